@@ -1,0 +1,26 @@
+package promedio.core.entry;
+
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+
+/**
+ * One entry of a typed text.
+ *
+ * @param start where it begins, in characters from 0
+ * @param end where it ends, the character there left out
+ * @param content what it says
+ */
+public record Entry(int start, int end, Content content) {
+
+  /** What an entry says. */
+  public sealed interface Content {}
+
+  /** A number. */
+  public record Figure(Exact value) implements Content {}
+
+  /** A sign for a missing value. */
+  public record Missing() implements Content {}
+
+  /** Something else, left out until it is mended. */
+  public record Unreadable(Message why) implements Content {}
+}

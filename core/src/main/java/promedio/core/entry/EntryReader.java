@@ -1,0 +1,94 @@
+package promedio.core.entry;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import promedio.core.entry.Tokens.Token;
+import promedio.core.message.Message;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+
+/**
+ * Reads tokens as entries.
+ *
+ * <p>A comma inside a token is a decimal sign where the one who types uses it so, or where a text
+ * of several tokens has commas and nowhere a point. It parts numbers where a token is a list
+ * without spaces ({@code 8,10,11}). Where it could be either, the entry says so and is left out.
+ */
+final class EntryReader {
+
+  private static final Set<String> MISSING =
+      Set.of("", "-", "−", "–", "—", "?", ".", "na", "n/a", "nan", "null", "none", "#n/a");
+
+  private final DecimalSign sign;
+  private final boolean commasAreDecimal;
+
+  private EntryReader(DecimalSign sign, boolean commasAreDecimal) {
+    this.sign = sign;
+    this.commasAreDecimal = commasAreDecimal;
+  }
+
+  /** {@return a reader that takes what all the tokens show into account} */
+  static EntryReader of(List<Token> tokens, DecimalSign sign) {
+    boolean evident =
+        tokens.size() > 1
+            && tokens.stream()
+                .noneMatch(t -> t.text().matches(".*\\d\\.\\d.*") || commas(t.text()) > 1);
+    return new EntryReader(sign, sign == DecimalSign.COMMA || evident);
+  }
+
+  /** {@return whether the token stands for a missing value} */
+  static boolean isMissing(String token) {
+    return MISSING.contains(token.toLowerCase(Locale.ROOT));
+  }
+
+  /** {@return the entries in the token: several where it is a list without spaces} */
+  List<Entry> read(Token token) {
+    int commas = commas(token.text());
+    if (commas == 0 || (commas == 1 && commasAreDecimal) || isMissing(token.text())) {
+      return List.of(readOne(token));
+    }
+    Reading whole = NumberText.read(token.text(), sign);
+    boolean grouped = whole instanceof Reading.Numeral && token.text().indexOf('.') >= 0;
+    if (grouped) {
+      return List.of(readOne(token));
+    }
+    // Of 3,5 and 1,234,567 nobody can tell whether it is one number or a list.
+    if (commas == 1 || (whole instanceof Reading.Numeral && commas == 2)) {
+      return List.of(unreadable(token, Message.of("number.comma", token.text())));
+    }
+    return pieces(token).stream().map(this::readOne).toList();
+  }
+
+  /** {@return the token as one entry} */
+  Entry readOne(Token token) {
+    if (isMissing(token.text())) {
+      return new Entry(token.start(), token.end(), new Entry.Missing());
+    }
+    Reading reading = NumberText.read(token.text(), sign);
+    if (reading instanceof Reading.Numeral numeral) {
+      return new Entry(token.start(), token.end(), new Entry.Figure(numeral.value()));
+    }
+    return unreadable(token, ((Reading.Unreadable) reading).why());
+  }
+
+  private static Entry unreadable(Token token, Message why) {
+    return new Entry(token.start(), token.end(), new Entry.Unreadable(why));
+  }
+
+  private static List<Token> pieces(Token token) {
+    List<Token> pieces = new ArrayList<>();
+    int start = 0;
+    for (String piece : token.text().split(",", -1)) {
+      pieces.add(new Token(token.start() + start, piece));
+      start += piece.length() + 1;
+    }
+    return pieces;
+  }
+
+  private static int commas(String text) {
+    return (int) text.chars().filter(c -> c == ',').count();
+  }
+}

@@ -1,0 +1,20 @@
+package promedio.core.marking;
+
+import java.util.Locale;
+
+/** What a result found by hand is worth. */
+public enum Verdict {
+  /** It is no number. */
+  UNREADABLE,
+  /** It is the exact result, rounded to the decimals it is written with, and has enough of them. */
+  AGREES,
+  /** The same, with fewer decimals than the course rules ask for. */
+  AGREES_COARSER,
+  /** It is not the result, and nothing known explains it. */
+  UNEXPLAINED;
+
+  /** {@return the code by which files and the command line know it} */
+  public String code() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

@@ -1,0 +1,178 @@
+package promedio.core.measure;
+
+import ch.obermuhlner.math.big.BigDecimalMath;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import promedio.core.number.Enclosed;
+import promedio.core.number.Exact;
+import promedio.core.sample.Tally;
+import promedio.core.sample.Values;
+
+/**
+ * The geometric mean (Πx^f)^(1/Σf): exact where it is rational, otherwise enclosed.
+ *
+ * <p>With the values as numerators u over one denominator D it is (Πu^f)^(1/Σf) / D, rational
+ * exactly where the root of that product of whole numbers is a whole number.
+ */
+final class GeometricMean {
+
+  private final Values values;
+  private final BigInteger[] exponents;
+  private final BigInteger degree;
+
+  private GeometricMean(Tally tally) {
+    this.values = tally.values();
+    BigInteger common = BigInteger.ZERO;
+    for (int i = 0; i < tally.size(); i++) {
+      common = common.gcd(tally.frequencies().numerator(i));
+    }
+    this.exponents = new BigInteger[tally.size()];
+    BigInteger sum = BigInteger.ZERO;
+    for (int i = 0; i < exponents.length; i++) {
+      exponents[i] = tally.frequencies().numerator(i).divide(common);
+      sum = sum.add(exponents[i]);
+    }
+    this.degree = sum;
+  }
+
+  static Result of(Tally tally) {
+    if (tally.value(0).signum() <= 0) {
+      return Result.absent("not-positive");
+    }
+    GeometricMean mean = new GeometricMean(tally);
+    BigInteger candidate = mean.nearestWholeRoot();
+    if (mean.isRoot(candidate)) {
+      return new Result.Found(Exact.of(candidate, mean.values.denominator()));
+    }
+    return new Result.Narrowed(
+        Enclosed.of(
+            mean::bracket,
+            () -> {
+              throw new ArithmeticException("an irrational number lies on no rounding border");
+            }));
+  }
+
+  /**
+   * The mean by logarithms. With w working digits a product of k factors is off by at most k units
+   * in its last digit, its logarithm (below 10^10 for any data that fits into memory) by as much,
+   * and the exponential carries that over: 25 digits and the digits of k are more than enough.
+   */
+  private Enclosed.Bracket bracket(int digits) {
+    MathContext working =
+        new MathContext(
+            digits + 25 + String.valueOf(values.size()).length(), RoundingMode.HALF_EVEN);
+    BigDecimal logarithm = BigDecimal.ZERO;
+    for (Map.Entry<BigInteger, BigDecimal> group : productsByExponent(working).entrySet()) {
+      logarithm =
+          logarithm.add(
+              new BigDecimal(group.getKey())
+                  .multiply(BigDecimalMath.log(group.getValue(), working)));
+    }
+    BigDecimal root =
+        BigDecimalMath.exp(logarithm.divide(new BigDecimal(degree), working), working);
+    BigDecimal mean = root.divide(new BigDecimal(values.denominator()), working);
+    BigDecimal margin = mean.movePointLeft(digits);
+    return new Enclosed.Bracket(mean.subtract(margin), mean.add(margin));
+  }
+
+  /** Values of one frequency share one logarithm; most samples have few different frequencies. */
+  private Map<BigInteger, BigDecimal> productsByExponent(MathContext working) {
+    Map<BigInteger, BigDecimal> products = new HashMap<>();
+    Map<BigInteger, BigInteger> pending = new HashMap<>();
+    for (int i = 0; i < exponents.length; i++) {
+      BigInteger product =
+          pending.getOrDefault(exponents[i], BigInteger.ONE).multiply(values.numerator(i));
+      // Rounding is what costs, so several factors are multiplied exactly before each.
+      if (product.bitLength() > 2000) {
+        products.merge(exponents[i], new BigDecimal(product), (a, b) -> a.multiply(b, working));
+        product = BigInteger.ONE;
+      }
+      pending.put(exponents[i], product);
+    }
+    pending.forEach(
+        (exponent, product) ->
+            products.merge(exponent, new BigDecimal(product), (a, b) -> a.multiply(b, working)));
+    return products;
+  }
+
+  private BigInteger nearestWholeRoot() {
+    int digits = values.numerator(values.size() - 1).toString().length() + 10;
+    return bracket(digits)
+        .low()
+        .multiply(new BigDecimal(values.denominator()))
+        .setScale(0, RoundingMode.HALF_UP)
+        .toBigInteger();
+  }
+
+  /**
+   * Whether candidate^degree = Πu^exponent, without ever writing these numbers out: over a base of
+   * pairwise coprime numbers into which the candidate and every u split, both sides must hold each
+   * base number equally often.
+   */
+  private boolean isRoot(BigInteger candidate) {
+    BigDecimal mean =
+        bracket(40 + candidate.toString().length())
+            .low()
+            .multiply(new BigDecimal(values.denominator()));
+    // Nearly always the root is plainly not whole, which saves the search for the base.
+    if (mean.subtract(new BigDecimal(candidate)).abs().compareTo(new BigDecimal("1e-20")) > 0) {
+      return false;
+    }
+    List<BigInteger> base = new ArrayList<>();
+    refine(base, candidate);
+    for (int i = 0; i < values.size(); i++) {
+      refine(base, values.numerator(i));
+    }
+    return base.stream().allMatch(part -> isBalanced(part, candidate));
+  }
+
+  private boolean isBalanced(BigInteger part, BigInteger candidate) {
+    BigInteger product = BigInteger.ZERO;
+    for (int i = 0; i < values.size(); i++) {
+      product = product.add(exponents[i].multiply(multiplicity(part, values.numerator(i))));
+    }
+    return product.equals(degree.multiply(multiplicity(part, candidate)));
+  }
+
+  private static BigInteger multiplicity(BigInteger part, BigInteger number) {
+    long count = 0;
+    BigInteger[] division = number.divideAndRemainder(part);
+    while (division[1].signum() == 0) {
+      count++;
+      division = division[0].divideAndRemainder(part);
+    }
+    return BigInteger.valueOf(count);
+  }
+
+  /** Splits the base and the number until all are pairwise coprime, and adds the number. */
+  private static void refine(List<BigInteger> base, BigInteger number) {
+    Deque<BigInteger> pending = new ArrayDeque<>(List.of(number));
+    while (!pending.isEmpty()) {
+      BigInteger next = pending.pop();
+      if (next.equals(BigInteger.ONE)) {
+        continue;
+      }
+      int index = 0;
+      while (index < base.size() && base.get(index).gcd(next).equals(BigInteger.ONE)) {
+        index++;
+      }
+      if (index == base.size()) {
+        base.add(next);
+      } else if (!base.get(index).equals(next)) {
+        BigInteger old = base.remove(index);
+        BigInteger common = old.gcd(next);
+        pending.push(common);
+        pending.push(old.divide(common));
+        pending.push(next.divide(common));
+      }
+    }
+  }
+}

@@ -1,0 +1,241 @@
+package promedio.core.measure;
+
+import java.math.BigInteger;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Result.Found;
+import promedio.core.measure.Result.Several;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+import promedio.core.sample.Tally;
+
+/**
+ * Every measure of some data by some course rules, each computed when first asked for. Safe for use
+ * by several threads.
+ */
+public final class Measures {
+
+  private static final Exact FENCE = Exact.of(3, 2);
+  private static final Exact OUTER_FENCE = Exact.of(3);
+
+  private final Tally tally;
+  private final CourseRules rules;
+  private final @Nullable Moments moments;
+  private final Map<Measure, Result> results = new EnumMap<>(Measure.class);
+
+  private Measures(Tally tally, CourseRules rules) {
+    this.tally = tally;
+    this.rules = rules;
+    this.moments = tally.isEmpty() ? null : Moments.of(tally);
+  }
+
+  /** {@return the measures of the data by the rules} */
+  public static Measures of(Data data, CourseRules rules) {
+    return new Measures(data.tally(), rules);
+  }
+
+  /** {@return the measure, or why there is none} */
+  public synchronized Result get(Measure measure) {
+    Result known = results.get(measure);
+    if (known != null) {
+      return known;
+    }
+    Result computed = moments == null ? Result.absent("no-values") : compute(measure, moments);
+    results.put(measure, computed);
+    return computed;
+  }
+
+  /**
+   * {@return the value that so many percent of the values do not exceed, by the percentiles rule}
+   *
+   * @param percent from 0 to 100
+   * @throws IllegalArgumentException if it is not
+   */
+  public Result percentile(Exact percent) {
+    if (percent.signum() < 0 || percent.compareTo(Exact.of(100)) > 0) {
+      throw new IllegalArgumentException("a percentile is from 0 to 100, not " + percent);
+    }
+    return ordered(
+        quantiles -> new Found(quantiles.quantile(rules.get(Rule.PERCENTILES), percent.over(100))));
+  }
+
+  /**
+   * {@return the mean after ⌊n·proportion⌋ values are dropped at each end}
+   *
+   * @param proportion at least 0
+   * @throws IllegalArgumentException if it is negative
+   */
+  public Result trimmedMean(Exact proportion) {
+    if (proportion.signum() < 0) {
+      throw new IllegalArgumentException("a proportion to trim is at least 0, not " + proportion);
+    }
+    return ordered(
+        quantiles -> {
+          BigInteger n = tally.total().numerator();
+          BigInteger dropped = tally.total().times(proportion).floor();
+          BigInteger left = n.subtract(dropped.shiftLeft(1));
+          return left.signum() <= 0
+              ? Result.absent("nothing-left")
+              : new Found(
+                  sumOfFirst(n.subtract(dropped)).minus(sumOfFirst(dropped)).over(Exact.of(left)));
+        });
+  }
+
+  private Result compute(Measure measure, Moments m) {
+    return switch (measure) {
+      case SUM -> new Found(m.sum());
+      case MEAN -> new Found(m.mean());
+      case MEDIAN -> ordered(quantiles -> new Found(quantiles.median()));
+      case MODES -> Modes.of(tally, rules.get(Rule.MODE));
+      case Q1 -> ordered(quantiles -> quantiles.lower(rules.get(Rule.QUARTILES)));
+      case Q3 -> ordered(quantiles -> quantiles.upper(rules.get(Rule.QUARTILES)));
+      case MIDRANGE -> Result.both(get(Measure.MIN), get(Measure.MAX), (a, b) -> a.plus(b).over(2));
+      case GEOMETRIC_MEAN -> GeometricMean.of(tally);
+      case HARMONIC_MEAN -> HarmonicMean.of(tally);
+      case MIN -> new Found(tally.value(0));
+      case MAX -> new Found(tally.value(tally.size() - 1));
+      case RANGE -> Result.both(get(Measure.MAX), get(Measure.MIN), Exact::minus);
+      case IQR -> Result.both(get(Measure.Q3), get(Measure.Q1), Exact::minus);
+      case QUARTILE_DEVIATION -> get(Measure.IQR).then(iqr -> new Found(iqr.over(2)));
+      case VARIANCE -> variance(m, rules.get(Rule.DIVISOR));
+      case SD -> get(Measure.VARIANCE).then(variance -> new Found(variance.sqrt()));
+      case MEAN_DEVIATION -> new Found(meanDeviation(m.mean()));
+      case MEAN_DEVIATION_MEDIAN ->
+          get(Measure.MEDIAN).then(median -> new Found(meanDeviation(median)));
+      case CV -> get(Measure.SD).then(sd -> variation(sd, m.mean()));
+      case STANDARD_ERROR ->
+          variance(m, Divisor.N_MINUS_1).then(s2 -> new Found(s2.over(m.n()).sqrt()));
+      case SKEWNESS -> get(skewnessByRule());
+      case SKEWNESS_ADJUSTED -> withAtLeast(3, m, Shape::adjustedSkewness);
+      case SKEWNESS_MOMENT -> withAtLeast(0, m, Moments::standardizedThird);
+      case SKEWNESS_MOMENT_S -> withAtLeast(2, m, Shape::skewnessByS);
+      case SKEWNESS_PEARSON_MEDIAN ->
+          get(Measure.MEDIAN).then(median -> pearson(m.mean().minus(median).times(3)));
+      case SKEWNESS_PEARSON_MODE -> singleMode().then(mode -> pearson(m.mean().minus(mode)));
+      case SKEWNESS_QUARTILE -> quartileSkewness();
+      case KURTOSIS_MOMENT -> withAtLeast(0, m, Moments::standardizedFourth);
+      case KURTOSIS_EXCESS -> withAtLeast(0, m, Shape::excess);
+      case KURTOSIS_ADJUSTED -> withAtLeast(4, m, Shape::adjustedKurtosis);
+      case LOWER_FENCE -> lowerFence(FENCE);
+      case UPPER_FENCE -> upperFence(FENCE);
+      case LOWER_OUTER_FENCE -> lowerFence(OUTER_FENCE);
+      case UPPER_OUTER_FENCE -> upperFence(OUTER_FENCE);
+    };
+  }
+
+  private Result ordered(Function<Quantiles, Result> step) {
+    if (tally.isEmpty()) {
+      return Result.absent("no-values");
+    }
+    return tally.hasPositions() ? step.apply(new Quantiles(tally)) : Result.absent("no-positions");
+  }
+
+  private static Result variance(Moments m, Divisor divisor) {
+    return switch (divisor) {
+      case N -> new Found(m.m2());
+      case N_MINUS_1 ->
+          m.n().compareTo(Exact.ONE) > 0
+              ? new Found(m.m2().times(m.n()).over(m.n().minus(Exact.ONE)))
+              : Result.absent("too-few", "2");
+    };
+  }
+
+  /** Σf·|x−c|/n, where those below c count c−x and the others x−c. */
+  private Exact meanDeviation(Exact center) {
+    int below = 0;
+    int end = tally.size();
+    while (below < end) {
+      int middle = (below + end) >>> 1;
+      if (tally.value(middle).compareTo(center) < 0) {
+        below = middle + 1;
+      } else {
+        end = middle;
+      }
+    }
+    Exact sumBelow = tally.sumBelow(below);
+    Exact numberBelow = below == 0 ? Exact.ZERO : tally.cumulative(below - 1);
+    Exact sum = tally.sumBelow(tally.size());
+    return sum.minus(sumBelow.times(2))
+        .plus(center.times(numberBelow.times(2).minus(tally.total())))
+        .over(tally.total());
+  }
+
+  private static Result variation(Exact sd, Exact mean) {
+    return mean.signum() == 0
+        ? Result.absent("mean-zero")
+        : new Found(sd.times(100).over(mean.abs()));
+  }
+
+  private Measure skewnessByRule() {
+    return switch (rules.get(Rule.SKEWNESS)) {
+      case ADJUSTED -> Measure.SKEWNESS_ADJUSTED;
+      case MOMENT -> Measure.SKEWNESS_MOMENT;
+      case MOMENT_S -> Measure.SKEWNESS_MOMENT_S;
+      case PEARSON_MEDIAN -> Measure.SKEWNESS_PEARSON_MEDIAN;
+      case PEARSON_MODE -> Measure.SKEWNESS_PEARSON_MODE;
+      case QUARTILE -> Measure.SKEWNESS_QUARTILE;
+    };
+  }
+
+  private static Result withAtLeast(int fewest, Moments m, Function<Moments, Exact> measure) {
+    if (m.isWithoutSpread()) {
+      return Result.absent("no-spread");
+    }
+    return m.n().compareTo(Exact.of(fewest)) < 0
+        ? Result.absent("too-few", String.valueOf(fewest))
+        : new Found(measure.apply(m));
+  }
+
+  private Result singleMode() {
+    Result modes = get(Measure.MODES);
+    if (!(modes instanceof Several several)) {
+      return modes;
+    }
+    return several.values().size() == 1
+        ? new Found(several.values().get(0))
+        : Result.absent("several-modes");
+  }
+
+  private Result pearson(Exact distance) {
+    return get(Measure.SD)
+        .then(sd -> sd.signum() == 0 ? Result.absent("no-spread") : new Found(distance.over(sd)));
+  }
+
+  private Result quartileSkewness() {
+    Result distance =
+        Result.both(
+            Result.both(get(Measure.Q3), get(Measure.Q1), Exact::plus),
+            get(Measure.MEDIAN),
+            (sum, median) -> sum.minus(median.times(2)));
+    return distance.then(
+        d ->
+            get(Measure.IQR)
+                .then(
+                    iqr ->
+                        iqr.signum() == 0
+                            ? Result.absent("equal-quartiles")
+                            : new Found(d.over(iqr))));
+  }
+
+  private Result lowerFence(Exact factor) {
+    return Result.both(get(Measure.Q1), get(Measure.IQR), (q1, iqr) -> q1.minus(iqr.times(factor)));
+  }
+
+  private Result upperFence(Exact factor) {
+    return Result.both(get(Measure.Q3), get(Measure.IQR), (q3, iqr) -> q3.plus(iqr.times(factor)));
+  }
+
+  private Exact sumOfFirst(BigInteger positions) {
+    if (positions.signum() == 0) {
+      return Exact.ZERO;
+    }
+    int rank = tally.rankAt(positions);
+    Exact before = rank == 0 ? Exact.ZERO : tally.cumulative(rank - 1);
+    return tally.sumBelow(rank).plus(tally.value(rank).times(Exact.of(positions).minus(before)));
+  }
+}

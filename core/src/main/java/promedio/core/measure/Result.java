@@ -1,0 +1,53 @@
+package promedio.core.measure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BinaryOperator;
+import java.util.function.Function;
+import promedio.core.message.Message;
+import promedio.core.number.Enclosed;
+import promedio.core.number.Exact;
+import promedio.core.number.Real;
+
+/** What came of computing a measure. */
+public sealed interface Result {
+
+  /** One exact number. */
+  record Found(Exact value) implements Result {}
+
+  /** One number that has no exact form of sensible size, but whose every digit is known. */
+  record Narrowed(Enclosed value) implements Result {}
+
+  /** Several numbers, ascending; only the modes come so. */
+  record Several(List<Exact> values) implements Result {
+    public Several {
+      values = List.copyOf(values);
+    }
+  }
+
+  /** No result, and why. */
+  record Absent(Message why) implements Result {}
+
+  /** {@return the one number, if it is one} */
+  default Optional<Real> number() {
+    if (this instanceof Found found) {
+      return Optional.of(found.value());
+    }
+    return this instanceof Narrowed narrowed ? Optional.of(narrowed.value()) : Optional.empty();
+  }
+
+  /** {@return what the step makes of the exact number; where there is none, this result} */
+  default Result then(Function<Exact, Result> step) {
+    return this instanceof Found found ? step.apply(found.value()) : this;
+  }
+
+  /** {@return both exact numbers combined; where one is absent, that one} */
+  static Result both(Result left, Result right, BinaryOperator<Exact> combine) {
+    return left.then(a -> right.then(b -> new Found(combine.apply(a, b))));
+  }
+
+  /** {@return no result, for the reason of this key of the messages} */
+  static Result absent(String key, String... arguments) {
+    return new Absent(Message.of("absent." + key, arguments));
+  }
+}

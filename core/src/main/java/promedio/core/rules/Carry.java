@@ -1,0 +1,24 @@
+package promedio.core.rules;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What a worked solution carries from step to step.
+ *
+ * @param code {@code exact}, or the number of places that every step is rounded to
+ */
+public record Carry(String code) implements Coded {
+
+  /** Exact values. */
+  public static final Carry EXACT = new Carry("exact");
+
+  /** {@return all there are: exact, and 0 to 12 places} */
+  static List<Carry> all() {
+    return Stream.concat(
+            Stream.of(EXACT),
+            IntStream.rangeClosed(0, Rule.MOST_PLACES).mapToObj(i -> new Carry(String.valueOf(i))))
+        .toList();
+  }
+}

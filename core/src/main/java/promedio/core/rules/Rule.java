@@ -1,0 +1,154 @@
+package promedio.core.rules;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import promedio.core.number.Rounding;
+
+/**
+ * One convention that differs from course to course, and the values it may take.
+ *
+ * @param <T> the type of its values
+ */
+public final class Rule<T> {
+
+  static final int MOST_PLACES = 12;
+
+  public static final Rule<Divisor> DIVISOR = coded("divisor", Divisor.values());
+  public static final Rule<QuantileRule> QUARTILES = coded("quartiles", QuantileRule.values());
+
+  /** Percentiles and deciles: every rule but the halves, which know quartiles only. */
+  public static final Rule<QuantileRule> PERCENTILES =
+      new Rule<>(
+          "percentiles",
+          List.of(QuantileRule.values()).subList(2, QuantileRule.values().length),
+          QuantileRule.HF6,
+          Coded::code);
+
+  public static final Rule<ModeRule> MODE = coded("mode", ModeRule.values());
+  public static final Rule<SkewnessRule> SKEWNESS = coded("skewness", SkewnessRule.values());
+
+  /** Decimal places of a shown result. */
+  public static final Rule<Integer> PLACES =
+      new Rule<>(
+          "places", IntStream.rangeClosed(0, MOST_PLACES).boxed().toList(), 2, String::valueOf);
+
+  public static final Rule<Rounding> ROUNDING =
+      new Rule<>(
+          "rounding",
+          List.of(Rounding.values()),
+          Rounding.HALF_UP,
+          rounding ->
+              switch (rounding) {
+                case HALF_UP -> "half-up";
+                case HALF_EVEN -> "half-even";
+              });
+
+  public static final Rule<Carry> CARRY =
+      new Rule<>("carry", Carry.all(), Carry.EXACT, Carry::code);
+  public static final Rule<ClassEnd> CLASS_END = coded("class-end", ClassEnd.values());
+  public static final Rule<MedianPosition> MEDIAN_POSITION =
+      coded("median-position", MedianPosition.values());
+  public static final Rule<GroupedMode> GROUPED_MODE = coded("grouped-mode", GroupedMode.values());
+  public static final Rule<OpenClass> OPEN_CLASS = coded("open-class", OpenClass.values());
+  public static final Rule<Sheppard> SHEPPARD = coded("sheppard", Sheppard.values());
+
+  private static final List<Rule<?>> ALL =
+      List.of(
+          DIVISOR,
+          QUARTILES,
+          PERCENTILES,
+          MODE,
+          SKEWNESS,
+          PLACES,
+          ROUNDING,
+          CARRY,
+          CLASS_END,
+          MEDIAN_POSITION,
+          GROUPED_MODE,
+          OPEN_CLASS,
+          SHEPPARD);
+
+  private final String code;
+  private final List<T> values;
+  private final T initial;
+  private final Function<? super T, String> codeOf;
+
+  private Rule(String code, List<T> values, T initial, Function<? super T, String> codeOf) {
+    this.code = code;
+    this.values = List.copyOf(values);
+    this.initial = initial;
+    this.codeOf = codeOf;
+  }
+
+  private static <T extends Coded> Rule<T> coded(String code, T[] values) {
+    return new Rule<>(code, List.of(values), values[0], Coded::code);
+  }
+
+  /** {@return every rule, in the order in which they are told} */
+  public static List<Rule<?>> all() {
+    return ALL;
+  }
+
+  /**
+   * {@return the rule of this code}
+   *
+   * @throws IllegalArgumentException if there is none; the message lists those there are
+   */
+  public static Rule<?> ofCode(String code) {
+    return ALL.stream()
+        .filter(rule -> rule.code.equals(code))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "no rule is called “%s”; there are %s"
+                        .formatted(
+                            code, ALL.stream().map(Rule::code).collect(Collectors.joining(", ")))));
+  }
+
+  /** {@return the code of the rule} */
+  public String code() {
+    return code;
+  }
+
+  /** {@return the values it may take, the default among them} */
+  public List<T> values() {
+    return values;
+  }
+
+  /** {@return the default} */
+  public T initial() {
+    return initial;
+  }
+
+  /** {@return the code of one of its values} */
+  public String codeOf(T value) {
+    return codeOf.apply(value);
+  }
+
+  /**
+   * {@return the value of this code}
+   *
+   * @throws IllegalArgumentException if there is none; the message lists those there are
+   */
+  public T valueOfCode(String valueCode) {
+    return values.stream()
+        .filter(value -> codeOf(value).equals(valueCode))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new IllegalArgumentException(
+                    "the rule “%s” has no “%s”; it takes %s"
+                        .formatted(
+                            code,
+                            valueCode,
+                            values.stream().map(this::codeOf).collect(Collectors.joining(", ")))));
+  }
+
+  @Override
+  public String toString() {
+    return code;
+  }
+}

@@ -1,0 +1,29 @@
+package promedio.core.sample;
+
+/** Values as they were observed, in their order, some of them missing. */
+public final class Sample implements Data {
+
+  private final Values values;
+  private final Tally tally;
+
+  /** Makes the sample of these values. */
+  public Sample(Values values) {
+    this.values = values;
+    this.tally = Tally.ofSorted(values.sorted());
+  }
+
+  /** {@return the values in the order in which they came} */
+  public Values values() {
+    return values;
+  }
+
+  @Override
+  public Tally tally() {
+    return tally;
+  }
+
+  @Override
+  public int missing() {
+    return values.missing();
+  }
+}

@@ -1,0 +1,210 @@
+package promedio.core.sample;
+
+import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import promedio.core.number.Exact;
+
+/**
+ * A column of rational numbers in their order, some of them missing, packed as whole numerators
+ * over one common denominator: in an array of {@code long} where 18 digits do, of big integers
+ * otherwise. Immutable.
+ */
+public final class Values {
+
+  /**
+   * Numerators below this differ by less than 2^63, so differences of packed ones never overflow.
+   */
+  static final long PACKED_LIMIT = 1_000_000_000_000_000_000L;
+
+  /** Packed numerators, 0 where missing; null where they are wide. */
+  private final long @Nullable [] packed;
+
+  /** Numerators that do not fit, 0 where missing; null where they are packed. */
+  private final BigInteger @Nullable [] wide;
+
+  private final BigInteger denominator;
+  private final BitSet missing;
+
+  /** The present values in ascending order, made when first asked for. */
+  private volatile @Nullable Values sorted;
+
+  private Values(
+      long @Nullable [] packed,
+      BigInteger @Nullable [] wide,
+      BigInteger denominator,
+      BitSet missing) {
+    this.packed = packed;
+    this.wide = wide;
+    this.denominator = denominator;
+    this.missing = missing;
+  }
+
+  /** {@return these values, none missing} */
+  public static Values of(List<Exact> values) {
+    ValuesBuilder builder = new ValuesBuilder();
+    values.forEach(builder::add);
+    return builder.build();
+  }
+
+  /** {@return values with these numerators, none missing, over a power of ten} */
+  public static Values ofDecimals(long[] numerators, int places) {
+    return packed(numerators.clone(), BigInteger.TEN.pow(places), new BitSet());
+  }
+
+  /** Takes over the array. */
+  static Values packed(long[] numerators, BigInteger denominator, BitSet missing) {
+    if (Arrays.stream(numerators).anyMatch(n -> n <= -PACKED_LIMIT || n >= PACKED_LIMIT)) {
+      return wide(
+          Arrays.stream(numerators).mapToObj(BigInteger::valueOf).toArray(BigInteger[]::new),
+          denominator,
+          missing);
+    }
+    return new Values(numerators, null, denominator, missing);
+  }
+
+  /** Takes over the array; packs it where it can be. */
+  static Values wide(BigInteger[] numerators, BigInteger denominator, BitSet missing) {
+    BigInteger limit = BigInteger.valueOf(PACKED_LIMIT);
+    if (Arrays.stream(numerators).allMatch(n -> n.abs().compareTo(limit) < 0)) {
+      long[] packed = Arrays.stream(numerators).mapToLong(BigInteger::longValueExact).toArray();
+      return new Values(packed, null, denominator, missing);
+    }
+    return new Values(null, numerators, denominator, missing);
+  }
+
+  /** {@return how many entries there are, missing ones counted} */
+  public int size() {
+    return packed != null ? packed.length : wide().length;
+  }
+
+  /** {@return how many entries are missing} */
+  public int missing() {
+    return missing.cardinality();
+  }
+
+  /** {@return how many numbers there are} */
+  public int count() {
+    return size() - missing();
+  }
+
+  /** {@return whether the entry is missing} */
+  public boolean isMissing(int index) {
+    return missing.get(index);
+  }
+
+  /**
+   * {@return the number at the index, from 0}
+   *
+   * @throws IllegalArgumentException if it is missing
+   */
+  public Exact get(int index) {
+    if (isMissing(index)) {
+      throw new IllegalArgumentException("entry " + index + " is missing");
+    }
+    return Exact.of(numerator(index), denominator);
+  }
+
+  /** {@return the numbers in ascending order, without the missing entries} */
+  public Values sorted() {
+    Values result = sorted;
+    if (result == null) {
+      result = sort();
+      sorted = result;
+    }
+    return result;
+  }
+
+  /** {@return the same numbers in the same order, without the missing entries} */
+  public Values present() {
+    if (missing.isEmpty()) {
+      return this;
+    }
+    return pick(IntStream.range(0, size()).filter(i -> !missing.get(i)).toArray());
+  }
+
+  /** {@return the number that every numerator is divided by, above 0} */
+  public BigInteger denominator() {
+    return denominator;
+  }
+
+  /** {@return the value at the index times the common denominator; 0 where missing} */
+  public BigInteger numerator(int index) {
+    return packed != null ? BigInteger.valueOf(packed[index]) : wide()[index];
+  }
+
+  /** {@return whether all numerators are packed} */
+  boolean isPacked() {
+    return packed != null;
+  }
+
+  /** {@return the packed numerator; only where {@link #isPacked}} */
+  long packed(int index) {
+    if (packed == null) {
+      throw new IllegalStateException("the numerators are wide");
+    }
+    return packed[index];
+  }
+
+  /** {@return the numbers at these indices, none of which may be missing} */
+  Values pick(int[] indices) {
+    return packed != null
+        ? new Values(
+            Arrays.stream(indices).mapToLong(i -> packed[i]).toArray(),
+            null,
+            denominator,
+            new BitSet())
+        : new Values(
+            null,
+            Arrays.stream(indices).mapToObj(this::numerator).toArray(BigInteger[]::new),
+            denominator,
+            new BitSet());
+  }
+
+  private BigInteger[] wide() {
+    if (wide == null) {
+      throw new IllegalStateException("the numerators are packed");
+    }
+    return wide;
+  }
+
+  private Values sort() {
+    Values present = present();
+    if (present.packed != null) {
+      long[] copy = present.packed.clone();
+      Arrays.parallelSort(copy);
+      return new Values(copy, null, denominator, new BitSet());
+    }
+    BigInteger[] copy = present.wide().clone();
+    Arrays.sort(copy);
+    return new Values(null, copy, denominator, new BitSet());
+  }
+
+  /** {@return whether both hold equal numbers and missing entries in the same order} */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Values that
+        && size() == that.size()
+        && missing.equals(that.missing)
+        && IntStream.range(0, size())
+            .allMatch(
+                i ->
+                    numerator(i)
+                        .multiply(that.denominator)
+                        .equals(that.numerator(i).multiply(denominator)));
+  }
+
+  @Override
+  public int hashCode() {
+    // Numerators depend on how the values were packed; their number and places do not.
+    return 31 * size() + missing.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "Values[" + size() + " entries, " + missing() + " missing]";
+  }
+}
