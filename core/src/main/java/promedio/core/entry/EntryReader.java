@@ -2,8 +2,6 @@ package promedio.core.entry;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
 import promedio.core.entry.Tokens.Token;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -18,9 +16,6 @@ import promedio.core.number.Reading;
  * without spaces ({@code 8,10,11}). Where it could be either, the entry says so and is left out.
  */
 final class EntryReader {
-
-  private static final Set<String> MISSING =
-      Set.of("", "-", "−", "–", "—", "?", ".", "na", "n/a", "nan", "null", "none", "#n/a");
 
   private final DecimalSign sign;
   private final boolean commasAreDecimal;
@@ -39,15 +34,10 @@ final class EntryReader {
     return new EntryReader(sign, sign == DecimalSign.COMMA || evident);
   }
 
-  /** {@return whether the token stands for a missing value} */
-  static boolean isMissing(String token) {
-    return MISSING.contains(token.toLowerCase(Locale.ROOT));
-  }
-
   /** {@return the entries in the token: several where it is a list without spaces} */
   List<Entry> read(Token token) {
     int commas = commas(token.text());
-    if (commas == 0 || (commas == 1 && commasAreDecimal) || isMissing(token.text())) {
+    if (commas == 0 || (commas == 1 && commasAreDecimal) || MissingSigns.matches(token.text())) {
       return List.of(readOne(token));
     }
     Reading whole = NumberText.read(token.text(), sign);
@@ -64,7 +54,7 @@ final class EntryReader {
 
   /** {@return the token as one entry} */
   Entry readOne(Token token) {
-    if (isMissing(token.text())) {
+    if (MissingSigns.matches(token.text())) {
       return new Entry(token.start(), token.end(), new Entry.Missing());
     }
     Reading reading = NumberText.read(token.text(), sign);

@@ -3,6 +3,7 @@ package promedio.core.measure;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import promedio.core.rules.SkewnessRule;
 
 /** Every measure of a sample that has one result; its key never changes. */
 public enum Measure {
@@ -62,6 +63,18 @@ public enum Measure {
   /** {@return the measure of this key} */
   public static Optional<Measure> ofKey(String key) {
     return Arrays.stream(values()).filter(measure -> measure.key().equals(key)).findFirst();
+  }
+
+  /** {@return the measure that a course by this rule calls the skewness} */
+  public static Measure called(SkewnessRule rule) {
+    return switch (rule) {
+      case ADJUSTED -> SKEWNESS_ADJUSTED;
+      case MOMENT -> SKEWNESS_MOMENT;
+      case MOMENT_S -> SKEWNESS_MOMENT_S;
+      case PEARSON_MEDIAN -> SKEWNESS_PEARSON_MEDIAN;
+      case PEARSON_MODE -> SKEWNESS_PEARSON_MODE;
+      case QUARTILE -> SKEWNESS_QUARTILE;
+    };
   }
 
   /** {@return whether the result is in percent} */

@@ -110,7 +110,7 @@ public final class Measures {
       case CV -> get(Measure.SD).then(sd -> variation(sd, m.mean()));
       case STANDARD_ERROR ->
           variance(m, Divisor.N_MINUS_1).then(s2 -> new Found(s2.over(m.n()).sqrt()));
-      case SKEWNESS -> get(skewnessByRule());
+      case SKEWNESS -> get(Measure.called(rules.get(Rule.SKEWNESS)));
       case SKEWNESS_ADJUSTED -> withAtLeast(3, m, Shape::adjustedSkewness);
       case SKEWNESS_MOMENT -> withAtLeast(0, m, Moments::standardizedThird);
       case SKEWNESS_MOMENT_S -> withAtLeast(2, m, Shape::skewnessByS);
@@ -169,17 +169,6 @@ public final class Measures {
     return mean.signum() == 0
         ? Result.absent("mean-zero")
         : new Found(sd.times(100).over(mean.abs()));
-  }
-
-  private Measure skewnessByRule() {
-    return switch (rules.get(Rule.SKEWNESS)) {
-      case ADJUSTED -> Measure.SKEWNESS_ADJUSTED;
-      case MOMENT -> Measure.SKEWNESS_MOMENT;
-      case MOMENT_S -> Measure.SKEWNESS_MOMENT_S;
-      case PEARSON_MEDIAN -> Measure.SKEWNESS_PEARSON_MEDIAN;
-      case PEARSON_MODE -> Measure.SKEWNESS_PEARSON_MODE;
-      case QUARTILE -> Measure.SKEWNESS_QUARTILE;
-    };
   }
 
   private static Result withAtLeast(int fewest, Moments m, Function<Moments, Exact> measure) {

@@ -2,8 +2,9 @@ package promedio.core.rules;
 
 import java.util.List;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import promedio.core.message.Message;
 import promedio.core.number.Rounding;
 
 /**
@@ -100,12 +101,7 @@ public final class Rule<T> {
     return ALL.stream()
         .filter(rule -> rule.code.equals(code))
         .findFirst()
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "no rule is called “%s”; there are %s"
-                        .formatted(
-                            code, ALL.stream().map(Rule::code).collect(Collectors.joining(", ")))));
+        .orElseThrow(() -> unknown("rule.unknown", code, ALL.stream().map(Rule::code).toList()));
   }
 
   /** {@return the code of the rule} */
@@ -139,12 +135,19 @@ public final class Rule<T> {
         .findFirst()
         .orElseThrow(
             () ->
-                new IllegalArgumentException(
-                    "the rule “%s” has no “%s”; it takes %s"
-                        .formatted(
-                            code,
-                            valueCode,
-                            values.stream().map(this::codeOf).collect(Collectors.joining(", ")))));
+                unknown(
+                    "rule.unknown-value",
+                    valueCode,
+                    values.stream().map(this::codeOf).toList(),
+                    code));
+  }
+
+  private static IllegalArgumentException unknown(
+      String key, String found, List<String> known, String... more) {
+    String[] arguments =
+        Stream.concat(Stream.of(found, String.join(", ", known)), Stream.of(more))
+            .toArray(String[]::new);
+    return new IllegalArgumentException(Message.of(key, arguments).text());
   }
 
   @Override

@@ -1,0 +1,71 @@
+package promedio.core.assignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+
+/**
+ * All that a student works on: samples and tables with the answers found, and the conventions they
+ * are judged by. Immutable; every edit makes the next one.
+ *
+ * @param title what it is called
+ * @param rules the course rules in force
+ * @param sign the decimal sign numbers are typed and shown with
+ * @param items the samples and tables, in the order of the shelf
+ */
+public record Assignment(String title, CourseRules rules, DecimalSign sign, List<Item> items) {
+
+  public Assignment {
+    items = List.copyOf(items);
+  }
+
+  /** {@return an assignment without any sample} */
+  public static Assignment empty(String title) {
+    return new Assignment(title, CourseRules.DEFAULTS, DecimalSign.POINT, List.of());
+  }
+
+  /** {@return this assignment under other rules} */
+  public Assignment withRules(CourseRules changed) {
+    return new Assignment(title, changed, sign, items);
+  }
+
+  /** {@return this assignment with another decimal sign} */
+  public Assignment withSign(DecimalSign changed) {
+    return new Assignment(title, rules, changed, items);
+  }
+
+  /** {@return this assignment with another title} */
+  public Assignment withTitle(String changed) {
+    return new Assignment(changed, rules, sign, items);
+  }
+
+  /**
+   * {@return this assignment with the item put in the place of the one of its id, or at the end}
+   */
+  public Assignment with(Item item) {
+    List<Item> changed = new ArrayList<>(items);
+    changed.replaceAll(old -> old.id() == item.id() ? item : old);
+    if (!changed.contains(item)) {
+      changed.add(item);
+    }
+    return new Assignment(title, rules, sign, changed);
+  }
+
+  /** {@return this assignment without the item of the id} */
+  public Assignment without(int id) {
+    return new Assignment(
+        title, rules, sign, items.stream().filter(item -> item.id() != id).toList());
+  }
+
+  /** {@return the item of the id} */
+  public Optional<Item> item(int id) {
+    return items.stream().filter(item -> item.id() == id).findFirst();
+  }
+
+  /** {@return an id that no item has} */
+  public int freeId() {
+    return items.stream().mapToInt(Item::id).max().orElse(0) + 1;
+  }
+}

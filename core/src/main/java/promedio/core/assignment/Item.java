@@ -1,0 +1,56 @@
+package promedio.core.assignment;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import promedio.core.measure.Measure;
+
+/**
+ * A sample or table on the shelf.
+ *
+ * @param id tells it from the others of its assignment
+ * @param name what it is called
+ * @param unit the unit of its values, empty for none
+ * @param source where its values come from
+ * @param answers what the student found, as typed, by measure
+ */
+public record Item(int id, String name, String unit, Source source, Map<Measure, String> answers) {
+
+  public Item {
+    Map<Measure, String> copy = new EnumMap<>(Measure.class);
+    copy.putAll(answers);
+    answers = Collections.unmodifiableMap(copy);
+  }
+
+  /** {@return a new item without answers} */
+  public static Item of(int id, String name, String unit, Source source) {
+    return new Item(id, name, unit, source, Map.of());
+  }
+
+  /** {@return this item with other values} */
+  public Item withSource(Source changed) {
+    return new Item(id, name, unit, changed, answers);
+  }
+
+  /** {@return this item under another name} */
+  public Item withName(String changed) {
+    return new Item(id, changed, unit, source, answers);
+  }
+
+  /** {@return this item with the answer to a measure; a blank one takes it away} */
+  public Item withAnswer(Measure measure, String answer) {
+    Map<Measure, String> changed = new EnumMap<>(Measure.class);
+    changed.putAll(answers);
+    if (answer.isBlank()) {
+      changed.remove(measure);
+    } else {
+      changed.put(measure, answer);
+    }
+    return new Item(id, name, unit, source, changed);
+  }
+
+  /** {@return what was answered to the measure, empty where nothing was} */
+  public String answer(Measure measure) {
+    return answers.getOrDefault(measure, "");
+  }
+}

@@ -1,0 +1,18 @@
+package promedio.core.entry;
+
+import java.util.Locale;
+import java.util.Set;
+
+/** What people write where a value is missing. */
+public final class MissingSigns {
+
+  private static final Set<String> SIGNS =
+      Set.of("", "-", "−", "–", "—", "?", ".", "na", "n/a", "#n/a", "nan", "null");
+
+  private MissingSigns() {}
+
+  /** {@return whether the text, without space around it, stands for a missing value} */
+  public static boolean matches(String text) {
+    return SIGNS.contains(text.toLowerCase(Locale.ROOT));
+  }
+}

@@ -1,0 +1,150 @@
+package promedio.core.formula;
+
+import promedio.core.number.Exact;
+
+/** A formula as a tree. What is made of it, such as its typesetting, is a {@link Visitor}. */
+public sealed interface Formula {
+
+  /** {@return what the visitor makes of this formula} */
+  <R> R accept(Visitor<R> visitor);
+
+  /** A number. */
+  record Numeral(Exact value) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.numeral(this);
+    }
+  }
+
+  /** A named quantity of the data. */
+  record Named(Quantity quantity) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.named(this);
+    }
+  }
+
+  /** The value that stands at a position when all are in order. */
+  record Ordered(Formula position) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.ordered(this);
+    }
+  }
+
+  /** The sum of the body over all values, or over all rows of a table. */
+  record Sum(Formula body) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.sum(this);
+    }
+  }
+
+  /** The product of the body over all values, or over all rows of a table. */
+  record Product(Formula body) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.product(this);
+    }
+  }
+
+  /** Two formulas joined by one of the four operations. */
+  record Operation(Operator operator, Formula left, Formula right) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.operation(this);
+    }
+  }
+
+  /** A base to an exponent. */
+  record Power(Formula base, Formula exponent) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.power(this);
+    }
+  }
+
+  /** The root of a degree; 2 is the square root. */
+  record Root(Formula degree, Formula body) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.root(this);
+    }
+  }
+
+  /** The absolute value. */
+  record Absolute(Formula body) implements Formula {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.absolute(this);
+    }
+  }
+
+  /** The four operations. */
+  enum Operator {
+    PLUS,
+    MINUS,
+    TIMES,
+    OVER
+  }
+
+  /** {@return the number as a formula} */
+  static Formula number(long value) {
+    return new Numeral(Exact.of(value));
+  }
+
+  /** {@return this + other} */
+  default Formula plus(Formula other) {
+    return new Operation(Operator.PLUS, this, other);
+  }
+
+  /** {@return this − other} */
+  default Formula minus(Formula other) {
+    return new Operation(Operator.MINUS, this, other);
+  }
+
+  /** {@return this · other} */
+  default Formula times(Formula other) {
+    return new Operation(Operator.TIMES, this, other);
+  }
+
+  /** {@return this as the numerator over the other} */
+  default Formula over(Formula other) {
+    return new Operation(Operator.OVER, this, other);
+  }
+
+  /** {@return this to a whole power} */
+  default Formula power(long exponent) {
+    return new Power(this, number(exponent));
+  }
+
+  /** {@return the square root of this} */
+  default Formula root() {
+    return new Root(number(2), this);
+  }
+
+  /**
+   * Something that can be made of every kind of formula.
+   *
+   * @param <R> what is made
+   */
+  interface Visitor<R> {
+    R numeral(Numeral numeral);
+
+    R named(Named named);
+
+    R ordered(Ordered ordered);
+
+    R sum(Sum sum);
+
+    R product(Product product);
+
+    R operation(Operation operation);
+
+    R power(Power power);
+
+    R root(Root root);
+
+    R absolute(Absolute absolute);
+  }
+}

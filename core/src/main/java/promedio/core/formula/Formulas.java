@@ -1,0 +1,240 @@
+package promedio.core.formula;
+
+import static promedio.core.formula.Formula.number;
+
+import java.math.BigInteger;
+import java.util.Optional;
+import promedio.core.formula.Formula.Absolute;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Ordered;
+import promedio.core.formula.Formula.Product;
+import promedio.core.formula.Formula.Root;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Quantiles;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.QuantileRule;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Tally;
+
+/** The formula of every measure, for some data and by some course rules. */
+public final class Formulas {
+
+  private static final Formula X = Quantity.X.formula();
+  private static final Formula F = Quantity.F.formula();
+  private static final Formula MEDIAN = Quantity.MEDIAN.formula();
+  private static final Formula LOWER = Quantity.LOWER_QUARTILE.formula();
+  private static final Formula UPPER = Quantity.UPPER_QUARTILE.formula();
+  private static final Formula IQR = Quantity.INTERQUARTILE_RANGE.formula();
+  private static final Formula M2 = Quantity.SECOND_MOMENT.formula();
+  private static final Formula M3 = Quantity.THIRD_MOMENT.formula();
+  private static final Formula M4 = Quantity.FOURTH_MOMENT.formula();
+
+  private final Tally tally;
+  private final CourseRules rules;
+  private final boolean table;
+  private final boolean population;
+
+  private Formulas(Data data, CourseRules rules) {
+    this.tally = data.tally();
+    this.rules = rules;
+    this.table = data instanceof FrequencyTable;
+    this.population = rules.get(Rule.DIVISOR) == Divisor.N;
+  }
+
+  /** {@return the formulas for the data by the rules} */
+  public static Formulas of(Data data, CourseRules rules) {
+    return new Formulas(data, rules);
+  }
+
+  /** {@return the formula of the measure; the mode has none, nor has the median of no values} */
+  public Optional<Equation> of(Measure measure) {
+    return right(measure).map(right -> new Equation(symbol(measure), right));
+  }
+
+  /** {@return the symbol of the measure: x̄ and s of a sample, μ and σ of a population} */
+  public Quantity symbol(Measure measure) {
+    return switch (measure) {
+      case SUM -> table ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
+      case MEAN -> population ? Quantity.POPULATION_MEAN : Quantity.MEAN;
+      case MEDIAN -> Quantity.MEDIAN;
+      case MODES -> Quantity.MODE;
+      case Q1 -> Quantity.LOWER_QUARTILE;
+      case Q3 -> Quantity.UPPER_QUARTILE;
+      case MIDRANGE -> Quantity.MIDRANGE;
+      case GEOMETRIC_MEAN -> Quantity.GEOMETRIC_MEAN;
+      case HARMONIC_MEAN -> Quantity.HARMONIC_MEAN;
+      case MIN -> Quantity.SMALLEST;
+      case MAX -> Quantity.LARGEST;
+      case RANGE -> Quantity.RANGE;
+      case IQR -> Quantity.INTERQUARTILE_RANGE;
+      case QUARTILE_DEVIATION -> Quantity.QUARTILE_DEVIATION;
+      case VARIANCE -> population ? Quantity.POPULATION_VARIANCE : Quantity.VARIANCE;
+      case SD -> population ? Quantity.POPULATION_DEVIATION : Quantity.DEVIATION;
+      case MEAN_DEVIATION -> Quantity.MEAN_DEVIATION;
+      case MEAN_DEVIATION_MEDIAN -> Quantity.MEDIAN_DEVIATION;
+      case CV -> Quantity.VARIATION;
+      case STANDARD_ERROR -> Quantity.STANDARD_ERROR;
+      case SKEWNESS -> symbol(named());
+      case SKEWNESS_ADJUSTED -> Quantity.ADJUSTED_SKEWNESS;
+      case SKEWNESS_MOMENT -> Quantity.MOMENT_SKEWNESS;
+      case SKEWNESS_MOMENT_S -> Quantity.SKEWNESS_BY_S;
+      case SKEWNESS_PEARSON_MEDIAN -> Quantity.MEDIAN_SKEWNESS;
+      case SKEWNESS_PEARSON_MODE -> Quantity.MODE_SKEWNESS;
+      case SKEWNESS_QUARTILE -> Quantity.QUARTILE_SKEWNESS;
+      case KURTOSIS_MOMENT -> Quantity.MOMENT_KURTOSIS;
+      case KURTOSIS_EXCESS -> Quantity.EXCESS_KURTOSIS;
+      case KURTOSIS_ADJUSTED -> Quantity.ADJUSTED_KURTOSIS;
+      case LOWER_FENCE -> Quantity.LOWER_FENCE;
+      case UPPER_FENCE -> Quantity.UPPER_FENCE;
+      case LOWER_OUTER_FENCE -> Quantity.LOWER_OUTER_FENCE;
+      case UPPER_OUTER_FENCE -> Quantity.UPPER_OUTER_FENCE;
+    };
+  }
+
+  private Optional<Formula> right(Measure measure) {
+    return switch (measure) {
+      case MODES -> Optional.empty();
+      case MEDIAN -> ordered().map(this::median);
+      case Q1 -> ordered().flatMap(n -> quartile(n, true));
+      case Q3 -> ordered().flatMap(n -> quartile(n, false));
+      case SKEWNESS -> right(named());
+      default -> Optional.of(fixed(measure));
+    };
+  }
+
+  private Formula fixed(Measure measure) {
+    return switch (measure) {
+      case SUM -> sum(X);
+      case MEAN -> sum(X).over(n());
+      case MIDRANGE -> smallest().plus(largest()).over(number(2));
+      case GEOMETRIC_MEAN -> new Root(n(), new Product(table ? new Formula.Power(X, F) : X));
+      case HARMONIC_MEAN -> n().over(new Sum((table ? F : number(1)).over(X)));
+      case MIN -> new Ordered(number(1));
+      case MAX -> new Ordered(Quantity.N.formula());
+      case RANGE -> largest().minus(smallest());
+      case IQR -> UPPER.minus(LOWER);
+      case QUARTILE_DEVIATION -> IQR.over(number(2));
+      case VARIANCE -> variance();
+      case SD -> variance().root();
+      case MEAN_DEVIATION -> sum(new Absolute(X.minus(mean()))).over(n());
+      case MEAN_DEVIATION_MEDIAN -> sum(new Absolute(X.minus(MEDIAN))).over(n());
+      case CV -> number(100).times(sd().over(new Absolute(mean())));
+      case STANDARD_ERROR -> Quantity.DEVIATION.formula().over(n().root());
+      case SKEWNESS_ADJUSTED ->
+          n().times(n().minus(number(1)))
+              .root()
+              .over(n().minus(number(2)))
+              .times(M3.over(new Formula.Power(M2, new Numeral(Exact.of(3, 2)))));
+      case SKEWNESS_MOMENT -> M3.over(new Formula.Power(M2, new Numeral(Exact.of(3, 2))));
+      case SKEWNESS_MOMENT_S -> M3.over(Quantity.DEVIATION.formula().power(3));
+      case SKEWNESS_PEARSON_MEDIAN -> number(3).times(mean().minus(MEDIAN)).over(sd());
+      case SKEWNESS_PEARSON_MODE -> mean().minus(Quantity.MODE.formula()).over(sd());
+      case SKEWNESS_QUARTILE ->
+          UPPER.plus(LOWER).minus(number(2).times(MEDIAN)).over(UPPER.minus(LOWER));
+      case KURTOSIS_MOMENT -> M4.over(M2.power(2));
+      case KURTOSIS_EXCESS -> M4.over(M2.power(2)).minus(number(3));
+      case KURTOSIS_ADJUSTED ->
+          n().minus(number(1))
+              .over(n().minus(number(2)).times(n().minus(number(3))))
+              .times(n().plus(number(1)).times(Quantity.EXCESS_KURTOSIS.formula()).plus(number(6)));
+      case LOWER_FENCE -> LOWER.minus(new Numeral(Exact.of(3, 2)).times(IQR));
+      case UPPER_FENCE -> UPPER.plus(new Numeral(Exact.of(3, 2)).times(IQR));
+      case LOWER_OUTER_FENCE -> LOWER.minus(number(3).times(IQR));
+      case UPPER_OUTER_FENCE -> UPPER.plus(number(3).times(IQR));
+      case MODES, MEDIAN, Q1, Q3, SKEWNESS ->
+          throw new IllegalArgumentException(measure + " depends on the data or the rules");
+    };
+  }
+
+  private Measure named() {
+    return Measure.called(rules.get(Rule.SKEWNESS));
+  }
+
+  private Formula n() {
+    return (table ? Quantity.TABLE_COUNT : Quantity.N).formula();
+  }
+
+  private Formula mean() {
+    return symbol(Measure.MEAN).formula();
+  }
+
+  private Formula sd() {
+    return symbol(Measure.SD).formula();
+  }
+
+  private static Formula smallest() {
+    return Quantity.SMALLEST.formula();
+  }
+
+  private static Formula largest() {
+    return Quantity.LARGEST.formula();
+  }
+
+  private Formula sum(Formula body) {
+    return new Sum(table ? F.times(body) : body);
+  }
+
+  private Formula variance() {
+    Formula squares = sum(X.minus(mean()).power(2));
+    return squares.over(population ? n() : n().minus(number(1)));
+  }
+
+  /** n, where the values have positions. */
+  private Optional<BigInteger> ordered() {
+    return tally.isEmpty() || !tally.hasPositions()
+        ? Optional.empty()
+        : Optional.of(tally.total().numerator());
+  }
+
+  private Formula median(BigInteger n) {
+    return middle(BigInteger.ONE, n);
+  }
+
+  private Optional<Formula> quartile(BigInteger n, boolean lower) {
+    QuantileRule rule = rules.get(Rule.QUARTILES);
+    return switch (rule) {
+      case HALVES_WITHOUT_MEDIAN -> half(n, n.shiftRight(1), lower);
+      case HALVES_WITH_MEDIAN -> half(n, n.add(BigInteger.ONE).shiftRight(1), lower);
+      case HF1, HF2, HF3, HF4, HF5, HF6, HF7, HF8, HF9 ->
+          Optional.of(
+              between(Quantiles.Place.of(rule, Exact.of(n), Exact.of(lower ? 1 : 3, 4)), n));
+    };
+  }
+
+  private static Optional<Formula> half(BigInteger n, BigInteger half, boolean lower) {
+    if (half.signum() == 0) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        lower ? middle(BigInteger.ONE, half) : middle(n.subtract(half).add(BigInteger.ONE), n));
+  }
+
+  private static Formula middle(BigInteger first, BigInteger last) {
+    BigInteger twice = first.add(last);
+    BigInteger below = twice.shiftRight(1);
+    return twice.testBit(0)
+        ? at(below).plus(at(below.add(BigInteger.ONE))).over(number(2))
+        : at(below);
+  }
+
+  private static Formula between(Quantiles.Place place, BigInteger n) {
+    BigInteger below = place.below().max(BigInteger.ONE).min(n);
+    BigInteger above = place.below().add(BigInteger.ONE).max(BigInteger.ONE).min(n);
+    if (place.share().signum() == 0 || below.equals(above)) {
+      return at(below);
+    }
+    if (place.share().equals(Exact.ONE)) {
+      return at(above);
+    }
+    return at(below).plus(new Numeral(place.share()).times(at(above).minus(at(below))));
+  }
+
+  private static Formula at(BigInteger position) {
+    return new Ordered(new Numeral(Exact.of(position)));
+  }
+}

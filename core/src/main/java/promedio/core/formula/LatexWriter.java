@@ -1,0 +1,98 @@
+package promedio.core.formula;
+
+import promedio.core.formula.Formula.Absolute;
+import promedio.core.formula.Formula.Named;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Operation;
+import promedio.core.formula.Formula.Operator;
+import promedio.core.formula.Formula.Ordered;
+import promedio.core.formula.Formula.Power;
+import promedio.core.formula.Formula.Product;
+import promedio.core.formula.Formula.Root;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.number.Exact;
+
+/** Writes a formula in LaTeX, with brackets only where the reading needs them. */
+final class LatexWriter implements Formula.Visitor<String> {
+
+  @Override
+  public String numeral(Numeral numeral) {
+    Exact value = numeral.value();
+    if (value.isWhole()) {
+      return value.toString();
+    }
+    String sign = value.signum() < 0 ? "-" : "";
+    return sign + "\\frac{" + value.numerator().abs() + "}{" + value.denominator() + "}";
+  }
+
+  @Override
+  public String named(Named named) {
+    return named.quantity().latex();
+  }
+
+  @Override
+  public String ordered(Ordered ordered) {
+    return "x_{(" + ordered.position().accept(this) + ")}";
+  }
+
+  @Override
+  public String sum(Sum sum) {
+    return "\\sum " + factor(sum.body());
+  }
+
+  @Override
+  public String product(Product product) {
+    return "\\prod " + factor(product.body());
+  }
+
+  @Override
+  public String operation(Operation operation) {
+    Formula left = operation.left();
+    Formula right = operation.right();
+    return switch (operation.operator()) {
+      case PLUS -> left.accept(this) + " + " + right.accept(this);
+      case MINUS -> left.accept(this) + " - " + factor(right);
+      case TIMES -> factor(left) + times(left) + factor(right);
+      case OVER -> "\\frac{" + left.accept(this) + "}{" + right.accept(this) + "}";
+    };
+  }
+
+  @Override
+  public String power(Power power) {
+    boolean simple = power.base() instanceof Named || power.base() instanceof Numeral;
+    String base = power.base().accept(this);
+    return (simple ? base : "\\left(" + base + "\\right)")
+        + "^{"
+        + power.exponent().accept(this)
+        + "}";
+  }
+
+  @Override
+  public String root(Root root) {
+    boolean square = root.degree().equals(Formula.number(2));
+    return "\\sqrt"
+        + (square ? "" : "[" + root.degree().accept(this) + "]")
+        + "{"
+        + root.body().accept(this)
+        + "}";
+  }
+
+  @Override
+  public String absolute(Absolute absolute) {
+    return "\\left|" + absolute.body().accept(this) + "\\right|";
+  }
+
+  /** Sums and differences are bracketed where they are a factor. */
+  private String factor(Formula formula) {
+    String text = formula.accept(this);
+    boolean loose =
+        formula instanceof Operation operation
+            && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
+    return loose ? "\\left(" + text + "\\right)" : text;
+  }
+
+  /** Letters stand side by side; a number or a fraction before them is parted by a dot. */
+  private static String times(Formula left) {
+    return left instanceof Named ? "\\," : " \\cdot ";
+  }
+}

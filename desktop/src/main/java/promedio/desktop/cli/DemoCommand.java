@@ -1,0 +1,57 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.Texts;
+import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.offscreen.Headless;
+import promedio.desktop.offscreen.OffscreenDemo;
+import promedio.desktop.window.PromedioApplication;
+
+/** Opens the demo assignment, or runs it through where there is no display. */
+@Command(
+    name = "demo",
+    mixinStandardHelpOptions = true,
+    description = {
+      "Open the window on the demo assignment.",
+      "Without a display the full example runs offscreen and leaves its results in a folder."
+    },
+    footer = {"", "Example:", "  promedio demo --offscreen --into pictures"})
+final class DemoCommand implements Callable<Integer> {
+
+  @Spec private CommandSpec spec;
+
+  @Option(names = "--offscreen", description = "run offscreen even where there is a display")
+  private boolean offscreen;
+
+  @Option(
+      names = "--into",
+      paramLabel = "FOLDER",
+      description = "where the offscreen example leaves its results (default: promedio-demo)")
+  private @Nullable Path folder;
+
+  private DemoCommand() {}
+
+  @Override
+  public Integer call() throws IOException, InterruptedException {
+    Assignment demo = DemoAssignment.create();
+    if (!offscreen && folder == null && Headless.hasDisplay()) {
+      PromedioApplication.open(demo, Optional.empty());
+      return 0;
+    }
+    Path target = (folder == null ? Path.of("promedio-demo") : folder).toAbsolutePath();
+    for (Path written : OffscreenDemo.run(demo, target)) {
+      spec.commandLine().getOut().println(written);
+    }
+    spec.commandLine().getOut().println(Texts.of("demo.left", target));
+    return 0;
+  }
+}

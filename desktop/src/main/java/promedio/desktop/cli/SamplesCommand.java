@@ -1,0 +1,38 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import promedio.desktop.demo.DemoFiles;
+
+/** Writes the demo data files into a folder. */
+@Command(
+    name = "samples",
+    mixinStandardHelpOptions = true,
+    description = "Write the demo data files into a folder.",
+    footer = {"", "Example:", "  promedio samples orchard"})
+final class SamplesCommand implements Callable<Integer> {
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(
+      arity = "0..1",
+      paramLabel = "FOLDER",
+      defaultValue = "promedio-samples",
+      description = "made if it is not there (default: ${DEFAULT-VALUE})")
+  private Path folder = Path.of("promedio-samples");
+
+  private SamplesCommand() {}
+
+  @Override
+  public Integer call() throws IOException {
+    for (Path written : DemoFiles.write(folder)) {
+      spec.commandLine().getOut().println(written);
+    }
+    return 0;
+  }
+}

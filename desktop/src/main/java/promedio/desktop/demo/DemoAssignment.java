@@ -1,0 +1,90 @@
+package promedio.desktop.demo;
+
+import java.util.List;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.desktop.Texts;
+
+/** The assignment of the demo: samples from the orchard, with answers right and wrong. */
+public final class DemoAssignment {
+
+  private DemoAssignment() {}
+
+  /** {@return the demo assignment} */
+  public static Assignment create() {
+    return new Assignment(
+        Texts.of("demo.title"),
+        CourseRules.DEFAULTS,
+        DecimalSign.POINT,
+        List.of(north(), south(), times(), sugar(), baskets()));
+  }
+
+  private static Item north() {
+    return Item.of(1, Texts.of("demo.north"), "g", new Source.ValuesText(terrace("north")))
+        .withAnswer(Measure.MEAN, "138.8")
+        .withAnswer(Measure.MEDIAN, "137.5")
+        .withAnswer(Measure.Q1, "129.5")
+        .withAnswer(Measure.MODES, "131 139")
+        .withAnswer(Measure.RANGE, "60")
+        .withAnswer(Measure.VARIANCE, "176.56")
+        .withAnswer(Measure.SD, "13.57");
+  }
+
+  private static Item south() {
+    return Item.of(2, Texts.of("demo.south"), "g", new Source.ValuesText(terrace("south")))
+        .withAnswer(Measure.MEAN, "138.83")
+        .withAnswer(Measure.SD, "2.4");
+  }
+
+  private static Item times() {
+    return Item.of(
+        3,
+        Texts.of("demo.times"),
+        "min",
+        new Source.ValuesText(column("picking-times.csv", ",", 1)));
+  }
+
+  private static Item sugar() {
+    return Item.of(
+            4, Texts.of("demo.sugar"), "°Bx", new Source.ValuesText(column("sugar.csv", ",", 0)))
+        .withAnswer(Measure.MEAN, "110.4/9")
+        .withAnswer(Measure.MODES, "12.6");
+  }
+
+  private static Item baskets() {
+    String rows =
+        String.join(
+            "\n",
+            DemoFiles.text("pears-per-basket.csv")
+                .lines()
+                .skip(1)
+                .map(line -> line.replace(';', ' '))
+                .toList());
+    return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows))
+        .withAnswer(Measure.MEAN, "39.12");
+  }
+
+  private static String terrace(String name) {
+    return values(
+        DemoFiles.text("terraces.csv").lines().filter(line -> line.startsWith(name + ",")).toList(),
+        ",",
+        2);
+  }
+
+  private static String column(String file, String separator, int column) {
+    return values(DemoFiles.text(file).lines().skip(1).toList(), separator, column);
+  }
+
+  private static String values(List<String> lines, String separator, int column) {
+    return String.join(
+        " ",
+        lines.stream()
+            .map(line -> line.split(separator, -1)[column])
+            .map(cell -> cell.isEmpty() || cell.equals("NA") ? "—" : cell)
+            .toList());
+  }
+}

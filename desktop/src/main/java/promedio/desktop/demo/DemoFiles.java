@@ -1,0 +1,58 @@
+package promedio.desktop.demo;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** The data files of the demo, shipped with the program. */
+public final class DemoFiles {
+
+  private static final List<String> NAMES =
+      List.of(
+          "terraces.csv",
+          "picking-times.csv",
+          "sugar.csv",
+          "pears-per-basket.csv",
+          "weights-in-classes.csv");
+
+  private DemoFiles() {}
+
+  /**
+   * {@return the files written into the folder}
+   *
+   * @param folder made if it is not there
+   * @throws IOException if a file cannot be written
+   */
+  public static List<Path> write(Path folder) throws IOException {
+    Files.createDirectories(folder);
+    List<Path> written = new ArrayList<>();
+    for (String name : NAMES) {
+      Path target = folder.resolve(name);
+      try (InputStream in = open(name)) {
+        Files.copy(in, target, StandardCopyOption.REPLACE_EXISTING);
+      }
+      written.add(target);
+    }
+    return written;
+  }
+
+  /** {@return the text of the file} */
+  static String text(String name) {
+    try (InputStream in = open(name)) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new IllegalStateException("the demo file " + name + " is damaged", e);
+    }
+  }
+
+  private static InputStream open(String name) {
+    return Objects.requireNonNull(
+        DemoFiles.class.getResourceAsStream("/promedio/desktop/demo/" + name));
+  }
+}

@@ -1,0 +1,52 @@
+package promedio.desktop.window;
+
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.entry.Typed;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+
+/** Short descriptions of data in words. */
+final class Describe {
+
+  private Describe() {}
+
+  /** {@return what kind of data the item holds, with its unit} */
+  static String source(Item item) {
+    String kind =
+        item.source() instanceof Source.TableText
+            ? Texts.of("describe.table")
+            : item.source() instanceof Source.Column column
+                ? Texts.of("describe.column", column.file())
+                : Texts.of("describe.sample");
+    return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
+  }
+
+  /** {@return how many values there are, missing, and to mend} */
+  static String counts(Reckoning reckoning) {
+    Typed typed = reckoning.typed();
+    Data data = typed.data();
+    Exact n = data.tally().total();
+    String values =
+        data instanceof FrequencyTable table
+            ? Texts.of("counts.rows", table.rows().size(), n.toString())
+            : Texts.of("counts.values", n.numerator());
+    StringBuilder counts = new StringBuilder(values);
+    if (data.missing() > 0) {
+      counts.append(Texts.of("counts.missing", data.missing()));
+    }
+    int unreadable =
+        reckoning.item().source() instanceof Source.Column column
+            ? column.unreadable()
+            : typed.unreadable().size();
+    if (unreadable > 0) {
+      counts.append(Texts.of("counts.unreadable", unreadable));
+    }
+    typed.problem().map(Message::text).ifPresent(why -> counts.append("\n").append(why));
+    return counts.toString();
+  }
+}

@@ -1,0 +1,75 @@
+package promedio.desktop.window;
+
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.SVGPath;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.formula.Equation;
+import promedio.desktop.Texts;
+
+/**
+ * A formula, properly set. The setting is done apart from the window, since its start takes time.
+ */
+final class FormulaView extends StackPane {
+
+  private static final Logger LOG = LoggerFactory.getLogger(FormulaView.class);
+  private static final Executor SETTER =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "promedio-formulas");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  private String latex = "";
+
+  FormulaView() {
+    getStyleClass().add("formula");
+    setId("formula");
+    setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+  }
+
+  /** Shows the equation, or nothing. */
+  void show(Optional<Equation> equation) {
+    setVisible(equation.isPresent());
+    setManaged(equation.isPresent());
+    String wanted = equation.map(Equation::latex).orElse("");
+    if (wanted.equals(latex)) {
+      return;
+    }
+    latex = wanted;
+    setAccessibleText(Texts.of("formula.name", equation.map(Equation::plain).orElse("")));
+    if (!wanted.isEmpty()) {
+      SETTER.execute(() -> set(wanted));
+    }
+  }
+
+  private void set(String wanted) {
+    try {
+      FormulaSetter.Shape shape = FormulaSetter.set(wanted);
+      Platform.runLater(() -> showSet(wanted, shape));
+    } catch (RuntimeException e) {
+      LOG.error("cannot set {}", wanted, e);
+    }
+  }
+
+  private void showSet(String of, FormulaSetter.Shape shape) {
+    if (!of.equals(latex)) {
+      return;
+    }
+    SVGPath path = new SVGPath();
+    path.setContent(shape.path());
+    path.getStyleClass().add("formula-ink");
+    Pane box = new Pane(path);
+    box.setMinSize(shape.width(), shape.height());
+    box.setMaxSize(shape.width(), shape.height());
+    getChildren().setAll((Node) box);
+  }
+}

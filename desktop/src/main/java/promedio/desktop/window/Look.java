@@ -1,0 +1,48 @@
+package promedio.desktop.window;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Objects;
+import javafx.css.PseudoClass;
+import javafx.scene.text.Font;
+
+/** The type and colours that ship with the program, and the names the style sheet knows. */
+final class Look {
+
+  /** The chosen item, measure or choice. */
+  static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+  private static final String FOLDER = "/promedio/desktop/";
+  private static final List<String> FONTS =
+      List.of(
+          "PromedioSans-Regular.otf",
+          "PromedioSans-Bold.otf",
+          "PromedioSerif-Regular.ttf",
+          "PromedioSerif-Italic.ttf",
+          "PromedioSerif-Bold.ttf");
+
+  private static boolean loaded;
+
+  private Look() {}
+
+  /** Makes the shipped type known to the toolkit; again does nothing. */
+  static synchronized void loadFonts() {
+    if (loaded) {
+      return;
+    }
+    loaded = true;
+    for (String name : FONTS) {
+      try (InputStream in = Look.class.getResourceAsStream(FOLDER + "fonts/" + name)) {
+        Objects.requireNonNull(Font.loadFont(in, 14), name);
+      } catch (IOException e) {
+        throw new IllegalStateException("the type " + name + " is damaged", e);
+      }
+    }
+  }
+
+  /** {@return where the style sheet is} */
+  static String stylesheet() {
+    return Objects.requireNonNull(Look.class.getResource(FOLDER + "paper.css")).toExternalForm();
+  }
+}

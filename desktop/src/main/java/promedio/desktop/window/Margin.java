@@ -1,0 +1,120 @@
+package promedio.desktop.window;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+import promedio.core.formula.Equation;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+import promedio.core.number.Real;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Workspace;
+
+/** What the chosen measure says about the sample, its formula, and what the answer tells. */
+final class Margin extends ScrollPane {
+
+  private final Workspace workspace;
+  private final Label heading = new Label();
+  private final Label sentence = wrapped("margin-sentence");
+  private final FormulaView formula = new FormulaView();
+  private final Label result = wrapped("margin-result");
+  private final Label exact = wrapped("quiet");
+  private final Label answerHeading = wrapped("answer-heading");
+  private final Label answerText = wrapped("answer-text");
+  private final VBox answerBox = new VBox(4, answerHeading, answerText);
+
+  Margin(Workspace workspace) {
+    this.workspace = workspace;
+    getStyleClass().add("margin-scroll");
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    heading.getStyleClass().add("serif-heading");
+    heading.setWrapText(true);
+    heading.setId("margin-heading");
+    sentence.setId("margin-sentence");
+    answerText.setId("margin-answer");
+    VBox content = new VBox(heading, sentence, formula, result, exact, answerBox);
+    content.getStyleClass().add("margin-band");
+    setContent(content);
+    workspace.reckoningProperty().subscribe(this::show);
+    workspace.measureProperty().subscribe(this::show);
+  }
+
+  private static Label wrapped(String styleClass) {
+    Label label = new Label();
+    label.setWrapText(true);
+    label.setMinHeight(USE_PREF_SIZE);
+    label.getStyleClass().add(styleClass);
+    return label;
+  }
+
+  private void show() {
+    Reckoning reckoning = workspace.reckoningProperty().get();
+    getContent().setVisible(reckoning != null);
+    if (reckoning == null) {
+      return;
+    }
+    Measure measure = workspace.measureProperty().get();
+    Result value = reckoning.measures().get(measure);
+    heading.setText(Texts.of("measure." + measure.key()));
+    sentence.setText(Sentences.about(measure, value, reckoning));
+    Optional<Equation> equation = reckoning.formulas().of(measure);
+    formula.show(equation);
+    result.setText(
+        reckoning.formulas().symbol(measure).plain()
+            + " = "
+            + Results.shown(value, measure, reckoning));
+    showExact(value, reckoning);
+    showAnswer(measure, value, reckoning);
+  }
+
+  private void showExact(Result value, Reckoning reckoning) {
+    Optional<Real> number = value.number();
+    String text = number.filter(Exact.class::isInstance).map(ExactText::of).orElse("");
+    boolean rounded =
+        number.map(real -> !isWholeAt(real, reckoning.rules().get(Rule.PLACES))).orElse(false);
+    boolean told = rounded && !text.isEmpty() && text.length() <= 40;
+    exact.setText(told ? Texts.of("margin.exactly", text) : "");
+    setShown(exact, told);
+  }
+
+  private static boolean isWholeAt(Real number, int places) {
+    return number instanceof Exact value
+        && value.isRational()
+        && value.times(Exact.of(10).pow(places)).isWhole();
+  }
+
+  private void showAnswer(Measure measure, Result value, Reckoning reckoning) {
+    String answer = reckoning.item().answer(measure).strip();
+    setShown(answerBox, !answer.isEmpty());
+    if (answer.isEmpty()) {
+      return;
+    }
+    Mark mark = reckoning.mark(measure);
+    Verdict verdict = mark.verdict();
+    answerBox.getStyleClass().setAll("answer-box", verdict.code());
+    answerHeading.setText(Texts.of("margin.your", answer));
+    answerText.setText(
+        mark.reason()
+            .map(Message::text)
+            .orElseGet(
+                () ->
+                    Texts.of(
+                        "margin.mark." + verdict.code(),
+                        Results.shown(value, measure, reckoning),
+                        reckoning.rules().get(Rule.PLACES))));
+  }
+
+  private static void setShown(Node node, boolean shown) {
+    node.setVisible(shown);
+    node.setManaged(shown);
+  }
+}

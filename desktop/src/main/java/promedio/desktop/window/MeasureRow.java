@@ -1,0 +1,131 @@
+package promedio.desktop.window;
+
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.jspecify.annotations.Nullable;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Workspace;
+
+/** One measure: symbol, name and result, the student's answer, and whether it agrees. */
+final class MeasureRow extends GridPane {
+
+  private final Workspace workspace;
+  private final Measure measure;
+  private final Label symbol = new Label();
+  private final Label name;
+  private final Label result = new Label();
+  private final TextField answer = new TextField();
+  private final Region shape = new Region();
+  private final Label words = new Label();
+  private @Nullable Reckoning shown;
+
+  /** An answer that is being typed is not yet called wrong. */
+  private boolean unfinished;
+
+  MeasureRow(Workspace workspace, Measure measure) {
+    this.workspace = workspace;
+    this.measure = measure;
+    this.name = new Label(Texts.of("measure." + measure.key()));
+    getStyleClass().add("measure");
+    setId("measure-" + measure.key());
+    build();
+    bindAnswer();
+    setOnMousePressed(event -> workspace.measureProperty().set(measure));
+    workspace
+        .measureProperty()
+        .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen == measure));
+  }
+
+  Measure measure() {
+    return measure;
+  }
+
+  void show(Reckoning reckoning) {
+    shown = reckoning;
+    Result value = reckoning.measures().get(measure);
+    symbol.setText(reckoning.formulas().symbol(measure).plain());
+    String text = Results.shown(value, measure, reckoning);
+    result.setText(text);
+    String spoken = Texts.of("row.spoken", name.getText(), text);
+    setAccessibleText(spoken);
+    answer.setAccessibleText(Texts.of("row.answer", spoken));
+    Fields.show(answer, reckoning.item().answer(measure));
+    showMark();
+  }
+
+  private void build() {
+    ColumnConstraints wide = new ColumnConstraints();
+    wide.setHgrow(Priority.ALWAYS);
+    ColumnConstraints narrow = new ColumnConstraints();
+    getColumnConstraints().addAll(new ColumnConstraints(), wide, narrow);
+    symbol.getStyleClass().add("symbol");
+    symbol.setMinWidth(USE_PREF_SIZE);
+    name.getStyleClass().add("quiet");
+    result.getStyleClass().add("result");
+    result.setId("result-" + measure.key());
+    GridPane.setHalignment(result, HPos.RIGHT);
+    answer.setId("answer-" + measure.key());
+    answer.getStyleClass().add("answer");
+    answer.setPrefColumnCount(6);
+    answer.setMinWidth(84);
+    shape.getStyleClass().add("mark");
+    words.getStyleClass().add("mark-words");
+    words.setId("mark-" + measure.key());
+    words.setGraphic(shape);
+    words.setAlignment(Pos.CENTER_RIGHT);
+    GridPane.setHalignment(words, HPos.RIGHT);
+    add(symbol, 0, 0);
+    add(result, 1, 0);
+    add(answer, 2, 0);
+    add(name, 0, 1, 2, 1);
+    add(words, 1, 1, 2, 1);
+  }
+
+  private void bindAnswer() {
+    answer
+        .textProperty()
+        .subscribe(
+            (old, text) -> {
+              unfinished = answer.isFocused();
+              workspace.answer(measure, text);
+            });
+    answer
+        .focusedProperty()
+        .subscribe(
+            focused -> {
+              if (focused) {
+                workspace.measureProperty().set(measure);
+              } else {
+                finish();
+              }
+            });
+    answer.setOnAction(event -> finish());
+  }
+
+  private void finish() {
+    unfinished = false;
+    showMark();
+  }
+
+  private void showMark() {
+    boolean answered = shown != null && !shown.item().answer(measure).isBlank();
+    Verdict verdict = answered ? shown.mark(measure).verdict() : null;
+    boolean waits = unfinished && verdict != Verdict.AGREES;
+    boolean told = verdict != null && !waits;
+    shape.getStyleClass().setAll("mark", told ? verdict.code() : "none");
+    words.getStyleClass().setAll("mark-words", told ? verdict.code() : "none");
+    words.setText(told ? Texts.of("mark." + verdict.code()) : "");
+    words.setVisible(told);
+    name.setVisible(true);
+  }
+}

@@ -1,0 +1,123 @@
+package promedio.desktop.window;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import promedio.core.assignment.Assignment;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Workspace;
+
+/** The title of the assignment and the course rules in words, each a button that changes it. */
+final class RulesStrip extends BorderPane {
+
+  private final Workspace workspace;
+  private final FlowPane rules = new FlowPane(14, 2);
+
+  RulesStrip(Workspace workspace) {
+    this.workspace = workspace;
+    getStyleClass().add("rules-strip");
+    rules.setAlignment(Pos.CENTER_LEFT);
+    rules.setRowValignment(VPos.CENTER);
+    rules.setAccessibleText(Texts.of("rules.heading"));
+    rules.getChildren().add(plain(Texts.of("rules.heading")));
+    addRule(Rule.DIVISOR);
+    addRule(Rule.QUARTILES);
+    addRule(Rule.MODE);
+    addRule(Rule.SKEWNESS);
+    addRule(Rule.PLACES);
+    addRule(Rule.ROUNDING);
+    addSign();
+    setLeft(buildTitle());
+    setCenter(rules);
+  }
+
+  private Node buildTitle() {
+    TextField title = new TextField();
+    title.getStyleClass().add("assignment-title");
+    title.setId("title");
+    title.setPromptText(Texts.of("title.prompt"));
+    title.setAccessibleText(Texts.of("title.name"));
+    title.setPrefColumnCount(16);
+    workspace.assignmentProperty().subscribe(now -> Fields.show(title, now.title()));
+    title.textProperty().subscribe((old, text) -> workspace.setTitle(text));
+    return title;
+  }
+
+  private <T> void addRule(Rule<T> rule) {
+    rules
+        .getChildren()
+        .add(
+            choice(
+                rule.code(),
+                rule.values(),
+                value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
+                now -> now.rules().get(rule),
+                value -> workspace.setRule(rule, value)));
+  }
+
+  private void addSign() {
+    rules
+        .getChildren()
+        .add(
+            choice(
+                "sign",
+                List.of(DecimalSign.values()),
+                sign -> Texts.of("rule.sign." + sign.name().toLowerCase(Locale.ROOT)),
+                Assignment::sign,
+                workspace::setSign));
+  }
+
+  private <T> Node choice(
+      String code,
+      List<T> values,
+      Function<T, String> words,
+      Function<Assignment, T> present,
+      Consumer<T> change) {
+    MenuButton button = new MenuButton();
+    button.setId("rule-" + code);
+    button.getStyleClass().add("rule");
+    ToggleGroup group = new ToggleGroup();
+    for (T value : values) {
+      RadioMenuItem item = new RadioMenuItem(words.apply(value));
+      item.setId("rule-" + code + "-" + values.indexOf(value));
+      item.setToggleGroup(group);
+      item.setOnAction(event -> change.accept(value));
+      button.getItems().add(item);
+    }
+    String name = Texts.of("rule." + code);
+    workspace
+        .assignmentProperty()
+        .subscribe(
+            now -> {
+              T value = present.apply(now);
+              button.setText(words.apply(value));
+              button.setAccessibleText(name + ": " + words.apply(value));
+              group.selectToggle(group.getToggles().get(values.indexOf(value)));
+            });
+    Label label = plain(name);
+    label.setLabelFor(button);
+    HBox box = new HBox(5, label, button);
+    box.setAlignment(Pos.CENTER_LEFT);
+    return box;
+  }
+
+  private static Label plain(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("quiet");
+    return label;
+  }
+}

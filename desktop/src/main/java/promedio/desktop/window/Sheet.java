@@ -1,0 +1,73 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Family;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Workspace;
+
+/** The sheet of the chosen sample or table: its measures in three families. */
+final class Sheet extends StackPane {
+
+  private static final double GAP = 12;
+  private static final double NARROWEST_CARD = 214;
+
+  private final Label name = new Label();
+  private final Label counts = new Label();
+  private final List<FamilyCard> cards = new ArrayList<>();
+  private final FlowPane flow = new FlowPane(GAP, GAP);
+  private final ScrollPane scroll;
+  private final Node empty;
+
+  Sheet(Workspace workspace, Node empty) {
+    this.empty = empty;
+    getStyleClass().add("sheet");
+    for (Family family : Family.values()) {
+      cards.add(new FamilyCard(workspace, family));
+    }
+    flow.getChildren().addAll(cards);
+    name.getStyleClass().add("serif-heading");
+    name.setId("sheet-name");
+    counts.getStyleClass().add("quiet");
+    VBox content = new VBox(new VBox(2, name, counts), flow);
+    content.setSpacing(14);
+    content.getStyleClass().add("sheet-content");
+    scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("sheet-scroll");
+    flow.widthProperty().subscribe(this::layOutCards);
+    getChildren().addAll(scroll, empty);
+    workspace.reckoningProperty().subscribe(this::show);
+  }
+
+  private void show(@Nullable Reckoning reckoning) {
+    scroll.setVisible(reckoning != null);
+    empty.setVisible(reckoning == null);
+    empty.setManaged(reckoning == null);
+    if (reckoning != null) {
+      String unit = reckoning.item().unit();
+      name.setText(reckoning.item().name());
+      counts.setText(
+          unit.isEmpty()
+              ? Describe.counts(reckoning)
+              : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit));
+      cards.forEach(card -> card.show(reckoning));
+    }
+  }
+
+  /** As many cards beside each other as keep their narrowest width. */
+  private void layOutCards() {
+    double width = flow.getWidth();
+    int across = (int) Math.max(1, Math.min(3, (width + GAP) / (NARROWEST_CARD + GAP)));
+    double each = Math.floor((width - GAP * (across - 1)) / across) - 1;
+    cards.forEach(card -> card.setPrefWidth(each));
+  }
+}

@@ -1,0 +1,158 @@
+package promedio.desktop.window;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.desktop.Texts;
+import promedio.desktop.work.OpenedFile;
+import promedio.desktop.work.Workspace;
+
+/** The samples and tables of the assignment, and the field where values are typed. */
+final class Shelf extends VBox {
+
+  private final Workspace workspace;
+  private final VBox items = new VBox(2);
+  private final VBox offer = new VBox(6);
+  private final ValuesField values;
+
+  Shelf(Workspace workspace, Runnable openFile) {
+    this.workspace = workspace;
+    this.values = new ValuesField(workspace);
+    getStyleClass().add("shelf");
+    offer.getStyleClass().add("offer");
+    offer.setId("offer");
+    withdrawOffer();
+    ScrollPane scroll = new ScrollPane(items);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("shelf-items");
+    scroll.setMinHeight(84);
+    scroll.maxHeightProperty().bind(items.heightProperty().add(6));
+    VBox.setVgrow(values, Priority.ALWAYS);
+    getChildren()
+        .addAll(heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile), offer, values);
+    workspace.assignmentProperty().subscribe(this::showItems);
+    workspace.chosenProperty().subscribe(this::markChosen);
+  }
+
+  /** Makes a new sample and puts the caret into its values. */
+  void newSample() {
+    workspace.addSample(new Source.ValuesText(""));
+    startTyping();
+  }
+
+  /** Puts the caret where values are typed. */
+  void startTyping() {
+    values.startTyping();
+  }
+
+  /** Brings the only column of numbers in at once; of several, offers the choice. */
+  void offerColumns(OpenedFile file) {
+    List<Integer> columns = file.columns();
+    if (columns.size() == 1) {
+      bringIn(file, columns.get(0));
+      return;
+    }
+    Label question = new Label(Texts.of("offer.which", file.name()));
+    question.setWrapText(true);
+    offer.getChildren().setAll(question);
+    for (int column : columns) {
+      Button choice = new Button(file.columnName(column));
+      choice.setMaxWidth(Double.MAX_VALUE);
+      choice.setOnAction(event -> bringIn(file, column));
+      offer.getChildren().add(choice);
+    }
+    Button none = new Button(Texts.of("offer.none"));
+    none.getStyleClass().add("link");
+    none.setOnAction(event -> withdrawOffer());
+    offer.getChildren().add(none);
+    offer.setVisible(true);
+    offer.setManaged(true);
+    offer.getChildren().get(1).requestFocus();
+  }
+
+  private void bringIn(OpenedFile file, int column) {
+    withdrawOffer();
+    workspace.addNamed(file.columnName(column), file.source(column, workspace.assignment().sign()));
+  }
+
+  private void withdrawOffer() {
+    offer.getChildren().clear();
+    offer.setVisible(false);
+    offer.setManaged(false);
+  }
+
+  private Node buildButtons(Runnable openFile) {
+    HBox buttons =
+        new HBox(
+            4,
+            link("shelf.new-sample", "new-sample", this::newSample),
+            link(
+                "shelf.new-table",
+                "new-table",
+                () -> {
+                  workspace.addTable();
+                  startTyping();
+                }),
+            link("shelf.open", "open-file", openFile));
+    buttons.getStyleClass().add("shelf-buttons");
+    return buttons;
+  }
+
+  private static Button link(String key, String id, Runnable action) {
+    Button button = new Button(Texts.of(key));
+    button.setId(id);
+    button.getStyleClass().add("link");
+    button.setAccessibleText(Texts.of(key + ".name"));
+    button.setOnAction(event -> action.run());
+    return button;
+  }
+
+  private static Label heading(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("band-heading");
+    return label;
+  }
+
+  private void showItems(Assignment assignment) {
+    List<Integer> shown =
+        items.getChildren().stream().map(node -> (Integer) node.getUserData()).toList();
+    List<Integer> wanted = assignment.items().stream().map(Item::id).toList();
+    if (!shown.equals(wanted)) {
+      items.getChildren().setAll(assignment.items().stream().map(this::card).toList());
+    }
+    for (int i = 0; i < wanted.size(); i++) {
+      Button card = (Button) items.getChildren().get(i);
+      Item item = assignment.items().get(i);
+      card.setText(item.name() + "\n" + Describe.source(item));
+    }
+    markChosen(workspace.chosenProperty().get());
+  }
+
+  private Button card(Item item) {
+    Button card = new Button();
+    card.setUserData(item.id());
+    card.setId("item-" + item.id());
+    card.getStyleClass().add("item");
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setOnAction(event -> workspace.choose(item.id()));
+    return card;
+  }
+
+  private void markChosen(@Nullable Item chosen) {
+    for (Node node : items.getChildren()) {
+      boolean is = chosen != null && node.getUserData().equals(chosen.id());
+      node.pseudoClassStateChanged(Look.CHOSEN, is);
+      node.setAccessibleText(
+          Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
+    }
+  }
+}

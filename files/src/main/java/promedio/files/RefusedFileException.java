@@ -1,0 +1,14 @@
+package promedio.files;
+
+import java.io.Serial;
+
+/** Says in one line what was found in a file, where, and what to do. */
+public final class RefusedFileException extends Exception {
+
+  @Serial private static final long serialVersionUID = 1;
+
+  /** Makes one with the line for the person. */
+  public RefusedFileException(String message) {
+    super(message);
+  }
+}
