@@ -1,6 +1,7 @@
 package promedio.files;
 
 import java.text.MessageFormat;
+import java.util.Arrays;
 import java.util.ResourceBundle;
 
 /** The sentences of this module, from the bundle {@code promedio.files.messages}. */
@@ -11,6 +12,8 @@ public final class Texts {
   /** {@return the sentence of the key with the arguments put in} */
   public static String of(String key, Object... arguments) {
     String pattern = ResourceBundle.getBundle("promedio.files.messages").getString(key);
-    return new MessageFormat(pattern).format(arguments);
+    // As texts, so that no number of a line is grouped like an amount.
+    return new MessageFormat(pattern)
+        .format(Arrays.stream(arguments).map(String::valueOf).toArray());
   }
 }

@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,6 +25,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import picocli.CommandLine.TypeConversionException;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedTable;
@@ -68,6 +70,17 @@ final class MeasuresCommand implements Callable<Integer> {
 
     Kind(String code) {
       this.code = code;
+    }
+
+    /** {@return the kind of this code} */
+    static Kind of(String code) {
+      return Arrays.stream(values())
+          .filter(kind -> kind.code.equals(code))
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new TypeConversionException(
+                      Texts.of("measures.kind", code, Arrays.toString(values()))));
     }
 
     @Override

@@ -7,7 +7,9 @@ import java.util.Optional;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.UnmatchedArgumentException;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Texts;
 import promedio.desktop.window.PromedioApplication;
@@ -55,6 +57,9 @@ public final class PromedioCommand implements Runnable {
         new CommandLine(new PromedioCommand())
             .setOut(out)
             .setErr(err)
+            .registerConverter(MeasuresCommand.Kind.class, MeasuresCommand.Kind::of)
+            .setCaseInsensitiveEnumValuesAllowed(true)
+            .setParameterExceptionHandler((failure, all) -> explainUse(failure))
             .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
             .execute(arguments);
     out.flush();
@@ -73,6 +78,16 @@ public final class PromedioCommand implements Runnable {
       description = "Open the window on a data file, and bring in its column of numbers.")
   void open(@Parameters(paramLabel = "FILE", description = "a CSV file") Path file) {
     PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.of(file));
+  }
+
+  /** The message, what may have been meant, and where the rest is told: not the whole help. */
+  private static int explainUse(ParameterException failure) {
+    CommandLine line = failure.getCommandLine();
+    line.getErr().println(failure.getMessage());
+    UnmatchedArgumentException.printSuggestions(failure, line.getErr());
+    String name = line.getCommandSpec().qualifiedName();
+    line.getErr().println(Texts.of("command.see-help", name));
+    return WRONG_USE;
   }
 
   private static int explain(Exception failure, CommandLine line) {

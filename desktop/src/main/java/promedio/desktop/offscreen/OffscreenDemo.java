@@ -81,11 +81,12 @@ public final class OffscreenDemo {
     Scene scene =
         onToolkit(
             () -> {
-              Scene made =
-                  PromedioApplication.scene(new AssignmentView(workspace, Optional::empty));
+              AssignmentView view = new AssignmentView(workspace, Optional::empty);
+              Scene made = PromedioApplication.scene(view);
               Stage stage = new Stage();
               stage.setScene(made);
               stage.show();
+              view.startTyping();
               return made;
             });
     picture(scene, "demo.png", () -> workspace.measureProperty().set(Measure.Q1));

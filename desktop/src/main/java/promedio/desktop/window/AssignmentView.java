@@ -65,6 +65,11 @@ public final class AssignmentView extends BorderPane {
     notices.tell(message);
   }
 
+  /** Puts the caret where values are typed. */
+  public void startTyping() {
+    shelf.startTyping();
+  }
+
   /** Brings a data file in: its column of numbers, or a choice where there are several. */
   public void openFile(Path path) {
     workspace
@@ -88,10 +93,6 @@ public final class AssignmentView extends BorderPane {
 
   private void chooseAndOpen() {
     fileChoice.get().ifPresent(this::openFile);
-  }
-
-  private void startTyping() {
-    shelf.startTyping();
   }
 
   private void paste() {

@@ -1,8 +1,10 @@
 package promedio.desktop.window;
 
+import java.util.Locale;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
+import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.Data;
@@ -26,6 +28,12 @@ final class Describe {
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
   }
 
+  /** {@return the name of the measure as a heading} */
+  static String heading(Measure measure) {
+    String name = Texts.of("measure." + measure.key());
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+  }
+
   /** {@return how many values there are, missing, and to mend} */
   static String counts(Reckoning reckoning) {
     Typed typed = reckoning.typed();
@@ -33,20 +41,26 @@ final class Describe {
     Exact n = data.tally().total();
     String values =
         data instanceof FrequencyTable table
-            ? Texts.of("counts.rows", table.rows().size(), n.toString())
-            : Texts.of("counts.values", n.numerator());
+            ? Texts.of(
+                "counts.rows", table.rows().size(), grouped(table.rows().size()), n.toString())
+            : Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
     StringBuilder counts = new StringBuilder(values);
     if (data.missing() > 0) {
-      counts.append(Texts.of("counts.missing", data.missing()));
+      counts.append(Texts.of("counts.missing", grouped(data.missing())));
     }
     int unreadable =
         reckoning.item().source() instanceof Source.Column column
             ? column.unreadable()
             : typed.unreadable().size();
     if (unreadable > 0) {
-      counts.append(Texts.of("counts.unreadable", unreadable));
+      counts.append(Texts.of("counts.unreadable", grouped(unreadable)));
     }
     typed.problem().map(Message::text).ifPresent(why -> counts.append("\n").append(why));
     return counts.toString();
+  }
+
+  /** Groups thousands with a narrow space, which no decimal sign can be taken for. */
+  private static String grouped(long count) {
+    return String.format(Locale.ROOT, "%,d", count).replace(',', '\u202F');
   }
 }

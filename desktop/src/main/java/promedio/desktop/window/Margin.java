@@ -12,7 +12,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
-import promedio.core.number.Real;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
@@ -64,32 +64,37 @@ final class Margin extends ScrollPane {
     }
     Measure measure = workspace.measureProperty().get();
     Result value = reckoning.measures().get(measure);
-    heading.setText(Texts.of("measure." + measure.key()));
+    heading.setText(Describe.heading(measure));
     sentence.setText(Sentences.about(measure, value, reckoning));
     Optional<Equation> equation = reckoning.formulas().of(measure);
     formula.show(equation);
+    String relation = isShownWhole(value, reckoning.rules()) ? " = " : " ≈ ";
     result.setText(
         reckoning.formulas().symbol(measure).plain()
-            + " = "
+            + relation
             + Results.shown(value, measure, reckoning));
     showExact(value, reckoning);
     showAnswer(measure, value, reckoning);
   }
 
   private void showExact(Result value, Reckoning reckoning) {
-    Optional<Real> number = value.number();
-    String text = number.filter(Exact.class::isInstance).map(ExactText::of).orElse("");
-    boolean rounded =
-        number.map(real -> !isWholeAt(real, reckoning.rules().get(Rule.PLACES))).orElse(false);
-    boolean told = rounded && !text.isEmpty() && text.length() <= 40;
+    String text = value.number().filter(Exact.class::isInstance).map(ExactText::of).orElse("");
+    boolean told =
+        !isShownWhole(value, reckoning.rules()) && !text.isEmpty() && text.length() <= 40;
     exact.setText(told ? Texts.of("margin.exactly", text) : "");
     setShown(exact, told);
   }
 
-  private static boolean isWholeAt(Real number, int places) {
-    return number instanceof Exact value
-        && value.isRational()
-        && value.times(Exact.of(10).pow(places)).isWhole();
+  /** Whether rounding to the places of the rules takes nothing away. */
+  private static boolean isShownWhole(Result value, CourseRules rules) {
+    return value
+        .number()
+        .map(
+            number ->
+                number instanceof Exact exact
+                    && exact.isRational()
+                    && exact.times(Exact.of(10).pow(rules.get(Rule.PLACES))).isWhole())
+        .orElse(true);
   }
 
   private void showAnswer(Measure measure, Result value, Reckoning reckoning) {

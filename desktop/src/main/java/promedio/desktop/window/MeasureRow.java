@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
@@ -71,6 +72,8 @@ final class MeasureRow extends GridPane {
     symbol.getStyleClass().add("symbol");
     symbol.setMinWidth(USE_PREF_SIZE);
     name.getStyleClass().add("quiet");
+    name.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(name, Priority.ALWAYS);
     result.getStyleClass().add("result");
     result.setId("result-" + measure.key());
     GridPane.setHalignment(result, HPos.RIGHT);
@@ -82,13 +85,13 @@ final class MeasureRow extends GridPane {
     words.getStyleClass().add("mark-words");
     words.setId("mark-" + measure.key());
     words.setGraphic(shape);
-    words.setAlignment(Pos.CENTER_RIGHT);
-    GridPane.setHalignment(words, HPos.RIGHT);
+    words.setMinWidth(USE_PREF_SIZE);
     add(symbol, 0, 0);
     add(result, 1, 0);
     add(answer, 2, 0);
-    add(name, 0, 1, 2, 1);
-    add(words, 1, 1, 2, 1);
+    HBox below = new HBox(6, name, words);
+    below.setAlignment(Pos.CENTER_LEFT);
+    add(below, 0, 1, 3, 1);
   }
 
   private void bindAnswer() {
@@ -126,6 +129,6 @@ final class MeasureRow extends GridPane {
     words.getStyleClass().setAll("mark-words", told ? verdict.code() : "none");
     words.setText(told ? Texts.of("mark." + verdict.code()) : "");
     words.setVisible(told);
-    name.setVisible(true);
+    words.setManaged(told);
   }
 }

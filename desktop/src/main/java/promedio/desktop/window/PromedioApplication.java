@@ -4,8 +4,10 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.FileChooser;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -59,9 +61,11 @@ public final class PromedioApplication extends Application {
         .assignmentProperty()
         .subscribe(now -> stage.setTitle(Texts.of("window.title", now.title())));
     stage.setScene(scene(view));
+    fitToScreen(stage);
     stage.setMinWidth(760);
     stage.setMinHeight(520);
     stage.show();
+    view.startTyping();
     if (file != null) {
       view.openFile(file);
     }
@@ -73,6 +77,12 @@ public final class PromedioApplication extends Application {
     Scene scene = new Scene(view, WIDTH, HEIGHT);
     scene.getStylesheets().add(Look.stylesheet());
     return scene;
+  }
+
+  private static void fitToScreen(Stage stage) {
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+    stage.setWidth(Math.min(WIDTH, screen.getWidth()));
+    stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
   }
 
   private static Optional<Path> chooseFile(Stage stage) {

@@ -5,7 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -34,8 +34,8 @@ final class Shelf extends VBox {
     ScrollPane scroll = new ScrollPane(items);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("shelf-items");
-    scroll.setMinHeight(84);
-    scroll.maxHeightProperty().bind(items.heightProperty().add(6));
+    scroll.setMinHeight(0);
+    scroll.prefHeightProperty().bind(items.heightProperty().add(2));
     VBox.setVgrow(values, Priority.ALWAYS);
     getChildren()
         .addAll(heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile), offer, values);
@@ -91,9 +91,8 @@ final class Shelf extends VBox {
   }
 
   private Node buildButtons(Runnable openFile) {
-    HBox buttons =
-        new HBox(
-            4,
+    FlowPane buttons =
+        new FlowPane(
             link("shelf.new-sample", "new-sample", this::newSample),
             link(
                 "shelf.new-table",

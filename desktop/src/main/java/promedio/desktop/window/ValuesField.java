@@ -107,7 +107,9 @@ final class ValuesField extends VBox {
 
   private void showReckoning(@Nullable Reckoning reckoning) {
     List<Entry> unreadable = reckoning == null ? List.of() : reckoning.typed().unreadable();
-    counts.setText(reckoning == null ? "" : Describe.counts(reckoning));
+    // The prompt inside the field goes when the caret comes, so an empty one is explained below.
+    boolean empty = reckoning == null || area.getText().isBlank();
+    counts.setText(empty ? Texts.of("values.empty") : Describe.counts(reckoning));
     underlines.show(unreadable);
     problems
         .getChildren()

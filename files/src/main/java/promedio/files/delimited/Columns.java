@@ -68,7 +68,7 @@ public final class Columns {
     return Texts.of("column.no-number", table.source(), String.join(", ", table.columns()));
   }
 
-  /** {@return the columns in which numbers are more than half of what is not missing} */
+  /** {@return the columns in which numbers are at least half of what is not missing} */
   public static List<Integer> numeric(RawTable table) {
     return IntStream.range(0, table.columns().size())
         .filter(column -> isNumeric(table, column))
@@ -85,7 +85,7 @@ public final class Columns {
         numbers += number(row.cell(column), table.sign()).isPresent() ? 1 : 0;
       }
     }
-    return numbers > 0 && 2 * numbers > present;
+    return numbers > 0 && 2 * numbers >= present;
   }
 
   /** {@return the column as numbers} */

@@ -3,6 +3,7 @@ package promedio.files.delimited;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -106,8 +107,12 @@ public final class DelimitedReader {
    * The separator that parts the first lines into the same number of cells; of several the one that
    * makes most cells. Quoted text does not count.
    */
-  private static Optional<Character> separator(String text) {
+  private Optional<Character> separator(String text) {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).limit(SAMPLED_LINES).toList();
+    if (layout == Layout.LIST && lines.size() == 1) {
+      // A single line is a list of values, whatever parts them.
+      return Optional.empty();
+    }
     char best = 0;
     long most = 0;
     for (char candidate : SEPARATORS) {
@@ -115,7 +120,7 @@ public final class DelimitedReader {
       long usual = Arrays.stream(counts).sorted().skip(counts.length / 2).findFirst().orElse(0);
       long alike = Arrays.stream(counts).filter(count -> count == usual).count();
       // A list of values with a space after each comma is no table.
-      boolean even = alike * 4 >= lines.size() * 3L;
+      boolean even = alike * 2 > lines.size();
       if (usual > most && even) {
         most = usual;
         best = candidate;
@@ -145,6 +150,9 @@ public final class DelimitedReader {
         CsvReader.builder()
             .fieldSeparator(separator)
             .skipEmptyLines(true)
+            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .allowUnclosedQuote(true)
             .maxBufferSize(64 << 20)
             .ofCsvRecord(text)) {
       for (CsvRecord csv : reader) {

@@ -1,0 +1,101 @@
+package promedio.core.formula;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+
+class FormulasTest {
+
+  private static final Data EIGHT =
+      new Sample(Values.ofDecimals(new long[] {1, 2, 3, 4, 5, 6, 7, 8}, 0));
+
+  private static String plain(Data data, Measure measure, String... rule) {
+    CourseRules rules = CourseRules.DEFAULTS;
+    for (int i = 0; i < rule.length; i += 2) {
+      rules = rules.with(rule[i], rule[i + 1]);
+    }
+    return Formulas.of(data, rules).of(measure).map(Equation::plain).orElse("");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "MEAN; x̄ = Σx / n",
+        "VARIANCE; s² = Σ(x − x̄)^2 / (n − 1)",
+        "SD; s = √(Σ(x − x̄)^2 / (n − 1))",
+        "MEDIAN; Md = (x(4) + x(5)) / 2",
+        "Q1; Q₁ = (x(2) + x(3)) / 2",
+        "CV; CV = 100 · s / |x̄|",
+        "GEOMETRIC_MEAN; G = n√(Πx)",
+        "HARMONIC_MEAN; H = n / Σ(1 / x)",
+        "SKEWNESS; G₁ = √(n · (n − 1)) / (n − 2) · m₃ / m₂^(3/2)",
+        "SKEWNESS_PEARSON_MEDIAN; Sk(Md) = 3 · (x̄ − Md) / s",
+        "LOWER_FENCE; lower fence = Q₁ − 3/2 · IQR"
+      })
+  void ofASampleOfEight(Measure measure, String expected) {
+    assertThat(plain(EIGHT, measure)).isEqualTo(expected);
+  }
+
+  @Test
+  void aPopulationHasItsOwnSymbolsAndDivisor() {
+    assertThat(plain(EIGHT, Measure.SD, "divisor", "n")).isEqualTo("σ = √(Σ(x − μ)^2 / n)");
+    assertThat(plain(EIGHT, Measure.STANDARD_ERROR, "divisor", "n")).isEqualTo("SE = s / √(n)");
+  }
+
+  @Test
+  void aTableWeighsWithItsFrequencies() {
+    Data table = new FrequencyTable(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5))), 0);
+
+    assertThat(plain(table, Measure.MEAN)).isEqualTo("x̄ = Σ(f · x) / Σf");
+    assertThat(plain(table, Measure.GEOMETRIC_MEAN)).isEqualTo("G = Σf√(Πx^f)");
+    assertThat(plain(table, Measure.MEDIAN)).isEqualTo("Md = x(3)");
+  }
+
+  @Test
+  void quartilesShowWhereTheirRuleFindsThem() {
+    assertThat(plain(EIGHT, Measure.Q1, "quartiles", "hf6"))
+        .isEqualTo("Q₁ = x(2) + 1/4 · (x(3) − x(2))");
+    assertThat(plain(EIGHT, Measure.Q1, "quartiles", "hf3")).isEqualTo("Q₁ = x(2)");
+    assertThat(plain(EIGHT, Measure.Q3, "quartiles", "hf1")).isEqualTo("Q₃ = x(6)");
+    assertThat(plain(EIGHT, Measure.Q3, "quartiles", "halves-with-median"))
+        .isEqualTo("Q₃ = (x(6) + x(7)) / 2");
+  }
+
+  @Test
+  void whereThereAreNoPositionsThereIsNoFormula() {
+    Data none = new Sample(Values.of(List.of()));
+    Data one = new Sample(Values.of(List.of(Exact.ONE)));
+
+    assertThat(plain(none, Measure.MEDIAN)).isEmpty();
+    assertThat(plain(one, Measure.Q1)).isEmpty();
+    assertThat(plain(EIGHT, Measure.MODES)).isEmpty();
+  }
+
+  @Test
+  void latexBracketsOnlyWhatNeedsIt() {
+    assertThat(Formulas.of(EIGHT, CourseRules.DEFAULTS).of(Measure.SD).orElseThrow().latex())
+        .isEqualTo("s = \\sqrt{\\frac{\\sum \\left(x - \\bar{x}\\right)^{2}}{n - 1}}");
+  }
+
+  @ParameterizedTest
+  @EnumSource(value = Measure.class, mode = EnumSource.Mode.EXCLUDE, names = "MODES")
+  void everyMeasureButTheModeHasOneWithBalancedBraces(Measure measure) {
+    String latex = Formulas.of(EIGHT, CourseRules.DEFAULTS).of(measure).orElseThrow().latex();
+
+    assertThat(latex).contains(" = ");
+    assertThat(latex.chars().filter(c -> c == '{').count())
+        .isEqualTo(latex.chars().filter(c -> c == '}').count());
+  }
+}

@@ -1,0 +1,214 @@
+package promedio.desktop.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PromedioCommandTest {
+
+  @TempDir private Path folder;
+
+  private record Outcome(int code, String out, String err) {
+    JsonNode json() throws IOException {
+      return new ObjectMapper().readTree(out);
+    }
+  }
+
+  private static Outcome run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    return new Outcome(code, out.toString(), err.toString());
+  }
+
+  private static Outcome runWithInput(String input, String... arguments) {
+    InputStream old = System.in;
+    System.setIn(new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)));
+    try {
+      return run(arguments);
+    } finally {
+      System.setIn(old);
+    }
+  }
+
+  private String file(String name, String text) throws IOException {
+    return Files.writeString(folder.resolve(name), text).toString();
+  }
+
+  @Test
+  void valuesOnTheCommandLineAsJson() throws Exception {
+    Outcome outcome = run("measures", "--values", "2.675", "--format", "json");
+
+    assertThat(outcome.code()).isZero();
+    assertThat(outcome.json().at("/measures/mean/rounded").asText()).isEqualTo("2.68");
+    assertThat(outcome.json().get("source").asText()).isEqualTo("values");
+    assertThat(outcome.err()).isEmpty();
+  }
+
+  @Test
+  void aColumnOfAFileWithRulesTrimAndPercentiles() throws Exception {
+    String pears = file("pears.csv", "tree,weight\nA,118\nB,\nC,121\nD,124\n");
+
+    Outcome outcome =
+        run(
+            "measures",
+            pears,
+            "--column",
+            "weight",
+            "--rule",
+            "divisor=n",
+            "--rule",
+            "places=3",
+            "--trim",
+            "0.4",
+            "--percentile",
+            "90",
+            "--percentile",
+            "2.5",
+            "--format",
+            "json");
+
+    JsonNode json = outcome.json();
+    assertThat(json.get("source").asText()).isEqualTo("pears.csv");
+    assertThat(json.get("column").asText()).isEqualTo("weight");
+    assertThat(json.get("missing").asInt()).isEqualTo(1);
+    assertThat(json.at("/measures/variance/exact").asText()).isEqualTo("6");
+    assertThat(json.at("/measures/trimmed_mean/rounded").asText()).isEqualTo("121.000");
+    assertThat(json.at("/measures/percentiles")).hasSize(2);
+  }
+
+  @Test
+  void textForAPerson() throws Exception {
+    Outcome outcome = run("measures", file("g.csv", "g\n-3\n-4\n\nNA\n"));
+
+    assertThat(outcome.out())
+        .startsWith("g.csv, g: 2 values, 1 missing")
+        .containsPattern("mean +−3\\.50")
+        .containsPattern("modes +none: every value occurs equally often");
+  }
+
+  @Test
+  void aTableOfValuesAndFrequencies() throws Exception {
+    String baskets = file("baskets.csv", "pears;baskets\n36;3\n37;7\n");
+
+    Outcome outcome = run("measures", baskets, "--kind", "value-frequency", "--format", "json");
+
+    assertThat(outcome.json().at("/measures/mean/exact").asText()).isEqualTo("367/10");
+    assertThat(outcome.json().has("column")).isFalse();
+  }
+
+  @Test
+  void standardInputAsAListOrAsLines() throws Exception {
+    assertThat(
+            runWithInput("8 10\n11 11\n", "measures", "-", "--format", "json")
+                .json()
+                .get("n")
+                .asInt())
+        .isEqualTo(4);
+
+    Outcome lines =
+        runWithInput(
+            "{\"id\":\"a\",\"values\":[1,2]}\n\n{\"id\":\"b\",\"values\":[\"x\"]}\n",
+            "measures",
+            "--lines",
+            "-");
+
+    List<String> answers = lines.out().lines().toList();
+    assertThat(answers).hasSize(2);
+    assertThat(answers.get(0)).startsWith("{\"id\":\"a\",\"n\":2,\"missing\":0,\"rules\":");
+    assertThat(answers.get(1)).startsWith("{\"id\":\"b\",\"refused\":");
+    assertThat(lines.code()).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "measures|name one input",
+        "measures --values 1 file.csv|name one input",
+        "measures --values 1 --rule divisor=m|it takes n-1, n",
+        "measures --values 1 --rule sum=3|there are divisor",
+        "measures --values 1 --percentile 200|from 0 to 100",
+        "measures --values 1 --trim a|from 0 to 1",
+        "measures --values 1 --kind pairs|[raw, value-frequency, classes]",
+        "measures --values 1 --kind classes|class tables are not read yet",
+        "measures --values 1 --colour red|Unknown option",
+        "measure|Unmatched argument"
+      })
+  void wrongUseIsExitTwoAndSaysWhatIsRight(String arguments, String message) {
+    Outcome outcome = run(arguments.split(" "));
+
+    assertThat(outcome.code()).isEqualTo(2);
+    assertThat(outcome.err()).contains(message);
+    assertThat(outcome.out()).isEmpty();
+  }
+
+  @Test
+  void severalColumnsOfNumbersAreExitTwoWithTheirNames() throws Exception {
+    Outcome outcome = run("measures", file("two.csv", "a,b\n1,2\n3,4\n"));
+
+    assertThat(outcome.code()).isEqualTo(2);
+    assertThat(outcome.err()).contains("a, b");
+  }
+
+  @Test
+  void inputThatCannotBeUsedIsExitThreeInOneLine() throws Exception {
+    Outcome unreadable = run("measures", file("bad.csv", "g\n118\n14o\n"));
+    Outcome negative =
+        run("measures", file("neg.csv", "v,f\n1,-2\n3,4\n"), "--kind", "value-frequency");
+
+    assertThat(unreadable.code()).isEqualTo(3);
+    assertThat(unreadable.err().lines()).containsExactly("bad.csv, line 3: “14o” is not a number");
+    assertThat(negative.code()).isEqualTo(3);
+    assertThat(negative.err()).contains("neg.csv", "frequency of 1 is -2");
+    assertThat(run("measures", "--values", "8 x").code()).isEqualTo(3);
+    assertThat(run("measures", folder.resolve("gone.csv").toString()).err())
+        .contains("no such file");
+    assertThat(run("measures", "--lines", folder.resolve("gone.jsonl").toString()).code())
+        .isEqualTo(3);
+  }
+
+  @Test
+  void samplesAreWrittenAndCanBeReadAgain() {
+    Path target = folder.resolve("orchard");
+
+    Outcome outcome = run("samples", target.toString());
+
+    assertThat(outcome.code()).isZero();
+    assertThat(outcome.out().lines()).hasSize(5).allMatch(line -> Files.exists(Path.of(line)));
+    assertThat(
+            run("measures", target.resolve("terraces.csv").toString(), "--column", "weight_g")
+                .code())
+        .isZero();
+    assertThat(
+            run(
+                    "measures",
+                    target.resolve("pears-per-basket.csv").toString(),
+                    "--kind",
+                    "value-frequency")
+                .out())
+        .containsPattern("mean +39\\.05");
+  }
+
+  @Test
+  void helpShowsExamples() {
+    assertThat(run("--help").out()).contains("promedio demo", "Examples:");
+    assertThat(run("measures", "--help").out())
+        .contains("--percentile", "--lines - < samples.jsonl");
+    assertThat(run("--version").out()).contains("promedio 0.1.0");
+  }
+}

@@ -1,0 +1,304 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Workspace;
+
+/** The window as a student uses it: typing, clicking, pressing keys. */
+@ExtendWith(ApplicationExtension.class)
+class AssignmentViewTest {
+
+  @TempDir private Path folder;
+
+  private final Supplier<Optional<Path>> fileChoice = mock();
+  private Workspace workspace;
+  private FxRobot robot;
+
+  @Start
+  void open(Stage stage) {
+    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
+    AssignmentView view = new AssignmentView(workspace, fileChoice);
+    stage.setScene(PromedioApplication.scene(view));
+    stage.show();
+    view.startTyping();
+  }
+
+  @BeforeEach
+  void takeRobot(FxRobot given) {
+    robot = given;
+  }
+
+  private <T extends Node> T find(String selector, Class<T> type) {
+    return robot.lookup(selector).queryAs(type);
+  }
+
+  private String text(String selector) {
+    Node node = robot.lookup(selector).query();
+    return node instanceof Labeled labeled
+        ? labeled.getText()
+        : ((TextInputControl) node).getText();
+  }
+
+  private void type(String selector, String text) {
+    robot.clickOn(selector).write(text);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private void chooseRule(String code, int value) {
+    robot.clickOn("#rule-" + code);
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.interact(() -> find("#rule-" + code, MenuButton.class).getItems().get(value).fire());
+    robot.interact(() -> find("#rule-" + code, MenuButton.class).hide());
+  }
+
+  private void waitUntil(Callable<Boolean> condition) throws TimeoutException {
+    WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void someoneNewTypesEightNumbersAndReadsTheirStandardDeviation() {
+    assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
+
+    robot.write("2 4 4 4 5 5 7 9");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(text("#result-mean")).isEqualTo("5.00");
+    assertThat(text("#result-sd")).isEqualTo("2.14");
+    assertThat(text("#counts")).isEqualTo("8 values");
+    assertThat(text("#sheet-name")).isEqualTo("Sample 1");
+  }
+
+  @Test
+  void anAnswerIsCalledWrongOnlyWhenItIsFinished() {
+    robot.write("8 10 11 12");
+
+    type("#answer-mean", "10.2");
+    assertThat(find("#mark-mean", Label.class).isVisible()).isFalse();
+    robot.write("6");
+    assertThat(find("#mark-mean", Label.class).isVisible()).isFalse();
+    robot.type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#mark-mean")).isEqualTo("does not agree");
+    assertThat(text("#margin-answer")).contains("does not agree with 10.25");
+
+    robot.type(KeyCode.BACK_SPACE).write("5");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#mark-mean")).isEqualTo("agrees");
+  }
+
+  @Test
+  void theMarginTellsOfTheMeasureThatIsChosen() {
+    robot.write("8 10 11 12");
+
+    robot.clickOn("#measure-median");
+
+    assertThat(text("#margin-heading")).isEqualTo("Median");
+    assertThat(text("#margin-sentence")).contains("10.50 or less");
+    assertThat(find("#formula", Node.class).getAccessibleText())
+        .isEqualTo("Formula: Md = (x(2) + x(3)) / 2");
+  }
+
+  @Test
+  void everyRuleOfTheStripIsAtWork() {
+    robot.write("8 10 11 12 14.5");
+
+    chooseRule("divisor", 1);
+    assertThat(text("#result-variance")).isEqualTo("4.64");
+    chooseRule("places", 4);
+    assertThat(text("#result-variance")).isEqualTo("4.6400");
+    chooseRule("quartiles", 1);
+    assertThat(text("#result-q1")).isEqualTo("10.0000");
+    chooseRule("skewness", 5);
+    assertThat(text("#result-skewness")).isEqualTo("0.0000");
+    chooseRule("sign", 1);
+    assertThat(text("#result-variance")).isEqualTo("4,6400");
+    assertThat(text("#rule-divisor")).isEqualTo("n, a whole population");
+
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#result-variance")).isEqualTo("4.6400");
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#result-variance")).isEqualTo("4,6400");
+  }
+
+  @Test
+  void unreadableEntriesAreMarkedAndCanBeMended() {
+    robot.write("12.5 14o 13");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#counts")).isEqualTo("2 values · 1 to mend");
+    Button problem = find(".problem", Button.class);
+    assertThat(problem.getText()).isEqualTo("“14o” is not a number");
+
+    robot.clickOn(problem);
+    assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("14o");
+    robot.write("140");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(text("#counts")).isEqualTo("3 values");
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("12.5 140 13");
+    assertThat(robot.lookup(".problem").tryQuery()).isEmpty();
+  }
+
+  @Test
+  void undoGoesAllTheWayBackAndRedoForthAgain() {
+    robot.write("8 10");
+    type("#answer-mean", "9");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#answer-mean", TextField.class).getText()).isEmpty();
+    robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
+    assertThat(find("#values", TextArea.class).getText()).isEmpty();
+
+    for (int i = 0; i < 3; i++) {
+      robot.push(KeyCode.CONTROL, KeyCode.Y);
+    }
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10");
+    assertThat(find("#answer-mean", TextField.class).getText()).isEqualTo("9");
+    assertThat(text("#mark-mean")).isEqualTo("agrees");
+  }
+
+  @Test
+  void aTableOfValuesAndFrequenciesIsTypedLineByLine() {
+    robot.clickOn("#new-table");
+    robot.write("3 12").type(KeyCode.ENTER).write("4 8");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(text("#result-mean")).isEqualTo("3.40");
+    assertThat(text("#counts")).isEqualTo("2 rows, Σf = 20");
+  }
+
+  @Test
+  void aFileWithSeveralColumnsOffersThem() throws IOException, TimeoutException {
+    Path file =
+        Files.writeString(folder.resolve("two.csv"), "row,kg,g\na,1.5,100\nb,x,\nc,3,300\n");
+    when(fileChoice.get()).thenReturn(Optional.of(file));
+
+    robot.clickOn("#open-file");
+    waitUntil(() -> robot.lookup("#offer .button").queryAll().size() == 3);
+    robot.clickOn("kg");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("1.5 x 3");
+    assertThat(text("#sheet-name")).isEqualTo("kg");
+    assertThat(text("#counts")).isEqualTo("2 values · 1 to mend");
+  }
+
+  @Test
+  void aFileThatCannotBeReadLeavesEverythingAsItWas() throws IOException, TimeoutException {
+    robot.write("8 10");
+    Path file = Files.writeString(folder.resolve("words.csv"), "a,b\nx,y\n");
+    when(fileChoice.get()).thenReturn(Optional.of(file));
+
+    robot.push(KeyCode.CONTROL, KeyCode.O);
+    waitUntil(() -> robot.lookup("#notice").query().isVisible());
+
+    assertThat(find("#notice .label", Label.class).getText())
+        .contains("words.csv", "no column holds numbers");
+    assertThat(text("#result-mean")).isEqualTo("9.00");
+  }
+
+  @Test
+  void aLongColumnComesWholeAndIsNotEditedAsText() throws IOException, TimeoutException {
+    Path file = Files.writeString(folder.resolve("long.csv"), "g\n" + "3\n4\nNA\n".repeat(2000));
+    when(fileChoice.get()).thenReturn(Optional.of(file));
+
+    robot.clickOn("#open-file");
+    waitUntil(() -> !workspace.assignment().items().isEmpty());
+
+    assertThat(text("#result-mean")).isEqualTo("3.50");
+    assertThat(text("#counts")).isEqualTo("4\u202F000 values · 2\u202F000 missing");
+    assertThat(find("#values", TextArea.class).isEditable()).isFalse();
+  }
+
+  @Test
+  void theEmptyStateBeginsByPasteOrDemo() {
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString("8\n10\n11");
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.clickOn("#empty-paste");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#counts")).isEqualTo("3 values");
+
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.clickOn("#empty-demo");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#sheet-name")).isEqualTo("North terrace");
+    assertThat(text("#mark-mean")).isEqualTo("agrees, too few places");
+    assertThat(text("#mark-q1")).isEqualTo("does not agree");
+  }
+
+  @Test
+  void moreMeasuresAreOneButtonAway() {
+    robot.write("1 2 4");
+    assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isFalse();
+
+    robot.clickOn("#more-position");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isTrue();
+    assertThat(text("#result-geometric_mean")).isEqualTo("2.00");
+  }
+
+  @Test
+  void namesAndAnswersAreSpokenToAssistiveTools() {
+    robot.write("8 10");
+
+    assertThat(find("#answer-sd", TextField.class).getAccessibleText())
+        .isEqualTo("My answer to standard deviation: 1.41");
+    assertThat(find("#values", TextArea.class).getAccessibleText()).startsWith("Values");
+    assertThat(find("#rule-quartiles", MenuButton.class).getAccessibleText())
+        .isEqualTo("quartiles: by halves, middle left out");
+    assertThat(find("#item-1", Button.class).getAccessibleText()).contains("Sample 1", "chosen");
+  }
+
+  @Test
+  void theTitleAndTheNameOfASampleAreWrittenWhereTheyStand() {
+    robot.write("8 10");
+    robot.doubleClickOn("#title").write("Apples");
+    robot.clickOn("#item-name").push(KeyCode.CONTROL, KeyCode.A).write("Row 7");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(workspace.assignment().title()).isEqualTo("Apples");
+    assertThat(text("#sheet-name")).isEqualTo("Row 7");
+  }
+}

@@ -1,0 +1,223 @@
+package promedio.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.Rule;
+import promedio.desktop.demo.DemoAssignment;
+
+class WorkspaceTest {
+
+  private final Workspace empty =
+      new Workspace(Assignment.empty("Pears"), new Background(Runnable::run, Runnable::run));
+
+  private static String result(Workspace workspace, Measure measure) {
+    return workspace
+        .reckoningProperty()
+        .get()
+        .measures()
+        .get(measure)
+        .number()
+        .orElseThrow()
+        .toString();
+  }
+
+  @Test
+  void typingIntoAnEmptyAssignmentMakesASample() {
+    empty.type("  ");
+    assertThat(empty.assignment().items()).isEmpty();
+
+    empty.type("8 10 11 11");
+
+    assertThat(empty.assignment().items()).extracting(Item::name).containsExactly("Sample 1");
+    assertThat(result(empty, Measure.SD)).isEqualTo("sqrt(2)");
+  }
+
+  @Test
+  void aRuleChangesEveryResultAndCanBeTakenBack() {
+    empty.type("8 10 11 11");
+
+    empty.setRule(Rule.DIVISOR, Divisor.N);
+    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("3/2");
+    assertThat(empty.nameOfUndo()).contains("change of a course rule");
+
+    empty.undo();
+    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("2");
+    assertThat(empty.nameOfRedo()).contains("change of a course rule");
+
+    empty.redo();
+    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("3/2");
+  }
+
+  @Test
+  void letterByLetterTypingIsOneStepBack() {
+    empty.type("8");
+    empty.type("8 ");
+    empty.type("8 1");
+    empty.type("8 10");
+    empty.answer(Measure.MEAN, "9");
+
+    empty.undo();
+    assertThat(empty.chosenProperty().get().answer(Measure.MEAN)).isEmpty();
+    empty.undo();
+    assertThat(empty.chosenProperty().get().source()).isEqualTo(new Source.ValuesText("8"));
+    empty.undo();
+    assertThat(empty.assignment().items()).isEmpty();
+    empty.undo();
+    assertThat(empty.assignment()).isEqualTo(Assignment.empty("Pears"));
+  }
+
+  @Test
+  void answersAreMarkedByTheRulesAndSignInForce() {
+    empty.type("8 10 11 12");
+    empty.answer(Measure.MEAN, "10,25");
+    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+        .isEqualTo(Verdict.AGREES);
+
+    empty.answer(Measure.MEAN, "10.3");
+    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+        .isEqualTo(Verdict.AGREES_COARSER);
+    empty.setRule(Rule.PLACES, 1);
+    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+        .isEqualTo(Verdict.AGREES);
+  }
+
+  @Test
+  void theDecimalSignDecidesHowValuesAreRead() {
+    empty.type("3,5");
+    assertThat(empty.reckoningProperty().get().typed().unreadable()).hasSize(1);
+
+    empty.setSign(DecimalSign.COMMA);
+
+    assertThat(empty.reckoningProperty().get().typed().unreadable()).isEmpty();
+    assertThat(result(empty, Measure.MEAN)).isEqualTo("7/2");
+  }
+
+  @Test
+  void theShelfKeepsAChosenItemWhereItCan() {
+    Workspace demo =
+        new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
+    demo.choose(2);
+    demo.rename("Lower terrace");
+    assertThat(demo.chosenProperty().get().name()).isEqualTo("Lower terrace");
+
+    demo.removeChosen();
+    assertThat(demo.chosenProperty().get().id()).isEqualTo(3);
+    demo.undo();
+    assertThat(demo.assignment().item(2)).isPresent();
+    demo.addTable();
+    assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText(""));
+    demo.type("3 4");
+    assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText("3 4"));
+    for (int i = 0; i < 6; i++) {
+      demo.removeChosen();
+    }
+    assertThat(demo.chosenProperty().get()).isNull();
+    assertThat(demo.reckoningProperty().get()).isNull();
+    demo.removeChosen();
+    demo.rename("nothing to rename");
+    demo.answer(Measure.MEAN, "1");
+    assertThat(demo.assignment().items()).isEmpty();
+  }
+
+  @Test
+  void theDemoHoldsWhatItPromises() {
+    Workspace demo =
+        new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
+    String north = result(demo, Measure.MEAN);
+    assertThat(demo.reckoningProperty().get().typed().data().missing()).isEqualTo(1);
+    assertThat(demo.reckoningProperty().get().mark(Measure.MEDIAN).verdict())
+        .isEqualTo(Verdict.AGREES);
+    assertThat(demo.reckoningProperty().get().mark(Measure.VARIANCE).verdict())
+        .isEqualTo(Verdict.UNEXPLAINED);
+    String northSpread = result(demo, Measure.SD);
+
+    demo.choose(2);
+
+    assertThat(result(demo, Measure.MEAN)).isEqualTo(north);
+    assertThat(result(demo, Measure.SD)).isNotEqualTo(northSpread);
+    demo.assignment()
+        .items()
+        .forEach(
+            item -> {
+              demo.choose(item.id());
+              assertThat(demo.reckoningProperty().get().typed().unreadable())
+                  .as(item.name())
+                  .isEmpty();
+            });
+  }
+
+  @Test
+  void longTextsAreReadApartFromTheWindow() {
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Workspace workspace =
+        new Workspace(Assignment.empty("Long"), new Background(waiting::add, Runnable::run));
+
+    workspace.type("12.5 ".repeat(30_000));
+
+    assertThat(workspace.reckoningProperty().get()).isNull();
+    assertThat(workspace.background().runningProperty().get().title()).contains("Sample 1");
+    while (!waiting.isEmpty()) {
+      waiting.pop().run();
+    }
+    assertThat(result(workspace, Measure.SUM)).isEqualTo("375000");
+    assertThat(workspace.background().runningProperty().get()).isNull();
+  }
+
+  @Test
+  void cancelledWorkTellsNothing() {
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Background background = new Background(waiting::add, Runnable::run);
+    Consumer<String> done = mock();
+    Consumer<Exception> failed = mock();
+
+    background.run("reading", () -> "read", done, failed);
+    background.runningProperty().get().cancel();
+    waiting.forEach(Runnable::run);
+
+    verify(done, never()).accept(any());
+    verify(failed, never()).accept(any());
+    assertThat(background.runningProperty().get()).isNull();
+  }
+
+  @Test
+  void failuresAreToldAndANewWorkTakesThePlaceOfTheOld() throws Exception {
+    Executor later = mock();
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    doAnswer(call -> waiting.add(call.getArgument(0))).when(later).execute(any());
+    Background background = new Background(later, Runnable::run);
+    Callable<String> first = mock();
+    Consumer<Exception> failed = mock();
+    IllegalStateException problem = new IllegalStateException("no");
+
+    background.run("first", first, text -> {}, failed);
+    background.run(
+        "second",
+        () -> {
+          throw problem;
+        },
+        text -> {},
+        failed);
+    waiting.forEach(Runnable::run);
+
+    verify(first, never()).call();
+    verify(failed).accept(problem);
+  }
+}
