@@ -1,0 +1,5 @@
+/** Benchmarks; their figures stand in docs/benchmarks.md. */
+@NullMarked
+package promedio.bench;
+
+import org.jspecify.annotations.NullMarked;
