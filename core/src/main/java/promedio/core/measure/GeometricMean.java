@@ -8,9 +8,8 @@ import java.math.RoundingMode;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import promedio.core.number.Enclosed;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
@@ -48,9 +47,9 @@ final class GeometricMean {
       return Result.absent("not-positive");
     }
     GeometricMean mean = new GeometricMean(tally);
-    BigInteger candidate = mean.nearestWholeRoot();
-    if (mean.isRoot(candidate)) {
-      return new Result.Found(Exact.of(candidate, mean.values.denominator()));
+    Optional<BigInteger> root = mean.wholeRoot();
+    if (root.isPresent()) {
+      return new Result.Found(Exact.of(root.get(), mean.values.denominator()));
     }
     return new Result.Narrowed(
         Enclosed.of(
@@ -64,17 +63,19 @@ final class GeometricMean {
    * The mean by logarithms. With w working digits a product of k factors is off by at most k units
    * in its last digit, its logarithm (below 10^10 for any data that fits into memory) by as much,
    * and the exponential carries that over: 25 digits and the digits of k are more than enough.
+   *
+   * <p>Σf·ln u is summed by the binary digits of the frequencies: the values whose frequency has
+   * the bit 2^b share one logarithm, so that there are few of them however many values there are.
    */
   private Enclosed.Bracket bracket(int digits) {
     MathContext working =
         new MathContext(
             digits + 25 + String.valueOf(values.size()).length(), RoundingMode.HALF_EVEN);
     BigDecimal logarithm = BigDecimal.ZERO;
-    for (Map.Entry<BigInteger, BigDecimal> group : productsByExponent(working).entrySet()) {
+    for (int bit = 0; bit < degree.bitLength(); bit++) {
+      BigDecimal weight = new BigDecimal(BigInteger.ONE.shiftLeft(bit));
       logarithm =
-          logarithm.add(
-              new BigDecimal(group.getKey())
-                  .multiply(BigDecimalMath.log(group.getValue(), working)));
+          logarithm.add(weight.multiply(BigDecimalMath.log(productOfBit(bit, working), working)));
     }
     BigDecimal root =
         BigDecimalMath.exp(logarithm.divide(new BigDecimal(degree), working), working);
@@ -83,55 +84,45 @@ final class GeometricMean {
     return new Enclosed.Bracket(mean.subtract(margin), mean.add(margin));
   }
 
-  /** Values of one frequency share one logarithm; most samples have few different frequencies. */
-  private Map<BigInteger, BigDecimal> productsByExponent(MathContext working) {
-    Map<BigInteger, BigDecimal> products = new HashMap<>();
-    Map<BigInteger, BigInteger> pending = new HashMap<>();
+  /** The product of the values whose exponent has the bit. */
+  private BigDecimal productOfBit(int bit, MathContext working) {
+    BigDecimal product = BigDecimal.ONE;
+    BigInteger pending = BigInteger.ONE;
     for (int i = 0; i < exponents.length; i++) {
-      BigInteger product =
-          pending.getOrDefault(exponents[i], BigInteger.ONE).multiply(values.numerator(i));
-      // Rounding is what costs, so several factors are multiplied exactly before each.
-      if (product.bitLength() > 2000) {
-        products.merge(exponents[i], new BigDecimal(product), (a, b) -> a.multiply(b, working));
-        product = BigInteger.ONE;
+      if (exponents[i].testBit(bit)) {
+        pending = pending.multiply(values.numerator(i));
       }
-      pending.put(exponents[i], product);
+      // Rounding is what costs, so several factors are multiplied exactly before each.
+      if (pending.bitLength() > 2000) {
+        product = product.multiply(new BigDecimal(pending), working);
+        pending = BigInteger.ONE;
+      }
     }
-    pending.forEach(
-        (exponent, product) ->
-            products.merge(exponent, new BigDecimal(product), (a, b) -> a.multiply(b, working)));
-    return products;
-  }
-
-  private BigInteger nearestWholeRoot() {
-    int digits = values.numerator(values.size() - 1).toString().length() + 10;
-    return bracket(digits)
-        .low()
-        .multiply(new BigDecimal(values.denominator()))
-        .setScale(0, RoundingMode.HALF_UP)
-        .toBigInteger();
+    return product.multiply(new BigDecimal(pending), working);
   }
 
   /**
-   * Whether candidate^degree = Πu^exponent, without ever writing these numbers out: over a base of
-   * pairwise coprime numbers into which the candidate and every u split, both sides must hold each
-   * base number equally often.
+   * The root of the product of whole numbers, if it is whole. A candidate is proved without ever
+   * writing candidate^degree or Πu^exponent out: over a base of pairwise coprime numbers into which
+   * the candidate and every u split, both must hold each base number equally often.
    */
-  private boolean isRoot(BigInteger candidate) {
-    BigDecimal mean =
-        bracket(40 + candidate.toString().length())
-            .low()
-            .multiply(new BigDecimal(values.denominator()));
+  private Optional<BigInteger> wholeRoot() {
+    int digits = values.numerator(values.size() - 1).toString().length() + 40;
+    BigDecimal near = bracket(digits).low().multiply(new BigDecimal(values.denominator()));
+    BigInteger candidate = near.setScale(0, RoundingMode.HALF_UP).toBigInteger();
     // Nearly always the root is plainly not whole, which saves the search for the base.
-    if (mean.subtract(new BigDecimal(candidate)).abs().compareTo(new BigDecimal("1e-20")) > 0) {
-      return false;
+    BigDecimal distance = near.subtract(new BigDecimal(candidate)).abs();
+    if (distance.compareTo(new BigDecimal("1e-20")) > 0) {
+      return Optional.empty();
     }
     List<BigInteger> base = new ArrayList<>();
     refine(base, candidate);
     for (int i = 0; i < values.size(); i++) {
       refine(base, values.numerator(i));
     }
-    return base.stream().allMatch(part -> isBalanced(part, candidate));
+    return base.stream().allMatch(part -> isBalanced(part, candidate))
+        ? Optional.of(candidate)
+        : Optional.empty();
   }
 
   private boolean isBalanced(BigInteger part, BigInteger candidate) {

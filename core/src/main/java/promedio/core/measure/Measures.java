@@ -4,7 +4,6 @@ import java.math.BigInteger;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Function;
-import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Result.Found;
 import promedio.core.measure.Result.Several;
 import promedio.core.number.Exact;
@@ -23,20 +22,25 @@ public final class Measures {
   private static final Exact FENCE = Exact.of(3, 2);
   private static final Exact OUTER_FENCE = Exact.of(3);
 
+  private final Summary summary;
   private final Tally tally;
   private final CourseRules rules;
-  private final @Nullable Moments moments;
   private final Map<Measure, Result> results = new EnumMap<>(Measure.class);
 
-  private Measures(Tally tally, CourseRules rules) {
-    this.tally = tally;
+  private Measures(Summary summary, CourseRules rules) {
+    this.summary = summary;
+    this.tally = summary.tally();
     this.rules = rules;
-    this.moments = tally.isEmpty() ? null : Moments.of(tally);
   }
 
   /** {@return the measures of the data by the rules} */
   public static Measures of(Data data, CourseRules rules) {
-    return new Measures(data.tally(), rules);
+    return new Measures(new Summary(data.tally()), rules);
+  }
+
+  /** {@return the measures of the same data by other rules; what no rule changes is shared} */
+  public Measures under(CourseRules others) {
+    return new Measures(summary, others);
   }
 
   /** {@return the measure, or why there is none} */
@@ -45,6 +49,7 @@ public final class Measures {
     if (known != null) {
       return known;
     }
+    Moments moments = summary.moments();
     Result computed = moments == null ? Result.absent("no-values") : compute(measure, moments);
     results.put(measure, computed);
     return computed;
@@ -95,8 +100,8 @@ public final class Measures {
       case Q1 -> ordered(quantiles -> quantiles.lower(rules.get(Rule.QUARTILES)));
       case Q3 -> ordered(quantiles -> quantiles.upper(rules.get(Rule.QUARTILES)));
       case MIDRANGE -> Result.both(get(Measure.MIN), get(Measure.MAX), (a, b) -> a.plus(b).over(2));
-      case GEOMETRIC_MEAN -> GeometricMean.of(tally);
-      case HARMONIC_MEAN -> HarmonicMean.of(tally);
+      case GEOMETRIC_MEAN -> summary.geometricMean();
+      case HARMONIC_MEAN -> summary.harmonicMean();
       case MIN -> new Found(tally.value(0));
       case MAX -> new Found(tally.value(tally.size() - 1));
       case RANGE -> Result.both(get(Measure.MAX), get(Measure.MIN), Exact::minus);

@@ -18,7 +18,7 @@ import promedio.desktop.work.Workspace;
 final class Sheet extends StackPane {
 
   private static final double GAP = 12;
-  private static final double NARROWEST_CARD = 214;
+  private static final double NARROWEST_CARD = 202;
 
   private final Label name = new Label();
   private final Label counts = new Label();

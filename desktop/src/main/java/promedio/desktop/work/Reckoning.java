@@ -32,10 +32,7 @@ public record Reckoning(
 
   /** {@return what comes of the item in the assignment} */
   static Reckoning of(Assignment assignment, Item item) {
-    return of(assignment, item, item.source().read(assignment.sign()));
-  }
-
-  private static Reckoning of(Assignment assignment, Item item, Typed typed) {
+    Typed typed = item.source().read(assignment.sign());
     CourseRules rules = assignment.rules();
     return new Reckoning(
         item,
@@ -48,9 +45,11 @@ public record Reckoning(
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Reckoning inside(Assignment assignment, Item same) {
-    return assignment.rules().equals(rules)
-        ? new Reckoning(same, typed, rules, assignment.sign(), measures, formulas)
-        : of(assignment, same, typed);
+    CourseRules others = assignment.rules();
+    return others.equals(rules)
+        ? new Reckoning(same, typed, rules, sign, measures, formulas)
+        : new Reckoning(
+            same, typed, others, sign, measures.under(others), Formulas.of(typed.data(), others));
   }
 
   /** {@return what the student's answer to the measure is worth} */
