@@ -12,10 +12,12 @@ import promedio.core.rules.CourseRules;
  *
  * @param title what it is called
  * @param rules the course rules in force
+ * @param course the name of this set of rules, empty for none
  * @param sign the decimal sign numbers are typed and shown with
  * @param items the samples and tables, in the order of the shelf
  */
-public record Assignment(String title, CourseRules rules, DecimalSign sign, List<Item> items) {
+public record Assignment(
+    String title, CourseRules rules, String course, DecimalSign sign, List<Item> items) {
 
   public Assignment {
     items = List.copyOf(items);
@@ -23,22 +25,27 @@ public record Assignment(String title, CourseRules rules, DecimalSign sign, List
 
   /** {@return an assignment without any sample} */
   public static Assignment empty(String title) {
-    return new Assignment(title, CourseRules.DEFAULTS, DecimalSign.POINT, List.of());
+    return new Assignment(title, CourseRules.DEFAULTS, "", DecimalSign.POINT, List.of());
   }
 
-  /** {@return this assignment under other rules} */
+  /** {@return this assignment under other rules, which are no named set} */
   public Assignment withRules(CourseRules changed) {
-    return new Assignment(title, changed, sign, items);
+    return changed.equals(rules) ? this : withRules(changed, "");
+  }
+
+  /** {@return this assignment under the named set of rules} */
+  public Assignment withRules(CourseRules changed, String name) {
+    return new Assignment(title, changed, name, sign, items);
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, changed, items);
+    return new Assignment(title, rules, course, changed, items);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, sign, items);
+    return new Assignment(changed, rules, course, sign, items);
   }
 
   /**
@@ -50,13 +57,26 @@ public record Assignment(String title, CourseRules rules, DecimalSign sign, List
     if (!changed.contains(item)) {
       changed.add(item);
     }
-    return new Assignment(title, rules, sign, changed);
+    return withItems(changed);
   }
 
   /** {@return this assignment without the item of the id} */
   public Assignment without(int id) {
-    return new Assignment(
-        title, rules, sign, items.stream().filter(item -> item.id() != id).toList());
+    return withItems(items.stream().filter(item -> item.id() != id).toList());
+  }
+
+  /** {@return this assignment with the item moved by so many places, held within the shelf} */
+  public Assignment moved(int id, int by) {
+    List<Item> changed = new ArrayList<>(items);
+    Item item = item(id).orElseThrow();
+    int place = Math.max(0, Math.min(items.size() - 1, items.indexOf(item) + by));
+    changed.remove(item);
+    changed.add(place, item);
+    return withItems(changed);
+  }
+
+  private Assignment withItems(List<Item> changed) {
+    return new Assignment(title, rules, course, sign, changed);
   }
 
   /** {@return the item of the id} */

@@ -11,10 +11,12 @@ import promedio.core.measure.Measure;
  * @param id tells it from the others of its assignment
  * @param name what it is called
  * @param unit the unit of its values, empty for none
+ * @param note anything worth remembering of it
  * @param source where its values come from
  * @param answers what the student found, as typed, by measure
  */
-public record Item(int id, String name, String unit, Source source, Map<Measure, String> answers) {
+public record Item(
+    int id, String name, String unit, String note, Source source, Map<Measure, String> answers) {
 
   public Item {
     Map<Measure, String> copy = new EnumMap<>(Measure.class);
@@ -24,17 +26,32 @@ public record Item(int id, String name, String unit, Source source, Map<Measure,
 
   /** {@return a new item without answers} */
   public static Item of(int id, String name, String unit, Source source) {
-    return new Item(id, name, unit, source, Map.of());
+    return new Item(id, name, unit, "", source, Map.of());
   }
 
   /** {@return this item with other values} */
   public Item withSource(Source changed) {
-    return new Item(id, name, unit, changed, answers);
+    return new Item(id, name, unit, note, changed, answers);
   }
 
   /** {@return this item under another name} */
   public Item withName(String changed) {
-    return new Item(id, changed, unit, source, answers);
+    return new Item(id, changed, unit, note, source, answers);
+  }
+
+  /** {@return this item with another unit} */
+  public Item withUnit(String changed) {
+    return new Item(id, name, changed, note, source, answers);
+  }
+
+  /** {@return this item with another note} */
+  public Item withNote(String changed) {
+    return new Item(id, name, unit, changed, source, answers);
+  }
+
+  /** {@return a copy under another id and name, without the answers} */
+  public Item copy(int otherId, String otherName) {
+    return new Item(otherId, otherName, unit, note, source, Map.of());
   }
 
   /** {@return this item with the answer to a measure; a blank one takes it away} */
@@ -46,7 +63,7 @@ public record Item(int id, String name, String unit, Source source, Map<Measure,
     } else {
       changed.put(measure, answer);
     }
-    return new Item(id, name, unit, source, changed);
+    return new Item(id, name, unit, note, source, changed);
   }
 
   /** {@return what was answered to the measure, empty where nothing was} */

@@ -14,6 +14,18 @@ public sealed interface Source {
   /** {@return the values as they are understood} */
   Typed read(DecimalSign sign);
 
+  /** {@return this followed by the values of another source, if both are typed the same way} */
+  default Optional<Source> append(Source other) {
+    if (this instanceof ValuesText mine && other instanceof ValuesText more) {
+      return Optional.of(new ValuesText(TextEdits.appended(mine.text(), more.text())));
+    }
+    if (this instanceof TableText mine && other instanceof TableText more) {
+      String text = mine.text().stripTrailing();
+      return Optional.of(new TableText(text + (text.isEmpty() ? "" : "\n") + more.text()));
+    }
+    return Optional.empty();
+  }
+
   /** A list of values, exactly as typed. */
   record ValuesText(String text) implements Source {
     @Override

@@ -15,8 +15,13 @@ public record Entry(int start, int end, Content content) {
   /** What an entry says. */
   public sealed interface Content {}
 
-  /** A number. */
-  public record Figure(Exact value) implements Content {}
+  /**
+   * A number.
+   *
+   * @param value the number
+   * @param times how often it stands there: 3 for {@code 12.5×3}
+   */
+  public record Figure(Exact value, int times) implements Content {}
 
   /** A sign for a missing value. */
   public record Missing() implements Content {}

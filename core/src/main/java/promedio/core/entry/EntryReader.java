@@ -2,6 +2,8 @@ package promedio.core.entry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import promedio.core.entry.Tokens.Token;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -16,6 +18,9 @@ import promedio.core.number.Reading;
  * without spaces ({@code 8,10,11}). Where it could be either, the entry says so and is left out.
  */
 final class EntryReader {
+
+  /** A value and how often it stands there: 12.5×3. */
+  private static final Pattern REPEATED = Pattern.compile("(.+)[×xX]([1-9]\\d{0,4})");
 
   private final DecimalSign sign;
   private final boolean commasAreDecimal;
@@ -57,9 +62,12 @@ final class EntryReader {
     if (MissingSigns.matches(token.text())) {
       return new Entry(token.start(), token.end(), new Entry.Missing());
     }
-    Reading reading = NumberText.read(token.text(), sign);
+    Matcher repeated = REPEATED.matcher(token.text());
+    boolean several = repeated.matches();
+    Reading reading = NumberText.read(several ? repeated.group(1) : token.text(), sign);
     if (reading instanceof Reading.Numeral numeral) {
-      return new Entry(token.start(), token.end(), new Entry.Figure(numeral.value()));
+      int times = several ? Integer.parseInt(repeated.group(2)) : 1;
+      return new Entry(token.start(), token.end(), new Entry.Figure(numeral.value(), times));
     }
     return unreadable(token, ((Reading.Unreadable) reading).why());
   }

@@ -28,7 +28,9 @@ public final class TypedValues {
     ValuesBuilder values = new ValuesBuilder();
     for (Entry entry : entries) {
       if (entry.content() instanceof Entry.Figure figure) {
-        values.add(figure.value());
+        for (int i = 0; i < figure.times(); i++) {
+          values.add(figure.value());
+        }
       } else if (entry.content() instanceof Entry.Missing) {
         values.addMissing();
       }

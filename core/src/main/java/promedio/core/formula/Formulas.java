@@ -11,11 +11,11 @@ import promedio.core.formula.Formula.Product;
 import promedio.core.formula.Formula.Root;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Place;
 import promedio.core.measure.Quantiles;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
-import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
@@ -99,9 +99,9 @@ public final class Formulas {
   private Optional<Formula> right(Measure measure) {
     return switch (measure) {
       case MODES -> Optional.empty();
-      case MEDIAN -> ordered().map(this::median);
-      case Q1 -> ordered().flatMap(n -> quartile(n, true));
-      case Q3 -> ordered().flatMap(n -> quartile(n, false));
+      case MEDIAN -> ordered().map(q -> at(q.median(), q.n()));
+      case Q1 -> ordered().flatMap(q -> q.lower(rules.get(Rule.QUARTILES)).map(p -> at(p, q.n())));
+      case Q3 -> ordered().flatMap(q -> q.upper(rules.get(Rule.QUARTILES)).map(p -> at(p, q.n())));
       case SKEWNESS -> right(named());
       default -> Optional.of(fixed(measure));
     };
@@ -184,45 +184,14 @@ public final class Formulas {
     return squares.over(population ? n() : n().minus(number(1)));
   }
 
-  /** n, where the values have positions. */
-  private Optional<BigInteger> ordered() {
+  /** The values in order, where they have positions. */
+  private Optional<Quantiles> ordered() {
     return tally.isEmpty() || !tally.hasPositions()
         ? Optional.empty()
-        : Optional.of(tally.total().numerator());
+        : Optional.of(new Quantiles(tally));
   }
 
-  private Formula median(BigInteger n) {
-    return middle(BigInteger.ONE, n);
-  }
-
-  private Optional<Formula> quartile(BigInteger n, boolean lower) {
-    QuantileRule rule = rules.get(Rule.QUARTILES);
-    return switch (rule) {
-      case HALVES_WITHOUT_MEDIAN -> half(n, n.shiftRight(1), lower);
-      case HALVES_WITH_MEDIAN -> half(n, n.add(BigInteger.ONE).shiftRight(1), lower);
-      case HF1, HF2, HF3, HF4, HF5, HF6, HF7, HF8, HF9 ->
-          Optional.of(
-              between(Quantiles.Place.of(rule, Exact.of(n), Exact.of(lower ? 1 : 3, 4)), n));
-    };
-  }
-
-  private static Optional<Formula> half(BigInteger n, BigInteger half, boolean lower) {
-    if (half.signum() == 0) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        lower ? middle(BigInteger.ONE, half) : middle(n.subtract(half).add(BigInteger.ONE), n));
-  }
-
-  private static Formula middle(BigInteger first, BigInteger last) {
-    BigInteger twice = first.add(last);
-    BigInteger below = twice.shiftRight(1);
-    return twice.testBit(0)
-        ? at(below).plus(at(below.add(BigInteger.ONE))).over(number(2))
-        : at(below);
-  }
-
-  private static Formula between(Quantiles.Place place, BigInteger n) {
+  private static Formula at(Place place, BigInteger n) {
     BigInteger below = place.below().max(BigInteger.ONE).min(n);
     BigInteger above = place.below().add(BigInteger.ONE).max(BigInteger.ONE).min(n);
     if (place.share().signum() == 0 || below.equals(above)) {
@@ -231,7 +200,9 @@ public final class Formulas {
     if (place.share().equals(Exact.ONE)) {
       return at(above);
     }
-    return at(below).plus(new Numeral(place.share()).times(at(above).minus(at(below))));
+    return place.share().equals(Exact.of(1, 2))
+        ? at(below).plus(at(above)).over(number(2))
+        : at(below).plus(new Numeral(place.share()).times(at(above).minus(at(below))));
   }
 
   private static Formula at(BigInteger position) {

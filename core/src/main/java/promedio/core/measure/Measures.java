@@ -3,6 +3,7 @@ package promedio.core.measure;
 import java.math.BigInteger;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.measure.Result.Found;
 import promedio.core.measure.Result.Several;
@@ -66,7 +67,10 @@ public final class Measures {
       throw new IllegalArgumentException("a percentile is from 0 to 100, not " + percent);
     }
     return ordered(
-        quantiles -> new Found(quantiles.quantile(rules.get(Rule.PERCENTILES), percent.over(100))));
+        quantiles ->
+            new Found(
+                quantiles.at(
+                    Place.of(rules.get(Rule.PERCENTILES), quantiles.n(), percent.over(100)))));
   }
 
   /**
@@ -95,10 +99,10 @@ public final class Measures {
     return switch (measure) {
       case SUM -> new Found(m.sum());
       case MEAN -> new Found(m.mean());
-      case MEDIAN -> ordered(quantiles -> new Found(quantiles.median()));
+      case MEDIAN -> ordered(quantiles -> new Found(quantiles.at(quantiles.median())));
       case MODES -> Modes.of(tally, rules.get(Rule.MODE));
-      case Q1 -> ordered(quantiles -> quantiles.lower(rules.get(Rule.QUARTILES)));
-      case Q3 -> ordered(quantiles -> quantiles.upper(rules.get(Rule.QUARTILES)));
+      case Q1 -> ordered(q -> quartile(q, q.lower(rules.get(Rule.QUARTILES))));
+      case Q3 -> ordered(q -> quartile(q, q.upper(rules.get(Rule.QUARTILES))));
       case MIDRANGE -> Result.both(get(Measure.MIN), get(Measure.MAX), (a, b) -> a.plus(b).over(2));
       case GEOMETRIC_MEAN -> summary.geometricMean();
       case HARMONIC_MEAN -> summary.harmonicMean();
@@ -138,6 +142,12 @@ public final class Measures {
       return Result.absent("no-values");
     }
     return tally.hasPositions() ? step.apply(new Quantiles(tally)) : Result.absent("no-positions");
+  }
+
+  private static Result quartile(Quantiles quantiles, Optional<Place> place) {
+    return place
+        .<Result>map(found -> new Found(quantiles.at(found)))
+        .orElseGet(() -> Result.absent("one-value-no-halves"));
   }
 
   private static Result variance(Moments m, Divisor divisor) {

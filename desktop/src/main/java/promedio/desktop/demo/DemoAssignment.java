@@ -19,6 +19,7 @@ public final class DemoAssignment {
     return new Assignment(
         Texts.of("demo.title"),
         CourseRules.DEFAULTS,
+        "",
         DecimalSign.POINT,
         List.of(north(), south(), times(), sugar(), baskets()));
   }

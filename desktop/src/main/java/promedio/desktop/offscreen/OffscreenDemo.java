@@ -15,6 +15,10 @@ import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -22,10 +26,16 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
+import promedio.core.rules.QuantileRule;
+import promedio.core.rules.Rule;
+import promedio.desktop.Folders;
 import promedio.desktop.window.AssignmentView;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
+import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
+import promedio.files.assignment.AssignmentFile;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasuresText;
 
@@ -77,25 +87,72 @@ public final class OffscreenDemo {
     CountDownLatch started = new CountDownLatch(1);
     Platform.startup(started::countDown);
     started.await();
+    // Nothing of the person's own settings or unsaved work shows in the pictures.
+    Path own = Files.createTempDirectory("promedio-demo");
     Workspace workspace = new Workspace(demo, Background.ofWindow());
-    Scene scene =
-        onToolkit(
-            () -> {
-              AssignmentView view = new AssignmentView(workspace, Optional::empty);
-              Scene made = PromedioApplication.scene(view);
-              Stage stage = new Stage();
-              stage.setScene(made);
-              stage.show();
-              view.startTyping();
-              return made;
-            });
+    try (Desk desk = new Desk(workspace, Folders.under(own))) {
+      Path file = folder.resolve("pears" + AssignmentFile.ENDING);
+      desk.save(file);
+      written.add(file);
+      takePictures(demo, workspace, onToolkit(() -> open(workspace, desk)));
+    }
+    Platform.exit();
+  }
+
+  private static Scene open(Workspace workspace, Desk desk) {
+    AssignmentView view = new AssignmentView(workspace, desk, new NoFiles());
+    Scene scene = PromedioApplication.scene(view);
+    Stage stage = new Stage();
+    stage.setScene(scene);
+    stage.show();
+    view.startTyping();
+    return scene;
+  }
+
+  private void takePictures(Assignment demo, Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
     picture(scene, "demo.png", () -> workspace.measureProperty().set(Measure.Q1));
+    picture(
+        scene,
+        "rule-changed.png",
+        () -> {
+          workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
+          workspace.measureProperty().set(Measure.IQR);
+        });
+    picture(
+        scene,
+        "what-if.png",
+        () -> {
+          workspace.undo();
+          workspace.measureProperty().set(Measure.SD);
+          workspace.entryProperty().set(12);
+          WhatIf.without(workspace.assignment(), workspace.reckoningProperty().get(), 12)
+              .ifPresent(workspace::tryOut);
+        });
+    picture(scene, "dark.png", () -> ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(true));
+    picture(
+        scene,
+        "large-text.png",
+        () -> {
+          workspace.tryOut(null);
+          ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(false);
+          for (int i = 0; i < 10; i++) {
+            menu(scene, "menu-larger").fire();
+          }
+        });
+    for (int i = 0; i < 10; i++) {
+      onToolkit(
+          () -> {
+            menu(scene, "menu-smaller").fire();
+            return scene;
+          });
+    }
     picture(
         scene,
         "frequency-table.png",
         () -> {
           workspace.choose(demo.items().get(demo.items().size() - 1).id());
-          workspace.measureProperty().set(Measure.MEAN);
+          workspace.measureProperty().set(Measure.MEDIAN);
         });
     picture(
         scene,
@@ -104,8 +161,19 @@ public final class OffscreenDemo {
           workspace.addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
           workspace.measureProperty().set(Measure.SD);
         });
-    picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
-    Platform.exit();
+    picture(scene, "keys.png", () -> menu(scene, "menu-keys").fire());
+    picture(
+        scene,
+        "empty.png",
+        () -> {
+          ((Button) scene.lookup("#key-sheet .button")).fire();
+          workspace.replace(Assignment.empty(""));
+        });
+  }
+
+  private static MenuItem menu(Scene scene, String id) {
+    return ((MenuButton) scene.lookup("#assignment-menu"))
+        .getItems().stream().filter(item -> id.equals(item.getId())).findFirst().orElseThrow();
   }
 
   private void picture(Scene scene, String name, Runnable before)
@@ -129,6 +197,19 @@ public final class OffscreenDemo {
       return task.get();
     } catch (ExecutionException e) {
       throw new IllegalStateException("the window could not be drawn", e.getCause());
+    }
+  }
+
+  /** Nobody is there to be asked for files. */
+  private static final class NoFiles implements AssignmentView.FileChoice {
+    @Override
+    public Optional<Path> toOpen() {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> toSave(String proposedName) {
+      return Optional.empty();
     }
   }
 }

@@ -1,63 +1,88 @@
 package promedio.desktop.window;
 
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.OpenedFile;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
+import promedio.files.assignment.AssignmentFile;
+import promedio.files.assignment.UnsavedWork;
+import promedio.files.settings.Settings;
 
 /** The whole window: rules at the top, then shelf, sheet and margin from left to right. */
-public final class AssignmentView extends BorderPane {
+public final class AssignmentView extends StackPane implements AssignmentMenu.Actions {
 
   private static final Logger LOG = LoggerFactory.getLogger(AssignmentView.class);
-  private static final KeyCombination UNDO =
-      new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN);
-  private static final KeyCombination REDO =
-      new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
-  private static final KeyCombination REDO_OTHER =
-      new KeyCodeCombination(KeyCode.Y, KeyCombination.SHORTCUT_DOWN);
-  private static final KeyCombination NEW =
-      new KeyCodeCombination(KeyCode.N, KeyCombination.SHORTCUT_DOWN);
-  private static final KeyCombination OPEN =
-      new KeyCodeCombination(KeyCode.O, KeyCombination.SHORTCUT_DOWN);
+
+  /** Asks the person for files. */
+  public interface FileChoice {
+
+    /** {@return the file to open, an assignment or data} */
+    Optional<Path> toOpen();
+
+    /** {@return where to save, or nothing} */
+    Optional<Path> toSave(String proposedName);
+  }
 
   private final Workspace workspace;
-  private final Supplier<Optional<Path>> fileChoice;
+  private final Desk desk;
+  private final FileChoice fileChoice;
+  private final Appearance appearance;
+  private final BorderPane bands = new BorderPane();
   private final Shelf shelf;
+  private final Sheet sheet;
+  private final RulesStrip strip;
   private final NoticeBar notices;
+  private final KeySheet keySheet = new KeySheet(this::hideKeys);
+  private final Map<KeyCombination, Runnable> actions;
 
-  /**
-   * Makes the window on a workspace.
-   *
-   * @param fileChoice asks the person for a data file
-   */
-  public AssignmentView(Workspace workspace, Supplier<Optional<Path>> fileChoice) {
+  /** Makes the window on a workspace and the desk it is kept on. */
+  public AssignmentView(Workspace workspace, Desk desk, FileChoice fileChoice) {
     this.workspace = workspace;
+    this.desk = desk;
     this.fileChoice = fileChoice;
+    this.appearance = new Appearance(desk.settingsProperty().get());
     this.notices = new NoticeBar(workspace.background());
-    this.shelf = new Shelf(workspace, this::chooseAndOpen);
+    this.shelf = new Shelf(workspace, appearance, this::open);
+    EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
+    this.sheet = new Sheet(workspace, appearance, empty);
+    AssignmentMenu menu = new AssignmentMenu(workspace, desk, appearance, this);
+    this.strip = new RulesStrip(workspace, desk, menu);
+    this.actions = buildActions();
+    bands.setTop(new VBox(strip, notices, new MovedLine(workspace)));
+    bands.setLeft(shelf);
+    bands.setCenter(sheet);
+    bands.setRight(new Margin(workspace, appearance));
     getStyleClass().add("assignment");
-    setTop(new VBox(new RulesStrip(workspace), notices));
-    setLeft(shelf);
-    setCenter(
-        new Sheet(
-            workspace,
-            new EmptyState(this::startTyping, this::paste, this::chooseAndOpen, this::showDemo)));
-    setRight(new Margin(workspace));
+    getChildren().addAll(bands, keySheet);
+    StackPane.setAlignment(keySheet, Pos.CENTER);
+    Nodes.setShown(keySheet, false);
+    appearance.dress(this);
+    rememberLook();
     addEventFilter(KeyEvent.KEY_PRESSED, this::handleKey);
+    setOnDragOver(this::acceptFiles);
+    setOnDragDropped(this::takeFiles);
+    desk.leftOver().forEach(this::offer);
   }
 
   /** Tells the person something in the window, until it is put away. */
@@ -70,8 +95,112 @@ public final class AssignmentView extends BorderPane {
     shelf.startTyping();
   }
 
-  /** Brings a data file in: its column of numbers, or a choice where there are several. */
-  public void openFile(Path path) {
+  @Override
+  public void open() {
+    fileChoice.toOpen().ifPresent(this::open);
+  }
+
+  /** Opens an assignment, or brings a data file in. */
+  @Override
+  public void open(Path path) {
+    if (path.toString().endsWith(AssignmentFile.ENDING)) {
+      openAssignment(path);
+    } else {
+      openData(path);
+    }
+  }
+
+  @Override
+  public void save() {
+    Path file = desk.fileProperty().get();
+    if (file == null) {
+      saveAs();
+    } else {
+      saveTo(file);
+    }
+  }
+
+  @Override
+  public void saveAs() {
+    String name = workspace.assignment().title().strip().replaceAll("[\\\\/:*?\"<>|]", "-");
+    fileChoice
+        .toSave((name.isEmpty() ? Texts.of("assignment.untitled") : name) + AssignmentFile.ENDING)
+        .map(AssignmentView::withEnding)
+        .ifPresent(this::saveTo);
+  }
+
+  @Override
+  public void begin() {
+    Settings settings = desk.settingsProperty().get();
+    workspace.replace(Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.sign()));
+    startTyping();
+  }
+
+  @Override
+  public void showKeys() {
+    Nodes.setShown(keySheet, true);
+    keySheet.focusButton();
+  }
+
+  private void hideKeys() {
+    Nodes.setShown(keySheet, false);
+    startTyping();
+  }
+
+  /** {@return what each key of the window does} */
+  private Map<KeyCombination, Runnable> buildActions() {
+    return Map.ofEntries(
+        Map.entry(Keys.UNDO, workspace::undo),
+        Map.entry(Keys.REDO, workspace::redo),
+        Map.entry(Keys.REDO_OTHER, workspace::redo),
+        Map.entry(Keys.NEW_SAMPLE, shelf::newSample),
+        Map.entry(Keys.NEW_TABLE, shelf::newTable),
+        Map.entry(Keys.OPEN, this::open),
+        Map.entry(Keys.SAVE, this::save),
+        Map.entry(Keys.SAVE_AS, this::saveAs),
+        Map.entry(Keys.LARGER, appearance::larger),
+        Map.entry(Keys.LARGER_PLUS, appearance::larger),
+        Map.entry(Keys.SMALLER, appearance::smaller),
+        Map.entry(Keys.USUAL, appearance::usual),
+        Map.entry(Keys.VALUES, this::startTyping),
+        Map.entry(Keys.LINE_UP, sheet::focusLineUp),
+        Map.entry(Keys.ANSWERS, sheet::focusAnswers),
+        Map.entry(Keys.RULES, strip::focusRules),
+        Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
+        Map.entry(Keys.NEXT, () -> chooseBeside(1)),
+        Map.entry(Keys.HELP, this::showKeys));
+  }
+
+  /** The fields would undo for themselves alone, so these keys are taken before they see them. */
+  private void handleKey(KeyEvent event) {
+    actions.entrySet().stream()
+        .filter(action -> action.getKey().match(event))
+        .findFirst()
+        .ifPresent(
+            action -> {
+              event.consume();
+              action.getValue().run();
+            });
+  }
+
+  private void chooseBeside(int places) {
+    List<Item> items = workspace.assignment().items();
+    int next = items.indexOf(workspace.chosenProperty().get()) + places;
+    if (next >= 0 && next < items.size()) {
+      workspace.choose(items.get(next).id());
+    }
+  }
+
+  private void openAssignment(Path path) {
+    try {
+      notices.clear();
+      desk.open(path).ifPresent(notices::tell);
+    } catch (RefusedFileException e) {
+      notices.tell(Texts.of("open.refused-assignment", e.getMessage()));
+    }
+  }
+
+  private void openData(Path path) {
     workspace
         .background()
         .run(
@@ -91,8 +220,28 @@ public final class AssignmentView extends BorderPane {
     shelf.offerColumns(file);
   }
 
-  private void chooseAndOpen() {
-    fileChoice.get().ifPresent(this::openFile);
+  private void saveTo(Path path) {
+    try {
+      notices.clear();
+      desk.save(path).ifPresent(notices::tell);
+    } catch (IOException e) {
+      LOG.warn("cannot save {}", path, e);
+      notices.tell(Texts.of("save.failed", String.valueOf(e.getMessage())));
+    }
+  }
+
+  private static Path withEnding(Path path) {
+    return path.toString().endsWith(AssignmentFile.ENDING)
+        ? path
+        : path.resolveSibling(path.getFileName() + AssignmentFile.ENDING);
+  }
+
+  private void offer(UnsavedWork.Found found) {
+    String title = found.assignment().title();
+    notices.offer(
+        Texts.of("recover.offer", title, found.assignment().items().size()),
+        () -> desk.bringBack(found),
+        () -> desk.throwAway(found));
   }
 
   private void paste() {
@@ -108,19 +257,30 @@ public final class AssignmentView extends BorderPane {
     workspace.replace(DemoAssignment.create());
   }
 
-  /** The fields would undo for themselves alone, so these keys are taken before they see them. */
-  private void handleKey(KeyEvent event) {
-    if (UNDO.match(event)) {
-      workspace.undo();
-    } else if (REDO.match(event) || REDO_OTHER.match(event)) {
-      workspace.redo();
-    } else if (NEW.match(event)) {
-      shelf.newSample();
-    } else if (OPEN.match(event)) {
-      chooseAndOpen();
-    } else {
-      return;
+  private void rememberLook() {
+    appearance
+        .darkProperty()
+        .subscribe((old, dark) -> desk.remember(settings -> settings.withDark(dark)));
+    appearance
+        .textPercentProperty()
+        .subscribe(
+            (old, percent) ->
+                desk.remember(settings -> settings.withTextPercent(percent.intValue())));
+    workspace
+        .assignmentProperty()
+        .subscribe((old, now) -> desk.remember(settings -> settings.withSign(now.sign())));
+  }
+
+  private void acceptFiles(DragEvent event) {
+    if (event.getDragboard().hasFiles()) {
+      event.acceptTransferModes(TransferMode.COPY);
+      event.consume();
     }
+  }
+
+  private void takeFiles(DragEvent event) {
+    event.getDragboard().getFiles().forEach(file -> open(file.toPath()));
+    event.setDropCompleted(true);
     event.consume();
   }
 }

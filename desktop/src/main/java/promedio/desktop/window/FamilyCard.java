@@ -67,6 +67,11 @@ final class FamilyCard extends VBox {
     rows.forEach(row -> row.show(reckoning));
   }
 
+  /** Puts the focus on the first answer. */
+  void focusAnswers() {
+    rows.get(0).focusAnswer();
+  }
+
   private static List<Measure> inOrder(Family family) {
     List<Measure> measures = new ArrayList<>();
     for (Measure measure : Measure.values()) {

@@ -1,14 +1,16 @@
 package promedio.desktop.window;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;
+import javafx.scene.transform.Scale;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.formula.Equation;
@@ -28,12 +30,17 @@ final class FormulaView extends StackPane {
             return thread;
           });
 
+  private final Appearance appearance;
   private String latex = "";
+  private FormulaSetter.@Nullable Shape shape;
 
-  FormulaView() {
+  FormulaView(Appearance appearance) {
+    this.appearance = appearance;
     getStyleClass().add("formula");
     setId("formula");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+    appearance.textPercentProperty().subscribe(now -> draw());
+    widthProperty().subscribe(now -> draw());
   }
 
   /** Shows the equation, or nothing. */
@@ -60,16 +67,28 @@ final class FormulaView extends StackPane {
     }
   }
 
-  private void showSet(String of, FormulaSetter.Shape shape) {
-    if (!of.equals(latex)) {
+  private void showSet(String of, FormulaSetter.Shape set) {
+    if (of.equals(latex)) {
+      shape = set;
+      draw();
+    }
+  }
+
+  /** As large as text is, but never wider than the margin. */
+  private void draw() {
+    FormulaSetter.Shape set = shape;
+    if (set == null) {
       return;
     }
+    double room = getWidth() > 0 ? getWidth() : set.width();
+    double scale = Math.min(appearance.textScale(), room / set.width());
     SVGPath path = new SVGPath();
-    path.setContent(shape.path());
+    path.setContent(set.path());
     path.getStyleClass().add("formula-ink");
+    path.getTransforms().add(new Scale(scale, scale));
     Pane box = new Pane(path);
-    box.setMinSize(shape.width(), shape.height());
-    box.setMaxSize(shape.width(), shape.height());
-    getChildren().setAll((Node) box);
+    box.setMinSize(set.width() * scale, set.height() * scale);
+    box.setMaxSize(set.width() * scale, set.height() * scale);
+    getChildren().setAll(List.of(box));
   }
 }

@@ -13,6 +13,18 @@ final class Look {
   /** The chosen item, measure or choice. */
   static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
+  /** A value that the chosen measure is made of. */
+  static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+
+  /** A value beyond a fence. */
+  static final PseudoClass BEYOND = PseudoClass.getPseudoClass("beyond");
+
+  /** What a trial would take away. */
+  static final PseudoClass GHOST = PseudoClass.getPseudoClass("ghost");
+
+  /** A result that was just moved. */
+  static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
+
   private static final String FOLDER = "/promedio/desktop/";
   private static final List<String> FONTS =
       List.of(

@@ -1,7 +1,6 @@
 package promedio.desktop.window;
 
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
@@ -16,23 +15,29 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
 /** What the chosen measure says about the sample, its formula, and what the answer tells. */
 final class Margin extends ScrollPane {
 
+  private static final double WIDTH = 312;
+  private static final double WIDER_WITH_TEXT = 80;
+
   private final Workspace workspace;
   private final Label heading = new Label();
   private final Label sentence = wrapped("margin-sentence");
-  private final FormulaView formula = new FormulaView();
+  private final FormulaView formula;
   private final Label result = wrapped("margin-result");
   private final Label exact = wrapped("quiet");
   private final Label answerHeading = wrapped("answer-heading");
   private final Label answerText = wrapped("answer-text");
+  private final OtherRulesView otherRules = new OtherRulesView();
   private final VBox answerBox = new VBox(4, answerHeading, answerText);
 
-  Margin(Workspace workspace) {
+  Margin(Workspace workspace, Appearance appearance) {
     this.workspace = workspace;
+    this.formula = new FormulaView(appearance);
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -41,11 +46,14 @@ final class Margin extends ScrollPane {
     heading.setId("margin-heading");
     sentence.setId("margin-sentence");
     answerText.setId("margin-answer");
-    VBox content = new VBox(heading, sentence, formula, result, exact, answerBox);
+    VBox content = new VBox(heading, sentence, formula, result, exact, answerBox, otherRules);
     content.getStyleClass().add("margin-band");
     setContent(content);
-    workspace.reckoningProperty().subscribe(this::show);
-    workspace.measureProperty().subscribe(this::show);
+    appearance
+        .textPercentProperty()
+        .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
+    workspace.reckoningProperty().subscribe(now -> show());
+    workspace.measureProperty().subscribe(now -> show());
   }
 
   private static Label wrapped(String styleClass) {
@@ -75,6 +83,7 @@ final class Margin extends ScrollPane {
             + Results.shown(value, measure, reckoning));
     showExact(value, reckoning);
     showAnswer(measure, value, reckoning);
+    otherRules.show(measure, reckoning);
   }
 
   private void showExact(Result value, Reckoning reckoning) {
@@ -82,7 +91,7 @@ final class Margin extends ScrollPane {
     boolean told =
         !isShownWhole(value, reckoning.rules()) && !text.isEmpty() && text.length() <= 40;
     exact.setText(told ? Texts.of("margin.exactly", text) : "");
-    setShown(exact, told);
+    Nodes.setShown(exact, told);
   }
 
   /** Whether rounding to the places of the rules takes nothing away. */
@@ -99,7 +108,7 @@ final class Margin extends ScrollPane {
 
   private void showAnswer(Measure measure, Result value, Reckoning reckoning) {
     String answer = reckoning.item().answer(measure).strip();
-    setShown(answerBox, !answer.isEmpty());
+    Nodes.setShown(answerBox, !answer.isEmpty());
     if (answer.isEmpty()) {
       return;
     }
@@ -116,10 +125,5 @@ final class Margin extends ScrollPane {
                         "margin.mark." + verdict.code(),
                         Results.shown(value, measure, reckoning),
                         reckoning.rules().get(Rule.PLACES))));
-  }
-
-  private static void setShown(Node node, boolean shown) {
-    node.setVisible(shown);
-    node.setManaged(shown);
   }
 }

@@ -15,6 +15,8 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
+import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 
 /** One measure: symbol, name and result, the student's answer, and whether it agrees. */
@@ -28,6 +30,7 @@ final class MeasureRow extends GridPane {
   private final TextField answer = new TextField();
   private final Region shape = new Region();
   private final Label words = new Label();
+  private final Label aside = new Label();
   private @Nullable Reckoning shown;
 
   /** An answer that is being typed is not yet called wrong. */
@@ -42,6 +45,8 @@ final class MeasureRow extends GridPane {
     build();
     bindAnswer();
     setOnMousePressed(event -> workspace.measureProperty().set(measure));
+    workspace.whatIfProperty().subscribe(trial -> showResult());
+    workspace.movedProperty().subscribe(moved -> showResult());
     workspace
         .measureProperty()
         .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen == measure));
@@ -51,17 +56,43 @@ final class MeasureRow extends GridPane {
     return measure;
   }
 
+  void focusAnswer() {
+    answer.requestFocus();
+  }
+
   void show(Reckoning reckoning) {
     shown = reckoning;
     Result value = reckoning.measures().get(measure);
     symbol.setText(reckoning.formulas().symbol(measure).plain());
     String text = Results.shown(value, measure, reckoning);
-    result.setText(text);
+    showResult();
     String spoken = Texts.of("row.spoken", name.getText(), text);
     setAccessibleText(spoken);
     answer.setAccessibleText(Texts.of("row.answer", spoken));
     Fields.show(answer, reckoning.item().answer(measure));
     showMark();
+  }
+
+  /** The result; while something is tried out, where it would go; after a rule, where it was. */
+  private void showResult() {
+    Reckoning now = shown;
+    if (now == null) {
+      return;
+    }
+    String text = Results.shown(now.measures().get(measure), measure, now);
+    WhatIf trial = workspace.whatIfProperty().get();
+    String then =
+        trial == null
+            ? text
+            : Results.shown(trial.reckoning().measures().get(measure), measure, trial.reckoning());
+    String before = workspace.movedProperty().get().get(measure);
+    result.setText(text);
+    pseudoClassStateChanged(Look.MOVED, before != null || !then.equals(text));
+    aside.setText(
+        !then.equals(text)
+            ? Texts.of("row.would-be", then)
+            : before != null ? Texts.of("row.was", before) : "");
+    Nodes.setShown(aside, !aside.getText().isEmpty());
   }
 
   private void build() {
@@ -86,10 +117,13 @@ final class MeasureRow extends GridPane {
     words.setId("mark-" + measure.key());
     words.setGraphic(shape);
     words.setMinWidth(USE_PREF_SIZE);
+    aside.getStyleClass().add("aside");
+    aside.setId("aside-" + measure.key());
+    aside.setMinWidth(USE_PREF_SIZE);
     add(symbol, 0, 0);
     add(result, 1, 0);
     add(answer, 2, 0);
-    HBox below = new HBox(6, name, words);
+    HBox below = new HBox(6, name, aside, words);
     below.setAlignment(Pos.CENTER_LEFT);
     add(below, 0, 1, 3, 1);
   }
@@ -128,7 +162,6 @@ final class MeasureRow extends GridPane {
     shape.getStyleClass().setAll("mark", told ? verdict.code() : "none");
     words.getStyleClass().setAll("mark-words", told ? verdict.code() : "none");
     words.setText(told ? Texts.of("mark." + verdict.code()) : "");
-    words.setVisible(told);
-    words.setManaged(told);
+    Nodes.setShown(words, told);
   }
 }

@@ -40,15 +40,38 @@ final class NoticeBar extends VBox {
 
   void tell(String text) {
     message.setText(text);
-    setShown(notice, true);
+    Nodes.setShown(notice, true);
+  }
+
+  /** Offers work that was not saved; either button puts the offer away. */
+  void offer(String text, Runnable bringBack, Runnable throwAway) {
+    Label question = new Label(text);
+    question.setWrapText(true);
+    question.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(question, Priority.ALWAYS);
+    Button back = new Button(Texts.of("recover.bring-back"));
+    Button away = new Button(Texts.of("recover.throw-away"));
+    back.setMinWidth(USE_PREF_SIZE);
+    away.setMinWidth(USE_PREF_SIZE);
+    HBox line = new HBox(12, question, back, away);
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add("offer-line");
+    back.setOnAction(event -> answer(line, bringBack));
+    away.setOnAction(event -> answer(line, throwAway));
+    getChildren().add(line);
+  }
+
+  private void answer(HBox line, Runnable action) {
+    getChildren().remove(line);
+    action.run();
   }
 
   void clear() {
-    setShown(notice, false);
+    Nodes.setShown(notice, false);
   }
 
   private void showRunning(@Nullable Job job) {
-    setShown(progress, job != null);
+    Nodes.setShown(progress, job != null);
     progress.getChildren().clear();
     if (job != null) {
       Button cancel = new Button(Texts.of("work.cancel"));
@@ -57,10 +80,5 @@ final class NoticeBar extends VBox {
       bar.setAccessibleText(job.title());
       progress.getChildren().addAll(new Label(job.title()), bar, cancel);
     }
-  }
-
-  private static void setShown(HBox line, boolean shown) {
-    line.setVisible(shown);
-    line.setManaged(shown);
   }
 }

@@ -1,21 +1,22 @@
 package promedio.desktop.window;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
-import javafx.stage.FileChooser;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
+import promedio.files.settings.Settings;
 
 /** The window on one assignment. */
 public final class PromedioApplication extends Application {
@@ -49,26 +50,41 @@ public final class PromedioApplication extends Application {
     Thread.setDefaultUncaughtExceptionHandler(
         (thread, failure) -> LOG.error("unexpected in {}", thread.getName(), failure));
     Workspace workspace = new Workspace(initial, Background.ofWindow());
-    AssignmentView view = new AssignmentView(workspace, () -> chooseFile(stage));
+    Desk desk = new Desk(workspace, Folders.ofPerson());
+    AssignmentView view = new AssignmentView(workspace, desk, new StageFileChoice(stage));
     Thread.currentThread()
         .setUncaughtExceptionHandler(
             (thread, failure) -> {
               LOG.error("unexpected in the window", failure);
               view.tell(Texts.of("notice.unexpected"));
             });
-    stage.setTitle(Texts.of("window.title", initial.title()));
-    workspace
-        .assignmentProperty()
-        .subscribe(now -> stage.setTitle(Texts.of("window.title", now.title())));
+    workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, desk));
+    desk.savedProperty().subscribe(() -> showTitle(stage, workspace, desk));
     stage.setScene(scene(view));
-    fitToScreen(stage);
+    place(stage, desk.settingsProperty().get());
     stage.setMinWidth(760);
     stage.setMinHeight(520);
+    stage.setOnHiding(event -> close(stage, desk));
     stage.show();
     view.startTyping();
     if (file != null) {
-      view.openFile(file);
+      view.open(file);
     }
+  }
+
+  private static void showTitle(Stage stage, Workspace workspace, Desk desk) {
+    String key = desk.savedProperty().get() ? "window.title" : "window.title-unsaved";
+    stage.setTitle(Texts.of(key, workspace.assignment().title()));
+  }
+
+  /** Closing never asks: what is not saved is kept, and offered at the next start. */
+  private static void close(Stage stage, Desk desk) {
+    desk.remember(
+        settings ->
+            settings.withWindow(
+                new Settings.Place(
+                    stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())));
+    desk.close();
   }
 
   /** {@return a scene with the view, in our type and colours} */
@@ -79,21 +95,26 @@ public final class PromedioApplication extends Application {
     return scene;
   }
 
+  /** Where the window was last, if a screen still shows that place; else as large as fits. */
+  private static void place(Stage stage, Settings settings) {
+    Optional<Settings.Place> last =
+        settings
+            .window()
+            .filter(
+                p -> !Screen.getScreensForRectangle(p.x(), p.y(), p.width(), p.height()).isEmpty());
+    if (last.isPresent()) {
+      stage.setX(last.get().x());
+      stage.setY(last.get().y());
+      stage.setWidth(last.get().width());
+      stage.setHeight(last.get().height());
+    } else {
+      fitToScreen(stage);
+    }
+  }
+
   private static void fitToScreen(Stage stage) {
     Rectangle2D screen = Screen.getPrimary().getVisualBounds();
     stage.setWidth(Math.min(WIDTH, screen.getWidth()));
     stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
-  }
-
-  private static Optional<Path> chooseFile(Stage stage) {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(Texts.of("open.title"));
-    chooser
-        .getExtensionFilters()
-        .addAll(
-            new FileChooser.ExtensionFilter(
-                Texts.of("open.tables"), "*.csv", "*.tsv", "*.txt", "*.tab"),
-            new FileChooser.ExtensionFilter(Texts.of("open.all"), "*.*"));
-    return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
   }
 }

@@ -19,6 +19,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 
 /** The title of the assignment and the course rules in words, each a button that changes it. */
@@ -27,13 +28,13 @@ final class RulesStrip extends BorderPane {
   private final Workspace workspace;
   private final FlowPane rules = new FlowPane(14, 2);
 
-  RulesStrip(Workspace workspace) {
+  RulesStrip(Workspace workspace, Desk desk, AssignmentMenu menu) {
     this.workspace = workspace;
     getStyleClass().add("rules-strip");
     rules.setAlignment(Pos.CENTER_LEFT);
     rules.setRowValignment(VPos.CENTER);
     rules.setAccessibleText(Texts.of("rules.heading"));
-    rules.getChildren().add(plain(Texts.of("rules.heading")));
+    rules.getChildren().add(new CourseChoice(workspace, desk));
     addRule(Rule.DIVISOR);
     addRule(Rule.QUARTILES);
     addRule(Rule.MODE);
@@ -41,8 +42,15 @@ final class RulesStrip extends BorderPane {
     addRule(Rule.PLACES);
     addRule(Rule.ROUNDING);
     addSign();
-    setLeft(buildTitle());
+    HBox head = new HBox(2, menu, buildTitle());
+    head.setAlignment(Pos.CENTER_LEFT);
+    setLeft(head);
     setCenter(rules);
+  }
+
+  /** Puts the focus on the first rule. */
+  void focusRules() {
+    rules.getChildren().get(0).requestFocus();
   }
 
   private Node buildTitle() {

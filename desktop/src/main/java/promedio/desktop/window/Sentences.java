@@ -5,6 +5,7 @@ import promedio.core.measure.Result;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
 
 /** What a measure says about a sample, in a sentence. */
 final class Sentences {

@@ -24,28 +24,51 @@ final class Sheet extends StackPane {
   private final Label counts = new Label();
   private final List<FamilyCard> cards = new ArrayList<>();
   private final FlowPane flow = new FlowPane(GAP, GAP);
+  private final LineUpPanel lineUp;
   private final ScrollPane scroll;
+  private double narrowest = NARROWEST_CARD;
   private final Node empty;
 
-  Sheet(Workspace workspace, Node empty) {
+  Sheet(Workspace workspace, Appearance appearance, Node empty) {
     this.empty = empty;
     getStyleClass().add("sheet");
     for (Family family : Family.values()) {
-      cards.add(new FamilyCard(workspace, family));
+      FamilyCard card = new FamilyCard(workspace, family);
+      // Narrow cards shorten names; they never push a neighbour into the next line.
+      card.setMinWidth(0);
+      cards.add(card);
     }
     flow.getChildren().addAll(cards);
     name.getStyleClass().add("serif-heading");
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
-    VBox content = new VBox(new VBox(2, name, counts), flow);
+    lineUp = new LineUpPanel(workspace, appearance);
+    VBox content = new VBox(new VBox(2, name, counts), lineUp, flow);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
-    flow.widthProperty().subscribe(this::layOutCards);
+    flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().addAll(scroll, empty);
     workspace.reckoningProperty().subscribe(this::show);
+    appearance
+        .textPercentProperty()
+        .subscribe(
+            percent -> {
+              narrowest = NARROWEST_CARD * percent.intValue() / 100;
+              layOutCards();
+            });
+  }
+
+  /** Puts the focus on the line-up. */
+  void focusLineUp() {
+    lineUp.focusLine();
+  }
+
+  /** Puts the focus on the first answer. */
+  void focusAnswers() {
+    cards.get(0).focusAnswers();
   }
 
   private void show(@Nullable Reckoning reckoning) {
@@ -66,8 +89,12 @@ final class Sheet extends StackPane {
   /** As many cards beside each other as keep their narrowest width. */
   private void layOutCards() {
     double width = flow.getWidth();
-    int across = (int) Math.max(1, Math.min(3, (width + GAP) / (NARROWEST_CARD + GAP)));
+    int across = (int) Math.max(1, Math.min(3, (width + GAP) / (narrowest + GAP)));
     double each = Math.floor((width - GAP * (across - 1)) / across) - 1;
-    cards.forEach(card -> card.setPrefWidth(each));
+    cards.forEach(
+        card -> {
+          card.setPrefWidth(each);
+          card.setMaxWidth(each);
+        });
   }
 }

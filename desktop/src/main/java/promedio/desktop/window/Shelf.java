@@ -19,12 +19,15 @@ import promedio.desktop.work.Workspace;
 /** The samples and tables of the assignment, and the field where values are typed. */
 final class Shelf extends VBox {
 
+  private static final double WIDTH = 236;
+  private static final double WIDER_WITH_TEXT = 80;
+
   private final Workspace workspace;
   private final VBox items = new VBox(2);
   private final VBox offer = new VBox(6);
   private final ValuesField values;
 
-  Shelf(Workspace workspace, Runnable openFile) {
+  Shelf(Workspace workspace, Appearance appearance, Runnable openFile) {
     this.workspace = workspace;
     this.values = new ValuesField(workspace);
     getStyleClass().add("shelf");
@@ -39,6 +42,9 @@ final class Shelf extends VBox {
     VBox.setVgrow(values, Priority.ALWAYS);
     getChildren()
         .addAll(heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile), offer, values);
+    appearance
+        .textPercentProperty()
+        .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.assignmentProperty().subscribe(this::showItems);
     workspace.chosenProperty().subscribe(this::markChosen);
   }
@@ -46,6 +52,12 @@ final class Shelf extends VBox {
   /** Makes a new sample and puts the caret into its values. */
   void newSample() {
     workspace.addSample(new Source.ValuesText(""));
+    startTyping();
+  }
+
+  /** Makes a new table and puts the caret into its rows. */
+  void newTable() {
+    workspace.addTable();
     startTyping();
   }
 
@@ -74,8 +86,7 @@ final class Shelf extends VBox {
     none.getStyleClass().add("link");
     none.setOnAction(event -> withdrawOffer());
     offer.getChildren().add(none);
-    offer.setVisible(true);
-    offer.setManaged(true);
+    Nodes.setShown(offer, true);
     offer.getChildren().get(1).requestFocus();
   }
 
@@ -86,21 +97,14 @@ final class Shelf extends VBox {
 
   private void withdrawOffer() {
     offer.getChildren().clear();
-    offer.setVisible(false);
-    offer.setManaged(false);
+    Nodes.setShown(offer, false);
   }
 
   private Node buildButtons(Runnable openFile) {
     FlowPane buttons =
         new FlowPane(
             link("shelf.new-sample", "new-sample", this::newSample),
-            link(
-                "shelf.new-table",
-                "new-table",
-                () -> {
-                  workspace.addTable();
-                  startTyping();
-                }),
+            link("shelf.new-table", "new-table", this::newTable),
             link("shelf.open", "open-file", openFile));
     buttons.getStyleClass().add("shelf-buttons");
     return buttons;

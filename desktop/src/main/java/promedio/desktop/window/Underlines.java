@@ -27,9 +27,9 @@ final class Underlines extends Pane {
     clip.widthProperty().bind(widthProperty());
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
-    area.scrollTopProperty().subscribe(this::requestLayout);
-    area.layoutBoundsProperty().subscribe(this::requestLayout);
-    area.needsLayoutProperty().subscribe(this::requestLayout);
+    area.scrollTopProperty().subscribe(now -> requestLayout());
+    area.layoutBoundsProperty().subscribe(now -> requestLayout());
+    area.needsLayoutProperty().subscribe(now -> requestLayout());
   }
 
   void show(List<Entry> wrong) {

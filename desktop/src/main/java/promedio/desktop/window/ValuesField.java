@@ -5,13 +5,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
@@ -27,17 +27,18 @@ final class ValuesField extends VBox {
   private static final int MOST_LISTED = 20;
 
   private final Workspace workspace;
-  private final TextField name = new TextField();
+  private final ItemDetails details;
   private final TextArea area = new TextArea();
   private final Underlines underlines = new Underlines(area);
   private final Label counts = new Label();
   private final VBox problems = new VBox(2);
+  private boolean showingEntry;
   private final ScrollPane problemsScroll = new ScrollPane(problems);
 
   ValuesField(Workspace workspace) {
     this.workspace = workspace;
+    this.details = new ItemDetails(workspace);
     getStyleClass().add("values-field");
-    buildName();
     buildArea();
     counts.getStyleClass().add("quiet");
     counts.setId("counts");
@@ -49,21 +50,16 @@ final class ValuesField extends VBox {
     problemsScroll.getStyleClass().add("problems");
     StackPane paper = new StackPane(area, underlines);
     VBox.setVgrow(paper, Priority.ALWAYS);
-    getChildren().addAll(name, paper, counts, problemsScroll);
+    getChildren().addAll(details, paper, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
     workspace.reckoningProperty().subscribe(this::showReckoning);
+    workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
+    area.caretPositionProperty().subscribe((old, now) -> chooseAtCaret());
   }
 
   void startTyping() {
     area.requestFocus();
     area.end();
-  }
-
-  private void buildName() {
-    name.setId("item-name");
-    name.getStyleClass().add("item-name");
-    name.setAccessibleText(Texts.of("values.name"));
-    name.textProperty().subscribe((old, text) -> workspace.rename(text));
   }
 
   private void buildArea() {
@@ -81,8 +77,7 @@ final class ValuesField extends VBox {
   }
 
   private void showItem(@Nullable Item item) {
-    name.setDisable(item == null);
-    Fields.show(name, item == null ? "" : item.name());
+    details.show(item);
     boolean typed = item == null || !(item.source() instanceof Source.Column);
     // First, so that showing a long column's note is not taken for typing.
     area.setEditable(typed);
@@ -105,6 +100,29 @@ final class ValuesField extends VBox {
     return Texts.of("values.column", column.column(), column.file());
   }
 
+  /** The value at the caret is chosen in the line-up too. */
+  private void chooseAtCaret() {
+    Reckoning now = workspace.reckoningProperty().get();
+    if (now != null && area.isFocused() && !showingEntry) {
+      List<Entry> entries = now.typed().entries();
+      int entry = TextEdits.entryAt(entries, Math.max(0, area.getCaretPosition() - 1));
+      boolean figure = entry >= 0 && entries.get(entry).content() instanceof Entry.Figure;
+      workspace.entryProperty().set(figure ? entry : -1);
+    }
+  }
+
+  /** A value that is chosen in the line-up is selected here. */
+  private void showEntry(int entry) {
+    Reckoning now = workspace.reckoningProperty().get();
+    if (now == null || area.isFocused() || entry < 0 || entry >= now.typed().entries().size()) {
+      return;
+    }
+    showingEntry = true;
+    Entry chosen = now.typed().entries().get(entry);
+    area.selectRange(chosen.start(), chosen.end());
+    showingEntry = false;
+  }
+
   private void showReckoning(@Nullable Reckoning reckoning) {
     List<Entry> unreadable = reckoning == null ? List.of() : reckoning.typed().unreadable();
     // The prompt inside the field goes when the caret comes, so an empty one is explained below.
@@ -119,8 +137,7 @@ final class ValuesField extends VBox {
           .getChildren()
           .add(new Label(Texts.of("values.more-problems", unreadable.size() - MOST_LISTED)));
     }
-    problemsScroll.setVisible(!unreadable.isEmpty());
-    problemsScroll.setManaged(!unreadable.isEmpty());
+    Nodes.setShown(problemsScroll, !unreadable.isEmpty());
   }
 
   private Button problem(Entry entry) {

@@ -1,11 +1,14 @@
 package promedio.desktop.work;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
@@ -13,6 +16,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 
@@ -32,6 +36,11 @@ public final class Workspace {
       new ReadOnlyObjectWrapper<>(this, "chosen");
   private final ReadOnlyObjectWrapper<@Nullable Reckoning> reckoning =
       new ReadOnlyObjectWrapper<>(this, "reckoning");
+  private final ReadOnlyObjectWrapper<Map<Measure, String>> moved =
+      new ReadOnlyObjectWrapper<>(this, "moved", Map.of());
+  private final ReadOnlyObjectWrapper<@Nullable WhatIf> whatIf =
+      new ReadOnlyObjectWrapper<>(this, "whatIf");
+  private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
   private final ObjectProperty<Measure> measure =
       new SimpleObjectProperty<>(this, "measure", Measure.MEAN);
 
@@ -75,12 +84,56 @@ public final class Workspace {
 
   /** Chooses the item of the id. */
   public void choose(int id) {
+    moved.set(Map.of());
+    whatIf.set(null);
+    entry.set(-1);
     show(assignment().item(id));
   }
 
-  /** Changes a course rule. */
+  /** Changes a course rule, and tells which results that moved. */
   public <T> void setRule(Rule<T> rule, T value) {
-    edit("edit.rule", "", now -> now.withRules(now.rules().with(rule, value)));
+    changeRules(now -> now.withRules(now.rules().with(rule, value)));
+  }
+
+  /** Takes a named set of course rules, and tells which results that moved. */
+  public void takeCourse(String name, CourseRules rules) {
+    changeRules(now -> now.withRules(rules, name));
+  }
+
+  private void changeRules(UnaryOperator<Assignment> change) {
+    Reckoning before = reckoning.get();
+    edit("edit.rule", "", change);
+    Reckoning after = reckoning.get();
+    moved.set(before == null || after == null ? Map.of() : Moved.between(before, after));
+  }
+
+  /** {@return what the results were before the rule that was just changed, where it moved them} */
+  public ReadOnlyObjectProperty<Map<Measure, String>> movedProperty() {
+    return moved.getReadOnlyProperty();
+  }
+
+  /** {@return the change that is tried out, {@code null} when there is none} */
+  public ReadOnlyObjectProperty<@Nullable WhatIf> whatIfProperty() {
+    return whatIf.getReadOnlyProperty();
+  }
+
+  /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */
+  public void tryOut(@Nullable WhatIf trial) {
+    whatIf.set(trial);
+  }
+
+  /** Makes the change that is tried out. */
+  public void keepWhatIf() {
+    WhatIf trial = whatIf.get();
+    if (trial != null) {
+      type(trial.text());
+      whatIf.set(null);
+    }
+  }
+
+  /** {@return the entry that is chosen in the field and the line-up, −1 for none} */
+  public IntegerProperty entryProperty() {
+    return entry;
   }
 
   /** Changes the decimal sign of the student. */
@@ -111,18 +164,56 @@ public final class Workspace {
 
   /** Takes what is typed as the student's answer to a measure of the chosen item. */
   public void answer(Measure asked, String text) {
-    Item item = chosen.get();
-    if (item != null) {
-      String key = "answer " + item.id() + asked;
-      edit("edit.answer", key, now -> now.with(item.withAnswer(asked, text)));
-    }
+    editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
   }
 
   /** Renames the chosen item. */
   public void rename(String name) {
+    editChosen("edit.name", "name", item -> item.withName(name));
+  }
+
+  /** Changes the unit of the chosen item. */
+  public void setUnit(String unit) {
+    editChosen("edit.unit", "unit", item -> item.withUnit(unit));
+  }
+
+  /** Changes the note of the chosen item. */
+  public void setNote(String note) {
+    editChosen("edit.note", "note", item -> item.withNote(note));
+  }
+
+  /** Adds a copy of the chosen item to the shelf, and chooses it. */
+  public void duplicateChosen() {
     Item item = chosen.get();
     if (item != null) {
-      edit("edit.name", "name " + item.id(), now -> now.with(item.withName(name)));
+      int id = assignment().freeId();
+      Item copy = item.copy(id, Texts.of("item.copy", item.name()));
+      edit("edit.duplicate", "", now -> now.with(copy));
+      choose(id);
+    }
+  }
+
+  /** Appends the values of another item to the chosen one; both must be typed the same way. */
+  public void append(Item other) {
+    editChosen(
+        "edit.append",
+        "",
+        item -> item.source().append(other.source()).map(item::withSource).orElse(item));
+  }
+
+  /** Moves the chosen item on the shelf, up where negative. */
+  public void moveChosen(int by) {
+    Item item = chosen.get();
+    if (item != null) {
+      edit("edit.move", "", now -> now.moved(item.id(), by));
+    }
+  }
+
+  private void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
+    Item item = chosen.get();
+    if (item != null) {
+      String runningKey = key.isEmpty() ? "" : key + " " + item.id();
+      edit(nameKey, runningKey, now -> now.with(change.apply(item)));
     }
   }
 
@@ -175,17 +266,23 @@ public final class Workspace {
 
   /** Takes the last edit back. */
   public void undo() {
+    moved.set(Map.of());
+    whatIf.set(null);
     history.undo();
     showPresent();
   }
 
   /** Brings back the edit that was taken back last. */
   public void redo() {
+    moved.set(Map.of());
+    whatIf.set(null);
     history.redo();
     showPresent();
   }
 
   private void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
+    moved.set(Map.of());
+    whatIf.set(null);
     history.edit(Texts.of(nameKey), key, change.apply(history.present()));
     showPresent();
   }

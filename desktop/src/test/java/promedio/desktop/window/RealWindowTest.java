@@ -2,7 +2,6 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -25,7 +24,7 @@ class RealWindowTest {
   @Start
   void open(Stage stage) {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    AssignmentView view = new AssignmentView(workspace, Optional::empty);
+    AssignmentView view = new AssignmentView(workspace, WindowTests.NO_FILES);
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();

@@ -1,4 +1,4 @@
-package promedio.desktop.window;
+package promedio.desktop.work;
 
 import java.math.BigDecimal;
 import java.util.stream.Collectors;
@@ -10,15 +10,14 @@ import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
 
 /** Results as they are shown: rounded by the course rules, in the student's number format. */
-final class Results {
+public final class Results {
 
   private Results() {}
 
   /** {@return the result, or that there is none} */
-  static String shown(Result result, Measure measure, Reckoning reckoning) {
+  public static String shown(Result result, Measure measure, Reckoning reckoning) {
     if (result instanceof Result.Several several) {
       String parting = reckoning.sign() == DecimalSign.COMMA ? "; " : ", ";
       return several.values().stream()
@@ -33,14 +32,14 @@ final class Results {
   }
 
   /** {@return the number rounded by the course rules} */
-  static String rounded(Real number, Reckoning reckoning) {
+  public static String rounded(Real number, Reckoning reckoning) {
     CourseRules rules = reckoning.rules();
     return NumberText.write(
         number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), reckoning.sign());
   }
 
-  /** A mode is one of the values, so it is shown as it was typed where the places allow it. */
-  private static String plain(Real number, Reckoning reckoning) {
+  /** {@return the number without idle zeros where the places allow it, otherwise rounded} */
+  public static String plain(Real number, Reckoning reckoning) {
     BigDecimal decimal = number.significant(30).stripTrailingZeros();
     return decimal.scale() <= reckoning.rules().get(Rule.PLACES)
         ? NumberText.write(decimal, reckoning.sign())

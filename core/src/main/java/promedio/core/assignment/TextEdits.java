@@ -1,0 +1,52 @@
+package promedio.core.assignment;
+
+import java.util.List;
+import java.util.Locale;
+import promedio.core.entry.Entry;
+
+/** Edits of a typed list that change one entry and leave every other character as it is. */
+public final class TextEdits {
+
+  private TextEdits() {}
+
+  /** {@return the text without one of the values of the entry} */
+  public static String without(String text, Entry entry) {
+    if (entry.content() instanceof Entry.Figure figure && figure.times() > 1) {
+      String written = text.substring(entry.start(), entry.end());
+      int sign =
+          Math.max(written.lastIndexOf('×'), written.toLowerCase(Locale.ROOT).lastIndexOf('x'));
+      String number = written.substring(0, sign);
+      int left = figure.times() - 1;
+      return replaced(text, entry, left == 1 ? number : number + '×' + left);
+    }
+    int end = entry.end();
+    // The mark that parts it from the next goes with it, so that no gap counts as missing.
+    while (end < text.length() && (text.charAt(end) == ',' || text.charAt(end) == ';')) {
+      end++;
+    }
+    while (end < text.length() && text.charAt(end) == ' ') {
+      end++;
+    }
+    return text.substring(0, entry.start()) + text.substring(end);
+  }
+
+  /** {@return the text with another entry in the place of this one} */
+  public static String replaced(String text, Entry entry, String other) {
+    return text.substring(0, entry.start()) + other + text.substring(entry.end());
+  }
+
+  /** {@return the text with more entries at its end} */
+  public static String appended(String text, String more) {
+    String stripped = text.stripTrailing();
+    return stripped.isEmpty() ? more : stripped + " " + more;
+  }
+
+  /** {@return the entry that covers the place in the text, or the last one before it} */
+  public static int entryAt(List<Entry> entries, int place) {
+    int found = -1;
+    for (int i = 0; i < entries.size() && entries.get(i).start() <= place; i++) {
+      found = i;
+    }
+    return found;
+  }
+}

@@ -1,0 +1,458 @@
+package promedio.desktop.window;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import javafx.scene.shape.Polyline;
+import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Real;
+import promedio.core.sample.Tally;
+import promedio.desktop.Texts;
+import promedio.desktop.window.LineUpGeometry.Scale;
+import promedio.desktop.window.LineUpGeometry.Tiles;
+import promedio.desktop.work.LineUp;
+import promedio.desktop.work.LineUp.Spot;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
+import promedio.desktop.work.WhatIf;
+
+/**
+ * The values in order: as dots on a true scale, and as a row of tiles with their positions, which
+ * is where the hand cuts halves and quarters. More than sixty are drawn as a summary.
+ */
+final class LineUpView extends Pane {
+
+  private static final double PAD = 14;
+  private static final double RADIUS = 5;
+  private static final double TILE_HEIGHT = 24;
+  private static final double ROW_HEIGHT = 84;
+  private static final int TICKS = 8;
+
+  private final IntConsumer choose;
+  private double textScale = 1;
+  private @Nullable Reckoning reckoning;
+  private Optional<LineUp> lineUp = Optional.empty();
+  private Measure measure = Measure.MEAN;
+  private int chosenEntry = -1;
+  private @Nullable WhatIf trial;
+  private double height = 120;
+
+  /**
+   * Makes the drawing.
+   *
+   * @param choose takes the entry whose value was clicked
+   */
+  LineUpView(IntConsumer choose) {
+    this.choose = choose;
+    getStyleClass().add("line-up");
+    setId("line-up");
+    widthProperty().subscribe(width -> redraw());
+  }
+
+  void show(Reckoning now, Measure chosen, int entry, @Nullable WhatIf tried, double scale) {
+    lineUp = LineUp.of(now);
+    reckoning = now;
+    measure = chosen;
+    chosenEntry = entry;
+    trial = tried;
+    textScale = scale;
+    redraw();
+  }
+
+  /** {@return the entry of the value so many places after the chosen one, held within the line} */
+  int entryBeside(int places) {
+    if (lineUp.isEmpty()) {
+      return -1;
+    }
+    List<Spot> spots = lineUp.get().spots();
+    int at = -1;
+    for (int i = 0; i < spots.size(); i++) {
+      if (isChosen(spots.get(i))) {
+        at = i;
+      }
+    }
+    int next = at < 0 ? 0 : at + places;
+    return spots.get(Math.max(0, Math.min(spots.size() - 1, next))).entry();
+  }
+
+  @Override
+  protected double computePrefHeight(double width) {
+    return height;
+  }
+
+  private void redraw() {
+    getChildren().clear();
+    Reckoning now = reckoning;
+    if (now == null || getWidth() < 80 || now.typed().data().tally().isEmpty()) {
+      setHeightTo(now == null ? 120 : 0);
+      return;
+    }
+    Tally tally = now.typed().data().tally();
+    double smallest = decimal(tally.value(0));
+    double largest = decimal(tally.value(tally.size() - 1));
+    if (trial != null && !trial.reckoning().typed().data().tally().isEmpty()) {
+      Tally tried = trial.reckoning().typed().data().tally();
+      smallest = Math.min(smallest, decimal(tried.value(0)));
+      largest = Math.max(largest, decimal(tried.value(tried.size() - 1)));
+    }
+    Scale scale = Scale.over(smallest, largest, PAD, getWidth() - 2 * PAD);
+    if (lineUp.isPresent()) {
+      double axis = drawDots(lineUp.get(), scale, now);
+      drawAxis(scale, axis, now);
+      drawBalance(scale, axis, now);
+      setHeightTo(drawTiles(lineUp.get(), axis + 58 * textScale, now));
+    } else {
+      drawSummary(tally, scale, now);
+    }
+    setAccessibleText(spoken(now));
+  }
+
+  private String spoken(Reckoning now) {
+    return Texts.of(
+        "line-up.spoken",
+        now.typed().data().tally().total().toString(),
+        shown(Measure.MIN, now),
+        shown(Measure.Q1, now),
+        shown(Measure.MEDIAN, now),
+        shown(Measure.Q3, now),
+        shown(Measure.MAX, now),
+        shown(Measure.MEAN, now));
+  }
+
+  /** Dots above the axis, those beyond a fence hollow; returns where the axis is. */
+  private double drawDots(LineUp line, Scale scale, Reckoning now) {
+    List<Spot> spots = line.spots();
+    double[] xs = spots.stream().mapToDouble(spot -> scale.x(decimal(spot.value()))).toArray();
+    int[] levels = LineUpGeometry.stack(xs, 2 * RADIUS + 1);
+    int highest = 0;
+    for (int level : levels) {
+      highest = Math.max(highest, level);
+    }
+    double step = Math.min(2 * RADIUS + 1, 90.0 / (highest + 1));
+    double axis = 26 * textScale + (highest + 1) * step + RADIUS;
+    drawFences(scale, axis, now);
+    Set<Integer> parts = line.partsOf(measure, now);
+    for (int i = 0; i < xs.length; i++) {
+      Spot spot = spots.get(i);
+      Circle dot = new Circle(xs[i], axis - RADIUS - 3 - levels[i] * step, RADIUS);
+      dot.getStyleClass().addAll("dot", family());
+      dot.pseudoClassStateChanged(Look.LIT, parts.contains(i + 1));
+      dot.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
+      dot.pseudoClassStateChanged(Look.BEYOND, isBeyond(spot.value(), now));
+      dot.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+      dot.setOnMouseClicked(event -> choose.accept(spot.entry()));
+      getChildren().add(dot);
+    }
+    drawGhost(scale, axis, now);
+    return axis;
+  }
+
+  private boolean isChosen(Spot spot) {
+    return spot.entry() >= 0 && spot.entry() == chosenEntry;
+  }
+
+  private boolean isTakenOut(Spot spot) {
+    return trial != null && trial.kind() != WhatIf.Kind.WITH && isChosen(spot);
+  }
+
+  /** The value that a trial puts in stands as an outline where it would be. */
+  private void drawGhost(Scale scale, double axis, Reckoning now) {
+    if (trial == null || trial.kind() == WhatIf.Kind.WITHOUT) {
+      return;
+    }
+    Tally before = now.typed().data().tally();
+    Tally after = trial.reckoning().typed().data().tally();
+    for (int rank = 0; rank < after.size(); rank++) {
+      if (after.frequency(rank).compareTo(frequencyIn(before, after.value(rank))) > 0) {
+        Circle ghost =
+            new Circle(scale.x(decimal(after.value(rank))), axis - RADIUS - 3, RADIUS + 2);
+        ghost.getStyleClass().add("ghost");
+        getChildren().add(ghost);
+      }
+    }
+  }
+
+  private static Exact frequencyIn(Tally tally, Exact value) {
+    for (int rank = 0; rank < tally.size(); rank++) {
+      if (tally.value(rank).equals(value)) {
+        return tally.frequency(rank);
+      }
+    }
+    return Exact.ZERO;
+  }
+
+  private boolean isBeyond(Exact value, Reckoning now) {
+    return exact(Measure.LOWER_FENCE, now).filter(f -> value.compareTo(f) < 0).isPresent()
+        || exact(Measure.UPPER_FENCE, now).filter(f -> value.compareTo(f) > 0).isPresent();
+  }
+
+  private void drawFences(Scale scale, double axis, Reckoning now) {
+    for (Measure fence : List.of(Measure.LOWER_FENCE, Measure.UPPER_FENCE)) {
+      exact(fence, now)
+          .map(LineUpView::decimal)
+          .filter(at -> at > scale.low() && at < scale.high())
+          .ifPresent(
+              at -> {
+                double x = scale.x(at);
+                getChildren().add(line(x, 14 * textScale, x, axis, "fence"));
+                label(Texts.of("line-up.fence", shown(fence, now)), x, 0, "spread");
+              });
+    }
+  }
+
+  private void drawAxis(Scale scale, double axis, Reckoning now) {
+    getChildren().add(line(PAD, axis, getWidth() - PAD, axis, "axis"));
+    List<BigDecimal> ticks = scale.ticks((int) Math.max(3, TICKS / textScale));
+    for (BigDecimal tick : ticks) {
+      double x = scale.x(tick.doubleValue());
+      getChildren().add(line(x, axis, x, axis + 4, "axis"));
+      label(NumberText.write(tick, now.sign()), x, axis + 5, "tick");
+    }
+  }
+
+  /** The beam rests on the mean: there the deviations to both sides weigh the same. */
+  private void drawBalance(Scale scale, double axis, Reckoning now) {
+    exact(Measure.MEAN, now)
+        .ifPresent(
+            mean -> {
+              double x = scale.x(decimal(mean));
+              Polygon balance = new Polygon(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
+              balance.getStyleClass().add("balance");
+              getChildren().add(balance);
+              label(
+                  Texts.of("line-up.mean", symbolOfMean(now), shown(Measure.MEAN, now)),
+                  x,
+                  axis + 8 + 14 * textScale,
+                  "position");
+            });
+    if (trial != null) {
+      exact(Measure.MEAN, trial.reckoning())
+          .ifPresent(
+              mean -> {
+                double x = scale.x(decimal(mean));
+                Polygon balance = new Polygon(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
+                balance.getStyleClass().addAll("balance", "ghost");
+                getChildren().add(balance);
+              });
+    }
+  }
+
+  private static String symbolOfMean(Reckoning now) {
+    return now.formulas().symbol(Measure.MEAN).plain();
+  }
+
+  /** Tiles with their positions, cuts and brackets; returns where they end. */
+  private double drawTiles(LineUp line, double top, Reckoning now) {
+    List<Spot> spots = line.spots();
+    int longest = spots.stream().mapToInt(s -> shown(s.value(), now).length()).max().orElse(1);
+    double narrowest = Math.max(18, 9 + 7.2 * longest) * textScale;
+    double room = getWidth() - 2 * PAD;
+    Tiles tiles = Tiles.of(spots.size(), room, narrowest);
+    double rowHeight = ROW_HEIGHT * textScale;
+    Set<Integer> parts = line.partsOf(measure, now);
+    for (int i = 0; i < spots.size(); i++) {
+      double y = top + tiles.row(i + 1) * rowHeight + 18 * textScale;
+      addTile(spots.get(i), i + 1, PAD + tiles.x(i + 1), y, tiles.width(), parts, now);
+    }
+    line.half().ifPresent(half -> drawHalves(tiles, half, spots.size(), top));
+    cut(
+        tiles,
+        line.median(),
+        top,
+        Texts.of("line-up.median", shown(Measure.MEDIAN, now)),
+        "position");
+    line.lower()
+        .ifPresent(
+            at -> cut(tiles, at, top, Texts.of("line-up.q1", shown(Measure.Q1, now)), "spread"));
+    line.upper()
+        .ifPresent(
+            at -> cut(tiles, at, top, Texts.of("line-up.q3", shown(Measure.Q3, now)), "spread"));
+    return top + tiles.rows(spots.size()) * rowHeight;
+  }
+
+  private void addTile(
+      Spot spot,
+      int position,
+      double middle,
+      double top,
+      double width,
+      Set<Integer> parts,
+      Reckoning now) {
+    Label tile = new Label(shown(spot.value(), now));
+    tile.getStyleClass().addAll("tile", family());
+    tile.setMinSize(width - 2, TILE_HEIGHT * textScale);
+    tile.setMaxSize(width - 2, TILE_HEIGHT * textScale);
+    tile.setPrefSize(width - 2, TILE_HEIGHT * textScale);
+    tile.relocate(middle - width / 2 + 1, top);
+    tile.pseudoClassStateChanged(Look.LIT, parts.contains(position));
+    tile.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
+    tile.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+    tile.setOnMouseClicked(event -> choose.accept(spot.entry()));
+    tile.setId("tile-" + position);
+    getChildren().add(tile);
+    label(String.valueOf(position), middle, top + TILE_HEIGHT * textScale, "tick");
+  }
+
+  /** A bracket over each half, in as many rows as it stands in. */
+  private void drawHalves(Tiles tiles, int half, int n, double top) {
+    bracket(tiles, 1, half, top, Texts.of("line-up.lower-half", half));
+    bracket(tiles, n - half + 1, n, top, Texts.of("line-up.upper-half", half));
+  }
+
+  private void bracket(Tiles tiles, int first, int last, double top, String words) {
+    if (first > last) {
+      return;
+    }
+    double rowHeight = ROW_HEIGHT * textScale;
+    for (int row = tiles.row(first); row <= tiles.row(last); row++) {
+      int from = Math.max(first, row * tiles.across() + 1);
+      int to = Math.min(last, (row + 1) * tiles.across());
+      double left = PAD + tiles.x(from) - tiles.width() / 2 + 3;
+      double right = PAD + tiles.x(to) + tiles.width() / 2 - 3;
+      double y = top + row * rowHeight + 10 * textScale;
+      double foot = y + 5 * textScale;
+      // Open where the half goes on in another row.
+      Polyline bracket =
+          new Polyline(
+              left, from == first ? foot : y, left, y, right, y, right, to == last ? foot : y);
+      bracket.getStyleClass().add("bracket");
+      getChildren().add(bracket);
+      if (from == first) {
+        label(words, (left + right) / 2, y - 15 * textScale, "tick");
+      }
+    }
+  }
+
+  private void cut(Tiles tiles, Exact position, double top, String words, String style) {
+    double at = decimal(position);
+    double x = PAD + tiles.x(at);
+    double y = top + tiles.row(at) * ROW_HEIGHT * textScale + 15 * textScale;
+    boolean between = !position.isWhole();
+    double end = y + (TILE_HEIGHT + 20) * textScale;
+    Line cut = line(x, between ? y : y + (TILE_HEIGHT + 14) * textScale, x, end, "cut");
+    cut.getStyleClass().add(style);
+    getChildren().add(cut);
+    label(words, x, end - 2, style);
+  }
+
+  /** Bars for how many values there are, the quartiles as a band, and the same marks. */
+  private void drawSummary(Tally tally, Scale scale, Reckoning now) {
+    double axis = 110;
+    int bins = (int) Math.max(10, scale.width() / 6);
+    double[] counts = new double[bins];
+    double most = 0;
+    for (int rank = 0; rank < tally.size(); rank++) {
+      double share = (decimal(tally.value(rank)) - scale.low()) / (scale.high() - scale.low());
+      int bin = Math.min(bins - 1, (int) (share * bins));
+      counts[bin] += decimal(tally.frequency(rank));
+      most = Math.max(most, counts[bin]);
+    }
+    drawFences(scale, axis, now);
+    for (int bin = 0; bin < bins; bin++) {
+      if (counts[bin] > 0) {
+        double height = Math.max(1, 76 * counts[bin] / most);
+        Region bar = new Region();
+        bar.getStyleClass().add("summary-bar");
+        bar.resizeRelocate(
+            PAD + bin * scale.width() / bins, axis - height, scale.width() / bins - 1, height);
+        bar.setManaged(false);
+        getChildren().add(bar);
+      }
+    }
+    drawAxis(scale, axis, now);
+    drawBalance(scale, axis, now);
+    double band = axis + 64 * textScale;
+    Optional<Exact> lower = exact(Measure.Q1, now);
+    Optional<Exact> upper = exact(Measure.Q3, now);
+    if (lower.isPresent() && upper.isPresent()) {
+      Region half = new Region();
+      half.getStyleClass().add("middle-half");
+      double left = scale.x(decimal(lower.get()));
+      half.setManaged(false);
+      half.resizeRelocate(left, band, Math.max(1, scale.x(decimal(upper.get())) - left), 8);
+      getChildren().add(half);
+      label(Texts.of("line-up.q1", shown(Measure.Q1, now)), left, band + 10, "spread");
+      label(
+          Texts.of("line-up.q3", shown(Measure.Q3, now)),
+          scale.x(decimal(upper.get())),
+          band + 10 + 15 * textScale,
+          "spread");
+    }
+    exact(Measure.MEDIAN, now)
+        .ifPresent(
+            median -> {
+              double x = scale.x(decimal(median));
+              Line cut = line(x, band - 4, x, band + 12, "cut");
+              cut.getStyleClass().add("position");
+              getChildren().add(cut);
+              label(
+                  Texts.of("line-up.median", shown(Measure.MEDIAN, now)),
+                  x,
+                  band - 6 - 16 * textScale,
+                  "position");
+            });
+    setHeightTo(band + 26 + 30 * textScale);
+  }
+
+  private String family() {
+    return measure.family().name().toLowerCase(Locale.ROOT);
+  }
+
+  private void label(String text, double middle, double top, String style) {
+    Label label = new Label(text);
+    label.getStyleClass().addAll("line-up-label", style);
+    getChildren().add(label);
+    label.applyCss();
+    double width = label.prefWidth(-1);
+    double left = Math.max(0, Math.min(getWidth() - width, middle - width / 2));
+    label.resizeRelocate(left, top, width, label.prefHeight(width));
+  }
+
+  private static Line line(double x1, double y1, double x2, double y2, String style) {
+    Line line = new Line(x1, y1, x2, y2);
+    line.getStyleClass().add(style);
+    return line;
+  }
+
+  private void setHeightTo(double wanted) {
+    if (height != wanted) {
+      height = wanted;
+      requestLayout();
+      if (getParent() != null) {
+        getParent().requestLayout();
+      }
+    }
+  }
+
+  private static Optional<Exact> exact(Measure measure, Reckoning now) {
+    return now.measures().get(measure) instanceof Result.Found found
+        ? Optional.of(found.value())
+        : Optional.empty();
+  }
+
+  private static String shown(Measure measure, Reckoning now) {
+    return Results.shown(now.measures().get(measure), measure, now);
+  }
+
+  private static String shown(Real value, Reckoning now) {
+    return Results.plain(value, now);
+  }
+
+  /** Places on the screen are the one thing that is not exact. */
+  private static double decimal(Exact value) {
+    return value.significant(17).doubleValue();
+  }
+}

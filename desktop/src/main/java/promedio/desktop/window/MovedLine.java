@@ -1,0 +1,51 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import promedio.core.measure.Measure;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
+import promedio.desktop.work.Workspace;
+
+/** Says which results the change of a rule moved, before and after. */
+final class MovedLine extends HBox {
+
+  private static final int MOST_NAMED = 5;
+
+  private final Workspace workspace;
+  private final Label text = new Label();
+
+  MovedLine(Workspace workspace) {
+    this.workspace = workspace;
+    getStyleClass().add("moved-line");
+    text.setWrapText(true);
+    text.setId("moved");
+    getChildren().add(text);
+    workspace.movedProperty().subscribe(moved -> show());
+  }
+
+  private void show() {
+    Map<Measure, String> moved = workspace.movedProperty().get();
+    Reckoning now = workspace.reckoningProperty().get();
+    Nodes.setShown(this, !moved.isEmpty() && now != null);
+    if (now == null || moved.isEmpty()) {
+      return;
+    }
+    List<String> steps = new ArrayList<>();
+    moved.forEach(
+        (measure, before) -> {
+          if (steps.size() < MOST_NAMED) {
+            String after = Results.shown(now.measures().get(measure), measure, now);
+            String name = Texts.of("measure." + measure.key());
+            steps.add(Texts.of("what-if.step", name, before, after));
+          }
+        });
+    String named = String.join(" · ", steps);
+    int more = moved.size() - steps.size();
+    text.setText(more > 0 ? Texts.of("moved.more", named, more) : Texts.of("moved.results", named));
+  }
+}

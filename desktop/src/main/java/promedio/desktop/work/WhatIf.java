@@ -1,0 +1,87 @@
+package promedio.desktop.work;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.assignment.TextEdits;
+import promedio.core.entry.Entry;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+
+/**
+ * A change of a sample that is tried out: nothing is changed until the student keeps it.
+ *
+ * @param kind what is tried
+ * @param entry the entry that is taken out or changed, −1 where one is put in
+ * @param text the typed list as it would be
+ * @param reckoning what would come of it
+ */
+public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
+
+  /** What can be tried. */
+  public enum Kind {
+    WITHOUT,
+    CHANGED,
+    WITH
+  }
+
+  /** {@return the sample without one value of the entry; only of typed lists} */
+  public static Optional<WhatIf> without(Assignment assignment, Reckoning now, int entry) {
+    return figure(now, entry)
+        .map(
+            found -> of(assignment, now, Kind.WITHOUT, entry, TextEdits.without(text(now), found)));
+  }
+
+  /** {@return the sample with another number in the place of the entry, if it is a number} */
+  public static Optional<WhatIf> changed(
+      Assignment assignment, Reckoning now, int entry, String number) {
+    return figure(now, entry)
+        .filter(found -> isNumber(now, number))
+        .map(
+            found ->
+                of(
+                    assignment,
+                    now,
+                    Kind.CHANGED,
+                    entry,
+                    TextEdits.replaced(text(now), found, number.strip())));
+  }
+
+  /** {@return the sample with one more number, if it is a number} */
+  public static Optional<WhatIf> with(Assignment assignment, Reckoning now, String number) {
+    return isTyped(now) && isNumber(now, number)
+        ? Optional.of(
+            of(assignment, now, Kind.WITH, -1, TextEdits.appended(text(now), number.strip())))
+        : Optional.empty();
+  }
+
+  private static WhatIf of(
+      Assignment assignment, Reckoning now, Kind kind, int entry, String text) {
+    Item tried = now.item().withSource(new Source.ValuesText(text));
+    return new WhatIf(kind, entry, text, Reckoning.of(assignment, tried));
+  }
+
+  private static Optional<Entry> figure(Reckoning now, int entry) {
+    List<Entry> entries = now.typed().entries();
+    return isTyped(now)
+            && entry >= 0
+            && entry < entries.size()
+            && entries.get(entry).content() instanceof Entry.Figure
+        ? Optional.of(entries.get(entry))
+        : Optional.empty();
+  }
+
+  private static boolean isTyped(Reckoning now) {
+    return now.item().source() instanceof Source.ValuesText;
+  }
+
+  private static boolean isNumber(Reckoning now, String number) {
+    return NumberText.read(number, now.sign()) instanceof Reading.Numeral;
+  }
+
+  private static String text(Reckoning now) {
+    return ((Source.ValuesText) now.item().source()).text();
+  }
+}

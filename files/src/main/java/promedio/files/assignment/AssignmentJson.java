@@ -1,0 +1,159 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+
+/** The parts of an assignment file as texts, by the names they have in it. */
+final class AssignmentJson {
+
+  static final String DOCUMENT = "assignment.json";
+  private static final int VERSION = 1;
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  private AssignmentJson() {}
+
+  static Map<String, String> write(Assignment assignment) {
+    Map<String, String> parts = new LinkedHashMap<>();
+    ObjectNode document = JSON.createObjectNode();
+    document.put("version", VERSION);
+    document.put("title", assignment.title());
+    document.put("course", assignment.course());
+    ObjectNode rules = document.putObject("rules");
+    assignment.rules().codes().forEach(rules::put);
+    document.put("decimal", String.valueOf(assignment.sign().sign()));
+    parts.put(DOCUMENT, "");
+    for (Item item : assignment.items()) {
+      document.withArray("items").add(item(item, parts));
+    }
+    parts.put(DOCUMENT, document.toPrettyString());
+    return parts;
+  }
+
+  private static ObjectNode item(Item item, Map<String, String> parts) {
+    ObjectNode node = JSON.createObjectNode();
+    node.put("id", item.id());
+    node.put("name", item.name());
+    node.put("unit", item.unit());
+    node.put("note", item.note());
+    if (item.source() instanceof Source.ValuesText values) {
+      node.put("kind", "values").put("text", values.text());
+    } else if (item.source() instanceof Source.TableText table) {
+      node.put("kind", "table").put("text", table.text());
+    } else {
+      Source.Column column = (Source.Column) item.source();
+      String part = "columns/" + item.id() + ".txt";
+      parts.put(part, ColumnText.write(column.sample().values()));
+      node.put("kind", "column")
+          .put("file", column.file())
+          .put("column", column.column())
+          .put("unreadable", column.unreadable())
+          .put("part", part);
+    }
+    ObjectNode answers = node.putObject("answers");
+    item.answers().forEach((measure, answer) -> answers.put(measure.key(), answer));
+    return node;
+  }
+
+  /**
+   * {@return the assignment in the parts}
+   *
+   * @throws RefusedFileException if a newer program wrote it
+   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   */
+  static Assignment read(String name, Map<String, String> parts) throws RefusedFileException {
+    JsonNode document = parse(parts.get(DOCUMENT));
+    int version = document.path("version").asInt(0);
+    if (version > VERSION) {
+      throw new RefusedFileException(Texts.of("assignment.newer", name, version, VERSION));
+    }
+    require(version == VERSION, "version");
+    CourseRules rules = CourseRules.DEFAULTS;
+    for (Map.Entry<String, JsonNode> rule : document.path("rules").properties()) {
+      rules = rules.with(rule.getKey(), rule.getValue().asText());
+    }
+    List<Item> items = new ArrayList<>();
+    Set<Integer> ids = new HashSet<>();
+    for (JsonNode node : document.path("items")) {
+      Item item = item(node, parts);
+      require(ids.add(item.id()), "id");
+      items.add(item);
+    }
+    return new Assignment(
+        text(document, "title"), rules, text(document, "course"), sign(document), items);
+  }
+
+  private static JsonNode parse(String text) {
+    try {
+      return JSON.readTree(text);
+    } catch (JsonProcessingException e) {
+      throw new IllegalArgumentException(e.getOriginalMessage(), e);
+    }
+  }
+
+  private static Item item(JsonNode node, Map<String, String> parts) {
+    require(node.path("id").isInt(), "id");
+    Map<Measure, String> answers = new EnumMap<>(Measure.class);
+    for (Map.Entry<String, JsonNode> answer : node.path("answers").properties()) {
+      Measure.ofKey(answer.getKey())
+          .ifPresent(measure -> answers.put(measure, answer.getValue().asText()));
+    }
+    return new Item(
+        node.get("id").asInt(),
+        text(node, "name"),
+        text(node, "unit"),
+        text(node, "note"),
+        source(node, parts),
+        answers);
+  }
+
+  private static Source source(JsonNode node, Map<String, String> parts) {
+    return switch (text(node, "kind")) {
+      case "values" -> new Source.ValuesText(text(node, "text"));
+      case "table" -> new Source.TableText(text(node, "text"));
+      case "column" -> {
+        String part = parts.get(text(node, "part"));
+        if (part == null) {
+          throw new IllegalArgumentException(Texts.of("assignment.part", text(node, "part")));
+        }
+        yield new Source.Column(
+            text(node, "file"),
+            text(node, "column"),
+            ColumnText.read(part),
+            node.path("unreadable").asInt());
+      }
+      default -> throw new IllegalArgumentException(Texts.of("assignment.field", "kind"));
+    };
+  }
+
+  private static DecimalSign sign(JsonNode document) {
+    return text(document, "decimal").equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;
+  }
+
+  private static String text(JsonNode node, String field) {
+    require(node.path(field).isTextual(), field);
+    return node.get(field).asText();
+  }
+
+  private static void require(boolean condition, String field) {
+    if (!condition) {
+      throw new IllegalArgumentException(Texts.of("assignment.field", field));
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package promedio.files.assignment;
+
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.sample.ValuesBuilder;
+import promedio.files.Texts;
+
+/**
+ * A long column as text: a value in each line as a fraction or whole number, empty where missing.
+ */
+final class ColumnText {
+
+  private ColumnText() {}
+
+  static String write(Values values) {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < values.size(); i++) {
+      if (!values.isMissing(i)) {
+        text.append(values.get(i));
+      }
+      text.append('\n');
+    }
+    return text.toString();
+  }
+
+  /**
+   * {@return the column}
+   *
+   * @throws IllegalArgumentException if a line is no number
+   */
+  static Sample read(String text) {
+    ValuesBuilder values = new ValuesBuilder();
+    text.lines()
+        .forEach(
+            line -> {
+              if (line.isEmpty()) {
+                values.addMissing();
+              } else {
+                values.add(number(line));
+              }
+            });
+    return new Sample(values.build());
+  }
+
+  private static Exact number(String line) {
+    if (NumberText.read(line, DecimalSign.POINT) instanceof Reading.Numeral numeral) {
+      return numeral.value();
+    }
+    throw new IllegalArgumentException(Texts.of("assignment.number", line));
+  }
+}

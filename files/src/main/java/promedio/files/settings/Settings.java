@@ -1,0 +1,105 @@
+package promedio.files.settings;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+
+/**
+ * What is remembered for the person.
+ *
+ * @param dark whether the dark theme is on
+ * @param textPercent the size of text, 100 for the usual
+ * @param sign the decimal sign of new assignments
+ * @param window where the window was
+ * @param recent the assignments that were open last, the latest first
+ * @param courses named sets of course rules, by name
+ */
+public record Settings(
+    boolean dark,
+    int textPercent,
+    DecimalSign sign,
+    Optional<Place> window,
+    List<Path> recent,
+    Map<String, CourseRules> courses) {
+
+  /** Text is at least and at most so large, in percent. */
+  public static final int SMALLEST_TEXT = 80;
+
+  public static final int LARGEST_TEXT = 200;
+
+  /** What holds before anything is remembered. */
+  public static final Settings INITIAL =
+      new Settings(false, 100, DecimalSign.POINT, Optional.empty(), List.of(), Map.of());
+
+  private static final int MOST_RECENT = 8;
+
+  public Settings {
+    recent = List.copyOf(recent);
+    courses = Collections.unmodifiableMap(new LinkedHashMap<>(courses));
+    textPercent = Math.max(SMALLEST_TEXT, Math.min(LARGEST_TEXT, textPercent));
+  }
+
+  /**
+   * Where a window is on the screen.
+   *
+   * @param x its left edge in pixels
+   * @param y its upper edge
+   * @param width its width
+   * @param height its height
+   */
+  public record Place(double x, double y, double width, double height) {}
+
+  /** {@return these settings with the theme} */
+  public Settings withDark(boolean on) {
+    return new Settings(on, textPercent, sign, window, recent, courses);
+  }
+
+  /** {@return these settings with text of another size, held within what is readable} */
+  public Settings withTextPercent(int percent) {
+    return new Settings(dark, percent, sign, window, recent, courses);
+  }
+
+  /** {@return these settings with the decimal sign} */
+  public Settings withSign(DecimalSign other) {
+    return new Settings(dark, textPercent, other, window, recent, courses);
+  }
+
+  /** {@return these settings with the place of the window} */
+  public Settings withWindow(Place place) {
+    return new Settings(dark, textPercent, sign, Optional.of(place), recent, courses);
+  }
+
+  /** {@return these settings with the file as the latest} */
+  public Settings withRecent(Path file) {
+    List<Path> changed = new ArrayList<>(recent);
+    changed.remove(file);
+    changed.add(0, file);
+    return new Settings(
+        dark,
+        textPercent,
+        sign,
+        window,
+        changed.subList(0, Math.min(MOST_RECENT, changed.size())),
+        courses);
+  }
+
+  /** {@return these settings with the rules kept under the name} */
+  public Settings withCourse(String name, CourseRules rules) {
+    Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
+    changed.put(name, rules);
+    return new Settings(dark, textPercent, sign, window, recent, changed);
+  }
+
+  /** {@return these settings without the rules of the name} */
+  public Settings withoutCourse(String name) {
+    Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
+    changed.remove(name);
+    return new Settings(dark, textPercent, sign, window, recent, changed);
+  }
+}
