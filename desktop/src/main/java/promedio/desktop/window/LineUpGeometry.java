@@ -44,12 +44,12 @@ final class LineUpGeometry {
       return ticks;
     }
 
-    /** The nearest of 1, 2 and 5 times a power of ten that is not smaller. */
+    /** The first of 1, 2 and 5 times a power of ten that is not much smaller. */
     private static BigDecimal roundStep(double rough) {
       int exponent = (int) Math.floor(Math.log10(rough));
       for (int factor : new int[] {1, 2, 5}) {
         BigDecimal step = BigDecimal.valueOf(factor).scaleByPowerOfTen(exponent);
-        if (step.doubleValue() >= rough * 0.999) {
+        if (step.doubleValue() >= rough * 0.8) {
           return step.scale() < 0 ? step.setScale(0) : step;
         }
       }

@@ -39,7 +39,7 @@ final class LineUpPanel extends VBox {
   LineUpPanel(Workspace workspace, Appearance appearance) {
     this.workspace = workspace;
     this.appearance = appearance;
-    this.view = new LineUpView(entry -> workspace.entryProperty().set(entry));
+    this.view = new LineUpView(this::choose);
     getStyleClass().add("line-up-panel");
     getChildren().addAll(buildHead(), buildTrial(), view);
     view.setFocusTraversable(true);
@@ -50,6 +50,12 @@ final class LineUpPanel extends VBox {
     workspace.entryProperty().subscribe(any -> show());
     workspace.whatIfProperty().subscribe(any -> show());
     appearance.textPercentProperty().subscribe(any -> show());
+  }
+
+  /** Chooses the value anew even if it is chosen, so that the typed field shows it. */
+  private void choose(int entry) {
+    workspace.entryProperty().set(-1);
+    workspace.entryProperty().set(entry);
   }
 
   /** Puts the focus on the values, where the arrows go along them. */
@@ -77,6 +83,8 @@ final class LineUpPanel extends VBox {
     questions.getChildren().addAll(question, takeOut, number, putIn, change);
     questions.setAlignment(Pos.CENTER_RIGHT);
     questions.getStyleClass().add("what-if");
+    questions.setMinWidth(0);
+    heading.setMinWidth(USE_PREF_SIZE);
     HBox.setHgrow(questions, Priority.ALWAYS);
     HBox head = new HBox(12, heading, questions);
     head.setAlignment(Pos.CENTER_LEFT);

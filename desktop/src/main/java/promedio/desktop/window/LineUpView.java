@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -59,7 +60,8 @@ final class LineUpView extends Pane {
     this.choose = choose;
     getStyleClass().add("line-up");
     setId("line-up");
-    widthProperty().subscribe(width -> redraw());
+    // Nodes made while the window lays itself out would miss their style.
+    widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
 
   void show(Reckoning now, Measure chosen, int entry, @Nullable WhatIf tried, double scale) {

@@ -39,6 +39,8 @@ final class Sheet extends StackPane {
       cards.add(card);
     }
     flow.getChildren().addAll(cards);
+    // Otherwise cards as wide as the sheet would keep it from getting narrower.
+    flow.setMinWidth(0);
     name.getStyleClass().add("serif-heading");
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");

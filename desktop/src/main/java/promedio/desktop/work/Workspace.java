@@ -126,8 +126,8 @@ public final class Workspace {
   public void keepWhatIf() {
     WhatIf trial = whatIf.get();
     if (trial != null) {
-      type(trial.text());
-      whatIf.set(null);
+      Source kept = new Source.ValuesText(trial.text());
+      editChosen("edit.what-if", "", item -> item.withSource(kept));
     }
   }
 
@@ -151,7 +151,7 @@ public final class Workspace {
     Item item = chosen.get();
     if (item == null) {
       if (!text.isBlank()) {
-        addSample(new Source.ValuesText(text));
+        addFirst(text);
       }
       return;
     }
@@ -160,6 +160,13 @@ public final class Workspace {
             ? new Source.TableText(text)
             : new Source.ValuesText(text);
     edit("edit.values", "values " + item.id(), now -> now.with(item.withSource(source)));
+  }
+
+  /** The first letters make the sample, and are undone together with those that follow. */
+  private void addFirst(String text) {
+    int id = assignment().freeId();
+    Item first = Item.of(id, Texts.of("item.sample", id), "", new Source.ValuesText(text));
+    edit("edit.values", "values " + id, now -> now.with(first));
   }
 
   /** Takes what is typed as the student's answer to a measure of the chosen item. */

@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
@@ -8,15 +9,18 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.function.Supplier;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -33,7 +37,9 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 
 /** The window as a student uses it: typing, clicking, pressing keys. */
@@ -42,14 +48,18 @@ class AssignmentViewTest {
 
   @TempDir private Path folder;
 
-  private final Supplier<Optional<Path>> fileChoice = mock();
+  @TempDir private static Path state;
+
+  private final AssignmentView.FileChoice fileChoice = mock();
   private Workspace workspace;
+  private Desk desk;
   private FxRobot robot;
 
   @Start
   void open(Stage stage) {
     workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    AssignmentView view = new AssignmentView(workspace, fileChoice);
+    desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
+    AssignmentView view = new AssignmentView(workspace, desk, fileChoice);
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();
@@ -208,7 +218,7 @@ class AssignmentViewTest {
   void aFileWithSeveralColumnsOffersThem() throws IOException, TimeoutException {
     Path file =
         Files.writeString(folder.resolve("two.csv"), "row,kg,g\na,1.5,100\nb,x,\nc,3,300\n");
-    when(fileChoice.get()).thenReturn(Optional.of(file));
+    when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
     waitUntil(() -> robot.lookup("#offer .button").queryAll().size() == 3);
@@ -224,7 +234,7 @@ class AssignmentViewTest {
   void aFileThatCannotBeReadLeavesEverythingAsItWas() throws IOException, TimeoutException {
     robot.write("8 10");
     Path file = Files.writeString(folder.resolve("words.csv"), "a,b\nx,y\n");
-    when(fileChoice.get()).thenReturn(Optional.of(file));
+    when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.push(KeyCode.CONTROL, KeyCode.O);
     waitUntil(() -> robot.lookup("#notice").query().isVisible());
@@ -237,7 +247,7 @@ class AssignmentViewTest {
   @Test
   void aLongColumnComesWholeAndIsNotEditedAsText() throws IOException, TimeoutException {
     Path file = Files.writeString(folder.resolve("long.csv"), "g\n" + "3\n4\nNA\n".repeat(2000));
-    when(fileChoice.get()).thenReturn(Optional.of(file));
+    when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
     waitUntil(() -> !workspace.assignment().items().isEmpty());
@@ -300,5 +310,206 @@ class AssignmentViewTest {
 
     assertThat(workspace.assignment().title()).isEqualTo("Apples");
     assertThat(text("#sheet-name")).isEqualTo("Row 7");
+  }
+
+  @Test
+  void aWholeDayOfWorkTypedChangedUndoneSavedAndOpenedAgain() throws Exception {
+    Path file = folder.resolve("pears.promedio");
+    when(fileChoice.toSave(any())).thenReturn(Optional.of(folder.resolve("pears")));
+    when(fileChoice.toOpen()).thenReturn(Optional.of(file));
+    robot.write("8 10 11 12");
+    type("#answer-mean", "10.25");
+    chooseRule("divisor", 1);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(text("#assignment-menu")).isEqualTo("Assignment •");
+
+    robot.push(KeyCode.CONTROL, KeyCode.S);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#assignment-menu")).isEqualTo("Assignment");
+    assertThat(file).exists();
+    Assignment saved = workspace.assignment();
+
+    robot.interact(() -> menu("menu-begin").fire());
+    assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
+    robot.push(KeyCode.CONTROL, KeyCode.O);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(workspace.assignment()).isEqualTo(saved);
+    assertThat(text("#mark-mean")).isEqualTo("agrees");
+    assertThat(text("#result-mean")).isEqualTo("10.25");
+  }
+
+  @Test
+  void aDamagedFileIsNamedAndChangesNothing() throws Exception {
+    robot.write("8 10");
+    Path file = Files.writeString(folder.resolve("torn.promedio"), "PK\u0003\u0004 torn");
+    when(fileChoice.toOpen()).thenReturn(Optional.of(file));
+
+    robot.push(KeyCode.CONTROL, KeyCode.O);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#notice .label", Label.class).getText())
+        .contains("Not opened, and nothing was changed", "torn.promedio");
+    assertThat(text("#result-mean")).isEqualTo("9.00");
+  }
+
+  @Test
+  void aChangedRuleTellsWhatItMoved() {
+    robot.write("8 10 11 12");
+
+    chooseRule("divisor", 1);
+
+    assertThat(text("#moved")).contains("variance 2.92 → 2.19", "standard deviation 1.71 → 1.48");
+    assertThat(text("#aside-variance")).isEqualTo("was 2.92");
+    robot.clickOn("#values").write(" ");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#moved", Label.class).getParent().isVisible()).isFalse();
+  }
+
+  @Test
+  void theMarginShowsTheMeasureByEveryOtherRule() {
+    robot.write("8 10 11 12 14 15");
+    type("#answer-q1", "9.5");
+
+    assertThat(find("#other-rules", Node.class).isVisible()).isTrue();
+    assertThat(robot.from(robot.lookup("#other-rules")).lookup(".your-answer").queryAll())
+        .isNotEmpty();
+    robot.clickOn("#measure-mean");
+    assertThat(find("#other-rules", Node.class).isVisible()).isFalse();
+  }
+
+  @Test
+  void aValueIsTakenOutOnTrialAndTheTrialDropped() {
+    robot.write("8 10 11 50");
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.clickOn("#tile-4");
+    assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("50");
+
+    robot.clickOn("#what-if-take-out");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#what-if-outcome"))
+        .isEqualTo(
+            "Without 50: mean 19.75 → 9.67, median 10.50 → 10.00, standard deviation 20.21 → 1.53.");
+    assertThat(text("#aside-mean")).isEqualTo("→ 9.67");
+    assertThat(text("#result-mean")).isEqualTo("19.75");
+
+    robot.clickOn("#what-if-drop");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 11 50");
+    assertThat(text("#result-mean")).isEqualTo("19.75");
+  }
+
+  @Test
+  void aTrialIsKeptByTheKeyboardAlone() {
+    robot.write("8 10 11 50");
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.type(KeyCode.RIGHT).type(KeyCode.DELETE);
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 11 ");
+    assertThat(text("#result-mean")).isEqualTo("9.67");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#result-mean")).isEqualTo("19.75");
+  }
+
+  @Test
+  void aNumberIsPutInOnTrialAndKept() {
+    robot.write("8 10");
+    type("#what-if-number", "12");
+    robot.clickOn("#what-if-put-in");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#aside-mean")).isEqualTo("→ 10.00");
+
+    robot.clickOn("#what-if-keep");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 12");
+    assertThat(text("#result-mean")).isEqualTo("10.00");
+  }
+
+  @Test
+  void theValueAtTheCaretIsChosenInTheLineUp() {
+    robot.write("12 8 10");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(find("#tile-2", Label.class).getText()).isEqualTo("10");
+    assertThat(find("#tile-2", Label.class).getPseudoClassStates())
+        .anyMatch(state -> state.getPseudoClassName().equals("chosen"));
+  }
+
+  @Test
+  void rulesAreKeptUnderANameAndTakenAgain() {
+    chooseRule("divisor", 1);
+    robot.clickOn("#course");
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.interact(
+        () -> {
+          TextField name = (TextField) robot.lookup("#course-name").query();
+          name.setText("Statistics I");
+          name.fireEvent(new ActionEvent());
+        });
+    assertThat(text("#course")).isEqualTo("By the rules of Statistics I");
+    assertThat(desk.settingsProperty().get().courses()).containsKey("Statistics I");
+
+    chooseRule("divisor", 0);
+    assertThat(text("#course")).isEqualTo("By these rules");
+    robot.interact(() -> find("#course", MenuButton.class).getItems().get(0).fire());
+    assertThat(text("#rule-divisor")).isEqualTo("n, a whole population");
+  }
+
+  @Test
+  void theShelfDuplicatesAppendsMovesAndRemoves() {
+    robot.write("8 10");
+    robot.interact(() -> action("item-duplicate").fire());
+    assertThat(text("#sheet-name")).isEqualTo("Sample 1, copy");
+    robot.interact(() -> action("item-up").fire());
+    assertThat(workspace.assignment().items().get(0).name()).isEqualTo("Sample 1, copy");
+    robot.interact(() -> workspace.append(workspace.assignment().items().get(1)));
+    assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 8 10");
+    type("#item-unit", "kg");
+    type("#item-note", "weighed twice");
+    assertThat(workspace.chosenProperty().get().unit()).isEqualTo("kg");
+    assertThat(workspace.chosenProperty().get().note()).isEqualTo("weighed twice");
+
+    robot.interact(() -> action("item-remove").fire());
+
+    assertThat(text("#sheet-name")).isEqualTo("Sample 1");
+    assertThat(workspace.assignment().items()).hasSize(1);
+  }
+
+  @Test
+  void keysAreListedAndTheLookIsRemembered() {
+    robot.push(KeyCode.F1);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#key-sheet", Node.class).isVisible()).isTrue();
+    robot.type(KeyCode.SPACE);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(find("#key-sheet", Node.class).isVisible()).isFalse();
+
+    robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
+    robot.interact(() -> ((CheckMenuItem) menu("menu-dark")).setSelected(true));
+
+    assertThat(desk.settingsProperty().get().textPercent()).isEqualTo(110);
+    assertThat(desk.settingsProperty().get().dark()).isTrue();
+    assertThat(find(".assignment", Node.class).getStyleClass()).contains("dark");
+  }
+
+  private MenuItem menu(String id) {
+    return item("#assignment-menu", id);
+  }
+
+  private MenuItem action(String id) {
+    return item("#item-actions", id);
+  }
+
+  private MenuItem item(String menu, String id) {
+    return find(menu, MenuButton.class).getItems().stream()
+        .filter(item -> id.equals(item.getId()))
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -1,19 +1,24 @@
 package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
+import java.nio.file.Path;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 
 /** The main path once more in a window of the system, which the tests offscreen do without. */
@@ -21,10 +26,13 @@ import promedio.desktop.work.Workspace;
 @ExtendWith(ApplicationExtension.class)
 class RealWindowTest {
 
+  @TempDir private static Path state;
+
   @Start
   void open(Stage stage) {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    AssignmentView view = new AssignmentView(workspace, WindowTests.NO_FILES);
+    Desk desk = new Desk(workspace, Folders.under(state));
+    AssignmentView view = new AssignmentView(workspace, desk, mock());
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();

@@ -77,8 +77,6 @@ class WorkspaceTest {
     empty.undo();
     assertThat(empty.chosenProperty().get().answer(Measure.MEAN)).isEmpty();
     empty.undo();
-    assertThat(empty.chosenProperty().get().source()).isEqualTo(new Source.ValuesText("8"));
-    empty.undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.undo();
     assertThat(empty.assignment()).isEqualTo(Assignment.empty("Pears"));

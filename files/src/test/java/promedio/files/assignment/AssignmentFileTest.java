@@ -1,0 +1,168 @@
+package promedio.files.assignment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Sample;
+import promedio.core.sample.ValuesBuilder;
+import promedio.files.RefusedFileException;
+
+class AssignmentFileTest {
+
+  @TempDir private Path folder;
+
+  private static Assignment pears() {
+    return Assignment.empty("Pears “of” Huerta\n")
+        .withRules(CourseRules.DEFAULTS.with("divisor", "n").with("places", "4"), "Statistics I")
+        .withSign(DecimalSign.COMMA)
+        .with(
+            Item.of(1, "North", "g", new Source.ValuesText("8 10 — 14o\n×"))
+                .withNote("weighed twice")
+                .withAnswer(Measure.MEAN, " 9,0 "))
+        .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")));
+  }
+
+  private static byte[] zip(String... namesAndTexts) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      for (int i = 0; i < namesAndTexts.length; i += 2) {
+        zip.putNextEntry(new ZipEntry(namesAndTexts[i]));
+        zip.write(namesAndTexts[i + 1].getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
+      }
+    }
+    return bytes.toByteArray();
+  }
+
+  @Test
+  void whatIsWrittenIsReadEqual() throws Exception {
+    Path file = folder.resolve("pears.promedio");
+
+    AssignmentFile.write(pears(), file);
+
+    assertThat(AssignmentFile.read(file)).isEqualTo(pears());
+    assertThat(AssignmentFile.bytes(pears())).isEqualTo(Files.readAllBytes(file));
+    assertThat(folder).isDirectoryNotContaining("glob:**.part");
+  }
+
+  @Test
+  void aLongColumnComesBackWithEveryValueAndGap() throws Exception {
+    Sample sample =
+        new Sample(
+            new ValuesBuilder().add(Exact.of(1, 3)).addMissing().add(Exact.of(-25, 2)).build());
+    Assignment assignment =
+        Assignment.empty("Log")
+            .with(Item.of(1, "weight", "g", new Source.Column("log.csv", "weight", sample, 3)));
+
+    Assignment read = AssignmentFile.read("log", AssignmentFile.bytes(assignment));
+
+    Source.Column column = (Source.Column) read.items().get(0).source();
+    assertThat(column.sample().values()).isEqualTo(sample.values());
+    assertThat(column.unreadable()).isEqualTo(3);
+    assertThat(column.file()).isEqualTo("log.csv");
+  }
+
+  @Test
+  void savingAgainReplacesTheOldFileWhole() throws Exception {
+    Path file = folder.resolve("pears.promedio");
+    AssignmentFile.write(Assignment.empty("first, and much longer than the second"), file);
+    AssignmentFile.write(Assignment.empty("second"), file);
+
+    assertThat(AssignmentFile.read(file).title()).isEqualTo("second");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "{\"version\":2}|newer Promedio",
+        "{\"version\":0}|“version”",
+        "{|damaged",
+        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",
+        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"cloud\"}]}|“kind”",
+        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"column\",\"part\":\"columns/9.txt\"}]}|columns/9.txt",
+        "{\"version\":1,\"course\":\"\",\"decimal\":\".\"}|“title”",
+        "[]|“version”"
+      })
+  void aDocumentThatIsNotAsItMustBeSaysWhatIsWrong(String document, String message)
+      throws IOException {
+    byte[] bytes = zip("assignment.json", document);
+
+    assertThatThrownBy(() -> AssignmentFile.read("pears.promedio", bytes))
+        .isInstanceOf(RefusedFileException.class)
+        .hasMessageContaining("pears.promedio")
+        .hasMessageContaining(message);
+  }
+
+  @Test
+  void foreignFilesAreNamedForWhatTheyAre() throws IOException {
+    byte[] other = zip("word/document.xml", "<w/>");
+
+    assertThatThrownBy(() -> AssignmentFile.read("x", other)).hasMessageContaining("no assignment");
+    assertThatThrownBy(
+            () -> AssignmentFile.read("x", "weight\n3\n".getBytes(StandardCharsets.UTF_8)))
+        .hasMessageContaining("open it as a data file");
+    assertThatThrownBy(() -> AssignmentFile.read("x", new byte[0]))
+        .hasMessageContaining("no assignment");
+    assertThatThrownBy(() -> AssignmentFile.read(folder.resolve("gone.promedio")))
+        .hasMessageContaining("no such file");
+  }
+
+  @Test
+  void aTornFileIsDamagedWhereverItEnds() {
+    byte[] whole = AssignmentFile.bytes(pears());
+    for (int length = 4; length < whole.length - 200; length += 37) {
+      byte[] torn = Arrays.copyOf(whole, length);
+      assertThatThrownBy(() -> AssignmentFile.read("torn", torn))
+          .as("cut at %d", length)
+          .isInstanceOf(RefusedFileException.class);
+    }
+  }
+
+  @Test
+  void hostileFilesAreRefusedBeforeTheyDoHarm() throws IOException {
+    byte[] outside = zip("../../etc/cron", "x");
+    byte[] bomb = bomb();
+
+    assertThatThrownBy(() -> AssignmentFile.read("x", outside))
+        .hasMessageContaining("points outside");
+    assertThat(bomb.length).isLessThan(2 << 20);
+    assertThatThrownBy(() -> AssignmentFile.read("x", bomb)).hasMessageContaining("unpack to more");
+  }
+
+  /** Half a gigabyte of zeros, packed into half a megabyte. */
+  private static byte[] bomb() throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      zip.putNextEntry(new ZipEntry("assignment.json"));
+      OutputStream out = zip;
+      byte[] zeros = new byte[1 << 20];
+      for (int i = 0; i < 512; i++) {
+        out.write(zeros);
+      }
+      zip.closeEntry();
+    }
+    return bytes.toByteArray();
+  }
+}
