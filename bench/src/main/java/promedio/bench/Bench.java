@@ -1,25 +1,28 @@
 package promedio.bench;
 
-import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
-import org.openjdk.jmh.runner.options.CommandLineOptionException;
 import org.openjdk.jmh.runner.options.CommandLineOptions;
 
-/** Runs the benchmarks: {@code start}, or those of JMH whose name matches. */
+/**
+ * Runs what the first argument names: {@code start}, {@code kill}, or the benchmarks of JMH whose
+ * name matches; without any, everything.
+ */
 public final class Bench {
 
   private Bench() {}
 
-  /** Runs what the arguments name; without any, everything. */
-  public static void main(String[] arguments)
-      throws IOException, RunnerException, CommandLineOptionException {
-    boolean start = arguments.length > 0 && arguments[0].equals("start");
-    if (start || arguments.length == 0) {
-      StartBenchmark.run(Path.of(System.getProperty("promedio.home", ".")));
+  /** Runs what the arguments name. */
+  public static void main(String[] arguments) throws Exception {
+    String first = arguments.length == 0 ? "" : arguments[0];
+    if (first.isEmpty() || first.equals("start")) {
+      StartBenchmark.run(Path.of(System.getProperty("promedio.sources", ".")));
     }
-    if (!start) {
+    if (first.isEmpty() || first.equals("kill")) {
+      KillWhileSaving.run();
+    }
+    if (!List.of("start", "kill").contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }
   }

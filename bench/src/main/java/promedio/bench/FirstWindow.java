@@ -1,15 +1,17 @@
 package promedio.bench;
 
-import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
+import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.window.AssignmentView;
+import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 
 /** Two programs that say on standard output when their first window has been drawn. */
@@ -67,7 +69,9 @@ final class FirstWindow {
     @Override
     public void start(Stage stage) {
       Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
-      stage.setScene(PromedioApplication.scene(new AssignmentView(workspace, Optional::empty)));
+      Desk desk = new Desk(workspace, Folders.ofPerson());
+      stage.setScene(
+          PromedioApplication.scene(new AssignmentView(workspace, desk, new NoFileChoice())));
       stage.show();
       sayWhenDrawn();
     }

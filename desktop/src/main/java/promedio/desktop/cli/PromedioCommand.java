@@ -75,8 +75,12 @@ public final class PromedioCommand implements Runnable {
   @Command(
       name = "open",
       mixinStandardHelpOptions = true,
-      description = "Open the window on a data file, and bring in its column of numbers.")
-  void open(@Parameters(paramLabel = "FILE", description = "a CSV file") Path file) {
+      description = "Open the window on an assignment, or on a data file to bring in.")
+  void open(
+      @Parameters(
+              paramLabel = "FILE",
+              description = "an assignment (*.promedio), or a table of text such as CSV")
+          Path file) {
     PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.of(file));
   }
 

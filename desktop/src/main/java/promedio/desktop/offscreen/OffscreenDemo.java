@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
@@ -30,6 +29,7 @@ import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.desktop.Folders;
 import promedio.desktop.window.AssignmentView;
+import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Desk;
@@ -100,7 +100,7 @@ public final class OffscreenDemo {
   }
 
   private static Scene open(Workspace workspace, Desk desk) {
-    AssignmentView view = new AssignmentView(workspace, desk, new NoFiles());
+    AssignmentView view = new AssignmentView(workspace, desk, new NoFileChoice());
     Scene scene = PromedioApplication.scene(view);
     Stage stage = new Stage();
     stage.setScene(scene);
@@ -197,19 +197,6 @@ public final class OffscreenDemo {
       return task.get();
     } catch (ExecutionException e) {
       throw new IllegalStateException("the window could not be drawn", e.getCause());
-    }
-  }
-
-  /** Nobody is there to be asked for files. */
-  private static final class NoFiles implements AssignmentView.FileChoice {
-    @Override
-    public Optional<Path> toOpen() {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Path> toSave(String proposedName) {
-      return Optional.empty();
     }
   }
 }

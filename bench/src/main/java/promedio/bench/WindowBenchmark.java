@@ -1,0 +1,114 @@
+package promedio.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+import promedio.core.measure.Measure;
+import promedio.desktop.Folders;
+import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.window.AssignmentView;
+import promedio.desktop.window.NoFileChoice;
+import promedio.desktop.window.PromedioApplication;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
+import promedio.desktop.work.Workspace;
+
+/** What the window does between two frames, until all of it is styled and laid out again. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(
+    value = 1,
+    jvmArgsAppend = {
+      "-Dglass.platform=Monocle",
+      "-Dmonocle.platform=Headless",
+      "-Dprism.order=sw",
+      "-Djava.awt.headless=true"
+    })
+public class WindowBenchmark {
+
+  private static final Measure[] IN_TURNS = {Measure.Q1, Measure.MEAN, Measure.SD, Measure.MODES};
+
+  private final Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
+  private Optional<Scene> scene = Optional.empty();
+  private int next;
+
+  /** Opens the window on the demo: a line-up of 24 values. */
+  @Setup
+  public void open() throws Exception {
+    CountDownLatch started = new CountDownLatch(1);
+    Platform.startup(started::countDown);
+    started.await();
+    Path own = Files.createTempDirectory("promedio-bench");
+    inWindow(
+        () -> {
+          Desk desk = new Desk(workspace, Folders.under(own));
+          AssignmentView view = new AssignmentView(workspace, desk, new NoFileChoice());
+          Scene made = PromedioApplication.scene(view);
+          Stage stage = new Stage();
+          stage.setScene(made);
+          stage.show();
+          scene = Optional.of(made);
+        });
+  }
+
+  /** Closes it. */
+  @TearDown
+  public void close() throws IOException {
+    Platform.exit();
+  }
+
+  /** Another measure is chosen: the line-up is redrawn, the margin tells of it. */
+  @Benchmark
+  public void redrawForAnotherMeasure() throws Exception {
+    inWindow(
+        () -> {
+          workspace.measureProperty().set(IN_TURNS[next++ % IN_TURNS.length]);
+          layOut();
+        });
+  }
+
+  /** Another sample is chosen: everything is redrawn. */
+  @Benchmark
+  public void redrawForAnotherSample() throws Exception {
+    inWindow(
+        () -> {
+          workspace.choose(1 + next++ % 2);
+          layOut();
+        });
+  }
+
+  private void layOut() {
+    scene.ifPresent(
+        shown -> {
+          shown.getRoot().applyCss();
+          shown.getRoot().layout();
+        });
+  }
+
+  private static void inWindow(Runnable work) throws Exception {
+    FutureTask<Void> task = new FutureTask<>(work, null);
+    Platform.runLater(task);
+    task.get();
+  }
+}
