@@ -22,6 +22,8 @@ final class EntryReader {
   /** A value and how often it stands there: 12.5×3. */
   private static final Pattern REPEATED = Pattern.compile("(.+)[×xX]([1-9]\\d{0,4})");
 
+  private static final Pattern POINT = Pattern.compile("\\d\\.\\d");
+
   private final DecimalSign sign;
   private final boolean commasAreDecimal;
 
@@ -35,7 +37,7 @@ final class EntryReader {
     boolean evident =
         tokens.size() > 1
             && tokens.stream()
-                .noneMatch(t -> t.text().matches(".*\\d\\.\\d.*") || commas(t.text()) > 1);
+                .noneMatch(t -> POINT.matcher(t.text()).find() || commas(t.text()) > 1);
     return new EntryReader(sign, sign == DecimalSign.COMMA || evident);
   }
 

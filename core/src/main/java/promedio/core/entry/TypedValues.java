@@ -49,8 +49,8 @@ public final class TypedValues {
       Token last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
       if (last != null
           && token.start() == last.end() + 1
-          && last.text().matches("[-−+]?\\d{1,9}")
-          && isProperFraction(token.text())) {
+          && isProperFraction(token.text())
+          && last.text().matches("[-−+]?\\d{1,9}")) {
         joined.set(joined.size() - 1, new Token(last.start(), last.text() + " " + token.text()));
       } else {
         joined.add(token);
@@ -60,7 +60,7 @@ public final class TypedValues {
   }
 
   private static boolean isProperFraction(String text) {
-    if (!text.matches("\\d{1,9}/\\d{1,9}")) {
+    if (text.indexOf('/') < 0 || !text.matches("\\d{1,9}/\\d{1,9}")) {
       return false;
     }
     String[] parts = text.split("/", -1);

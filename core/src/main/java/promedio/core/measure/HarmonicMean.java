@@ -15,7 +15,7 @@ final class HarmonicMean {
    * The exact fraction of a sample with many distinct values has about as many digits as all of
    * them together, and lowest terms take time by the square of it. Above this it is enclosed.
    */
-  private static final long MOST_EXACT_BITS = 1 << 17;
+  private static final long MOST_EXACT_BITS = 1 << 15;
 
   private final Tally tally;
 
@@ -37,9 +37,13 @@ final class HarmonicMean {
         : new Result.Narrowed(Enclosed.of(mean::bracket, mean::exact));
   }
 
+  /** One fraction of the whole, since each time lowest terms are sought takes long. */
   private Exact exact() {
     Fraction sum = reciprocals(0, tally.size());
-    return scaled().over(Exact.of(sum.numerator(), sum.denominator()));
+    Exact scale = scaled();
+    return Exact.of(
+        scale.numerator().multiply(sum.denominator()),
+        scale.denominator().multiply(sum.numerator()));
   }
 
   /** Σf over the units of the values: what Σ(f/u), u the numerators, divides to give the mean. */

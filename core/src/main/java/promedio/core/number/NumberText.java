@@ -22,6 +22,7 @@ public final class NumberText {
   /** The largest power of ten, either way, that a number may carry. */
   static final int LARGEST_EXPONENT = 1000;
 
+  private static final int PLAIN_LENGTH = 18;
   private static final char MINUS = '−';
   private static final String GROUP_SPACE = "[ \u00A0\u2009\u202F'’]";
   private static final Pattern FRACTION =
@@ -41,6 +42,10 @@ public final class NumberText {
    */
   public static Reading read(String text, DecimalSign sign) {
     String stripped = text.strip();
+    if (isPlain(stripped, sign)) {
+      BigDecimal value = new BigDecimal(stripped.replace(sign.sign(), '.'));
+      return new Reading.Numeral(Exact.of(value), value.scale(), Reading.Form.DECIMAL);
+    }
     if (stripped.length() > MOST_CHARACTERS) {
       return unreadable("number.too-long", String.valueOf(stripped.length()));
     }
@@ -67,6 +72,20 @@ public final class NumberText {
   public static String write(BigDecimal value, DecimalSign sign) {
     String digits = value.abs().toPlainString().replace('.', sign.sign());
     return value.signum() < 0 ? MINUS + digits : digits;
+  }
+
+  /** Nearly all numbers are short digits with at most one decimal sign among them. */
+  private static boolean isPlain(String text, DecimalSign sign) {
+    int signs = 0;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c == sign.sign() && i > 0 && i < text.length() - 1) {
+        signs++;
+      } else if (c < '0' || c > '9') {
+        return false;
+      }
+    }
+    return signs <= 1 && !text.isEmpty() && text.length() <= PLAIN_LENGTH;
   }
 
   private static Reading readUnsigned(String body, String original, DecimalSign sign) {

@@ -1,12 +1,15 @@
 package promedio.desktop.window;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -15,6 +18,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Polyline;
 import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
@@ -41,8 +45,13 @@ final class LineUpView extends Pane {
   private static final double TILE_HEIGHT = 24;
   private static final double ROW_HEIGHT = 84;
   private static final int TICKS = 8;
+  private static final double LABEL_ROOM = 4;
+  private static final double CHARACTER_WIDTH = 7;
+  private static final double LABEL_HEIGHT = 16;
 
   private final IntConsumer choose;
+  private final List<Node> dots = new ArrayList<>();
+  private final List<Node> tileLabels = new ArrayList<>();
   private double textScale = 1;
   private @Nullable Reckoning reckoning;
   private Optional<LineUp> lineUp = Optional.empty();
@@ -65,13 +74,24 @@ final class LineUpView extends Pane {
   }
 
   void show(Reckoning now, Measure chosen, int entry, @Nullable WhatIf tried, double scale) {
-    lineUp = LineUp.of(now);
+    Reckoning old = reckoning;
+    boolean sameDrawing =
+        old != null
+            && old.measures().equals(now.measures())
+            && old.sign() == now.sign()
+            && Objects.equals(trial, tried)
+            && textScale == scale;
     reckoning = now;
     measure = chosen;
     chosenEntry = entry;
     trial = tried;
     textScale = scale;
-    redraw();
+    if (sameDrawing) {
+      restyle();
+    } else {
+      lineUp = LineUp.of(now);
+      redraw();
+    }
   }
 
   /** {@return the entry of the value so many places after the chosen one, held within the line} */
@@ -97,6 +117,8 @@ final class LineUpView extends Pane {
 
   private void redraw() {
     getChildren().clear();
+    dots.clear();
+    tileLabels.clear();
     Reckoning now = reckoning;
     if (now == null || getWidth() < 80 || now.typed().data().tally().isEmpty()) {
       setHeightTo(now == null ? 120 : 0);
@@ -120,6 +142,29 @@ final class LineUpView extends Pane {
       drawSummary(tally, scale, now);
     }
     setAccessibleText(spoken(now));
+    restyle();
+  }
+
+  /** Lights up what the chosen measure is made of, and marks the chosen value. */
+  private void restyle() {
+    Reckoning now = reckoning;
+    if (now == null || lineUp.isEmpty()) {
+      return;
+    }
+    List<Spot> spots = lineUp.get().spots();
+    Set<Integer> parts = lineUp.get().partsOf(measure, now);
+    for (int i = 0; i < dots.size(); i++) {
+      restyle(dots.get(i), spots.get(i), parts.contains(i + 1));
+      restyle(tileLabels.get(i), spots.get(i), parts.contains(i + 1));
+    }
+  }
+
+  private void restyle(Node node, Spot spot, boolean part) {
+    for (Family family : Family.values()) {
+      node.pseudoClassStateChanged(Look.lit(family), part && measure.family() == family);
+    }
+    node.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
+    node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
   }
 
   private String spoken(Reckoning now) {
@@ -146,15 +191,12 @@ final class LineUpView extends Pane {
     double step = Math.min(2 * RADIUS + 1, 90.0 / (highest + 1));
     double axis = 26 * textScale + (highest + 1) * step + RADIUS;
     drawFences(scale, axis, now);
-    Set<Integer> parts = line.partsOf(measure, now);
     for (int i = 0; i < xs.length; i++) {
       Spot spot = spots.get(i);
       Circle dot = new Circle(xs[i], axis - RADIUS - 3 - levels[i] * step, RADIUS);
-      dot.getStyleClass().addAll("dot", family());
-      dot.pseudoClassStateChanged(Look.LIT, parts.contains(i + 1));
-      dot.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
+      dot.getStyleClass().add("dot");
       dot.pseudoClassStateChanged(Look.BEYOND, isBeyond(spot.value(), now));
-      dot.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+      dots.add(dot);
       dot.setOnMouseClicked(event -> choose.accept(spot.entry()));
       getChildren().add(dot);
     }
@@ -264,10 +306,9 @@ final class LineUpView extends Pane {
     double room = getWidth() - 2 * PAD;
     Tiles tiles = Tiles.of(spots.size(), room, narrowest);
     double rowHeight = ROW_HEIGHT * textScale;
-    Set<Integer> parts = line.partsOf(measure, now);
     for (int i = 0; i < spots.size(); i++) {
       double y = top + tiles.row(i + 1) * rowHeight + 18 * textScale;
-      addTile(spots.get(i), i + 1, PAD + tiles.x(i + 1), y, tiles.width(), parts, now);
+      addTile(spots.get(i), i + 1, PAD + tiles.x(i + 1), y, tiles.width(), now);
     }
     line.half().ifPresent(half -> drawHalves(tiles, half, spots.size(), top));
     cut(
@@ -286,22 +327,12 @@ final class LineUpView extends Pane {
   }
 
   private void addTile(
-      Spot spot,
-      int position,
-      double middle,
-      double top,
-      double width,
-      Set<Integer> parts,
-      Reckoning now) {
+      Spot spot, int position, double middle, double top, double width, Reckoning now) {
     Label tile = new Label(shown(spot.value(), now));
-    tile.getStyleClass().addAll("tile", family());
-    tile.setMinSize(width - 2, TILE_HEIGHT * textScale);
-    tile.setMaxSize(width - 2, TILE_HEIGHT * textScale);
-    tile.setPrefSize(width - 2, TILE_HEIGHT * textScale);
-    tile.relocate(middle - width / 2 + 1, top);
-    tile.pseudoClassStateChanged(Look.LIT, parts.contains(position));
-    tile.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
-    tile.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+    tile.getStyleClass().add("tile");
+    tileLabels.add(tile);
+    tile.setManaged(false);
+    tile.resizeRelocate(middle - width / 2 + 1, top, width - 2, TILE_HEIGHT * textScale);
     tile.setOnMouseClicked(event -> choose.accept(spot.entry()));
     tile.setId("tile-" + position);
     getChildren().add(tile);
@@ -342,11 +373,13 @@ final class LineUpView extends Pane {
     double at = decimal(position);
     double x = PAD + tiles.x(at);
     double y = top + tiles.row(at) * ROW_HEIGHT * textScale + 15 * textScale;
-    boolean between = !position.isWhole();
     double end = y + (TILE_HEIGHT + 20) * textScale;
-    Line cut = line(x, between ? y : y + (TILE_HEIGHT + 14) * textScale, x, end, "cut");
-    cut.getStyleClass().add(style);
-    getChildren().add(cut);
+    if (!position.isWhole()) {
+      // At a whole position the value itself is the quartile, and its tile is not cut.
+      Line cut = line(x, y, x, end, "cut");
+      cut.getStyleClass().add(style);
+      getChildren().add(cut);
+    }
     label(words, x, end - 2, style);
   }
 
@@ -409,18 +442,27 @@ final class LineUpView extends Pane {
     setHeightTo(band + 26 + 30 * textScale);
   }
 
-  private String family() {
-    return measure.family().name().toLowerCase(Locale.ROOT);
-  }
-
+  /**
+   * Writes centred under or over a place. The box is as wide as so many characters may be: to
+   * measure the text of every label would cost more than the rest of the drawing.
+   */
   private void label(String text, double middle, double top, String style) {
+    double width = (LABEL_ROOM + CHARACTER_WIDTH * text.length()) * textScale;
+    double left = middle - width / 2;
     Label label = new Label(text);
     label.getStyleClass().addAll("line-up-label", style);
+    if (left < 0) {
+      label.setAlignment(Pos.CENTER_LEFT);
+    } else if (left + width > getWidth()) {
+      label.setAlignment(Pos.CENTER_RIGHT);
+    } else {
+      label.setAlignment(Pos.CENTER);
+    }
+    label.setMouseTransparent(true);
+    label.setManaged(false);
+    label.resizeRelocate(
+        Math.max(0, Math.min(getWidth() - width, left)), top, width, LABEL_HEIGHT * textScale);
     getChildren().add(label);
-    label.applyCss();
-    double width = label.prefWidth(-1);
-    double left = Math.max(0, Math.min(getWidth() - width, middle - width / 2));
-    label.resizeRelocate(left, top, width, label.prefHeight(width));
   }
 
   private static Line line(double x1, double y1, double x2, double y2, String style) {

@@ -3,9 +3,11 @@ package promedio.desktop.window;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import javafx.css.PseudoClass;
 import javafx.scene.text.Font;
+import promedio.core.measure.Family;
 
 /** The type and colours that ship with the program, and the names the style sheet knows. */
 final class Look {
@@ -13,8 +15,11 @@ final class Look {
   /** The chosen item, measure or choice. */
   static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
-  /** A value that the chosen measure is made of. */
-  static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+  private static final Map<Family, PseudoClass> LIT =
+      Map.of(
+          Family.POSITION, PseudoClass.getPseudoClass("lit-position"),
+          Family.SPREAD, PseudoClass.getPseudoClass("lit-spread"),
+          Family.SHAPE, PseudoClass.getPseudoClass("lit-shape"));
 
   /** A value beyond a fence. */
   static final PseudoClass BEYOND = PseudoClass.getPseudoClass("beyond");
@@ -51,6 +56,11 @@ final class Look {
         throw new IllegalStateException("the type " + name + " is damaged", e);
       }
     }
+  }
+
+  /** {@return the state of a value that the chosen measure, of this family, is made of} */
+  static PseudoClass lit(Family family) {
+    return Objects.requireNonNull(LIT.get(family));
   }
 
   /** {@return where the style sheet is} */

@@ -4,6 +4,7 @@ import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -27,6 +28,10 @@ final class MeasureRow extends GridPane {
   private final Label symbol = new Label();
   private final Label name;
   private final Label result = new Label();
+
+  /** A result that is too long for its row is read here. */
+  private final Tooltip whole = new Tooltip();
+
   private final TextField answer = new TextField();
   private final Region shape = new Region();
   private final Label words = new Label();
@@ -87,6 +92,7 @@ final class MeasureRow extends GridPane {
             : Results.shown(trial.reckoning().measures().get(measure), measure, trial.reckoning());
     String before = workspace.movedProperty().get().get(measure);
     result.setText(text);
+    whole.setText(text);
     pseudoClassStateChanged(Look.MOVED, before != null || !then.equals(text));
     aside.setText(
         !then.equals(text)
@@ -111,7 +117,8 @@ final class MeasureRow extends GridPane {
     answer.setId("answer-" + measure.key());
     answer.getStyleClass().add("answer");
     answer.setPrefColumnCount(6);
-    answer.setMinWidth(84);
+    answer.setMinWidth(56);
+    result.setTooltip(whole);
     shape.getStyleClass().add("mark");
     words.getStyleClass().add("mark-words");
     words.setId("mark-" + measure.key());

@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.List;
+import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.TextArea;
@@ -27,18 +28,22 @@ final class Underlines extends Pane {
     clip.widthProperty().bind(widthProperty());
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
-    area.scrollTopProperty().subscribe(now -> requestLayout());
-    area.layoutBoundsProperty().subscribe(now -> requestLayout());
-    area.needsLayoutProperty().subscribe(now -> requestLayout());
+    area.scrollTopProperty().subscribe(now -> drawSoon());
+    area.layoutBoundsProperty().subscribe(now -> drawSoon());
+    area.needsLayoutProperty().subscribe(now -> drawSoon());
   }
 
   void show(List<Entry> wrong) {
     entries = List.copyOf(wrong);
-    requestLayout();
+    drawSoon();
   }
 
-  @Override
-  protected void layoutChildren() {
+  /** Only after the field has laid its text out is it known where an entry stands. */
+  private void drawSoon() {
+    Platform.runLater(this::draw);
+  }
+
+  private void draw() {
     path.getElements().clear();
     Node content = area.lookup(".content .text");
     if (content instanceof Text text) {

@@ -1,0 +1,52 @@
+package promedio.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.desktop.demo.DemoAssignment;
+
+class OtherRulesTest {
+
+  private static Reckoning north() {
+    Assignment demo = DemoAssignment.create();
+    return Reckoning.of(demo, demo.items().get(0));
+  }
+
+  @Test
+  void aQuartileIsShownByTheTenOtherRulesAndTheAnswerIsFoundAmongThem() {
+    List<OtherRules.Line> lines = OtherRules.of(Measure.Q1, north());
+
+    assertThat(lines).hasSize(10);
+    assertThat(lines)
+        .filteredOn(OtherRules.Line::answered)
+        .extracting(OtherRules.Line::value)
+        .containsExactly("hf6");
+    assertThat(lines)
+        .filteredOn(line -> line.value().equals("halves-with-median"))
+        .singleElement()
+        .satisfies(line -> assertThat(line.same()).isTrue())
+        .satisfies(line -> assertThat(line.shown()).isEqualTo("130.00"));
+  }
+
+  @Test
+  void varianceHangsOnTheDivisorAndTheMeanOnNothing() {
+    assertThat(OtherRules.of(Measure.VARIANCE, north()))
+        .containsExactly(new OtherRules.Line("divisor", "n", "176.56", false, true));
+    assertThat(OtherRules.of(Measure.MEAN, north())).isEmpty();
+    assertThat(OtherRules.of(Measure.SKEWNESS, north())).hasSize(5);
+  }
+
+  @Test
+  void theModeByTheOtherRule() {
+    Item item = Item.of(1, "Row", "", new Source.ValuesText("1 2 3"));
+    Assignment assignment = Assignment.empty("Pears").with(item);
+
+    assertThat(OtherRules.of(Measure.MODES, Reckoning.of(assignment, item)))
+        .containsExactly(new OtherRules.Line("mode", "list-all", "1, 2, 3", false, false));
+  }
+}
