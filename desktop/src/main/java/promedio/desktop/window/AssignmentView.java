@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCombination;
@@ -173,6 +174,13 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** The fields would undo for themselves alone, so these keys are taken before they see them. */
   private void handleKey(KeyEvent event) {
+    if (Keys.PASTE.match(event)) {
+      if (!(getScene().getFocusOwner() instanceof TextInputControl)) {
+        event.consume();
+        paste();
+      }
+      return;
+    }
     actions.entrySet().stream()
         .filter(action -> action.getKey().match(event))
         .findFirst()

@@ -13,6 +13,10 @@ final class Keys {
   static final KeyCombination REDO_OTHER = shortcut(KeyCode.Y);
   static final KeyCombination NEW_SAMPLE = shortcut(KeyCode.N);
   static final KeyCombination NEW_TABLE = shortcutShift(KeyCode.N);
+
+  /** Outside of fields, what is pasted is a new sample. */
+  static final KeyCombination PASTE = shortcut(KeyCode.V);
+
   static final KeyCombination OPEN = shortcut(KeyCode.O);
   static final KeyCombination SAVE = shortcut(KeyCode.S);
   static final KeyCombination SAVE_AS = shortcutShift(KeyCode.S);
@@ -50,6 +54,7 @@ final class Keys {
         line("keys.next", NEXT),
         line("keys.new-sample", NEW_SAMPLE),
         line("keys.new-table", NEW_TABLE),
+        line("keys.paste", PASTE),
         line("keys.open", OPEN),
         line("keys.save", SAVE),
         line("keys.save-as", SAVE_AS),

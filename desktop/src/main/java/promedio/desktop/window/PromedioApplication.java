@@ -17,6 +17,7 @@ import promedio.desktop.work.Background;
 import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
 
 /** The window on one assignment. */
 public final class PromedioApplication extends Application {
@@ -49,8 +50,13 @@ public final class PromedioApplication extends Application {
   public void start(Stage stage) {
     Thread.setDefaultUncaughtExceptionHandler(
         (thread, failure) -> LOG.error("unexpected in {}", thread.getName(), failure));
-    Workspace workspace = new Workspace(initial, Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.ofPerson());
+    Folders folders = Folders.ofPerson();
+    Assignment first =
+        initial.items().isEmpty()
+            ? initial.withSign(new SettingsFile(folders.settings()).read().sign())
+            : initial;
+    Workspace workspace = new Workspace(first, Background.ofWindow());
+    Desk desk = new Desk(workspace, folders);
     AssignmentView view = new AssignmentView(workspace, desk, new StageFileChoice(stage));
     Thread.currentThread()
         .setUncaughtExceptionHandler(

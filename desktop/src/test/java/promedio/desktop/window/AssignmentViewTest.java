@@ -278,6 +278,22 @@ class AssignmentViewTest {
   }
 
   @Test
+  void whatIsPastedOutsideOfAFieldIsANewSample() {
+    robot.write("8 10");
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString("1\t2\n3");
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT2).push(KeyCode.CONTROL, KeyCode.V);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(text("#sheet-name")).isEqualTo("Sample 2");
+    assertThat(text("#result-mean")).isEqualTo("2.00");
+  }
+
+  @Test
   void moreMeasuresAreOneButtonAway() {
     robot.write("1 2 4");
     assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isFalse();
