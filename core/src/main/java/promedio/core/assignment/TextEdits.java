@@ -1,5 +1,6 @@
 package promedio.core.assignment;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import promedio.core.entry.Entry;
@@ -19,6 +20,15 @@ public final class TextEdits {
       int left = figure.times() - 1;
       return replaced(text, entry, left == 1 ? number : number + '×' + left);
     }
+    int from = tokenStart(text, entry.start());
+    int to = tokenEnd(text, entry.end());
+    List<String> list = new ArrayList<>(List.of(text.substring(from, to).split(",")));
+    boolean within = entry.start() > from || entry.end() < to;
+    if (within && list.stream().filter(piece -> !piece.isEmpty()).count() > 1) {
+      // Of 8,10,11 there would be left 8,11, which could be one number; spaces keep it a list.
+      list.remove((int) text.substring(from, entry.start()).chars().filter(c -> c == ',').count());
+      return text.substring(0, from) + String.join(", ", list) + text.substring(to);
+    }
     int end = entry.end();
     // The mark that parts it from the next goes with it, so that no gap counts as missing.
     while (end < text.length() && (text.charAt(end) == ',' || text.charAt(end) == ';')) {
@@ -28,6 +38,26 @@ public final class TextEdits {
       end++;
     }
     return text.substring(0, entry.start()) + text.substring(end);
+  }
+
+  private static int tokenStart(String text, int place) {
+    int start = place;
+    while (start > 0 && !isGap(text.charAt(start - 1))) {
+      start--;
+    }
+    return start;
+  }
+
+  private static int tokenEnd(String text, int place) {
+    int end = place;
+    while (end < text.length() && !isGap(text.charAt(end))) {
+      end++;
+    }
+    return end;
+  }
+
+  private static boolean isGap(char c) {
+    return c <= ' ' || c == ';';
   }
 
   /** {@return the text with another entry in the place of this one} */
