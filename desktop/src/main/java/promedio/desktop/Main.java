@@ -9,6 +9,9 @@ public final class Main {
 
   /** Runs the command line; without arguments that opens the window. */
   public static void main(String[] arguments) {
+    // Formulas are set with classes that would otherwise look for a display of their own, which a
+    // Java without desktop parts does not have; the window needs none of that.
+    System.setProperty("java.awt.headless", "true");
     int code = PromedioCommand.run(arguments);
     // The toolkit of the window may have left threads behind.
     System.exit(code);
