@@ -43,7 +43,7 @@ import promedio.files.report.MeasuresText;
 public final class OffscreenDemo {
 
   /** Formulas are set apart from the window; a picture waits for them so long. */
-  private static final long SETTLE_MILLIS = 1500;
+  private static final long SETTLE_MILLIS = 900;
 
   private final Path folder;
   private final List<Path> written = new ArrayList<>();
