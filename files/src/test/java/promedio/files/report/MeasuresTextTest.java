@@ -1,0 +1,81 @@
+package promedio.files.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.sample.ValuesBuilder;
+
+class MeasuresTextTest {
+
+  private static final Data PEARS = new Sample(Values.ofDecimals(new long[] {8, 10, 11, 11}, 0));
+
+  private static List<String> lines(Data data, Extras extras) {
+    return MeasuresText.of("pears.csv", data, CourseRules.DEFAULTS, extras);
+  }
+
+  @Test
+  void everyMeasureHasALineUnderTheRulesInForce() {
+    List<String> lines = lines(PEARS, Extras.NONE);
+
+    assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
+    assertThat(lines.get(1)).startsWith("by these rules: divisor n-1, quartiles halves-without");
+    assertThat(lines).hasSize(3 + Measure.values().length);
+    assertThat(lines).anyMatch(line -> line.matches("sd +1\\.41"));
+  }
+
+  @Test
+  void missingValuesAreCountedAndSeveralModesListed() {
+    Data data =
+        new Sample(
+            new ValuesBuilder()
+                .add(Exact.of(3))
+                .addMissing()
+                .add(Exact.of(3))
+                .add(Exact.of(-4))
+                .add(Exact.of(-4))
+                .add(Exact.of(9))
+                .build());
+
+    assertThat(lines(data, Extras.NONE).get(0)).isEqualTo("pears.csv: 5 values, 1 missing");
+    assertThat(lines(data, Extras.NONE)).anyMatch(line -> line.matches("modes +−4\\.00  3\\.00"));
+  }
+
+  @Test
+  void whatIsAskedForBesidesStandsAtTheEnd() {
+    List<String> lines = lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5")));
+
+    assertThat(lines.subList(lines.size() - 3, lines.size()))
+        .satisfiesExactly(
+            line -> assertThat(line).matches("trimmed_mean +10\\.50"),
+            line -> assertThat(line).matches("percentile 90 +11\\.00"),
+            line -> assertThat(line).matches("percentile 2\\.5 +8\\.00"));
+  }
+
+  @Test
+  void aTableCountsItsFrequencies() {
+    Data table =
+        new FrequencyTable(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5, 2))), 1);
+
+    assertThat(lines(table, Extras.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
+    assertThat(lines(table, Extras.NONE))
+        .anyMatch(line -> line.startsWith("median") && line.contains("none: frequencies"));
+  }
+
+  @Test
+  void askingForWhatCannotBeSaysWhatCan() {
+    assertThatThrownBy(() -> Extras.of(Optional.of("half"), List.of()))
+        .hasMessageContaining("“trim” must be a number from 0 to 1, not “half”");
+    assertThatThrownBy(() -> Extras.of(Optional.empty(), List.of("-1")))
+        .hasMessageContaining("from 0 to 100");
+  }
+}
