@@ -74,7 +74,7 @@ class ArchitectureTest {
               "javax.swing..",
               "java.nio.file..",
               "java.io.File",
-              "java.time..",
+              "java.time",
               "org.slf4j..");
 
   @ArchTest

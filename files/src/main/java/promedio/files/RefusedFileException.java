@@ -11,4 +11,9 @@ public final class RefusedFileException extends Exception {
   public RefusedFileException(String message) {
     super(message);
   }
+
+  /** Makes one with the line for the person, and what was behind it for the log. */
+  public RefusedFileException(String message, Throwable cause) {
+    super(message, cause);
+  }
 }

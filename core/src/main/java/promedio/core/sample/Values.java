@@ -164,6 +164,58 @@ public final class Values {
             new BitSet());
   }
 
+  /** {@return the entries at these indices, missing ones kept; −1 stands for a missing one} */
+  public Values pickEntries(int[] indices) {
+    BitSet gone = new BitSet();
+    for (int i = 0; i < indices.length; i++) {
+      if (indices[i] < 0 || missing.get(indices[i])) {
+        gone.set(i);
+      }
+    }
+    return packed != null
+        ? new Values(
+            Arrays.stream(indices).mapToLong(i -> i < 0 ? 0 : packed[i]).toArray(),
+            null,
+            denominator,
+            gone)
+        : new Values(
+            null,
+            Arrays.stream(indices)
+                .mapToObj(i -> i < 0 ? BigInteger.ZERO : numerator(i))
+                .toArray(BigInteger[]::new),
+            denominator,
+            gone);
+  }
+
+  /** {@return how the numbers at two indices compare; neither may be missing} */
+  public int compare(int index, int other) {
+    return packed != null
+        ? Long.compare(packed[index], packed[other])
+        : numerator(index).compareTo(numerator(other));
+  }
+
+  /** {@return the sum of the numbers; 0 where there are none} */
+  public Exact sum() {
+    BigInteger sum = BigInteger.ZERO;
+    if (packed == null) {
+      for (BigInteger numerator : wide()) {
+        sum = sum.add(numerator);
+      }
+    } else {
+      long part = 0;
+      for (int i = 0; i < packed.length; i++) {
+        // Eight numerators below the limit, and what is left, stay within a long.
+        part += packed[i];
+        if ((i & 7) == 7) {
+          sum = part == 0 ? sum : sum.add(BigInteger.valueOf(part));
+          part = 0;
+        }
+      }
+      sum = sum.add(BigInteger.valueOf(part));
+    }
+    return Exact.of(sum, denominator);
+  }
+
   private BigInteger[] wide() {
     if (wide == null) {
       throw new IllegalStateException("the numerators are packed");

@@ -41,6 +41,54 @@ public final class ValuesBuilder {
         : add(Exact.of(value));
   }
 
+  /**
+   * Adds the number that these characters spell out plainly: at most 18 digits, a hyphen before
+   * them, one decimal sign among them.
+   *
+   * @param sign the decimal sign
+   * @return whether they do; if not, nothing is added
+   */
+  public boolean addPlain(char[] text, int start, int length, char sign) {
+    int end = start + length;
+    int first = length > 0 && text[start] == '-' ? start + 1 : start;
+    long value = 0;
+    int point = -1;
+    for (int i = first; i < end; i++) {
+      char c = text[i];
+      if (c >= '0' && c <= '9') {
+        value = 10 * value + (c - '0');
+      } else if (c == sign && point < 0 && i > first && i < end - 1) {
+        point = i;
+      } else {
+        return false;
+      }
+    }
+    int digitCount = end - first - (point < 0 ? 0 : 1);
+    if (digitCount == 0 || digitCount > 18) {
+      return false;
+    }
+    add(first > start ? -value : value, point < 0 ? 0 : end - 1 - point);
+    return true;
+  }
+
+  /** {@return how many entries there are} */
+  public int size() {
+    return size;
+  }
+
+  /**
+   * Takes the last entry away again.
+   *
+   * @return whether it was a number
+   */
+  public boolean removeLast() {
+    size--;
+    boolean number = !missing.get(size);
+    missing.clear(size);
+    others.remove(size);
+    return number;
+  }
+
   /** Adds a missing entry. */
   public ValuesBuilder addMissing() {
     missing.set(size);

@@ -20,6 +20,7 @@ import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -34,16 +35,21 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.UnusableDataException;
+import promedio.core.table.Aspect;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.ReadingChoices;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
-import promedio.files.delimited.ColumnChoiceException;
-import promedio.files.delimited.Columns;
-import promedio.files.delimited.DelimitedReader;
-import promedio.files.delimited.RawTable;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasureLines;
 import promedio.files.report.MeasuresJson;
 import promedio.files.report.MeasuresText;
+import promedio.files.table.ColumnChoiceException;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.ReadTable;
+import promedio.files.table.TableData;
+import promedio.files.table.TableReader;
 
 /** Every measure of one sample, or of one sample a line. */
 @Command(
@@ -105,7 +111,7 @@ final class MeasuresCommand implements Callable<Integer> {
   @Parameters(
       arity = "0..1",
       paramLabel = "FILE",
-      description = "a CSV, TSV or semicolon file, or a plain list; - for standard input")
+      description = "a table of text, XLSX or ODS, or a plain list; - for standard input")
   private @Nullable String file;
 
   @Option(names = "--values", paramLabel = "VALUES", description = "the values themselves")
@@ -143,6 +149,8 @@ final class MeasuresCommand implements Callable<Integer> {
       paramLabel = "PERCENT",
       description = "also this percentile; repeatable")
   private List<String> percentiles = List.of();
+
+  @Mixin private ReadingOptions reading;
 
   private MeasuresCommand() {}
 
@@ -207,28 +215,33 @@ final class MeasuresCommand implements Callable<Integer> {
 
   private Input ofFile(String name)
       throws RefusedFileException, ColumnChoiceException, IOException {
-    DelimitedReader.Layout layout =
-        kind == Kind.RAW ? DelimitedReader.Layout.LIST : DelimitedReader.Layout.TABLE;
-    RawTable table =
-        name.equals("-")
-            ? DelimitedReader.read("-", System.in.readAllBytes(), layout)
-            : DelimitedReader.read(Path.of(name), layout);
+    DataSource source = ContentsCommand.source(name);
+    ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
     try {
       return kind == Kind.RAW
-          ? ofColumn(table)
-          : new Input(table.source(), Optional.empty(), Columns.frequencies(table));
+          ? ofColumn(read)
+          : new Input(read.source(), Optional.empty(), TableData.frequencies(read));
     } catch (UnusableDataException e) {
-      throw new RefusedFileException(Texts.of("measures.unusable", table.source(), e.getMessage()));
+      throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
     }
   }
 
-  private Input ofColumn(RawTable table) throws RefusedFileException, ColumnChoiceException {
-    int chosen = Columns.choose(table, Optional.ofNullable(column));
-    Columns.Numbers numbers = Columns.numbers(table, chosen);
-    if (!numbers.unreadable().isEmpty()) {
-      throw new RefusedFileException(numbers.unreadable().get(0));
+  /** Pairs of numbers could be a plain list, which a table of values and frequencies never is. */
+  private ReadingChoices choices(DataSource source) throws RefusedFileException, IOException {
+    ReadingChoices chosen = reading.choices();
+    if (kind == Kind.RAW || chosen.of(Aspect.SEPARATOR).isPresent()) {
+      return chosen;
     }
-    return new Input(table.source(), Optional.of(numbers.name()), numbers.sample());
+    String found = TableReader.recognise(source, chosen).of(Aspect.SEPARATOR);
+    return found.equals("list") ? chosen.with(Aspect.SEPARATOR, "blanks") : chosen;
+  }
+
+  private Input ofColumn(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+    NumberColumn chosen = TableData.column(read, Optional.ofNullable(column));
+    if (!chosen.unreadable().isEmpty()) {
+      throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
+    }
+    return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
   }
 
   private void print(Input input, CourseRules rules, Extras extras) {

@@ -14,7 +14,7 @@ import promedio.core.assignment.Assignment;
 import promedio.desktop.Texts;
 import promedio.desktop.window.PromedioApplication;
 import promedio.files.RefusedFileException;
-import promedio.files.delimited.ColumnChoiceException;
+import promedio.files.table.ColumnChoiceException;
 
 /** The command {@code promedio} and what its failures mean to the one who called it. */
 @Command(
@@ -30,7 +30,12 @@ import promedio.files.delimited.ColumnChoiceException;
       "  promedio measures --values \"8 10 11 11\"      every measure of four values",
       "  promedio measures pears.csv --column weight --rule divisor=n --format json"
     },
-    subcommands = {MeasuresCommand.class, SamplesCommand.class, DemoCommand.class})
+    subcommands = {
+      ContentsCommand.class,
+      MeasuresCommand.class,
+      SamplesCommand.class,
+      DemoCommand.class
+    })
 public final class PromedioCommand implements Runnable {
 
   /** Wrong use: an option or argument that does not exist or does not fit. */

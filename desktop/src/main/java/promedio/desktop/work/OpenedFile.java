@@ -1,18 +1,19 @@
 package promedio.desktop.work;
 
-import java.math.BigDecimal;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 import promedio.core.assignment.Source;
-import promedio.core.entry.MissingSigns;
 import promedio.core.number.DecimalSign;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
-import promedio.core.number.Rounding;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.ReadingChoices;
 import promedio.files.RefusedFileException;
-import promedio.files.delimited.Columns;
-import promedio.files.delimited.DelimitedReader;
-import promedio.files.delimited.RawTable;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.ReadTable;
+import promedio.files.table.TableReader;
 
 /** A data file of which the student brings in a column. */
 public final class OpenedFile {
@@ -20,10 +21,10 @@ public final class OpenedFile {
   /** Columns longer than this are not edited as text. */
   private static final int MOST_TYPED = 5000;
 
-  private final RawTable table;
+  private final ReadTable read;
 
-  private OpenedFile(RawTable table) {
-    this.table = table;
+  private OpenedFile(ReadTable read) {
+    this.read = read;
   }
 
   /**
@@ -31,27 +32,27 @@ public final class OpenedFile {
    *
    * @throws RefusedFileException if it is no table with numbers; the message says what to do
    */
-  public static OpenedFile read(Path path) throws RefusedFileException {
-    RawTable table = DelimitedReader.read(path, DelimitedReader.Layout.LIST);
-    if (Columns.numeric(table).isEmpty()) {
-      throw new RefusedFileException(Columns.noNumbers(table));
-    }
-    return new OpenedFile(table);
+  public static OpenedFile read(Path path) throws RefusedFileException, IOException {
+    return new OpenedFile(
+        TableReader.read(DataSource.of(path), ReadingChoices.NONE, Progress.NONE));
   }
 
   /** {@return the name of the file} */
   public String name() {
-    return table.source();
+    return read.source();
   }
 
   /** {@return the columns that hold numbers, counted from 0} */
   public List<Integer> columns() {
-    return Columns.numeric(table);
+    return IntStream.range(0, read.table().columns().size())
+        .filter(i -> read.table().columns().get(i).kind() == Kind.NUMBER)
+        .boxed()
+        .toList();
   }
 
   /** {@return the name of the column} */
   public String columnName(int column) {
-    return table.columns().get(column);
+    return read.table().columns().get(column).name();
   }
 
   /**
@@ -60,26 +61,23 @@ public final class OpenedFile {
    * @param sign the decimal sign of the student, which the text is written with
    */
   public Source source(int column, DecimalSign sign) {
-    if (table.rows().size() > MOST_TYPED) {
-      Columns.Numbers numbers = Columns.numbers(table, column);
+    NumberColumn numbers = (NumberColumn) read.table().columns().get(column);
+    if (numbers.size() > MOST_TYPED) {
       return new Source.Column(
-          name(), columnName(column), numbers.sample(), numbers.unreadable().size());
+          name(), numbers.name(), numbers.sample(), numbers.unreadable().size());
     }
-    List<String> entries = table.rows().stream().map(row -> entry(row.cell(column), sign)).toList();
+    List<String> entries =
+        IntStream.range(0, numbers.size()).mapToObj(row -> entry(numbers, row, sign)).toList();
     return new Source.ValuesText(String.join(" ", entries));
   }
 
   /** Numbers are written the student's way; anything else stays as it is, in one piece. */
-  private String entry(String cell, DecimalSign sign) {
-    if (MissingSigns.matches(cell)) {
-      return "—";
+  private static String entry(NumberColumn numbers, int row, DecimalSign sign) {
+    if (numbers.unreadable(row).isPresent()) {
+      // A no-break space does not part entries.
+      return numbers.text(row).replaceAll("[\\s;]", "\u00A0");
     }
-    if (NumberText.read(cell, table.sign()) instanceof Reading.Numeral numeral
-        && numeral.form() == Reading.Form.DECIMAL) {
-      BigDecimal value = numeral.value().rounded(numeral.places(), Rounding.HALF_UP);
-      return NumberText.write(value, sign);
-    }
-    // A no-break space does not part entries.
-    return cell.replaceAll("[\\s;]", "\u00A0");
+    String text = numbers.text(row);
+    return text.isEmpty() ? "—" : text.replace('.', sign.sign()).replace('-', '−');
   }
 }

@@ -1,0 +1,119 @@
+package promedio.core.table;
+
+import java.text.ParsePosition;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
+import java.time.temporal.ChronoField;
+import java.time.temporal.TemporalAccessor;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** Days and times of day as people write them. */
+public final class Dates {
+
+  private static final int LONGEST = 40;
+
+  private static final List<String> EITHER_WAY =
+      List.of("uuuu-M-d", "uuuu/M/d", "d.M.uuuu", "d.M.uu");
+  private static final List<DateTimeFormatter> DAY_FIRST =
+      withTime(List.of("d/M/uuuu", "d-M-uuuu", "d/M/uu"));
+  private static final List<DateTimeFormatter> MONTH_FIRST =
+      withTime(List.of("M/d/uuuu", "M-d-uuuu", "M/d/uu"));
+  private static final List<DateTimeFormatter> OTHERS =
+      Stream.of(
+              withTime(EITHER_WAY),
+              withTime(List.of("d MMM uuuu", "MMM d, uuuu", "d MMMM uuuu", "MMMM d, uuuu")),
+              withTime(List.of("d-MMM-uuuu", "d-MMM-uu")),
+              List.of(format("H:mm[:ss[.SSS]]"), DateTimeFormatter.ISO_OFFSET_DATE_TIME))
+          .flatMap(List::stream)
+          .toList();
+
+  private Dates() {}
+
+  /** {@return whether the text is a day, a time of day, or both} */
+  public static boolean isDate(String text) {
+    return moment(text, DAY_FIRST).or(() -> moment(text, MONTH_FIRST)).isPresent();
+  }
+
+  /**
+   * {@return the order in time of these words, others last}; {@code 3/4/2024} is the 3rd of April
+   * unless another of the words, such as {@code 3/14/2024}, shows that the month comes first
+   */
+  static Comparator<String> order(List<String> words) {
+    boolean dayFirst = words.stream().allMatch(word -> moment(word, DAY_FIRST).isPresent());
+    Map<String, Double> moments = new HashMap<>();
+    for (String word : words) {
+      moments.put(
+          word,
+          moment(word, dayFirst ? DAY_FIRST : MONTH_FIRST)
+              .or(() -> moment(word, DAY_FIRST))
+              .orElse(Double.POSITIVE_INFINITY));
+    }
+    return Comparator.comparing((String word) -> moments.getOrDefault(word, 0.0))
+        .thenComparing(Comparator.naturalOrder());
+  }
+
+  private static List<DateTimeFormatter> withTime(List<String> days) {
+    return days.stream()
+        .map(day -> format(day + "[[' ']['T']H:mm[:ss[.SSSSSSSSS][.SSSSSS][.SSS]]]"))
+        .toList();
+  }
+
+  private static DateTimeFormatter format(String pattern) {
+    return new DateTimeFormatterBuilder()
+        .parseCaseInsensitive()
+        .appendPattern(pattern)
+        .toFormatter(Locale.ENGLISH);
+  }
+
+  private static Optional<Double> moment(String text, List<DateTimeFormatter> first) {
+    // A cheap look before any format is tried.
+    if (text.length() < 4
+        || text.length() > LONGEST
+        || text.chars().noneMatch(Character::isDigit)
+        || text.chars().noneMatch(c -> "-/.: ".indexOf(c) >= 0)) {
+      return Optional.empty();
+    }
+    return Stream.concat(first.stream(), OTHERS.stream())
+        .map(format -> moment(text, format))
+        .flatMap(Optional::stream)
+        .findFirst();
+  }
+
+  /** Nothing is computed with this number but an order. */
+  private static Optional<Double> moment(String text, DateTimeFormatter format) {
+    ParsePosition position = new ParsePosition(0);
+    TemporalAccessor parsed = format.parseUnresolved(text, position);
+    if (parsed == null || position.getErrorIndex() >= 0 || position.getIndex() < text.length()) {
+      return Optional.empty();
+    }
+    double key = 0;
+    for (Part part : Part.ALL) {
+      long value = parsed.isSupported(part.field()) ? parsed.getLong(part.field()) : 0;
+      if (parsed.isSupported(part.field()) && !part.field().range().isValidValue(value)) {
+        return Optional.empty();
+      }
+      key += value * part.seconds();
+    }
+    return Optional.of(key);
+  }
+
+  private record Part(ChronoField field, double seconds) {
+    static final double DAY = 86_400;
+    static final List<Part> ALL =
+        List.of(
+            new Part(ChronoField.YEAR, 372 * DAY),
+            new Part(ChronoField.MONTH_OF_YEAR, 31 * DAY),
+            new Part(ChronoField.DAY_OF_MONTH, DAY),
+            new Part(ChronoField.HOUR_OF_DAY, 3600),
+            new Part(ChronoField.MINUTE_OF_HOUR, 60),
+            new Part(ChronoField.SECOND_OF_MINUTE, 1),
+            new Part(ChronoField.NANO_OF_SECOND, 1e-9),
+            new Part(ChronoField.OFFSET_SECONDS, -1));
+  }
+}

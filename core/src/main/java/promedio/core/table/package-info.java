@@ -1,0 +1,8 @@
+/**
+ * Tables of several columns, as they are brought in and tidied. Begin at {@link
+ * promedio.core.table.Table}.
+ */
+@NullMarked
+package promedio.core.table;
+
+import org.jspecify.annotations.NullMarked;

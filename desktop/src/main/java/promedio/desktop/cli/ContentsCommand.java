@@ -1,0 +1,118 @@
+package promedio.desktop.cli;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.report.ContentsJson;
+import promedio.files.report.ContentsText;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.ReadTable;
+import promedio.files.table.TableReader;
+
+/** What data files hold, as the reader understood them. */
+@Command(
+    name = "contents",
+    mixinStandardHelpOptions = true,
+    description = "What data files hold: how they are written, their columns, what is missing.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio contents terraces.csv",
+      "  promedio contents harvest.xlsx --sheet North --format text",
+      "  promedio contents *.csv --missing \"-999 x\""
+    })
+final class ContentsCommand implements Callable<Integer> {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ContentsCommand.class);
+
+  /** What goes on where a file was refused. */
+  private static final int REFUSED = 3;
+
+  /** How the contents are written. */
+  enum Format {
+    TEXT,
+    JSON;
+
+    @Override
+    public String toString() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(
+      arity = "1..*",
+      paramLabel = "FILE",
+      description = "CSV, TSV and other tables of text, XLSX, ODS; - for standard input")
+  private List<String> files = List.of();
+
+  @Option(
+      names = "--format",
+      defaultValue = "json",
+      description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
+  private Format format = Format.JSON;
+
+  @Mixin private ReadingOptions reading;
+
+  private ContentsCommand() {}
+
+  @Override
+  public Integer call() {
+    int exit = 0;
+    for (String file : files) {
+      exit = Math.max(exit, tell(file));
+    }
+    spec.commandLine().getOut().flush();
+    return exit;
+  }
+
+  private int tell(String file) {
+    PrintWriter out = spec.commandLine().getOut();
+    try {
+      ReadTable read = TableReader.read(source(file), reading.choices(), Progress.NONE);
+      switch (format) {
+        case JSON -> out.println(ContentsJson.of(read));
+        case TEXT -> ContentsText.of(read).forEach(out::println);
+      }
+      return 0;
+    } catch (RefusedFileException e) {
+      return refuse(file, e.getMessage());
+    } catch (IOException e) {
+      LOG.warn("cannot read {}", file, e);
+      return refuse(file, Texts.of("contents.unreadable", file, e.getMessage()));
+    }
+  }
+
+  private int refuse(String file, String reason) {
+    ObjectNode line = ContentsJson.refused(name(file), reason);
+    spec.commandLine().getOut().println(format == Format.JSON ? line : reason);
+    return REFUSED;
+  }
+
+  private static String name(String file) {
+    return file.equals("-") ? file : String.valueOf(Path.of(file).getFileName());
+  }
+
+  /** {@return the bytes of the file, or of standard input} */
+  static DataSource source(String file) throws RefusedFileException, IOException {
+    return file.equals("-")
+        ? DataSource.of("-", System.in.readAllBytes())
+        : DataSource.of(Path.of(file));
+  }
+}

@@ -1,0 +1,104 @@
+package promedio.files.table;
+
+import java.io.BufferedInputStream;
+import java.io.FilterInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamException;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+
+/** A workbook in OpenDocument format (OASIS OpenDocument 1.3, part 3, chapter 9). */
+final class OdsWorkbook implements Workbook {
+
+  private static final XMLInputFactory XML = factory();
+
+  private final DataSource source;
+  private final List<String> sheets;
+  private final int sheet;
+  private final Progress progress;
+
+  private OdsWorkbook(DataSource source, List<String> sheets, int sheet, Progress progress) {
+    this.source = source;
+    this.sheets = sheets;
+    this.sheet = sheet;
+    this.progress = progress;
+  }
+
+  private static XMLInputFactory factory() {
+    XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    factory.setProperty(XMLInputFactory.IS_COALESCING, true);
+    return factory;
+  }
+
+  static OdsWorkbook open(DataSource source, Optional<String> sheet, Progress progress)
+      throws RefusedFileException, IOException {
+    try (InputStream in = content(source, Progress.NONE)) {
+      OdsSheets found = OdsSheets.list(XML.createXMLStreamReader(in));
+      List<String> names = found.names();
+      int place =
+          sheet.map(name -> Workbook.place(names, name)).orElse(Math.max(0, found.firstFilled()));
+      if (place < 0 || names.isEmpty()) {
+        throw Workbook.noSheet(source, sheet.orElse(""), names);
+      }
+      return new OdsWorkbook(source, names, place, progress);
+    } catch (XMLStreamException e) {
+      throw damaged(source, e);
+    }
+  }
+
+  private static RefusedFileException damaged(DataSource source, Exception e) {
+    return new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
+  }
+
+  /** The part of the packed file that holds all sheets. */
+  private static InputStream content(DataSource source, Progress progress) throws IOException {
+    ZipInputStream zip =
+        new ZipInputStream(
+            new WatchedStream(
+                new BufferedInputStream(source.open(), 1 << 16), source.size(), progress));
+    for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+      if (entry.getName().equals("content.xml")) {
+        return new FilterInputStream(zip) {};
+      }
+    }
+    zip.close();
+    throw new IOException("no content.xml");
+  }
+
+  @Override
+  public Recognised.Format format() {
+    return Recognised.Format.ODS;
+  }
+
+  @Override
+  public List<String> sheets() {
+    return sheets;
+  }
+
+  @Override
+  public String sheet() {
+    return sheets.get(sheet);
+  }
+
+  @Override
+  public RowFeed feed() {
+    return sink -> {
+      try (InputStream in = content(source, progress)) {
+        new OdsSheets(XML.createXMLStreamReader(in)).rows(sheet, sink);
+      } catch (XMLStreamException e) {
+        if (e.getNestedException() instanceof IOException cause) {
+          throw cause;
+        }
+        throw damaged(source, e);
+      }
+    };
+  }
+}

@@ -1,0 +1,126 @@
+package promedio.files.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.table.Aspect;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+
+/** Data for measures, taken out of tables. */
+public final class TableData {
+
+  private TableData() {}
+
+  /** {@return the column of this name, or of this number from 1} */
+  public static Optional<Column> column(Table table, String nameOrNumber) {
+    Optional<Column> named = table.column(nameOrNumber);
+    String number = nameOrNumber.strip();
+    return named.isPresent() || !number.matches("\\d{1,6}")
+        ? named
+        : table.columns().stream().skip(Integer.parseInt(number) - 1L).findFirst();
+  }
+
+  /**
+   * {@return the column of numbers that is asked for, or the only one there is}
+   *
+   * @throws ColumnChoiceException if there is no such column, or not just one holds numbers
+   */
+  public static NumberColumn column(ReadTable read, Optional<String> nameOrNumber)
+      throws ColumnChoiceException {
+    return column(read.source(), read.table(), nameOrNumber);
+  }
+
+  /**
+   * {@return the column of numbers that is asked for, or the only one there is}
+   *
+   * @param source what to call the table in messages
+   * @throws ColumnChoiceException if there is no such column, or not just one holds numbers
+   */
+  public static NumberColumn column(String source, Table table, Optional<String> nameOrNumber)
+      throws ColumnChoiceException {
+    String all = String.join(", ", table.names());
+    if (nameOrNumber.isPresent()) {
+      Column found =
+          column(table, nameOrNumber.get())
+              .orElseThrow(
+                  () ->
+                      new ColumnChoiceException(
+                          Texts.of("column.none", source, nameOrNumber.get(), all)));
+      if (found instanceof NumberColumn numbers) {
+        return numbers;
+      }
+      throw new ColumnChoiceException(
+          Texts.of("column.words", source, found.name(), found.kind().code()));
+    }
+    List<Column> numeric =
+        table.columns().stream().filter(column -> column.kind() == Kind.NUMBER).toList();
+    if (numeric.size() == 1 && numeric.get(0) instanceof NumberColumn only) {
+      return only;
+    }
+    throw new ColumnChoiceException(
+        numeric.isEmpty()
+            ? Texts.of("column.no-number", source, all)
+            : Texts.of(
+                "column.several",
+                source,
+                String.join(", ", numeric.stream().map(Column::name).toList())));
+  }
+
+  /** {@return a sentence on the first entry of the column that is no number; there must be one} */
+  public static String firstUnreadable(ReadTable read, NumberColumn column) {
+    Map.Entry<Integer, String> first = column.unreadable().entrySet().iterator().next();
+    return unreadable(read, first.getKey(), first.getValue());
+  }
+
+  /**
+   * {@return the two columns as values and frequencies}
+   *
+   * @throws RefusedFileException if there are not two, or an entry is no number
+   */
+  public static FrequencyTable frequencies(ReadTable read) throws RefusedFileException {
+    List<Column> columns = read.table().columns();
+    if (columns.size() != 2) {
+      throw new RefusedFileException(Texts.of("column.two", read.source(), columns.size()));
+    }
+    List<FrequencyTable.Row> rows = new ArrayList<>();
+    int missing = 0;
+    for (int row = 0; row < read.table().rows(); row++) {
+      Optional<Exact> value = required(read, columns.get(0), row);
+      Optional<Exact> frequency = required(read, columns.get(1), row);
+      if (value.isPresent() && frequency.isPresent()) {
+        rows.add(new FrequencyTable.Row(value.get(), frequency.get()));
+      } else {
+        missing++;
+      }
+    }
+    return new FrequencyTable(rows, missing);
+  }
+
+  private static Optional<Exact> required(ReadTable read, Column column, int row)
+      throws RefusedFileException {
+    boolean words = column.kind() != Kind.NUMBER && !column.isMissing(row);
+    Optional<String> unreadable = words ? Optional.of(column.text(row)) : column.unreadable(row);
+    if (unreadable.isPresent()) {
+      throw new RefusedFileException(unreadable(read, row, unreadable.get()));
+    }
+    return column.number(row);
+  }
+
+  private static String unreadable(ReadTable read, int row, String text) {
+    boolean comma = read.recognised().of(Aspect.DECIMAL).equals(",");
+    Reading reading = NumberText.read(text, comma ? DecimalSign.COMMA : DecimalSign.POINT);
+    String why = reading instanceof Reading.Unreadable unreadable ? unreadable.why().text() : text;
+    return Texts.of("entry.unreadable", read.source(), read.line(row), why);
+  }
+}
