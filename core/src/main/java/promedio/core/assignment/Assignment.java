@@ -14,18 +14,25 @@ import promedio.core.rules.CourseRules;
  * @param rules the course rules in force
  * @param course the name of this set of rules, empty for none
  * @param sign the decimal sign numbers are typed and shown with
- * @param items the samples and tables, in the order of the shelf
+ * @param items the samples and tables of values, in the order of the shelf
+ * @param tables the tables of several columns that were brought in
  */
 public record Assignment(
-    String title, CourseRules rules, String course, DecimalSign sign, List<Item> items) {
+    String title,
+    CourseRules rules,
+    String course,
+    DecimalSign sign,
+    List<Item> items,
+    List<Brought> tables) {
 
   public Assignment {
     items = List.copyOf(items);
+    tables = List.copyOf(tables);
   }
 
   /** {@return an assignment without any sample} */
   public static Assignment empty(String title) {
-    return new Assignment(title, CourseRules.DEFAULTS, "", DecimalSign.POINT, List.of());
+    return new Assignment(title, CourseRules.DEFAULTS, "", DecimalSign.POINT, List.of(), List.of());
   }
 
   /** {@return this assignment under other rules, which are no named set} */
@@ -35,17 +42,17 @@ public record Assignment(
 
   /** {@return this assignment under the named set of rules} */
   public Assignment withRules(CourseRules changed, String name) {
-    return new Assignment(title, changed, name, sign, items);
+    return new Assignment(title, changed, name, sign, items, tables);
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, course, changed, items);
+    return new Assignment(title, rules, course, changed, items, tables);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, course, sign, items);
+    return new Assignment(changed, rules, course, sign, items, tables);
   }
 
   /**
@@ -76,7 +83,43 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, rules, course, sign, changed);
+    return new Assignment(title, rules, course, sign, changed, tables);
+  }
+
+  /** {@return the table of the id} */
+  public Optional<Brought> table(int id) {
+    return tables.stream().filter(table -> table.id() == id).findFirst();
+  }
+
+  /**
+   * {@return this assignment with the table put in the place of the one of its id, or at the end};
+   * the samples linked to it follow
+   */
+  public Assignment with(Brought table) {
+    List<Brought> changed = new ArrayList<>(tables);
+    changed.replaceAll(old -> old.id() == table.id() ? table : old);
+    if (!changed.contains(table)) {
+      changed.add(table);
+    }
+    List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
+    return new Assignment(title, rules, course, sign, followed, changed);
+  }
+
+  private static Item follow(Item item, Brought table) {
+    return item.source() instanceof Source.Linked linked && linked.link().table() == table.id()
+        ? item.withSource(linked.follow(table.table()))
+        : item;
+  }
+
+  /** {@return this assignment without the table; the samples linked to it keep their values} */
+  public Assignment withoutTable(int id) {
+    List<Brought> left = tables.stream().filter(table -> table.id() != id).toList();
+    return new Assignment(title, rules, course, sign, items, left);
+  }
+
+  /** {@return an id that no table has} */
+  public int freeTableId() {
+    return tables.stream().mapToInt(Brought::id).max().orElse(0) + 1;
   }
 
   /** {@return the item of the id} */

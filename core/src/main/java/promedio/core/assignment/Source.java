@@ -7,6 +7,7 @@ import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.Sample;
+import promedio.core.table.Table;
 
 /** Where the values of an item come from. */
 public sealed interface Source {
@@ -43,14 +44,22 @@ public sealed interface Source {
   }
 
   /**
-   * A column of a file, too long to be edited as text.
+   * A column of a table of the assignment, or a group of it. It follows the table.
    *
-   * @param file the name of the file
-   * @param column the name of the column
-   * @param sample its values
-   * @param unreadable how many entries were no numbers and left out
+   * @param link which part of which table
+   * @param sample its values as they were found last
+   * @param unreadable how many entries are no numbers and left out
+   * @param found whether the table still has it
    */
-  record Column(String file, String column, Sample sample, int unreadable) implements Source {
+  record Linked(Link link, Sample sample, int unreadable, boolean found) implements Source {
+
+    /** {@return what the link leads to in the table; what was found last where it is gone} */
+    public Linked follow(Table table) {
+      return link.find(table)
+          .map(column -> new Linked(link, column.sample(), column.unreadable().size(), true))
+          .orElseGet(() -> new Linked(link, sample, unreadable, false));
+    }
+
     @Override
     public Typed read(DecimalSign sign) {
       return new Typed(List.of(), sample, Optional.empty());

@@ -31,6 +31,7 @@ import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -38,6 +39,8 @@ import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Replay;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.Extras;
@@ -50,6 +53,7 @@ import promedio.files.table.Progress;
 import promedio.files.table.ReadTable;
 import promedio.files.table.TableData;
 import promedio.files.table.TableReader;
+import promedio.files.tidy.StepsJson;
 
 /** Every measure of one sample, or of one sample a line. */
 @Command(
@@ -150,6 +154,12 @@ final class MeasuresCommand implements Callable<Integer> {
       description = "also this percentile; repeatable")
   private List<String> percentiles = List.of();
 
+  @Option(
+      names = "--steps",
+      paramLabel = "FILE",
+      description = "first tidy the table by the steps saved in this file")
+  private @Nullable String steps;
+
   @Mixin private ReadingOptions reading;
 
   private MeasuresCommand() {}
@@ -237,11 +247,32 @@ final class MeasuresCommand implements Callable<Integer> {
   }
 
   private Input ofColumn(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+    if (steps != null) {
+      Table tidied = tidied(read, Path.of(steps));
+      NumberColumn chosen = TableData.column(read.source(), tidied, Optional.ofNullable(column));
+      return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+    }
     NumberColumn chosen = TableData.column(read, Optional.ofNullable(column));
     if (!chosen.unreadable().isEmpty()) {
       throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
     }
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+  }
+
+  private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {
+    Replay replay = Replay.of(read.table()).with(StepsJson.read(steps));
+    for (Replay.Stage stage : replay.stages()) {
+      Optional<Message> problem = stage.outcome().problem();
+      if (problem.isPresent()) {
+        throw new RefusedFileException(
+            Texts.of(
+                "measures.step",
+                steps.getFileName(),
+                stage.outcome().what().text(),
+                problem.get().text()));
+      }
+    }
+    return replay.result();
   }
 
   private void print(Input input, CourseRules rules, Extras extras) {

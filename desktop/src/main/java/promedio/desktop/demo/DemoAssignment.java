@@ -21,7 +21,8 @@ public final class DemoAssignment {
         CourseRules.DEFAULTS,
         "",
         DecimalSign.POINT,
-        List.of(north(), south(), times(), sugar(), baskets()));
+        List.of(north(), south(), times(), sugar(), baskets()),
+        List.of());
   }
 
   private static Item north() {

@@ -22,8 +22,9 @@ final class Describe {
     String kind =
         item.source() instanceof Source.TableText
             ? Texts.of("describe.table")
-            : item.source() instanceof Source.Column column
-                ? Texts.of("describe.column", column.file())
+            : item.source() instanceof Source.Linked linked
+                ? Texts.of(
+                    linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
                 : Texts.of("describe.sample");
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
   }
@@ -49,8 +50,8 @@ final class Describe {
       counts.append(Texts.of("counts.missing", grouped(data.missing())));
     }
     int unreadable =
-        reckoning.item().source() instanceof Source.Column column
-            ? column.unreadable()
+        reckoning.item().source() instanceof Source.Linked linked
+            ? linked.unreadable()
             : typed.unreadable().size();
     if (unreadable > 0) {
       counts.append(Texts.of("counts.unreadable", grouped(unreadable)));

@@ -78,7 +78,7 @@ final class ValuesField extends VBox {
 
   private void showItem(@Nullable Item item) {
     details.show(item);
-    boolean typed = item == null || !(item.source() instanceof Source.Column);
+    boolean typed = item == null || !(item.source() instanceof Source.Linked);
     // First, so that showing a long column's note is not taken for typing.
     area.setEditable(typed);
     Fields.show(area, item == null ? "" : text(item.source()));
@@ -96,8 +96,10 @@ final class ValuesField extends VBox {
     if (source instanceof Source.TableText table) {
       return table.text();
     }
-    Source.Column column = (Source.Column) source;
-    return Texts.of("values.column", column.column(), column.file());
+    Source.Linked linked = (Source.Linked) source;
+    String key = linked.found() ? "values.linked" : "values.parted";
+    String group = linked.link().groups().isEmpty() ? "" : linked.link().group();
+    return Texts.of(key, linked.link().column(), group).strip();
   }
 
   /** The value at the caret is chosen in the line-up too. */

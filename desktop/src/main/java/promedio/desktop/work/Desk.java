@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
@@ -98,13 +99,16 @@ public final class Desk implements AutoCloseable {
   /**
    * Opens an assignment in the place of the present one.
    *
-   * @return a sentence for the person where the file is open in another window too
+   * @return what the person should know: the file is open in another window too, a file that it
+   *     refers to is gone or has changed
    * @throws RefusedFileException if it cannot be opened; nothing is changed then
    */
   public Optional<String> open(Path path) throws RefusedFileException {
-    Assignment opened = AssignmentFile.read(path);
+    List<String> notices = new ArrayList<>();
+    Assignment opened = AssignmentFile.read(path, notices::add);
     workspace.replace(opened);
-    return settle(path, opened);
+    settle(path, opened).ifPresent(notices::add);
+    return notices.isEmpty() ? Optional.empty() : Optional.of(String.join("\n", notices));
   }
 
   /**

@@ -18,9 +18,6 @@ import promedio.files.table.TableReader;
 /** A data file of which the student brings in a column. */
 public final class OpenedFile {
 
-  /** Columns longer than this are not edited as text. */
-  private static final int MOST_TYPED = 5000;
-
   private final ReadTable read;
 
   private OpenedFile(ReadTable read) {
@@ -62,10 +59,6 @@ public final class OpenedFile {
    */
   public Source source(int column, DecimalSign sign) {
     NumberColumn numbers = (NumberColumn) read.table().columns().get(column);
-    if (numbers.size() > MOST_TYPED) {
-      return new Source.Column(
-          name(), numbers.name(), numbers.sample(), numbers.unreadable().size());
-    }
     List<String> entries =
         IntStream.range(0, numbers.size()).mapToObj(row -> entry(numbers, row, sign)).toList();
     return new Source.ValuesText(String.join(" ", entries));

@@ -5,12 +5,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
@@ -49,12 +49,22 @@ public final class AssignmentFile {
    *     what to do
    */
   public static Assignment read(Path file) throws RefusedFileException {
+    return read(file, notice -> {});
+  }
+
+  /**
+   * {@return the assignment in the file}
+   *
+   * @param notices takes what a person should know of it, in sentences
+   * @throws RefusedFileException if it is no whole assignment
+   */
+  public static Assignment read(Path file, Consumer<String> notices) throws RefusedFileException {
     String name = String.valueOf(file.getFileName());
     try {
       if (Files.size(file) > MOST_UNPACKED) {
         throw new RefusedFileException(Texts.of("assignment.too-large", name));
       }
-      return read(name, Files.readAllBytes(file));
+      return read(name, Files.readAllBytes(file), notices);
     } catch (NoSuchFileException e) {
       throw new RefusedFileException(Texts.of("file.missing", file));
     } catch (IOException e) {
@@ -65,12 +75,12 @@ public final class AssignmentFile {
   static byte[] bytes(Assignment assignment) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-      for (Map.Entry<String, String> part : AssignmentJson.write(assignment).entrySet()) {
+      for (Map.Entry<String, byte[]> part : AssignmentJson.write(assignment).entrySet()) {
         ZipEntry entry = new ZipEntry(part.getKey());
         // The same assignment makes the same bytes, whenever it is written.
         entry.setTime(0);
         zip.putNextEntry(entry);
-        zip.write(part.getValue().getBytes(StandardCharsets.UTF_8));
+        zip.write(part.getValue());
         zip.closeEntry();
       }
     } catch (IOException e) {
@@ -80,23 +90,28 @@ public final class AssignmentFile {
   }
 
   static Assignment read(String name, byte[] bytes) throws RefusedFileException {
+    return read(name, bytes, notice -> {});
+  }
+
+  private static Assignment read(String name, byte[] bytes, Consumer<String> notices)
+      throws RefusedFileException {
     if (bytes.length < 4 || bytes[0] != 'P' || bytes[1] != 'K') {
       throw new RefusedFileException(Texts.of("assignment.foreign", name));
     }
-    Map<String, String> parts = unpack(name, bytes);
+    Map<String, byte[]> parts = unpack(name, bytes);
     if (!parts.containsKey(AssignmentJson.DOCUMENT)) {
       throw new RefusedFileException(Texts.of("assignment.foreign", name));
     }
     try {
-      return AssignmentJson.read(name, parts);
+      return AssignmentJson.read(name, parts, notices);
     } catch (IllegalArgumentException e) {
       throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()));
     }
   }
 
   /** Unpacks into memory only, and stops as soon as it becomes too much. */
-  private static Map<String, String> unpack(String name, byte[] bytes) throws RefusedFileException {
-    Map<String, String> parts = new HashMap<>();
+  private static Map<String, byte[]> unpack(String name, byte[] bytes) throws RefusedFileException {
+    Map<String, byte[]> parts = new HashMap<>();
     long left = MOST_UNPACKED;
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -109,7 +124,7 @@ public final class AssignmentFile {
         if (left < 0 || parts.size() >= MOST_PARTS) {
           throw new RefusedFileException(Texts.of("assignment.too-large", name));
         }
-        parts.put(part, new String(content, StandardCharsets.UTF_8));
+        parts.put(part, content);
       }
     } catch (ZipException | EOFException e) {
       throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()));

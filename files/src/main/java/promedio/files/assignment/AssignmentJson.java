@@ -4,6 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -11,8 +12,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
@@ -24,13 +29,13 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 1;
+  private static final int VERSION = 2;
   private static final ObjectMapper JSON = new ObjectMapper();
 
   private AssignmentJson() {}
 
-  static Map<String, String> write(Assignment assignment) {
-    Map<String, String> parts = new LinkedHashMap<>();
+  static Map<String, byte[]> write(Assignment assignment) {
+    Map<String, byte[]> parts = new LinkedHashMap<>();
     ObjectNode document = JSON.createObjectNode();
     document.put("version", VERSION);
     document.put("title", assignment.title());
@@ -38,15 +43,18 @@ final class AssignmentJson {
     ObjectNode rules = document.putObject("rules");
     assignment.rules().codes().forEach(rules::put);
     document.put("decimal", String.valueOf(assignment.sign().sign()));
-    parts.put(DOCUMENT, "");
+    parts.put(DOCUMENT, new byte[0]);
     for (Item item : assignment.items()) {
       document.withArray("items").add(item(item, parts));
     }
-    parts.put(DOCUMENT, document.toPrettyString());
+    for (Brought table : assignment.tables()) {
+      document.withArray("tables").add(TableJson.write(table, parts));
+    }
+    parts.put(DOCUMENT, document.toPrettyString().getBytes(StandardCharsets.UTF_8));
     return parts;
   }
 
-  private static ObjectNode item(Item item, Map<String, String> parts) {
+  private static ObjectNode item(Item item, Map<String, byte[]> parts) {
     ObjectNode node = JSON.createObjectNode();
     node.put("id", item.id());
     node.put("name", item.name());
@@ -57,13 +65,15 @@ final class AssignmentJson {
     } else if (item.source() instanceof Source.TableText table) {
       node.put("kind", "table").put("text", table.text());
     } else {
-      Source.Column column = (Source.Column) item.source();
+      Source.Linked linked = (Source.Linked) item.source();
       String part = "columns/" + item.id() + ".txt";
-      parts.put(part, ColumnText.write(column.sample().values()));
-      node.put("kind", "column")
-          .put("file", column.file())
-          .put("column", column.column())
-          .put("unreadable", column.unreadable())
+      parts.put(part, ColumnText.write(linked.sample().values()).getBytes(StandardCharsets.UTF_8));
+      node.put("kind", "linked")
+          .put("table", linked.link().table())
+          .put("column", linked.link().column())
+          .put("groups", linked.link().groups())
+          .put("group", linked.link().group())
+          .put("unreadable", linked.unreadable())
           .put("part", part);
     }
     ObjectNode answers = node.putObject("answers");
@@ -74,16 +84,18 @@ final class AssignmentJson {
   /**
    * {@return the assignment in the parts}
    *
+   * @param notices takes what a person should know
    * @throws RefusedFileException if a newer program wrote it
    * @throws IllegalArgumentException if something is not as it must be; the message says what
    */
-  static Assignment read(String name, Map<String, String> parts) throws RefusedFileException {
-    JsonNode document = parse(parts.get(DOCUMENT));
+  static Assignment read(String name, Map<String, byte[]> parts, Consumer<String> notices)
+      throws RefusedFileException {
+    JsonNode document = parse(text(parts.get(DOCUMENT)));
     int version = document.path("version").asInt(0);
     if (version > VERSION) {
       throw new RefusedFileException(Texts.of("assignment.newer", name, version, VERSION));
     }
-    require(version == VERSION, "version");
+    require(version >= 1, "version");
     CourseRules rules = CourseRules.DEFAULTS;
     for (Map.Entry<String, JsonNode> rule : document.path("rules").properties()) {
       rules = rules.with(rule.getKey(), rule.getValue().asText());
@@ -95,8 +107,38 @@ final class AssignmentJson {
       require(ids.add(item.id()), "id");
       items.add(item);
     }
+    Assignment assignment =
+        new Assignment(
+            text(document, "title"),
+            rules,
+            text(document, "course"),
+            sign(document),
+            items,
+            List.of());
+    for (JsonNode node : document.path("tables")) {
+      assignment = withTable(assignment, TableJson.read(node, parts, notices));
+    }
+    return assignment;
+  }
+
+  /** Samples follow a table that is there; those of one that is not keep their values. */
+  private static Assignment withTable(Assignment assignment, Brought table) {
+    if (!table.replay().original().columns().isEmpty()) {
+      return assignment.with(table);
+    }
+    List<Brought> tables = new ArrayList<>(assignment.tables());
+    tables.add(table);
     return new Assignment(
-        text(document, "title"), rules, text(document, "course"), sign(document), items);
+        assignment.title(),
+        assignment.rules(),
+        assignment.course(),
+        assignment.sign(),
+        assignment.items(),
+        tables);
+  }
+
+  private static String text(byte @Nullable [] part) {
+    return part == null ? "" : new String(part, StandardCharsets.UTF_8);
   }
 
   private static JsonNode parse(String text) {
@@ -107,7 +149,7 @@ final class AssignmentJson {
     }
   }
 
-  private static Item item(JsonNode node, Map<String, String> parts) {
+  private static Item item(JsonNode node, Map<String, byte[]> parts) {
     require(node.path("id").isInt(), "id");
     Map<Measure, String> answers = new EnumMap<>(Measure.class);
     for (Map.Entry<String, JsonNode> answer : node.path("answers").properties()) {
@@ -123,30 +165,39 @@ final class AssignmentJson {
         answers);
   }
 
-  private static Source source(JsonNode node, Map<String, String> parts) {
+  private static Source source(JsonNode node, Map<String, byte[]> parts) {
     return switch (text(node, "kind")) {
       case "values" -> new Source.ValuesText(text(node, "text"));
       case "table" -> new Source.TableText(text(node, "text"));
-      case "column" -> {
-        String part = parts.get(text(node, "part"));
-        if (part == null) {
-          throw new IllegalArgumentException(Texts.of("assignment.part", text(node, "part")));
-        }
-        yield new Source.Column(
-            text(node, "file"),
-            text(node, "column"),
-            ColumnText.read(part),
-            node.path("unreadable").asInt());
-      }
+      case "linked" ->
+          linked(
+              node,
+              parts,
+              new Link(
+                  node.path("table").asInt(),
+                  text(node, "column"),
+                  text(node, "groups"),
+                  text(node, "group")));
+      // Version 1 kept columns without their tables.
+      case "column" -> linked(node, parts, Link.of(0, text(node, "column")));
       default -> throw new IllegalArgumentException(Texts.of("assignment.field", "kind"));
     };
+  }
+
+  private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link) {
+    byte[] part = parts.get(text(node, "part"));
+    if (part == null) {
+      throw new IllegalArgumentException(Texts.of("assignment.part", text(node, "part")));
+    }
+    return new Source.Linked(
+        link, ColumnText.read(text(part)), node.path("unreadable").asInt(), false);
   }
 
   private static DecimalSign sign(JsonNode document) {
     return text(document, "decimal").equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;
   }
 
-  private static String text(JsonNode node, String field) {
+  static String text(JsonNode node, String field) {
     require(node.path(field).isTextual(), field);
     return node.get(field).asText();
   }

@@ -129,6 +129,10 @@ final class TableBuilder implements RowSink {
     while (to > from && Blanks.is(text[to - 1])) {
       to--;
     }
+    // Programs that run formulas have text begin with this mark.
+    if (to - from > 1 && text[from] == '\'' && "=+-@'".indexOf(text[from + 1]) >= 0) {
+      from++;
+    }
     filled += to > from ? 1 : 0;
     drawn = drawn && isDrawn(text, from, to);
     if (cells < columns.size()) {

@@ -210,7 +210,8 @@ public final class TableReader {
     } catch (CharacterCodingException e) {
       // Within the rows that were read so far nothing is wrong; the whole reading decides.
       if (sink.rows().isEmpty()) {
-        throw new RefusedFileException(Texts.of("file.encoding", source.name(), e), e);
+        throw new RefusedFileException(
+            Texts.of("file.encoding", source.name(), opened.aspects().get(Aspect.ENCODING)), e);
       }
     }
     List<RawRow> head = sink.rows();

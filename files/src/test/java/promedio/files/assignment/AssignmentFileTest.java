@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
@@ -66,20 +67,25 @@ class AssignmentFileTest {
   }
 
   @Test
-  void aLongColumnComesBackWithEveryValueAndGap() throws Exception {
+  void aSampleWhoseTableIsGoneKeepsEveryValueAndGap() throws Exception {
     Sample sample =
         new Sample(
             new ValuesBuilder().add(Exact.of(1, 3)).addMissing().add(Exact.of(-25, 2)).build());
     Assignment assignment =
         Assignment.empty("Log")
-            .with(Item.of(1, "weight", "g", new Source.Column("log.csv", "weight", sample, 3)));
+            .with(
+                Item.of(
+                    1,
+                    "weight",
+                    "g",
+                    new Source.Linked(new Link(7, "weight", "line", "2"), sample, 3, false)));
 
     Assignment read = AssignmentFile.read("log", AssignmentFile.bytes(assignment));
 
-    Source.Column column = (Source.Column) read.items().get(0).source();
-    assertThat(column.sample().values()).isEqualTo(sample.values());
-    assertThat(column.unreadable()).isEqualTo(3);
-    assertThat(column.file()).isEqualTo("log.csv");
+    Source.Linked linked = (Source.Linked) read.items().get(0).source();
+    assertThat(linked.sample().values()).isEqualTo(sample.values());
+    assertThat(linked.unreadable()).isEqualTo(3);
+    assertThat(linked.link()).isEqualTo(new Link(7, "weight", "line", "2"));
   }
 
   @Test
@@ -96,7 +102,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":2}|newer Promedio",
+        "{\"version\":9}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",

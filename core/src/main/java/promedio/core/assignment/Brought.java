@@ -1,0 +1,40 @@
+package promedio.core.assignment;
+
+import java.util.List;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Replay;
+
+/**
+ * A table that was brought in, with the steps that tidy it.
+ *
+ * @param id tells it from the others of its assignment
+ * @param name what it is called
+ * @param original where it came from
+ * @param choices how it is read, where a person decided
+ * @param replay the table as it was read, and what its steps make of it
+ */
+public record Brought(
+    int id, String name, Original original, ReadingChoices choices, Replay replay) {
+
+  /** {@return the table after all steps} */
+  public Table table() {
+    return replay.result();
+  }
+
+  /** {@return this with other steps} */
+  public Brought withSteps(List<Listed> steps) {
+    return new Brought(id, name, original, choices, replay.with(steps));
+  }
+
+  /** {@return this under another name} */
+  public Brought withName(String changed) {
+    return new Brought(id, changed, original, choices, replay);
+  }
+
+  /** {@return this with the same steps done to another reading} */
+  public Brought withReading(Original changed, ReadingChoices chosen, Table read) {
+    return new Brought(id, name, changed, chosen, replay.on(read));
+  }
+}

@@ -1,0 +1,89 @@
+package promedio.core.calculation;
+
+import ch.obermuhlner.math.big.BigDecimalMath;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import org.jspecify.annotations.Nullable;
+import promedio.core.number.Exact;
+import promedio.core.number.Rounding;
+
+/**
+ * Arithmetic of formulas: exact where the result is a fraction or the root of one, otherwise to
+ * {@value #WORKING} significant digits. {@code null} where there is no result.
+ */
+final class Arithmetic {
+
+  /** Significant digits of what is no fraction and goes on being computed with. */
+  static final int WORKING = 50;
+
+  private static final MathContext CONTEXT = new MathContext(WORKING, RoundingMode.HALF_EVEN);
+
+  /** Powers whose digits would fill more than this many bits are not computed. */
+  private static final long LARGEST_BITS = 100_000;
+
+  private Arithmetic() {}
+
+  static Exact plus(Exact a, Exact b) {
+    return a.isRational() && b.isRational() ? a.plus(b) : digits(a).plus(digits(b));
+  }
+
+  static @Nullable Exact over(Exact a, Exact b) {
+    return b.signum() == 0 ? null : a.over(b);
+  }
+
+  static @Nullable Exact root(Exact a) {
+    if (a.signum() < 0) {
+      return null;
+    }
+    return a.isRational() ? a.sqrt() : digits(a).sqrt();
+  }
+
+  /** {@return a to the power of b} */
+  static @Nullable Exact power(Exact a, Exact b) {
+    if (b.equals(Exact.of(1, 2))) {
+      return root(a);
+    }
+    if (!b.isWhole()) {
+      return a.signum() <= 0 ? null : ofDigits(BigDecimalMath.pow(decimal(a), decimal(b), CONTEXT));
+    }
+    if (b.numerator().bitLength() > 30) {
+      return null;
+    }
+    int exponent = b.numerator().intValueExact();
+    if (exponent < 0 && a.signum() == 0) {
+      return null;
+    }
+    Exact base = a.isRational() ? a : digits(a);
+    long bits = Math.max(base.numerator().bitLength(), base.denominator().bitLength());
+    boolean small = bits * Math.abs((long) exponent) <= LARGEST_BITS;
+    return small ? base.pow(exponent) : null;
+  }
+
+  /** {@return the logarithm to the base 10, exact for the powers of 10} */
+  static @Nullable Exact log10(Exact a) {
+    return a.signum() <= 0 ? null : ofDigits(BigDecimalMath.log10(decimal(a), CONTEXT));
+  }
+
+  /** {@return the natural logarithm} */
+  static @Nullable Exact ln(Exact a) {
+    return a.signum() <= 0 ? null : ofDigits(BigDecimalMath.log(decimal(a), CONTEXT));
+  }
+
+  static Exact rounded(Exact a, int places) {
+    return Exact.of(a.rounded(places, Rounding.HALF_UP));
+  }
+
+  /** {@return a itself where it is a fraction, otherwise a decimal number very near to it} */
+  static Exact digits(Exact a) {
+    return a.isRational() ? a : Exact.of(a.significant(WORKING));
+  }
+
+  private static BigDecimal decimal(Exact a) {
+    return a.significant(WORKING);
+  }
+
+  private static Exact ofDigits(BigDecimal value) {
+    return Exact.of(value.stripTrailingZeros());
+  }
+}

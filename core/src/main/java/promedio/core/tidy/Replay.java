@@ -1,0 +1,84 @@
+package promedio.core.tidy;
+
+import java.util.ArrayList;
+import java.util.List;
+import promedio.core.message.Message;
+import promedio.core.table.Table;
+
+/** A table with the steps that tidy it, and what each of them came to. Immutable. */
+public final class Replay {
+
+  private final Table original;
+  private final List<Stage> stages;
+
+  private Replay(Table original, List<Stage> stages) {
+    this.original = original;
+    this.stages = List.copyOf(stages);
+  }
+
+  /**
+   * A step with what it came to.
+   *
+   * @param listed the step
+   * @param outcome what it did; where it is passed over, the table before it
+   */
+  public record Stage(Listed listed, Outcome outcome) {}
+
+  /** {@return the table, not tidied yet} */
+  public static Replay of(Table original) {
+    return new Replay(original, List.of());
+  }
+
+  /** {@return the table as it was brought in} */
+  public Table original() {
+    return original;
+  }
+
+  /** {@return the table after all steps} */
+  public Table result() {
+    return before(stages.size());
+  }
+
+  /** {@return the table before the step at this place, counted from 0} */
+  public Table before(int place) {
+    return place == 0 ? original : stages.get(place - 1).outcome().table();
+  }
+
+  /** {@return the steps with what they came to} */
+  public List<Stage> stages() {
+    return stages;
+  }
+
+  /** {@return the steps} */
+  public List<Listed> steps() {
+    return stages.stream().map(Stage::listed).toList();
+  }
+
+  /** {@return the same table tidied by these steps; what did not change is not done again} */
+  public Replay with(List<Listed> steps) {
+    int same = 0;
+    while (same < Math.min(steps.size(), stages.size())
+        && steps.get(same).equals(stages.get(same).listed())) {
+      same++;
+    }
+    List<Stage> done = new ArrayList<>(stages.subList(0, same));
+    Table table = before(same);
+    for (Listed listed : steps.subList(same, steps.size())) {
+      Outcome outcome =
+          listed.on() ? listed.step().apply(table) : Outcome.of(table, listed.step().intention());
+      done.add(new Stage(listed, outcome));
+      table = outcome.table();
+    }
+    return new Replay(original, done);
+  }
+
+  /** {@return another table tidied by the same steps} */
+  public Replay on(Table other) {
+    return of(other).with(steps());
+  }
+
+  /** {@return why each step that does not fit does not} */
+  public List<Message> problems() {
+    return stages.stream().flatMap(stage -> stage.outcome().problem().stream()).toList();
+  }
+}

@@ -1,0 +1,115 @@
+package promedio.core.calculation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.number.Exact;
+import promedio.core.sample.ValuesBuilder;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
+
+class CalculationTest {
+
+  /** Three trays; the third has no weight. */
+  private static final Table TRAYS =
+      Table.of(
+          List.of(
+              new NumberColumn(
+                  "weight",
+                  new ValuesBuilder().add(Exact.of(12)).add(Exact.of(15)).addMissing().build(),
+                  Map.of()),
+              new NumberColumn(
+                  "picking time",
+                  new ValuesBuilder()
+                      .add(Exact.of(9))
+                      .add(Exact.of(-4))
+                      .add(Exact.of(1, 3))
+                      .build(),
+                  Map.of()),
+              WordColumn.of("variety", Kind.CATEGORY, List.of("Abate Fetel", "Blanca", ""))));
+
+  private static List<String> results(String formula) throws CalculationException {
+    Column column = Calculation.read(formula, TRAYS).column("new").column();
+    return IntStream.range(0, column.size()).mapToObj(column::text).toList();
+  }
+
+  @ParameterizedTest(name = "[{index}] {0}")
+  @CsvSource(
+      delimiter = '#',
+      value = {
+        "weight × 2 + 1 # 25 # 31 # ''",
+        "weight + 2 × picking time # 30 # 7 # ''",
+        "(weight − 2) ÷ picking time # 10/9 # -3.25 # ''",
+        "weight ÷ (weight − 12) # '' # 5 # ''",
+        "picking time² # 81 # 16 # 1/9",
+        "−picking time ^ 2 # -81 # -16 # -1/9",
+        "2 ^ 3 ^ 2 # 512 # 512 # 512",
+        "√picking time # 3 # '' # 0.577350269189625764509148780502",
+        "|picking time| # 9 # 4 # 1/3",
+        "round(picking time ÷ 7; 2) # 1.29 # -0.57 # 0.05",
+        "log(1000) # 3 # 3 # 3",
+        "rank(picking time) # 3 # 1 # 2",
+        "weight − mean(weight) # -1.5 # 1.5 # ''",
+        "z(weight; n) # -1 # 1 # ''",
+        "weight > 12 # no # yes # ''",
+        "variety = Abate Fetel or weight > 14 # yes # yes # ''",
+        "variety one of Blanca, Ercolini # no # yes # ''",
+        "weight is missing # no # no # yes",
+        "not weight is missing and weight ≥ 15 # no # yes # no",
+        "picking time between 0 and 9 # yes # no # yes",
+        "weight one of 12; 13 # yes # no # ''",
+        "1,5 × 2 # 3 # 3 # 3",
+      })
+  void isReadAsOnPaper(String formula, String first, String second, String third) throws Exception {
+    assertThat(results(formula)).containsExactly(first, second, third);
+  }
+
+  @ParameterizedTest(name = "[{index}] {0}")
+  @CsvSource(
+      delimiter = '#',
+      value = {
+        "wieght × 2 # 0 # there is no column “wieght”; there are weight, picking time, variety",
+        "weight × # 8 # cannot stand here",
+        "(weight # 7 # “)” is expected",
+        "weight § 2 # 7 # “§” means nothing",
+        "variety × 2 # 8 # needs numbers",
+        "variety < Blanca # 8 # words are only equal or not",
+        "cube(weight) # 0 # there is no function “cube”",
+        "round(1; 2; 3) # 0 # another number of values",
+        "weight and variety # 7 # needs a statement",
+      })
+  void whatIsWrongIsSaidWithItsPlace(String formula, int place, String why) {
+    assertThatThrownBy(() -> results(formula))
+        .isInstanceOfSatisfying(
+            CalculationException.class,
+            e -> {
+              assertThat(e.getMessage()).contains(why);
+              assertThat(e.place()).isEqualTo(place);
+            });
+  }
+
+  @Test
+  void powersTooLargeToComputeAreMissingAndNestingTooDeepIsRefused() throws Exception {
+    assertThat(results("9^9^9")).containsOnly("");
+    assertThatThrownBy(() -> results(" ")).hasMessageContaining("nothing is written here");
+    String nested = "(".repeat(5000) + "1" + ")".repeat(5000);
+    assertThatThrownBy(() -> results(nested)).hasMessageContaining("nested too deep");
+  }
+
+  @Test
+  void tellsHowManyEntriesAreNoFractions() throws Exception {
+    assertThat(Calculation.read("√weight", TRAYS).column("r").rounded()).isEqualTo(2);
+    assertThat(Calculation.read("weight ÷ 7", TRAYS).column("r").rounded()).isZero();
+    assertThatThrownBy(() -> Calculation.read("weight", TRAYS).rowsWhereItHolds())
+        .hasMessageContaining("no condition");
+  }
+}

@@ -1,0 +1,215 @@
+package promedio.core.tidy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+import promedio.core.rules.ClassEnd;
+import promedio.core.sample.Values;
+import promedio.core.sample.ValuesBuilder;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
+
+class StepTest {
+
+  private static NumberColumn numbers(String name, long... values) {
+    return new NumberColumn(name, Values.ofDecimals(values, 0), Map.of());
+  }
+
+  private static final Table PEARS =
+      Table.of(
+          List.of(
+              numbers("tray", 1, 2, 3, 4, 5),
+              WordColumn.of(
+                  "variety",
+                  Kind.CATEGORY,
+                  List.of("Blanca", "Ercolini", "Blanca", "", "Conference")),
+              new NumberColumn(
+                  "weight",
+                  new ValuesBuilder()
+                      .add(Exact.of(131))
+                      .add(Exact.of(98))
+                      .addMissing()
+                      .addMissing()
+                      .add(Exact.of(140))
+                      .build(),
+                  Map.of(2, "14o"))));
+
+  private static List<String> texts(Outcome outcome, String column) {
+    assertThat(outcome.problem().map(Message::text)).isEmpty();
+    return texts(outcome.table(), column);
+  }
+
+  private static List<String> texts(Table table, String column) {
+    Column found = table.column(column).orElseThrow();
+    return IntStream.range(0, found.size()).mapToObj(found::text).toList();
+  }
+
+  private static String problem(Step step) {
+    return step.apply(PEARS).problem().orElseThrow().text();
+  }
+
+  @Test
+  void choosesAndRenamesColumns() {
+    assertThat(new Step.Choose(List.of("weight", "tray")).apply(PEARS).table().names())
+        .containsExactly("weight", "tray");
+    assertThat(new Step.Rename("tray", "crate").apply(PEARS).table().names())
+        .containsExactly("crate", "variety", "weight");
+    assertThat(problem(new Step.Choose(List.of("wight"))))
+        .isEqualTo("there is no column “wight” here; there are tray, variety, weight");
+    assertThat(problem(new Step.Rename("tray", "weight"))).contains("“weight” already");
+  }
+
+  @Test
+  void sortsWithMissingEntriesLastAndRowsRememberTheirNumbers() {
+    Outcome up = new Step.Sort("weight", false).apply(PEARS);
+    Outcome down = new Step.Sort("weight", true).apply(PEARS);
+
+    assertThat(texts(up, "tray")).containsExactly("2", "1", "5", "3", "4");
+    assertThat(texts(down, "tray")).containsExactly("5", "1", "2", "3", "4");
+    assertThat(up.table().origin(0)).isEqualTo(2);
+    assertThat(up.what().text()).isEqualTo("sort by weight, smallest first: 5 entries");
+  }
+
+  @Test
+  void leavesOutRowsByConditionByNumberAndWhereSomethingIsMissing() {
+    Outcome heavy = new Step.LeaveOut("weight > 130 and variety = Blanca").apply(PEARS);
+
+    assertThat(texts(heavy, "tray")).containsExactly("2", "3", "4", "5");
+    assertThat(heavy.what().text()).endsWith(": 1 rows");
+    assertThat(texts(new Step.LeaveOutRows(new TreeSet<>(List.of(1, 5))).apply(PEARS), "tray"))
+        .containsExactly("2", "3", "4");
+    assertThat(texts(new Step.DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
+        .containsExactly("1", "2", "5");
+    assertThat(problem(new Step.LeaveOut("weight >"))).contains("cannot stand here");
+  }
+
+  @Test
+  void recodesValuesToMissingAndCodesToNames() {
+    Step.Recode missing = new Step.Recode("tray", List.of(new Step.Change("5", "—")));
+    Step.Recode names =
+        new Step.Recode(
+            "tray", List.of(new Step.Change("1.0", "early"), new Step.Change("2", "late")));
+
+    assertThat(texts(missing.apply(PEARS), "tray")).containsExactly("1", "2", "3", "4", "");
+    assertThat(texts(names.apply(PEARS), "tray")).containsExactly("early", "late", "3", "4", "5");
+    Column named = names.apply(PEARS).table().column("tray").orElseThrow();
+    assertThat(named.kind()).isEqualTo(Kind.CATEGORY);
+    assertThat(((WordColumn) named).words()).startsWith("early", "late");
+  }
+
+  @Test
+  void cutsNumbersIntoLabelledClassesThatKeepTheEndThatIsChosen() {
+    List<String> at = List.of("98", "131", "140");
+    Step.Cut lower = new Step.Cut("weight", "class", at, ClassEnd.LOWER, false, List.of());
+    Step.Cut upper =
+        new Step.Cut("weight", "class", at, ClassEnd.UPPER, true, List.of("a", "b", "c", "d"));
+
+    assertThat(texts(lower.apply(PEARS), "class")).containsExactly("131–140", "98–131", "", "", "");
+    assertThat(texts(upper.apply(PEARS), "class")).containsExactly("b", "a", "", "", "c");
+    assertThat(problem(new Step.Cut("weight", "c", at, ClassEnd.LOWER, false, List.of("x"))))
+        .isEqualTo("there are 2 classes and 1 labels");
+    assertThat(
+            problem(
+                new Step.Cut("weight", "c", List.of("3", "2"), ClassEnd.LOWER, false, List.of())))
+        .contains("must ascend");
+  }
+
+  @Test
+  void fillsWhatIsMissingAndLeavesWhatIsToBeMended() {
+    assertThat(texts(new Step.Fill("weight", Step.Filling.MEAN, "").apply(PEARS), "weight"))
+        .containsExactly("131", "98", "14o", "123", "140");
+    assertThat(texts(new Step.Fill("variety", Step.Filling.BEFORE, "").apply(PEARS), "variety"))
+        .containsExactly("Blanca", "Ercolini", "Blanca", "Blanca", "Conference");
+    assertThat(problem(new Step.Fill("weight", Step.Filling.VALUE, "many")))
+        .contains("“many” is no number");
+    assertThat(problem(new Step.Fill("variety", Step.Filling.MEDIAN, ""))).contains("no numbers");
+  }
+
+  @Test
+  void mendsAnEntryByTheNumberOfItsRow() {
+    Outcome mended = new Step.Mend("weight", 3, "140").apply(PEARS);
+
+    assertThat(texts(mended, "weight")).containsExactly("131", "98", "140", "", "140");
+    assertThat(mended.table().column("weight").orElseThrow().unreadable(2)).isEmpty();
+    assertThat(problem(new Step.Mend("weight", 9, "1"))).contains("row 9");
+  }
+
+  @Test
+  void stacksColumnsAndPutsThemBack() {
+    Table scores =
+        Table.of(
+            List.of(
+                WordColumn.of("picker", Kind.TEXT, List.of("Ana", "Beto")),
+                numbers("May", 3, 4),
+                numbers("June", 5, 6)));
+    Outcome stacked = new Step.Stack(List.of("May", "June"), "crates", "month").apply(scores);
+    Outcome back = new Step.Unstack("crates", "month").apply(stacked.table());
+
+    assertThat(texts(stacked, "picker")).containsExactly("Ana", "Beto", "Ana", "Beto");
+    assertThat(texts(stacked, "crates")).containsExactly("3", "4", "5", "6");
+    assertThat(texts(stacked, "month")).containsExactly("May", "May", "June", "June");
+    assertThat(back.table().names()).containsExactly("picker", "May", "June");
+    assertThat(texts(back, "June")).containsExactly("5", "6");
+  }
+
+  @Test
+  void totalsGoAcrossColumnsAndToTheFoot() {
+    Step.Across mean = new Step.Across(List.of("tray", "weight"), Step.Total.MEAN, "mean");
+
+    assertThat(texts(mean.apply(PEARS), "mean")).containsExactly("66", "50", "3", "4", "72.5");
+    Outcome foot = new Step.TotalsRow(Step.Total.SUM).apply(PEARS);
+    assertThat(texts(foot, "weight")).endsWith("369");
+    assertThat(texts(foot, "variety")).endsWith("Total");
+    assertThat(foot.table().origin(5)).isZero();
+  }
+
+  @Test
+  void kindsChangeBothWays() {
+    Outcome words = new Step.ChangeKind("tray", Kind.CATEGORY).apply(PEARS);
+    Outcome back = new Step.ChangeKind("tray", Kind.NUMBER).apply(words.table());
+
+    assertThat(words.table().column("tray").orElseThrow().kind()).isEqualTo(Kind.CATEGORY);
+    assertThat(texts(back, "tray")).containsExactly("1", "2", "3", "4", "5");
+    Outcome unreadable = new Step.ChangeKind("variety", Kind.NUMBER).apply(PEARS);
+    assertThat(unreadable.table().column("variety").orElseThrow().summary().unreadable())
+        .isEqualTo(4);
+  }
+
+  @Test
+  void aListReplaysOnAnotherTableAndSaysWhatNoLongerFits() {
+    List<Listed> steps =
+        List.of(
+            Listed.of(new Step.Compute("double", "weight × 2")),
+            new Listed(new Step.LeaveOut("double > 200"), false),
+            Listed.of(new Step.Sort("variety", false)));
+    Replay replay = Replay.of(PEARS).with(steps);
+    Replay other = replay.on(Table.of(List.of(numbers("weight", 5, 6))));
+
+    assertThat(replay.problems()).isEmpty();
+    assertThat(replay.result().rows()).isEqualTo(5);
+    assertThat(texts(other.result(), "double")).containsExactly("10", "12");
+    assertThat(other.problems())
+        .extracting(Message::text)
+        .containsExactly("there is no column “variety” here; there are weight, double");
+    assertThat(PEARS.names()).containsExactly("tray", "variety", "weight");
+  }
+
+  @Test
+  void whatDidNotChangeIsNotDoneAgain() {
+    Listed first = Listed.of(new Step.Sort("weight", false));
+    Replay once = Replay.of(PEARS).with(List.of(first));
+    Replay twice = once.with(List.of(first, Listed.of(new Step.Rename("tray", "t"))));
+
+    assertThat(twice.before(1)).isSameAs(once.result());
+    assertThat(twice.with(List.of(first)).result()).isSameAs(once.result());
+  }
+}

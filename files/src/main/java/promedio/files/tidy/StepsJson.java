@@ -1,0 +1,139 @@
+package promedio.files.tidy;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.cfg.EnumFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Step;
+import promedio.files.RefusedFileException;
+import promedio.files.SafeWrite;
+import promedio.files.Texts;
+
+/**
+ * Lists of steps as JSON: an array of objects, each with what it does as {@code do}, and {@code on}
+ * false where it is passed over. The format is described in {@code docs/file-format.md}.
+ */
+public final class StepsJson {
+
+  private static final String ON = "on";
+
+  private static final ObjectMapper JSON =
+      JsonMapper.builder()
+          .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+          .enable(EnumFeature.WRITE_ENUMS_TO_LOWERCASE)
+          .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+          .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+          .addMixIn(Step.class, Named.class)
+          .build();
+
+  /** What each step is called in a file. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Step.Choose.class, name = "choose"),
+    @JsonSubTypes.Type(value = Step.Rename.class, name = "rename"),
+    @JsonSubTypes.Type(value = Step.Sort.class, name = "sort"),
+    @JsonSubTypes.Type(value = Step.LeaveOut.class, name = "leave-out"),
+    @JsonSubTypes.Type(value = Step.LeaveOutRows.class, name = "leave-out-rows"),
+    @JsonSubTypes.Type(value = Step.Recode.class, name = "recode"),
+    @JsonSubTypes.Type(value = Step.Cut.class, name = "cut"),
+    @JsonSubTypes.Type(value = Step.Compute.class, name = "compute"),
+    @JsonSubTypes.Type(value = Step.Fill.class, name = "fill"),
+    @JsonSubTypes.Type(value = Step.DropMissing.class, name = "drop-missing"),
+    @JsonSubTypes.Type(value = Step.ChangeKind.class, name = "change-kind"),
+    @JsonSubTypes.Type(value = Step.Stack.class, name = "stack"),
+    @JsonSubTypes.Type(value = Step.Unstack.class, name = "unstack"),
+    @JsonSubTypes.Type(value = Step.Across.class, name = "across"),
+    @JsonSubTypes.Type(value = Step.TotalsRow.class, name = "totals-row"),
+    @JsonSubTypes.Type(value = Step.Mend.class, name = "mend")
+  })
+  private interface Named {}
+
+  private StepsJson() {}
+
+  /** {@return the steps as an array} */
+  public static ArrayNode write(List<Listed> steps) {
+    ArrayNode array = JSON.createArrayNode();
+    for (Listed listed : steps) {
+      ObjectNode node = JSON.valueToTree(listed.step());
+      if (!listed.on()) {
+        node.put(ON, false);
+      }
+      array.add(node);
+    }
+    return array;
+  }
+
+  /**
+   * {@return the steps of the array}
+   *
+   * @throws IllegalArgumentException if it is none; the message says which step and why
+   */
+  public static List<Listed> read(JsonNode array) {
+    if (!array.isArray()) {
+      throw new IllegalArgumentException(Texts.of("steps.no-array"));
+    }
+    List<Listed> steps = new ArrayList<>();
+    for (JsonNode node : array) {
+      if (!node.isObject()) {
+        throw new IllegalArgumentException(
+            Texts.of("steps.wrong", steps.size() + 1, Texts.of("steps.no-object")));
+      }
+      ObjectNode step = ((ObjectNode) node).deepCopy();
+      boolean on = step.path(ON).asBoolean(true);
+      step.remove(ON);
+      try {
+        steps.add(new Listed(JSON.treeToValue(step, Step.class), on));
+      } catch (JsonProcessingException e) {
+        throw new IllegalArgumentException(
+            Texts.of("steps.wrong", steps.size() + 1, e.getOriginalMessage()), e);
+      }
+    }
+    return steps;
+  }
+
+  /**
+   * {@return the steps in the file}
+   *
+   * @throws RefusedFileException if it holds none; the message says what was found
+   */
+  public static List<Listed> read(Path file) throws RefusedFileException {
+    try {
+      return read(JSON.readTree(Files.readString(file)));
+    } catch (NoSuchFileException e) {
+      throw new RefusedFileException(Texts.of("file.missing", file), e);
+    } catch (JsonProcessingException e) {
+      throw new RefusedFileException(
+          Texts.of("steps.refused", file.getFileName(), e.getOriginalMessage()), e);
+    } catch (IOException e) {
+      throw new RefusedFileException(Texts.of("file.unreadable", file, e.getMessage()), e);
+    } catch (IllegalArgumentException e) {
+      throw new RefusedFileException(
+          Texts.of("steps.refused", file.getFileName(), e.getMessage()), e);
+    }
+  }
+
+  /**
+   * Writes the steps into a file.
+   *
+   * @throws IOException if it cannot be written
+   */
+  public static void write(List<Listed> steps, Path file) throws IOException {
+    String text = write(steps).toPrettyString() + "\n";
+    SafeWrite.write(file, text.getBytes(StandardCharsets.UTF_8));
+  }
+}
