@@ -1,8 +1,10 @@
 package promedio.desktop.window;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -20,15 +22,18 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.table.Aspect;
+import promedio.core.table.ReadingChoices;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.Desk;
-import promedio.desktop.work.OpenedFile;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
 import promedio.files.settings.Settings;
+import promedio.files.table.DataSource;
+import promedio.files.table.TableReader;
 
 /** The whole window: rules at the top, then shelf, sheet and margin from left to right. */
 public final class AssignmentView extends StackPane implements AssignmentMenu.Actions {
@@ -41,6 +46,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     /** {@return the file to open, an assignment or data} */
     Optional<Path> toOpen();
 
+    /** {@return where to write a table or steps for other uses, or nothing} */
+    Optional<Path> toExport(String proposedName);
+
     /** {@return where to save, or nothing} */
     Optional<Path> toSave(String proposedName);
   }
@@ -52,6 +60,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final BorderPane bands = new BorderPane();
   private final Shelf shelf;
   private final Sheet sheet;
+  private final TableSheet tableSheet;
+  private final StepsPane steps;
+  private final BringInView bringIn;
+  private final ReadingPane reading;
+  private final Margin margin;
   private final RulesStrip strip;
   private final NoticeBar notices;
   private final KeySheet keySheet = new KeySheet(this::hideKeys);
@@ -64,16 +77,25 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.fileChoice = fileChoice;
     this.appearance = new Appearance(desk.settingsProperty().get());
     this.notices = new NoticeBar(workspace.background());
-    this.shelf = new Shelf(workspace, appearance, this::open);
+    this.shelf = new Shelf(workspace, appearance, this::open, this::typeTable);
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
     this.sheet = new Sheet(workspace, appearance, empty);
+    TableExchange exchange = new TableExchange(workspace, fileChoice, notices);
+    this.tableSheet = new TableSheet(workspace, exchange::export);
+    this.steps = new StepsPane(workspace, exchange);
+    this.bringIn = new BringInView(workspace);
+    this.reading = new ReadingPane(workspace);
+    this.margin = new Margin(workspace, appearance);
     AssignmentMenu menu = new AssignmentMenu(workspace, desk, appearance, this);
     this.strip = new RulesStrip(workspace, desk, menu);
     this.actions = buildActions();
     bands.setTop(new VBox(strip, notices, new MovedLine(workspace)));
     bands.setLeft(shelf);
-    bands.setCenter(sheet);
-    bands.setRight(new Margin(workspace, appearance));
+    bands.setCenter(new StackPane(sheet, tableSheet, bringIn));
+    bands.setRight(new StackPane(margin, steps, reading));
+    workspace.tableProperty().subscribe(table -> showBand());
+    workspace.bringingProperty().subscribe(bringing -> showBand());
+    workspace.chosenProperty().subscribe(item -> showBand());
     getStyleClass().add("assignment");
     getChildren().addAll(bands, keySheet);
     StackPane.setAlignment(keySheet, Pos.CENTER);
@@ -167,6 +189,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.LINE_UP, sheet::focusLineUp),
         Map.entry(Keys.ANSWERS, sheet::focusAnswers),
         Map.entry(Keys.RULES, strip::focusRules),
+        Map.entry(Keys.CELLS, tableSheet::focusCells),
+        Map.entry(Keys.STEPS, steps::focusAdd),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
         Map.entry(Keys.HELP, this::showKeys));
@@ -208,24 +232,31 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     }
   }
 
-  private void openData(Path path) {
-    workspace
-        .background()
-        .run(
-            Texts.of("work.opening", String.valueOf(path.getFileName())),
-            () -> OpenedFile.read(path),
-            this::bringIn,
-            failure -> {
-              if (!(failure instanceof RefusedFileException)) {
-                LOG.error("cannot open {}", path, failure);
-              }
-              notices.tell(Texts.of("open.refused", String.valueOf(failure.getMessage())));
-            });
+  /** The sheet of a sample, a table, or what is about to be brought in; each with its margin. */
+  private void showBand() {
+    boolean brings = workspace.bringingProperty().get() != null;
+    boolean table = !brings && workspace.tableProperty().get() != null;
+    Nodes.setShown(bringIn, brings);
+    Nodes.setShown(reading, brings);
+    Nodes.setShown(tableSheet, table);
+    Nodes.setShown(steps, table);
+    Nodes.setShown(sheet, !brings && !table);
+    Nodes.setShown(margin, !brings && !table);
   }
 
-  private void bringIn(OpenedFile file) {
-    notices.clear();
-    shelf.offerColumns(file);
+  private void openData(Path path) {
+    try {
+      notices.clear();
+      workspace.bring(DataSource.of(path));
+      bringIn.focusTake();
+    } catch (RefusedFileException e) {
+      notices.tell(Texts.of("open.refused", e.getMessage()));
+    }
+  }
+
+  private void typeTable() {
+    workspace.bring(DataSource.of(Texts.of("bring.typed"), new byte[0]));
+    bringIn.focusText();
   }
 
   private void saveTo(Path path) {
@@ -252,12 +283,35 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         () -> desk.throwAway(found));
   }
 
+  /** A list becomes a sample at once; a table is looked at first. */
   private void paste() {
-    String text = Clipboard.getSystemClipboard().getString();
-    if (text == null || text.isBlank()) {
+    Clipboard clipboard = Clipboard.getSystemClipboard();
+    String html = clipboard.getHtml();
+    String text = clipboard.getString();
+    if (html != null && html.toLowerCase(Locale.ROOT).contains("<table")) {
+      bringPasted(html);
+    } else if (text == null || text.isBlank()) {
       notices.tell(Texts.of("paste.nothing"));
+    } else if (isTable(text)) {
+      bringPasted(text);
     } else {
       workspace.addSample(new Source.ValuesText(text));
+    }
+  }
+
+  private void bringPasted(String text) {
+    workspace.bring(DataSource.of(Texts.of("bring.pasted"), text.getBytes(StandardCharsets.UTF_8)));
+    bringIn.focusTake();
+  }
+
+  private static boolean isTable(String text) {
+    try {
+      DataSource source = DataSource.of("", text.getBytes(StandardCharsets.UTF_8));
+      String separator = TableReader.recognise(source, ReadingChoices.NONE).of(Aspect.SEPARATOR);
+      return !List.of("list", "none").contains(separator) && text.strip().lines().count() > 1;
+    } catch (RefusedFileException | IOException e) {
+      // What is no table is taken as values, and shown as they are understood.
+      return false;
     }
   }
 

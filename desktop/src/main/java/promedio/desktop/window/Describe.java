@@ -61,7 +61,7 @@ final class Describe {
   }
 
   /** Groups thousands with a narrow space, which no decimal sign can be taken for. */
-  private static String grouped(long count) {
+  static String grouped(long count) {
     return String.format(Locale.ROOT, "%,d", count).replace(',', '\u202F');
   }
 }

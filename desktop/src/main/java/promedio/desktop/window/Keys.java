@@ -28,6 +28,9 @@ final class Keys {
   static final KeyCombination LINE_UP = shortcut(KeyCode.DIGIT2);
   static final KeyCombination ANSWERS = shortcut(KeyCode.DIGIT3);
   static final KeyCombination RULES = shortcut(KeyCode.DIGIT4);
+  static final KeyCombination CELLS = shortcut(KeyCode.DIGIT5);
+  static final KeyCombination STEPS = shortcut(KeyCode.DIGIT6);
+  static final KeyCombination COPY = shortcut(KeyCode.C);
   static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
   static final KeyCombination PREVIOUS =
       new KeyCodeCombination(KeyCode.UP, KeyCombination.ALT_DOWN);
@@ -50,6 +53,9 @@ final class Keys {
         line("keys.line-up", LINE_UP),
         line("keys.answers", ANSWERS),
         line("keys.rules", RULES),
+        line("keys.cells", CELLS),
+        line("keys.steps", STEPS),
+        line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),
         line("keys.new-sample", NEW_SAMPLE),

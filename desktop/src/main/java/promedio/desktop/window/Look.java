@@ -21,6 +21,9 @@ final class Look {
           Family.SPREAD, PseudoClass.getPseudoClass("lit-spread"),
           Family.SHAPE, PseudoClass.getPseudoClass("lit-shape"));
 
+  /** The cell that keys move. */
+  static final PseudoClass LEAD = PseudoClass.getPseudoClass("lead");
+
   /** A value beyond a fence. */
   static final PseudoClass BEYOND = PseudoClass.getPseudoClass("beyond");
 

@@ -21,7 +21,7 @@ import promedio.desktop.work.Workspace;
 /** What the chosen measure says about the sample, its formula, and what the answer tells. */
 final class Margin extends ScrollPane {
 
-  private static final double WIDTH = 312;
+  static final double WIDTH = 312;
   private static final double WIDER_WITH_TEXT = 80;
 
   private final Workspace workspace;

@@ -15,4 +15,9 @@ public final class NoFileChoice implements AssignmentView.FileChoice {
   public Optional<Path> toSave(String proposedName) {
     return Optional.empty();
   }
+
+  @Override
+  public Optional<Path> toExport(String proposedName) {
+    return Optional.empty();
+  }
 }

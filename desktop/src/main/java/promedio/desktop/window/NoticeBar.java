@@ -20,8 +20,10 @@ final class NoticeBar extends VBox {
   private final Label message = new Label();
   private final HBox notice;
   private final HBox progress = new HBox(12);
+  private final Background background;
 
   NoticeBar(Background background) {
+    this.background = background;
     Button away = new Button(Texts.of("notice.away"));
     away.setOnAction(event -> clear());
     message.setWrapText(true);
@@ -77,6 +79,7 @@ final class NoticeBar extends VBox {
       Button cancel = new Button(Texts.of("work.cancel"));
       cancel.setOnAction(event -> job.cancel());
       ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
+      bar.progressProperty().bind(background.progressProperty());
       bar.setAccessibleText(job.title());
       progress.getChildren().addAll(new Label(job.title()), bar, cancel);
     }

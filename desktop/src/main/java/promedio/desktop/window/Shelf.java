@@ -10,10 +10,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.desktop.Texts;
-import promedio.desktop.work.OpenedFile;
 import promedio.desktop.work.Workspace;
 
 /** The samples and tables of the assignment, and the field where values are typed. */
@@ -24,16 +24,14 @@ final class Shelf extends VBox {
 
   private final Workspace workspace;
   private final VBox items = new VBox(2);
-  private final VBox offer = new VBox(6);
+  private final VBox tables = new VBox(2);
+  private final Label tablesHeading = heading(Texts.of("shelf.tables"));
   private final ValuesField values;
 
-  Shelf(Workspace workspace, Appearance appearance, Runnable openFile) {
+  Shelf(Workspace workspace, Appearance appearance, Runnable openFile, Runnable typeTable) {
     this.workspace = workspace;
     this.values = new ValuesField(workspace);
     getStyleClass().add("shelf");
-    offer.getStyleClass().add("offer");
-    offer.setId("offer");
-    withdrawOffer();
     ScrollPane scroll = new ScrollPane(items);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("shelf-items");
@@ -41,12 +39,19 @@ final class Shelf extends VBox {
     scroll.prefHeightProperty().bind(items.heightProperty().add(2));
     VBox.setVgrow(values, Priority.ALWAYS);
     getChildren()
-        .addAll(heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile), offer, values);
+        .addAll(
+            heading(Texts.of("shelf.heading")),
+            scroll,
+            tablesHeading,
+            tables,
+            buildButtons(openFile, typeTable),
+            values);
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.assignmentProperty().subscribe(this::showItems);
     workspace.chosenProperty().subscribe(this::markChosen);
+    workspace.tableProperty().subscribe(this::markTable);
   }
 
   /** Makes a new sample and puts the caret into its values. */
@@ -66,45 +71,12 @@ final class Shelf extends VBox {
     values.startTyping();
   }
 
-  /** Brings the only column of numbers in at once; of several, offers the choice. */
-  void offerColumns(OpenedFile file) {
-    List<Integer> columns = file.columns();
-    if (columns.size() == 1) {
-      bringIn(file, columns.get(0));
-      return;
-    }
-    Label question = new Label(Texts.of("offer.which", file.name()));
-    question.setWrapText(true);
-    offer.getChildren().setAll(question);
-    for (int column : columns) {
-      Button choice = new Button(file.columnName(column));
-      choice.setMaxWidth(Double.MAX_VALUE);
-      choice.setOnAction(event -> bringIn(file, column));
-      offer.getChildren().add(choice);
-    }
-    Button none = new Button(Texts.of("offer.none"));
-    none.getStyleClass().add("link");
-    none.setOnAction(event -> withdrawOffer());
-    offer.getChildren().add(none);
-    Nodes.setShown(offer, true);
-    offer.getChildren().get(1).requestFocus();
-  }
-
-  private void bringIn(OpenedFile file, int column) {
-    withdrawOffer();
-    workspace.addNamed(file.columnName(column), file.source(column, workspace.assignment().sign()));
-  }
-
-  private void withdrawOffer() {
-    offer.getChildren().clear();
-    Nodes.setShown(offer, false);
-  }
-
-  private Node buildButtons(Runnable openFile) {
+  private Node buildButtons(Runnable openFile, Runnable typeTable) {
     FlowPane buttons =
         new FlowPane(
             link("shelf.new-sample", "new-sample", this::newSample),
             link("shelf.new-table", "new-table", this::newTable),
+            link("shelf.bring-text", "type-table", typeTable),
             link("shelf.open", "open-file", openFile));
     buttons.getStyleClass().add("shelf-buttons");
     return buttons;
@@ -138,6 +110,35 @@ final class Shelf extends VBox {
       card.setText(item.name() + "\n" + Describe.source(item));
     }
     markChosen(workspace.chosenProperty().get());
+    Nodes.setShown(tablesHeading, !assignment.tables().isEmpty());
+    Nodes.setShown(tables, !assignment.tables().isEmpty());
+    tables.getChildren().setAll(assignment.tables().stream().map(this::card).toList());
+    markTable(workspace.tableProperty().get());
+  }
+
+  private Button card(Brought table) {
+    String facts =
+        Texts.of(
+            "describe.brought",
+            Describe.grouped(table.table().rows()),
+            table.table().columns().size());
+    Button card = new Button(table.name() + "\n" + facts);
+    card.setUserData(table.id());
+    card.setId("table-" + table.id());
+    card.setMnemonicParsing(false);
+    card.getStyleClass().add("item");
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setOnAction(event -> workspace.chooseTable(table.id()));
+    return card;
+  }
+
+  private void markTable(@Nullable Brought chosen) {
+    for (Node node : tables.getChildren()) {
+      boolean is = chosen != null && node.getUserData().equals(chosen.id());
+      node.pseudoClassStateChanged(Look.CHOSEN, is);
+      node.setAccessibleText(
+          Texts.of(is ? "shelf.table-chosen" : "shelf.table", ((Button) node).getText()));
+    }
   }
 
   private Button card(Item item) {

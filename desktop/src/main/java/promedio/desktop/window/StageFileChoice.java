@@ -33,10 +33,20 @@ final class StageFileChoice implements AssignmentView.FileChoice {
                 "*.csv",
                 "*.tsv",
                 "*.txt",
-                "*.tab"),
+                "*.tab",
+                "*.xlsx",
+                "*.ods"),
             ASSIGNMENTS,
             new FileChooser.ExtensionFilter(Texts.of("open.all"), "*.*"));
     return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
+  }
+
+  @Override
+  public Optional<Path> toExport(String proposedName) {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(Texts.of("export.title"));
+    chooser.setInitialFileName(proposedName);
+    return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
   }
 
   @Override

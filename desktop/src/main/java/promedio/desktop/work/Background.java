@@ -5,11 +5,15 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.FutureTask;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.jspecify.annotations.Nullable;
+import promedio.files.table.Progress;
 
 /**
  * Runs long work apart from the window, one piece at a time; a new piece takes the place of the
@@ -21,6 +25,7 @@ public final class Background {
   private final Executor window;
   private final ReadOnlyObjectWrapper<@Nullable Job> running =
       new ReadOnlyObjectWrapper<>(this, "running");
+  private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
 
   /**
    * Makes one.
@@ -50,6 +55,46 @@ public final class Background {
     return running.getReadOnlyProperty();
   }
 
+  /** {@return how much of the work is done, from 0 to 1; below 0 while nobody can tell} */
+  public ReadOnlyDoubleProperty progressProperty() {
+    return progress.getReadOnlyProperty();
+  }
+
+  /** Work that tells how far it is. */
+  @FunctionalInterface
+  public interface Watched<T> {
+
+    /** Does the work. */
+    T run(Progress progress) throws Exception;
+  }
+
+  /** Has something done where outcomes are told, on the thread of the window. */
+  public void tell(Runnable what) {
+    window.execute(what);
+  }
+
+  /**
+   * Starts work that tells how far it is.
+   *
+   * @param title what is done, for the one who waits
+   * @param work the work; it is interrupted when cancelled
+   * @param done takes the outcome
+   * @param failed takes the failure; neither is called when the work was cancelled
+   */
+  public <T> void watch(
+      String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    AtomicInteger percent = new AtomicInteger(-1);
+    Progress told =
+        (so, total) -> {
+          int now = total <= 0 ? -1 : (int) Math.min(100, 100 * so / total);
+          // A hundred tellings are enough for a line on a screen.
+          if (percent.getAndSet(now) != now) {
+            window.execute(() -> progress.set(now / 100.0));
+          }
+        };
+    run(title, () -> work.run(told), done, failed);
+  }
+
   /**
    * Starts work.
    *
@@ -71,6 +116,7 @@ public final class Background {
             window.execute(() -> finish(this, done, failed));
           }
         };
+    progress.set(-1);
     running.set(new Job(title, task));
     worker.execute(task);
   }

@@ -1,8 +1,10 @@
 package promedio.desktop.work;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
@@ -12,19 +14,29 @@ import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
+import promedio.files.table.DataSource;
 
 /**
  * The state of one window: the assignment with its history, which item and measure are chosen, and
  * what is computed of them. Every edit passes through {@link #edit}.
  */
 public final class Workspace {
+
+  /** Tables longer than this are tidied apart from the window. */
+  private static final int LONG_TABLE = 20_000;
 
   /** Texts longer than this are read apart from the window: about 20,000 values. */
   private static final int LONG_TEXT = 120_000;
@@ -40,6 +52,10 @@ public final class Workspace {
       new ReadOnlyObjectWrapper<>(this, "moved", Map.of());
   private final ReadOnlyObjectWrapper<@Nullable WhatIf> whatIf =
       new ReadOnlyObjectWrapper<>(this, "whatIf");
+  private final ReadOnlyObjectWrapper<@Nullable Brought> table =
+      new ReadOnlyObjectWrapper<>(this, "table");
+  private final ReadOnlyObjectWrapper<@Nullable Bringing> bringing =
+      new ReadOnlyObjectWrapper<>(this, "bringing");
   private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
   private final ObjectProperty<Measure> measure =
       new SimpleObjectProperty<>(this, "measure", Measure.MEAN);
@@ -82,8 +98,122 @@ public final class Workspace {
     return background;
   }
 
+  /** {@return the chosen table of several columns, {@code null} when there is none} */
+  public ReadOnlyObjectProperty<@Nullable Brought> tableProperty() {
+    return table.getReadOnlyProperty();
+  }
+
+  /** {@return what is being brought in and looked at first, {@code null} when nothing is} */
+  public ReadOnlyObjectProperty<@Nullable Bringing> bringingProperty() {
+    return bringing.getReadOnlyProperty();
+  }
+
+  /** Begins to bring a table in: it is read and shown, and nothing is changed yet. */
+  public Bringing bring(DataSource source) {
+    Bringing begun = new Bringing(source, background);
+    bringing.set(begun);
+    return begun;
+  }
+
+  /** Brings nothing in after all. */
+  public void bringNothing() {
+    bringing.set(null);
+  }
+
+  /** Adds a table that was brought in, and chooses it. */
+  public void addTable(Function<Integer, Brought> made) {
+    int id = assignment().freeTableId();
+    Brought added = made.apply(id);
+    bringing.set(null);
+    edit("edit.bring-in", "", now -> now.with(added));
+    chooseTable(id);
+  }
+
+  /** Chooses the table of the id. */
+  public void chooseTable(int id) {
+    moved.set(Map.of());
+    whatIf.set(null);
+    bringing.set(null);
+    table.set(assignment().table(id).orElse(null));
+    show(Optional.empty());
+  }
+
+  /** Takes the chosen table away; samples that were made of it keep their values. */
+  public void removeTable() {
+    Brought old = table.get();
+    if (old != null) {
+      edit("edit.remove-table", "", now -> now.withoutTable(old.id()));
+    }
+  }
+
+  /** Renames the chosen table. */
+  public void renameTable(String name) {
+    Brought old = table.get();
+    if (old != null) {
+      edit("edit.name", "table-name " + old.id(), now -> now.with(old.withName(name)));
+    }
+  }
+
+  /** Tidies the chosen table by other steps; a long table apart from the window. */
+  public void setSteps(String nameKey, List<Listed> steps) {
+    Brought old = table.get();
+    if (old == null) {
+      return;
+    }
+    if (old.table().rows() <= LONG_TABLE) {
+      edit(nameKey, "", now -> now.with(old.withSteps(steps)));
+      return;
+    }
+    Assignment before = assignment();
+    background.run(
+        Texts.of("work.tidying", old.name()),
+        () -> before.with(old.withSteps(steps)),
+        done -> {
+          // What was edited meanwhile is newer, and must not be lost.
+          if (before.equals(assignment())) {
+            edit(nameKey, "", now -> done);
+          }
+        },
+        failure -> {
+          throw new IllegalStateException(failure);
+        });
+  }
+
+  /** Adds a step at the end of those of the chosen table. */
+  public void addStep(Step step) {
+    Brought old = table.get();
+    if (old != null) {
+      List<Listed> steps = new ArrayList<>(old.replay().steps());
+      steps.add(Listed.of(step));
+      setSteps("edit.step", steps);
+    }
+  }
+
+  /** Puts parts of the chosen table on the shelf as samples that follow it. */
+  public void addLinked(Map<String, Link> links) {
+    Brought from = table.get();
+    if (from == null) {
+      return;
+    }
+    edit(
+        "edit.add",
+        "",
+        now -> {
+          Assignment changed = now;
+          for (Map.Entry<String, Link> named : links.entrySet()) {
+            Source.Linked empty =
+                new Source.Linked(named.getValue(), new Sample(Values.of(List.of())), 0, false);
+            Item item = Item.of(changed.freeId(), named.getKey(), "", empty.follow(from.table()));
+            changed = changed.with(item);
+          }
+          return changed;
+        });
+  }
+
   /** Chooses the item of the id. */
   public void choose(int id) {
+    table.set(null);
+    bringing.set(null);
     moved.set(Map.of());
     whatIf.set(null);
     entry.set(-1);
@@ -296,6 +426,13 @@ public final class Workspace {
 
   private void showPresent() {
     assignment.set(history.present());
+    Brought oldTable = table.get();
+    if (oldTable != null) {
+      table.set(assignment().table(oldTable.id()).orElse(null));
+      if (table.get() != null) {
+        return;
+      }
+    }
     Item old = chosen.get();
     Optional<Item> same = old == null ? Optional.empty() : assignment().item(old.id());
     show(same.or(() -> assignment().items().stream().findFirst()));

@@ -107,7 +107,7 @@ class AssignmentFileTest {
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"cloud\"}]}|“kind”",
-        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"column\",\"part\":\"columns/9.txt\"}]}|columns/9.txt",
+        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"column\",\"column\":\"w\",\"part\":\"columns/9.txt\"}]}|columns/9.txt",
         "{\"version\":1,\"course\":\"\",\"decimal\":\".\"}|“title”",
         "[]|“version”"
       })

@@ -1,0 +1,174 @@
+package promedio.desktop.window;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.table.Aspect;
+import promedio.core.table.Column;
+import promedio.core.table.ColumnSummary;
+import promedio.core.table.Kind;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Bringing;
+import promedio.files.table.RawRow;
+import promedio.files.table.ReadTable;
+import promedio.files.table.Recognised;
+
+/** The first rows of a table as they stand in its file, those above the header among them. */
+final class HeadContent implements GridContent {
+
+  private final List<RawRow> rows;
+  private final Recognised recognised;
+  private final @Nullable ReadTable read;
+  private final Bringing bringing;
+  private final int width;
+  private final long passOver;
+
+  HeadContent(Recognised recognised, @Nullable ReadTable read, Bringing bringing) {
+    this.rows = recognised.head();
+    this.recognised = recognised;
+    this.read = read;
+    this.bringing = bringing;
+    this.passOver = Long.parseLong(recognised.of(Aspect.PASS_OVER));
+    this.width =
+        rows.stream()
+            .filter(row -> row.line() >= Math.max(recognised.headerLine(), passOver))
+            .mapToInt(row -> row.cells().size())
+            .max()
+            .orElse(1);
+  }
+
+  @Override
+  public int rows() {
+    return rows.size();
+  }
+
+  @Override
+  public int columns() {
+    return width;
+  }
+
+  @Override
+  public String columnName(int column) {
+    return column(column).map(Column::name).orElse("");
+  }
+
+  @Override
+  public String text(int row, int column) {
+    return rows.get(row).cell(column).replace('\n', ' ');
+  }
+
+  @Override
+  public String rowHead(int row) {
+    return row < rows.size() ? String.valueOf(rows.get(row).line()) : "";
+  }
+
+  @Override
+  public boolean isNumber(int column) {
+    return column(column).map(found -> found.kind() == Kind.NUMBER).orElse(false);
+  }
+
+  @Override
+  public String state(int row, int column) {
+    String state = rowState(row);
+    if (!state.isEmpty()) {
+      return state;
+    }
+    boolean chosen =
+        bringing.columnsProperty().get().isEmpty()
+            || bringing.columnsProperty().get().contains(columnName(column));
+    if (read != null && !chosen) {
+      return "passed-over";
+    }
+    return read != null && isUnreadable(row, column) ? "unreadable" : "";
+  }
+
+  private boolean isUnreadable(int row, int column) {
+    long line = rows.get(row).line();
+    Optional<Column> found = column(column);
+    if (found.isEmpty() || read == null) {
+      return false;
+    }
+    int at = Arrays.binarySearch(read.lines(), (int) line);
+    return at >= 0
+        && at < found.get().size()
+        && found.get().unreadable(at).filter(text(row, column)::equals).isPresent();
+  }
+
+  @Override
+  public String rowState(int row) {
+    long line = rows.get(row).line();
+    if (line == recognised.headerLine()) {
+      return "header-row";
+    }
+    return line <= passOver || line > lastLine() ? "passed-over" : "";
+  }
+
+  /** Totals and notes below the table are left out. */
+  private long lastLine() {
+    ReadTable table = read;
+    return table == null || table.lines().length == 0
+        ? Long.MAX_VALUE
+        : table.line(table.lines().length - 1);
+  }
+
+  /** Columns that hold nothing at all are not in the table, so it is found by its place in both. */
+  private Optional<Column> column(int place) {
+    ReadTable table = read;
+    return table == null || place >= table.table().columns().size()
+        ? Optional.empty()
+        : Optional.of(table.table().columns().get(place));
+  }
+
+  @Override
+  public Node head(int place) {
+    VBox head = new VBox(2);
+    head.getStyleClass().add("column-head");
+    Optional<Column> column = column(place);
+    if (column.isEmpty()) {
+      head.getChildren().add(new Label("…"));
+      return head;
+    }
+    String name = column.get().name();
+    CheckBox taken = new CheckBox(name);
+    taken.setMnemonicParsing(false);
+    taken.getStyleClass().add("column-name");
+    taken.setId("bring-column-" + place);
+    bringing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
+    taken.setOnAction(event -> bringing.include(name, taken.isSelected()));
+    head.getChildren().addAll(taken, kinds(place, column.get().kind()), facts(column.get()));
+    return head;
+  }
+
+  private Node kinds(int place, Kind now) {
+    MenuButton kinds = new MenuButton(Texts.of("kind." + now.code()));
+    kinds.getStyleClass().addAll("rule", "kind-choice");
+    kinds.setAccessibleText(Texts.of("bring.kind", columnName(place)));
+    for (Kind kind : Kind.values()) {
+      MenuItem item = new MenuItem(Texts.of("kind." + kind.code()));
+      item.setOnAction(event -> bringing.decideKind(place, kind));
+      kinds.getItems().add(item);
+    }
+    return kinds;
+  }
+
+  private static Label facts(Column column) {
+    ColumnSummary summary = column.summary();
+    StringBuilder text = new StringBuilder(Texts.of("head.n", Describe.grouped(summary.n())));
+    if (summary.missing() > 0) {
+      text.append(Texts.of("head.missing", Describe.grouped(summary.missing())));
+    }
+    if (summary.unreadable() > 0) {
+      text.append(Texts.of("head.unreadable", Describe.grouped(summary.unreadable())));
+    }
+    Label label = new Label(text.toString());
+    label.getStyleClass().add("column-facts");
+    return label;
+  }
+}

@@ -1,0 +1,328 @@
+package promedio.desktop.window;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Brought;
+import promedio.core.assignment.Link;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
+import promedio.core.tidy.Step;
+import promedio.desktop.Texts;
+import promedio.desktop.work.CellBlock;
+import promedio.desktop.work.Facts;
+import promedio.desktop.work.Workspace;
+
+/** The sheet of a table of several columns: its cells, and what a selected block comes to. */
+final class TableSheet extends BorderPane {
+
+  private static final int MOST_GROUPS = 40;
+
+  private final Workspace workspace;
+  private final Facts.Finder finder;
+  private final Label name = new Label();
+  private final Label counts = new Label();
+  private final Label found = new Label();
+  private final TextField find = new TextField();
+  private final TextField goTo = new TextField();
+  private final MenuButton rowsMenu = new MenuButton(Texts.of("table.rows-menu"));
+  private final ComboBox<String> values = new ComboBox<>();
+  private final ComboBox<String> groups = new ComboBox<>();
+  private final CellGrid grid = new CellGrid();
+  private final BlockLine foot;
+  private @Nullable Table shown;
+
+  /** What the sheet asks of the window. */
+  interface Actions {
+    void export(Table table, String name);
+  }
+
+  TableSheet(Workspace workspace, Actions actions) {
+    this.workspace = workspace;
+    this.finder = new Facts.Finder(workspace.background());
+    this.foot = new BlockLine(workspace);
+    getStyleClass().add("table-sheet");
+    name.getStyleClass().add("serif-heading");
+    name.setId("table-name");
+    counts.getStyleClass().add("quiet");
+    counts.setId("table-counts");
+    grid.setId("table-grid");
+    setTop(new VBox(6, new VBox(2, name, counts), buildFinding(actions), buildToShelf()));
+    setCenter(grid);
+    setBottom(foot);
+    grid.selectionProperty().subscribe(block -> showBlock());
+    grid.addEventHandler(KeyEvent.KEY_PRESSED, this::copy);
+    workspace.tableProperty().subscribe(this::show);
+  }
+
+  private Node buildFinding(Actions actions) {
+    find.setId("table-find");
+    find.setPromptText(Texts.of("table.find"));
+    find.setAccessibleText(Texts.of("table.find"));
+    find.setPrefColumnCount(12);
+    find.setOnAction(event -> findNext());
+    goTo.setId("table-go-to");
+    goTo.setPromptText(Texts.of("table.go-to"));
+    goTo.setAccessibleText(Texts.of("table.go-to"));
+    goTo.setPrefColumnCount(6);
+    goTo.setOnAction(event -> goTo());
+    found.getStyleClass().add("quiet");
+    found.setId("table-found");
+    rowsMenu.setId("table-rows-menu");
+    rowsMenu
+        .getItems()
+        .addAll(
+            item("table.sort-up", () -> sort(false)),
+            item("table.sort-down", () -> sort(true)),
+            item("table.leave-out-rows", this::leaveOutRows),
+            item("table.only-columns", this::onlyColumns),
+            item("table.sum-across", () -> across(Step.Total.SUM)),
+            item("table.mean-across", () -> across(Step.Total.MEAN)),
+            item("table.sum-row", () -> workspace.addStep(new Step.TotalsRow(Step.Total.SUM))),
+            item("table.mean-row", () -> workspace.addStep(new Step.TotalsRow(Step.Total.MEAN))));
+    Button export = new Button(Texts.of("table.export"));
+    export.setId("table-export");
+    export.getStyleClass().add("link");
+    export.setOnAction(
+        event -> {
+          Brought now = workspace.tableProperty().get();
+          if (now != null) {
+            actions.export(now.table(), now.name());
+          }
+        });
+    Button remove = new Button(Texts.of("table.remove"));
+    remove.getStyleClass().add("link");
+    remove.setId("table-remove");
+    remove.setOnAction(event -> workspace.removeTable());
+    FlowPane line = new FlowPane(8, 6, find, goTo, rowsMenu, export, remove, found);
+    line.setAlignment(Pos.CENTER_LEFT);
+    return line;
+  }
+
+  private MenuItem item(String key, Runnable action) {
+    MenuItem item = new MenuItem(Texts.of(key));
+    item.setId(key.replace('.', '-'));
+    item.setOnAction(event -> action.run());
+    return item;
+  }
+
+  private Node buildToShelf() {
+    values.setId("table-values");
+    values.setAccessibleText(Texts.of("table.values"));
+    groups.setId("table-groups");
+    groups.setAccessibleText(Texts.of("table.groups"));
+    Button put = new Button(Texts.of("table.put"));
+    put.setId("table-put");
+    put.setOnAction(event -> putOnShelf());
+    HBox line =
+        new HBox(
+            8,
+            new Label(Texts.of("table.values")),
+            values,
+            new Label(Texts.of("table.groups")),
+            groups,
+            put);
+    line.setAlignment(Pos.CENTER_LEFT);
+    return line;
+  }
+
+  /** Puts the focus on the cells. */
+  void focusCells() {
+    grid.requestFocus();
+  }
+
+  private void show(@Nullable Brought brought) {
+    if (brought == null) {
+      shown = null;
+      return;
+    }
+    Table table = brought.table();
+    name.setText(brought.name());
+    counts.setText(
+        Texts.of(
+            "table.counts",
+            Describe.grouped(table.rows()),
+            table.columns().size(),
+            brought.original().name()));
+    if (table.equals(shown)) {
+      return;
+    }
+    shown = table;
+    grid.show(new TableContent(table, finder, workspace.assignment().sign(), grid::selectColumn));
+    foot.show(table, null);
+    found.setText("");
+    String value = values.getValue();
+    String group = groups.getValue();
+    values.getItems().setAll(names(table, true));
+    groups.getItems().setAll(Texts.of("table.all-rows"));
+    groups.getItems().addAll(names(table, false));
+    values.setValue(
+        values.getItems().contains(value)
+            ? value
+            : values.getItems().stream().findFirst().orElse(null));
+    groups.setValue(groups.getItems().contains(group) ? group : groups.getItems().get(0));
+  }
+
+  private static List<String> names(Table table, boolean numbers) {
+    return table.columns().stream()
+        .filter(column -> numbers ? column.kind() == Kind.NUMBER : column.kind() == Kind.CATEGORY)
+        .map(Column::name)
+        .toList();
+  }
+
+  private void showBlock() {
+    Table table = shown;
+    if (table != null) {
+      foot.show(table, grid.selectionProperty().get());
+    }
+  }
+
+  private void copy(KeyEvent event) {
+    CellBlock block = grid.selectionProperty().get();
+    Table table = shown;
+    if (Keys.COPY.match(event) && block != null && table != null) {
+      ClipboardContent content = new ClipboardContent();
+      content.putString(block.text(table));
+      Clipboard.getSystemClipboard().setContent(content);
+      found.setText(Texts.of("table.copied", Describe.grouped(block.cells())));
+      event.consume();
+    }
+  }
+
+  /** The first cell after the selected one that holds the text, from the top again at the end. */
+  private void findNext() {
+    Table table = shown;
+    String sought = find.getText().strip().toLowerCase(Locale.ROOT);
+    if (table == null || sought.isEmpty() || table.rows() == 0) {
+      return;
+    }
+    CellBlock block = grid.selectionProperty().get();
+    long width = table.columns().size();
+    long start = block == null ? -1 : block.firstRow() * width + block.firstColumn();
+    long all = table.rows() * width;
+    for (long i = 1; i <= all; i++) {
+      long at = (start + i) % all;
+      int row = (int) (at / width);
+      int column = (int) (at % width);
+      String text = table.columns().get(column).text(row);
+      if (text.toLowerCase(Locale.ROOT).contains(sought)) {
+        grid.select(CellBlock.between(row, column, row, column));
+        found.setText(
+            Texts.of("table.found", table.columns().get(column).name(), table.origin(row)));
+        return;
+      }
+    }
+    found.setText(Texts.of("table.not-found", find.getText().strip()));
+  }
+
+  private void goTo() {
+    Table table = shown;
+    String typed = goTo.getText().replaceAll("\\D", "");
+    if (table == null || typed.isEmpty() || typed.length() > 9 || table.columns().isEmpty()) {
+      return;
+    }
+    int sought = Integer.parseInt(typed);
+    int row =
+        IntStream.range(0, table.rows())
+            .filter(i -> table.origin(i) == sought)
+            .findFirst()
+            .orElse(-1);
+    if (row < 0) {
+      found.setText(Texts.of("table.no-row", sought));
+    } else {
+      grid.select(new CellBlock(row, row, 0, table.columns().size() - 1));
+      found.setText("");
+    }
+  }
+
+  private Optional<CellBlock> block() {
+    Optional<CellBlock> block = Optional.ofNullable(grid.selectionProperty().get());
+    if (block.isEmpty()) {
+      found.setText(Texts.of("table.select-first"));
+    }
+    return block;
+  }
+
+  private void sort(boolean descending) {
+    Table table = shown;
+    if (table != null) {
+      block()
+          .map(b -> table.columns().get(b.firstColumn()).name())
+          .ifPresent(column -> workspace.addStep(new Step.Sort(column, descending)));
+    }
+  }
+
+  private void leaveOutRows() {
+    Table table = shown;
+    if (table != null) {
+      block()
+          .map(b -> new TreeSet<>(b.origins(table)))
+          .ifPresent(rows -> workspace.addStep(new Step.LeaveOutRows(rows)));
+    }
+  }
+
+  private void onlyColumns() {
+    withColumns(names -> workspace.addStep(new Step.Choose(names)));
+  }
+
+  private void across(Step.Total total) {
+    String into = Texts.of(total == Step.Total.SUM ? "table.sum-name" : "table.mean-name");
+    withColumns(names -> workspace.addStep(new Step.Across(names, total, into)));
+  }
+
+  private void withColumns(Consumer<List<String>> action) {
+    Table table = shown;
+    if (table != null) {
+      block().map(b -> b.columns(table).stream().map(Column::name).toList()).ifPresent(action);
+    }
+  }
+
+  private void putOnShelf() {
+    Brought from = workspace.tableProperty().get();
+    String value = values.getValue();
+    if (from == null || value == null) {
+      found.setText(Texts.of("table.no-numbers"));
+      return;
+    }
+    Map<String, Link> links = new LinkedHashMap<>();
+    if (groups.getSelectionModel().getSelectedIndex() <= 0) {
+      links.put(value, Link.of(from.id(), value));
+    } else {
+      String by = groups.getValue();
+      WordColumn parted = (WordColumn) from.table().column(by).orElseThrow();
+      int[] sizes = parted.counts();
+      for (int i = 0; i < sizes.length && links.size() < MOST_GROUPS; i++) {
+        if (sizes[i] > 0) {
+          String group = parted.words().get(i);
+          links.put(
+              Texts.of("table.group-name", value, group), new Link(from.id(), value, by, group));
+        }
+      }
+    }
+    workspace.addLinked(links);
+    found.setText(Texts.of("table.put-done", links.size()));
+  }
+}

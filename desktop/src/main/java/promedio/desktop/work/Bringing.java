@@ -1,0 +1,250 @@
+package promedio.desktop.work;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.assignment.Brought;
+import promedio.core.assignment.Original;
+import promedio.core.assignment.Source;
+import promedio.core.number.DecimalSign;
+import promedio.core.table.Aspect;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.ReadingChoices;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Replay;
+import promedio.core.tidy.Step;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
+import promedio.files.table.ReadTable;
+import promedio.files.table.Recognised;
+import promedio.files.table.TableReader;
+
+/** A table that is looked at before it is brought in: how it is read, and what comes of that. */
+public final class Bringing {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Bringing.class);
+
+  /** Columns longer than this are not edited as text. */
+  private static final int MOST_TYPED = 5000;
+
+  /** Larger files stay where they are unless the student decides otherwise. */
+  public static final long MOST_KEPT = 5L << 20;
+
+  private DataSource source;
+  private final Background background;
+  private ReadingChoices choices = ReadingChoices.NONE;
+  private final ReadOnlyObjectWrapper<@Nullable Recognised> recognised =
+      new ReadOnlyObjectWrapper<>(this, "recognised");
+  private final ReadOnlyObjectWrapper<@Nullable ReadTable> read =
+      new ReadOnlyObjectWrapper<>(this, "read");
+  private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper(this, "problem", "");
+  private final ReadOnlyObjectWrapper<List<String>> columns =
+      new ReadOnlyObjectWrapper<>(this, "columns", List.of());
+
+  Bringing(DataSource source, Background background) {
+    this.source = source;
+    this.background = background;
+    readAgain();
+  }
+
+  /** {@return what is brought in} */
+  public DataSource source() {
+    return source;
+  }
+
+  /** {@return how it is read, by its first rows; {@code null} until that is known} */
+  public ReadOnlyObjectProperty<@Nullable Recognised> recognisedProperty() {
+    return recognised.getReadOnlyProperty();
+  }
+
+  /** {@return the table as it is read, {@code null} until all of it is} */
+  public ReadOnlyObjectProperty<@Nullable ReadTable> readProperty() {
+    return read.getReadOnlyProperty();
+  }
+
+  /** {@return why it cannot be read, empty where it can} */
+  public ReadOnlyStringProperty problemProperty() {
+    return problem.getReadOnlyProperty();
+  }
+
+  /** {@return the names of the columns that are brought in, in their order} */
+  public ReadOnlyObjectProperty<List<String>> columnsProperty() {
+    return columns.getReadOnlyProperty();
+  }
+
+  /** Reads another text in the place of the one that was typed or pasted. */
+  public void type(String text) {
+    source = DataSource.of(source.name(), text.getBytes(StandardCharsets.UTF_8));
+    readAgain();
+  }
+
+  /** {@return what the student decided} */
+  public ReadingChoices choices() {
+    return choices;
+  }
+
+  /** Decides an aspect, or leaves it to be recognised again. */
+  public void decide(Aspect aspect, Optional<String> text) {
+    choices = text.map(t -> choices.with(aspect, t)).orElseGet(() -> choices.without(aspect));
+    readAgain();
+  }
+
+  /** Decides the kind of a column, which counts from 0. */
+  public void decideKind(int column, Kind kind) {
+    choices = choices.withKind(column, kind);
+    readAgain();
+  }
+
+  /** Brings the column in, or leaves it out. */
+  public void include(String column, boolean included) {
+    List<String> now = new ArrayList<>();
+    for (String name : names()) {
+      boolean in = name.equals(column) ? included : columns.get().contains(name);
+      if (in) {
+        now.add(name);
+      }
+    }
+    columns.set(now);
+  }
+
+  /**
+   * Takes the columns that are typed, by names or numbers from 1, with commas between them.
+   *
+   * @return the first that is no column, if any; nothing is changed then
+   */
+  public Optional<String> includeTyped(String typed) {
+    List<String> names = names();
+    List<String> chosen = new ArrayList<>();
+    for (String piece : typed.split("[,;]", -1)) {
+      String name = piece.strip();
+      String numbered =
+          name.matches("\\d{1,4}")
+                  && !names.contains(name)
+                  && Integer.parseInt(name) >= 1
+                  && Integer.parseInt(name) <= names.size()
+              ? names.get(Integer.parseInt(name) - 1)
+              : name;
+      if (!names.contains(numbered)) {
+        return Optional.of(name);
+      }
+      if (!chosen.contains(numbered)) {
+        chosen.add(numbered);
+      }
+    }
+    columns.set(chosen);
+    return Optional.empty();
+  }
+
+  private List<String> names() {
+    ReadTable table = read.get();
+    return table == null ? List.of() : table.table().names();
+  }
+
+  private void readAgain() {
+    read.set(null);
+    problem.set("");
+    ReadingChoices now = choices;
+    DataSource from = source;
+    background.watch(
+        Texts.of("work.opening", source.name()),
+        progress -> {
+          Recognised found = TableReader.recognise(from, now);
+          background.tell(() -> recognised.set(found));
+          return TableReader.read(from, now, progress);
+        },
+        this::show,
+        this::fail);
+  }
+
+  private void show(ReadTable table) {
+    recognised.set(table.recognised());
+    List<String> kept = columns.get().stream().filter(table.table().names()::contains).toList();
+    read.set(table);
+    columns.set(kept.isEmpty() ? table.table().names() : kept);
+  }
+
+  private void fail(Exception failure) {
+    if (!(failure instanceof RefusedFileException)) {
+      LOG.error("cannot read {}", source.name(), failure);
+    }
+    problem.set(String.valueOf(failure.getMessage()));
+  }
+
+  /**
+   * {@return whether what is chosen is one short column of numbers, which is a sample to type on}
+   */
+  public boolean isSample() {
+    ReadTable table = read.get();
+    return table != null
+        && columns.get().size() == 1
+        && table.table().rows() <= MOST_TYPED
+        && table.table().column(columns.get().get(0)).orElseThrow().kind() == Kind.NUMBER;
+  }
+
+  /**
+   * {@return the one column as text to go on with}
+   *
+   * @param sign the decimal sign of the student, which the text is written with
+   */
+  public Source.ValuesText sample(DecimalSign sign) {
+    ReadTable table = Objects.requireNonNull(read.get());
+    NumberColumn numbers = (NumberColumn) table.table().column(columns.get().get(0)).orElseThrow();
+    List<String> entries =
+        IntStream.range(0, numbers.size()).mapToObj(row -> entry(numbers, row, sign)).toList();
+    return new Source.ValuesText(String.join(" ", entries));
+  }
+
+  /** Numbers are written the student's way; anything else stays as it is, in one piece. */
+  private static String entry(Column numbers, int row, DecimalSign sign) {
+    if (numbers.unreadable(row).isPresent()) {
+      // A no-break space does not part entries.
+      return numbers.text(row).replaceAll("[\\s;]", "\u00A0");
+    }
+    String text = numbers.text(row);
+    return text.isEmpty() ? "—" : text.replace('.', sign.sign()).replace('-', '−');
+  }
+
+  /**
+   * {@return the table with its original}
+   *
+   * @param id the id it is to have
+   * @param kept whether the original is kept within the assignment, or referred to where it is
+   * @throws IOException if the original cannot be read again
+   */
+  public Brought table(int id, boolean kept) throws IOException {
+    ReadTable table = Objects.requireNonNull(read.get());
+    Original original;
+    if (!kept && source instanceof DataSource.OfFile file) {
+      original =
+          new Original.Referred(file.path().toAbsolutePath().toString(), Fingerprint.of(source));
+    } else {
+      try (InputStream in = source.open()) {
+        original = new Original.Kept(source.name(), in.readAllBytes());
+      }
+    }
+    Replay replay = Replay.of(table.table());
+    List<String> chosen = columns.get();
+    Replay columnsChosen =
+        chosen.equals(table.table().names())
+            ? replay
+            : replay.with(List.of(Listed.of(new Step.Choose(chosen))));
+    String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
+    return new Brought(id, name, original, choices, columnsChosen);
+  }
+}
