@@ -22,7 +22,13 @@ public final class Bench {
     if (first.isEmpty() || first.equals("kill")) {
       KillWhileSaving.run();
     }
-    if (!List.of("start", "kill").contains(first)) {
+    if (first.isEmpty() || first.equals("big")) {
+      BigFile.run();
+    }
+    if (first.equals("fuzz")) {
+      ReaderFuzz.run(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 600);
+    }
+    if (!List.of("start", "kill", "big", "fuzz").contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }
   }

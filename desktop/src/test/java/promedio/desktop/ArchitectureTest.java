@@ -35,6 +35,12 @@ class ArchitectureTest {
           .definedBy("promedio.core.marking..")
           .layer("assignment")
           .definedBy("promedio.core.assignment..")
+          .layer("table")
+          .definedBy("promedio.core.table..")
+          .layer("calculation")
+          .definedBy("promedio.core.calculation..")
+          .layer("tidy")
+          .definedBy("promedio.core.tidy..")
           .layer("files")
           .definedBy("promedio.files..")
           .layer("desktop")
@@ -49,13 +55,17 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("assignment", "files", "desktop")
           .whereLayer("formula")
           .mayOnlyBeAccessedByLayers("marking", "assignment", "files", "desktop")
-          .whereLayer("measure")
-          .mayOnlyBeAccessedByLayers("formula", "marking", "assignment", "files", "desktop")
-          .whereLayer("entry")
+          .whereLayer("tidy")
           .mayOnlyBeAccessedByLayers("assignment", "files", "desktop")
-          .whereLayer("sample")
+          .whereLayer("calculation")
+          .mayOnlyBeAccessedByLayers("tidy", "desktop")
+          .whereLayer("table")
+          .mayOnlyBeAccessedByLayers("calculation", "tidy", "assignment", "files", "desktop")
+          .whereLayer("measure")
           .mayOnlyBeAccessedByLayers(
-              "entry", "measure", "formula", "marking", "assignment", "files", "desktop");
+              "formula", "marking", "calculation", "tidy", "assignment", "files", "desktop")
+          .whereLayer("entry")
+          .mayOnlyBeAccessedByLayers("tidy", "assignment", "files", "desktop");
 
   @ArchTest
   static final ArchRule NO_PACKAGES_GO_ROUND_IN_CIRCLES =

@@ -1,6 +1,7 @@
 package promedio.core.assignment;
 
 import java.util.List;
+import java.util.Objects;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
@@ -17,6 +18,25 @@ import promedio.core.tidy.Replay;
  */
 public record Brought(
     int id, String name, Original original, ReadingChoices choices, Replay replay) {
+
+  /**
+   * {@return whether both came from the same original, read and tidied the same way}; the tables
+   * that come of that are the same then, and are not compared
+   */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Brought that
+        && id == that.id
+        && name.equals(that.name)
+        && original.equals(that.original)
+        && choices.equals(that.choices)
+        && replay.steps().equals(that.replay.steps());
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(id, name);
+  }
 
   /** {@return the table after all steps} */
   public Table table() {

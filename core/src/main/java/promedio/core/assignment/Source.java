@@ -60,6 +60,21 @@ public sealed interface Source {
           .orElseGet(() -> new Linked(link, sample, unreadable, false));
     }
 
+    /** {@return whether both are the same part of a table, with the same values} */
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Linked that
+          && link.equals(that.link)
+          && unreadable == that.unreadable
+          && found == that.found
+          && (sample.equals(that.sample) || sample.values().equals(that.sample.values()));
+    }
+
+    @Override
+    public int hashCode() {
+      return link.hashCode();
+    }
+
     @Override
     public Typed read(DecimalSign sign) {
       return new Typed(List.of(), sample, Optional.empty());

@@ -1,13 +1,26 @@
 package promedio.desktop.demo;
 
+import java.io.InterruptedIOException;
 import java.util.List;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.table.Aspect;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Replay;
+import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.TableReader;
 
 /** The assignment of the demo: samples from the orchard, with answers right and wrong. */
 public final class DemoAssignment {
@@ -17,12 +30,37 @@ public final class DemoAssignment {
   /** {@return the demo assignment} */
   public static Assignment create() {
     return new Assignment(
-        Texts.of("demo.title"),
-        CourseRules.DEFAULTS,
-        "",
-        DecimalSign.POINT,
-        List.of(north(), south(), times(), sugar(), baskets()),
-        List.of());
+            Texts.of("demo.title"),
+            CourseRules.DEFAULTS,
+            "",
+            DecimalSign.POINT,
+            List.of(north(), south(), times(), sugar(), baskets()),
+            List.of())
+        .with(trays());
+  }
+
+  /** A file as it comes: notes above, a code for what is missing, entries to mend. */
+  private static Brought trays() {
+    byte[] bytes = DemoFiles.bytes("trays.csv");
+    ReadingChoices choices = ReadingChoices.NONE.with(Aspect.MISSING, "-999");
+    try {
+      Table table =
+          TableReader.read(DataSource.of("trays.csv", bytes), choices, Progress.NONE).table();
+      List<Step> steps =
+          List.of(
+              new Step.Mend("weight", 3, "140"),
+              new Step.Recode(
+                  "picking", List.of(new Step.Change("1", "early"), new Step.Change("2", "late"))),
+              new Step.Compute("crate weight", "weight × crates"));
+      return new Brought(
+          1,
+          Texts.of("demo.trays"),
+          new Original.Kept("trays.csv", bytes),
+          choices,
+          Replay.of(table).with(steps.stream().map(Listed::of).toList()));
+    } catch (RefusedFileException | InterruptedIOException e) {
+      throw new IllegalStateException("the demo file trays.csv is damaged", e);
+    }
   }
 
   private static Item north() {

@@ -19,7 +19,8 @@ public final class DemoFiles {
           "picking-times.csv",
           "sugar.csv",
           "pears-per-basket.csv",
-          "weights-in-classes.csv");
+          "weights-in-classes.csv",
+          "trays.csv");
 
   private DemoFiles() {}
 
@@ -44,8 +45,13 @@ public final class DemoFiles {
 
   /** {@return the text of the file} */
   static String text(String name) {
+    return new String(bytes(name), StandardCharsets.UTF_8);
+  }
+
+  /** {@return the bytes of the file} */
+  public static byte[] bytes(String name) {
     try (InputStream in = open(name)) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      return in.readAllBytes();
     } catch (IOException e) {
       throw new IllegalStateException("the demo file " + name + " is damaged", e);
     }

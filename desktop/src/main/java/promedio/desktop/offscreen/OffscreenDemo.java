@@ -18,6 +18,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -28,16 +29,21 @@ import promedio.core.measure.Measure;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.desktop.Folders;
+import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.window.AssignmentView;
+import promedio.desktop.window.CellGrid;
 import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
+import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Desk;
 import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
+import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasuresText;
+import promedio.files.table.DataSource;
 
 /** Runs the demo through where there is no display: its pictures and its results, in a folder. */
 public final class OffscreenDemo {
@@ -46,6 +52,10 @@ public final class OffscreenDemo {
   private static final long SETTLE_MILLIS = 900;
 
   private final Path folder;
+
+  /** Where the demo files are while it runs. */
+  private Path data = Path.of(".");
+
   private final List<Path> written = new ArrayList<>();
 
   private OffscreenDemo(Path folder) {
@@ -89,6 +99,8 @@ public final class OffscreenDemo {
     started.await();
     // Nothing of the person's own settings or unsaved work shows in the pictures.
     Path own = Files.createTempDirectory("promedio-demo");
+    data = own.resolve("data");
+    DemoFiles.write(data);
     Workspace workspace = new Workspace(demo, Background.ofWindow());
     try (Desk desk = new Desk(workspace, Folders.under(own))) {
       Path file = folder.resolve("pears" + AssignmentFile.ENDING);
@@ -161,6 +173,7 @@ public final class OffscreenDemo {
           workspace.addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
           workspace.measureProperty().set(Measure.SD);
         });
+    takePicturesOfTables(workspace, scene);
     picture(scene, "keys.png", () -> menu(scene, "menu-keys").fire());
     picture(
         scene,
@@ -169,6 +182,35 @@ public final class OffscreenDemo {
           ((Button) scene.lookup("#key-sheet .button")).fire();
           workspace.replace(Assignment.empty(""));
         });
+  }
+
+  private void takePicturesOfTables(Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    picture(scene, "bring-in.png", () -> bring(workspace, "terraces.csv"));
+    picture(scene, "bring-in-to-mend.png", () -> bring(workspace, "trays.csv"));
+    picture(
+        scene,
+        "table.png",
+        () -> {
+          workspace.chooseTable(1);
+          CellGrid.of(scene).select(new CellBlock(4, 15, 4, 5));
+        });
+    picture(
+        scene,
+        "steps.png",
+        () -> {
+          ((MenuButton) scene.lookup("#steps-add")).getItems().get(0).fire();
+          ((TextField) scene.lookup("#ask-new-name")).setText("slimness");
+          ((TextField) scene.lookup("#ask-formula")).setText("length ÷ √wieght");
+        });
+  }
+
+  private void bring(Workspace workspace, String name) {
+    try {
+      workspace.bring(DataSource.of(data.resolve(name)));
+    } catch (RefusedFileException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   private static MenuItem menu(Scene scene, String id) {

@@ -278,7 +278,10 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void offer(UnsavedWork.Found found) {
     String title = found.assignment().title();
     notices.offer(
-        Texts.of("recover.offer", title, found.assignment().items().size()),
+        Texts.of(
+            "recover.offer",
+            title,
+            found.assignment().items().size() + found.assignment().tables().size()),
         () -> desk.bringBack(found),
         () -> desk.throwAway(found));
   }

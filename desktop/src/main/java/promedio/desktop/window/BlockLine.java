@@ -23,7 +23,7 @@ final class BlockLine extends FlowPane {
   private @Nullable CellBlock asked;
 
   BlockLine(Workspace workspace) {
-    super(18, 2);
+    super(14, 2);
     this.workspace = workspace;
     getStyleClass().add("block-line");
     setId("block-line");

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
@@ -25,12 +26,16 @@ import promedio.desktop.work.CellBlock;
  * Cells in rows and columns, of which only those in sight are nodes; the first rows and the last
  * ones are in sight together. A block of cells can be selected by mouse and keys.
  */
-final class CellGrid extends Region {
+public final class CellGrid extends Region {
 
   /** So many rows at the end stay in sight at the foot. */
   private static final int LAST_ROWS = 2;
 
   private static final double GAP = 9;
+
+  /** No column is wider than so many digits. */
+  private static final int MOST_DIGITS = 24;
+
   private static final double WHEEL_ROWS = 3;
 
   private final Pane cells = new Pane();
@@ -110,8 +115,13 @@ final class CellGrid extends Region {
     return selection.getReadOnlyProperty();
   }
 
+  /** {@return the grid of the table that the window shows} */
+  public static CellGrid of(Scene scene) {
+    return (CellGrid) scene.lookup("#table-grid");
+  }
+
   /** Selects a block and brings its first cell into sight. */
-  void select(CellBlock block) {
+  public void select(CellBlock block) {
     anchorRow = block.lastRow();
     anchorColumn = block.lastColumn();
     leadRow = block.firstRow();
@@ -367,8 +377,9 @@ final class CellGrid extends Region {
         cell.setText(now.text(row, column));
         boolean chosen = block != null && block.contains(row, column);
         boolean isLead = chosen && row == leadRow && column == leadColumn;
-        style(
-            cell, now.isNumber(column) ? "number" : "word", now.state(row, column), chosen, isLead);
+        String state = now.state(row, column);
+        boolean right = now.isNumber(column) && !state.equals("passed-over");
+        style(cell, right ? "number" : "word", state, chosen, isLead);
         cell.resizeRelocate(geometry.x(column), y, widths[column], geometry.rowHeight());
       }
     }
@@ -439,13 +450,13 @@ final class CellGrid extends Region {
       if (column < 60) {
         String longest = "";
         for (int row = 0; row < rows; row++) {
-          String text = now.text(row, column);
+          String text = now.rowState(row).equals("passed-over") ? "" : now.text(row, column);
           longest = text.length() > longest.length() ? text : longest;
         }
         widest = Math.max(textWidth(longest) + GAP, head(now, column).prefWidth(-1));
       }
-      double em = textWidth("0");
-      measured[column] = Math.max(em * 3, Math.min(em * 13, widest));
+      double em = textWidth("00") - textWidth("0");
+      measured[column] = Math.max(em * 6, Math.min(em * MOST_DIGITS, widest));
     }
     return measured;
   }

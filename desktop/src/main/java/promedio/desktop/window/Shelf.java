@@ -38,6 +38,7 @@ final class Shelf extends VBox {
     scroll.setMinHeight(0);
     scroll.prefHeightProperty().bind(items.heightProperty().add(2));
     VBox.setVgrow(values, Priority.ALWAYS);
+    tables.setMinHeight(USE_PREF_SIZE);
     getChildren()
         .addAll(
             heading(Texts.of("shelf.heading")),
@@ -52,6 +53,8 @@ final class Shelf extends VBox {
     workspace.assignmentProperty().subscribe(this::showItems);
     workspace.chosenProperty().subscribe(this::markChosen);
     workspace.tableProperty().subscribe(this::markTable);
+    workspace.tableProperty().subscribe(table -> showValues());
+    workspace.bringingProperty().subscribe(bringing -> showValues());
   }
 
   /** Makes a new sample and puts the caret into its values. */
@@ -130,6 +133,13 @@ final class Shelf extends VBox {
     card.setMaxWidth(Double.MAX_VALUE);
     card.setOnAction(event -> workspace.chooseTable(table.id()));
     return card;
+  }
+
+  /** Values are typed for samples, not where a table of several columns is looked at. */
+  private void showValues() {
+    boolean elsewhere =
+        workspace.tableProperty().get() != null || workspace.bringingProperty().get() != null;
+    Nodes.setShown(values, !elsewhere);
   }
 
   private void markTable(@Nullable Brought chosen) {

@@ -1,6 +1,7 @@
 package promedio.desktop.work;
 
 import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
@@ -79,7 +80,8 @@ public final class Background {
    * @param title what is done, for the one who waits
    * @param work the work; it is interrupted when cancelled
    * @param done takes the outcome
-   * @param failed takes the failure; neither is called when the work was cancelled
+   * @param failed takes the failure, which is a {@link CancellationException} when the work was
+   *     cancelled
    */
   public <T> void watch(
       String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
@@ -92,7 +94,7 @@ public final class Background {
             window.execute(() -> progress.set(now / 100.0));
           }
         };
-    run(title, () -> work.run(told), done, failed);
+    start(title, () -> work.run(told), done, failed, failed);
   }
 
   /**
@@ -105,6 +107,15 @@ public final class Background {
    */
   public <T> void run(
       String title, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    start(title, work, done, failed, cancelled -> {});
+  }
+
+  private <T> void start(
+      String title,
+      Callable<T> work,
+      Consumer<T> done,
+      Consumer<Exception> failed,
+      Consumer<Exception> cancelled) {
     Job old = running.get();
     if (old != null) {
       old.cancel();
@@ -113,7 +124,7 @@ public final class Background {
         new FutureTask<>(work) {
           @Override
           protected void done() {
-            window.execute(() -> finish(this, done, failed));
+            window.execute(() -> finish(this, done, failed, cancelled));
           }
         };
     progress.set(-1);
@@ -121,12 +132,17 @@ public final class Background {
     worker.execute(task);
   }
 
-  private <T> void finish(FutureTask<T> task, Consumer<T> done, Consumer<Exception> failed) {
+  private <T> void finish(
+      FutureTask<T> task,
+      Consumer<T> done,
+      Consumer<Exception> failed,
+      Consumer<Exception> cancelled) {
     Job job = running.get();
     if (job != null && job.task() == task) {
       running.set(null);
     }
     if (task.isCancelled()) {
+      cancelled.accept(new CancellationException());
       return;
     }
     try {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -49,6 +50,10 @@ public final class Bringing {
   private DataSource source;
   private final Background background;
   private ReadingChoices choices = ReadingChoices.NONE;
+
+  /** How often it was read, so that only the newest reading tells. */
+  private int readings;
+
   private final ReadOnlyObjectWrapper<@Nullable Recognised> recognised =
       new ReadOnlyObjectWrapper<>(this, "recognised");
   private final ReadOnlyObjectWrapper<@Nullable ReadTable> read =
@@ -157,6 +162,7 @@ public final class Bringing {
   }
 
   private void readAgain() {
+    int nowReading = ++readings;
     read.set(null);
     problem.set("");
     ReadingChoices now = choices;
@@ -168,8 +174,17 @@ public final class Bringing {
           background.tell(() -> recognised.set(found));
           return TableReader.read(from, now, progress);
         },
-        this::show,
-        this::fail);
+        table -> {
+          if (nowReading == readings) {
+            show(table);
+          }
+        },
+        failure -> {
+          // A reading that gave way to a newer one tells nothing.
+          if (nowReading == readings) {
+            fail(failure);
+          }
+        });
   }
 
   private void show(ReadTable table) {
@@ -180,6 +195,10 @@ public final class Bringing {
   }
 
   private void fail(Exception failure) {
+    if (failure instanceof CancellationException) {
+      problem.set(Texts.of("bring.stopped"));
+      return;
+    }
     if (!(failure instanceof RefusedFileException)) {
       LOG.error("cannot read {}", source.name(), failure);
     }

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -189,7 +190,7 @@ class PromedioCommandTest {
     Outcome outcome = run("samples", target.toString());
 
     assertThat(outcome.code()).isZero();
-    assertThat(outcome.out().lines()).hasSize(5).allMatch(line -> Files.exists(Path.of(line)));
+    assertThat(outcome.out().lines()).hasSize(6).allMatch(line -> Files.exists(Path.of(line)));
     assertThat(
             run("measures", target.resolve("terraces.csv").toString(), "--column", "weight_g")
                 .code())
@@ -210,5 +211,73 @@ class PromedioCommandTest {
     assertThat(run("measures", "--help").out())
         .contains("--percentile", "--lines - < samples.jsonl");
     assertThat(run("--version").out()).contains("promedio 0.1.0");
+  }
+
+  @Test
+  void contentsTellsOfEachFileAndGoesOnAfterOneThatIsRefused() throws Exception {
+    String good = file("trays.csv", "Huerta\ntray;weight\n1;131,5\n2;NA\n3;14o\n");
+    String empty = file("empty.csv", "");
+
+    Outcome outcome = run("contents", empty, good);
+
+    assertThat(outcome.code()).isEqualTo(3);
+    String[] lines = outcome.out().split("\n", -1);
+    assertThat(lines[0]).contains("\"source\":\"empty.csv\"", "the file is empty");
+    JsonNode told = new ObjectMapper().readTree(lines[1]);
+    assertThat(told.get("separator").asText()).isEqualTo(";");
+    assertThat(told.get("decimal").asText()).isEqualTo(",");
+    assertThat(told.get("header_line").asInt()).isEqualTo(2);
+    assertThat(told.at("/columns/1").toString())
+        .isEqualTo(
+            "{\"name\":\"weight\",\"kind\":\"number\",\"n\":1,\"missing\":1,"
+                + "\"unreadable\":1,\"distinct\":1,\"min\":\"131.5\",\"max\":\"131.5\","
+                + "\"sum\":\"131.5\"}");
+  }
+
+  @Test
+  void whatTheReaderRecognisesCanBeDecidedByOptions() throws Exception {
+    String file = file("trays.csv", "a;b\n1;-999\n2;5\n");
+
+    Outcome outcome =
+        run("contents", file, "--missing", "-999", "--header-line", "0", "--format", "text");
+
+    assertThat(outcome.code()).isZero();
+    assertThat(outcome.out())
+        .contains("3 rows, 2 columns", "column 2 (number): 1 entries, 1 missing, 1 unreadable");
+    assertThat(run("contents", file, "--decimal", "x").out()).contains("“x”");
+  }
+
+  @Test
+  void measuresAfterTheStepsOfAFile() throws Exception {
+    String file = file("trays.csv", "tray,weight\n1,131\n2,14o\n3,141\n4,900\n");
+    String steps =
+        file(
+            "tidy.steps.json",
+            "[{\"do\":\"mend\",\"column\":\"weight\",\"row\":2,\"text\":\"140\"},"
+                + "{\"do\":\"leave-out\",\"where\":\"weight > 200\"}]");
+    String misfit = file("wrong.steps.json", "[{\"do\":\"leave-out\",\"where\":\"wight > 1\"}]");
+
+    Outcome outcome =
+        run("measures", file, "--steps", steps, "--column", "weight", "--format", "json");
+
+    assertThat(outcome.json().at("/measures/mean/exact").asText()).isEqualTo("412/3");
+    Outcome refused = run("measures", file, "--steps", misfit, "--column", "weight");
+    assertThat(refused.code()).isEqualTo(3);
+    assertThat(refused.err()).contains("leave out rows where wight > 1", "no column “wight”");
+  }
+
+  @Test
+  void theLogOfTheSortingLineIsMadeInAnySize() throws Exception {
+    Outcome outcome = run("samples", folder.toString(), "--log", "50");
+
+    assertThat(outcome.out()).contains("sorting-line.csv");
+    JsonNode told = run("contents", folder.resolve("sorting-line.csv").toString()).json();
+    assertThat(told.get("rows").asInt()).isEqualTo(50);
+    assertThat(told.get("columns")).hasSize(28);
+    long numbers =
+        StreamSupport.stream(told.get("columns").spliterator(), false)
+            .filter(column -> column.get("kind").asText().equals("number"))
+            .count();
+    assertThat(numbers).isEqualTo(21);
   }
 }

@@ -215,14 +215,17 @@ class AssignmentViewTest {
   }
 
   @Test
-  void aFileWithSeveralColumnsOffersThem() throws IOException, TimeoutException {
+  void oneColumnOfAFileComesInAsValuesToTypeOn() throws IOException, TimeoutException {
     Path file =
         Files.writeString(folder.resolve("two.csv"), "row,kg,g\na,1.5,100\nb,x,\nc,3,300\n");
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
-    waitUntil(() -> robot.lookup("#offer .button").queryAll().size() == 3);
-    robot.clickOn("kg");
+    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    robot.doubleClickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("kg");
+    robot.type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.clickOn("#bring-take");
     WaitForAsyncUtils.waitForFxEvents();
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("1.5 x 3");
@@ -233,14 +236,15 @@ class AssignmentViewTest {
   @Test
   void aFileThatCannotBeReadLeavesEverythingAsItWas() throws IOException, TimeoutException {
     robot.write("8 10");
-    Path file = Files.writeString(folder.resolve("words.csv"), "a,b\nx,y\n");
+    Path file = Files.writeString(folder.resolve("words.csv"), "a,b\n");
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.push(KeyCode.CONTROL, KeyCode.O);
-    waitUntil(() -> robot.lookup("#notice").query().isVisible());
+    waitUntil(() -> robot.lookup("#bring-problem").query().isVisible());
 
-    assertThat(find("#notice .label", Label.class).getText())
-        .contains("words.csv", "no column holds numbers");
+    assertThat(text("#bring-problem")).contains("words.csv", "there is a header but no row");
+    robot.clickOn("#bring-leave");
+    WaitForAsyncUtils.waitForFxEvents();
     assertThat(text("#result-mean")).isEqualTo("9.00");
   }
 
@@ -250,7 +254,13 @@ class AssignmentViewTest {
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
-    waitUntil(() -> !workspace.assignment().items().isEmpty());
+    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    robot.clickOn("#bring-take");
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.clickOn("#table-put");
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.clickOn("#item-1");
+    WaitForAsyncUtils.waitForFxEvents();
 
     assertThat(text("#result-mean")).isEqualTo("3.50");
     assertThat(text("#counts")).isEqualTo("4\u202F000 values · 2\u202F000 missing");

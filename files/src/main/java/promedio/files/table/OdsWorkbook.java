@@ -1,15 +1,13 @@
 package promedio.files.table;
 
-import java.io.BufferedInputStream;
-import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamException;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -60,17 +58,19 @@ final class OdsWorkbook implements Workbook {
 
   /** The part of the packed file that holds all sheets. */
   private static InputStream content(DataSource source, Progress progress) throws IOException {
-    ZipInputStream zip =
-        new ZipInputStream(
-            new WatchedStream(
-                new BufferedInputStream(source.open(), 1 << 16), source.size(), progress));
-    for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-      if (entry.getName().equals("content.xml")) {
-        return new FilterInputStream(zip) {};
-      }
+    ZipFile zip = WorkbookGuard.open(source);
+    ZipArchiveEntry content = zip.getEntry("content.xml");
+    if (content == null) {
+      zip.close();
+      throw new IOException("no content.xml");
     }
-    zip.close();
-    throw new IOException("no content.xml");
+    return new WatchedStream(zip.getInputStream(content), content.getSize(), progress) {
+      @Override
+      public void close() throws IOException {
+        super.close();
+        zip.close();
+      }
+    };
   }
 
   @Override

@@ -6,6 +6,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -18,6 +19,7 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.files.SafeWrite;
+import promedio.files.Texts;
 
 /** Writes tables for other programs. */
 public final class TableExport {
@@ -27,6 +29,9 @@ public final class TableExport {
 
   /** Workbooks keep no more digits of a number. */
   private static final int MOST_DIGITS = 15;
+
+  /** A sheet has no more rows below its header. */
+  private static final int MOST_ROWS = (1 << 20) - 1;
 
   private TableExport() {}
 
@@ -46,12 +51,15 @@ public final class TableExport {
   static String delimited(Table table, DecimalSign sign) {
     StringWriter text = new StringWriter();
     char separator = sign == DecimalSign.COMMA ? ';' : ',';
-    CsvWriter writer =
-        CsvWriter.builder().fieldSeparator(separator).lineDelimiter(LineDelimiter.LF).build(text);
-    writer.writeRecord(table.names().stream().map(TableExport::harmless).toList());
-    for (int row = 0; row < table.rows(); row++) {
-      int at = row;
-      writer.writeRecord(table.columns().stream().map(column -> cell(column, at, sign)).toList());
+    try (CsvWriter writer =
+        CsvWriter.builder().fieldSeparator(separator).lineDelimiter(LineDelimiter.LF).build(text)) {
+      writer.writeRecord(table.names().stream().map(TableExport::harmless).toList());
+      for (int row = 0; row < table.rows(); row++) {
+        int at = row;
+        writer.writeRecord(table.columns().stream().map(column -> cell(column, at, sign)).toList());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("writing into memory cannot fail", e);
     }
     return text.toString();
   }
@@ -68,6 +76,9 @@ public final class TableExport {
   }
 
   private static byte[] workbook(Table table) throws IOException {
+    if (table.rows() > MOST_ROWS) {
+      throw new IOException(Texts.of("export.too-long", table.rows(), MOST_ROWS));
+    }
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     write(table, bytes);
     return bytes.toByteArray();

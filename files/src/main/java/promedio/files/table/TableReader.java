@@ -1,8 +1,10 @@
 package promedio.files.table;
 
 import java.io.BufferedInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -59,15 +61,31 @@ public final class TableReader {
    * @param choices what is decided by a person; all else is recognised
    * @param progress is told how many bytes are read
    * @throws RefusedFileException if it cannot be read as a table; the message says what to do
-   * @throws java.io.InterruptedIOException if its thread was interrupted
+   * @throws InterruptedIOException if its thread was interrupted
    */
   public static ReadTable read(DataSource source, ReadingChoices choices, Progress progress)
-      throws RefusedFileException, IOException {
+      throws RefusedFileException, InterruptedIOException {
     TableReader reader = new TableReader(source, choices, progress);
+    return told(source, reader::read);
+  }
+
+  /** A part of the reading. */
+  private interface Part<T> {
+    T run() throws RefusedFileException, IOException;
+  }
+
+  private static <T> T told(DataSource source, Part<T> part)
+      throws RefusedFileException, InterruptedIOException {
     try {
-      return reader.read();
+      return part.run();
     } catch (UnusableDataException e) {
       throw new RefusedFileException(Texts.of("file.unusable", source.name(), e.getMessage()), e);
+    } catch (InterruptedIOException e) {
+      throw e;
+    } catch (EOFException e) {
+      throw new RefusedFileException(Texts.of("file.cut-off", source.name()), e);
+    } catch (IOException e) {
+      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), e.getMessage()), e);
     }
   }
 
@@ -77,9 +95,9 @@ public final class TableReader {
    * @throws RefusedFileException if it cannot be read as a table; the message says what to do
    */
   public static Recognised recognise(DataSource source, ReadingChoices choices)
-      throws RefusedFileException, IOException {
+      throws RefusedFileException, InterruptedIOException {
     TableReader reader = new TableReader(source, choices, Progress.NONE);
-    return reader.recognise(reader.open());
+    return told(source, () -> reader.recognise(reader.open()));
   }
 
   /** A source with its feed and what is recognised before any row is looked at. */

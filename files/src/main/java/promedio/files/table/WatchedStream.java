@@ -6,7 +6,7 @@ import java.io.InputStream;
 import java.io.InterruptedIOException;
 
 /** Tells how far a stream is read, and ends the reading when its thread is interrupted. */
-final class WatchedStream extends FilterInputStream {
+class WatchedStream extends FilterInputStream {
 
   private final Progress progress;
   private final long total;

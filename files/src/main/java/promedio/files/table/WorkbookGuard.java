@@ -1,15 +1,16 @@
 package promedio.files.table;
 
-import java.io.BufferedInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.Set;
-import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
-import java.util.zip.ZipInputStream;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -24,7 +25,13 @@ final class WorkbookGuard {
 
   private static final int XML_HEAD = 4096;
 
-  private WorkbookGuard() {}
+  private final DataSource source;
+  private final long limit;
+
+  private WorkbookGuard(DataSource source, long limit) {
+    this.source = source;
+    this.limit = limit;
+  }
 
   /** What a packed file is. */
   enum Content {
@@ -43,61 +50,59 @@ final class WorkbookGuard {
   }
 
   static Content check(DataSource source, long limit) throws RefusedFileException, IOException {
-    try {
-      if (source instanceof DataSource.OfFile file) {
-        checkDeclared(file, limit);
-      }
-      return checkParts(source, limit);
-    } catch (ZipException | IllegalArgumentException e) {
+    try (ZipFile zip = open(source)) {
+      return new WorkbookGuard(source, limit).check(zip);
+    } catch (ZipException | EOFException | IllegalArgumentException e) {
       throw new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
     }
   }
 
-  /** What the list of parts at the end of the file says is there at once. */
-  private static void checkDeclared(DataSource.OfFile file, long limit)
-      throws RefusedFileException, IOException {
-    try (ZipFile zip = new ZipFile(file.path().toFile())) {
-      long unpacked = zip.stream().mapToLong(entry -> Math.max(0, entry.getSize())).sum();
-      if (unpacked > limit) {
-        throw tooLarge(file);
-      }
+  /**
+   * {@return the parts of the packed file, by the list at its end}; the lengths that stand before
+   * each part are not filled in by every program
+   */
+  static ZipFile open(DataSource source) throws IOException {
+    ZipFile.Builder builder = ZipFile.builder();
+    if (source instanceof DataSource.OfFile file) {
+      return builder.setPath(file.path()).get();
+    }
+    try (InputStream in = source.open()) {
+      return builder
+          .setSeekableByteChannel(new SeekableInMemoryByteChannel(in.readAllBytes()))
+          .get();
     }
   }
 
-  private static Content checkParts(DataSource source, long limit)
-      throws RefusedFileException, IOException {
+  private Content check(ZipFile zip) throws RefusedFileException, IOException {
     Set<String> names = new HashSet<>();
-    String mimetype = "";
-    long left = limit;
+    long declared = 0;
+    for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
+      names.add(entry.getName());
+      declared += Math.max(0, entry.getSize());
+    }
+    if (declared > limit) {
+      throw tooLarge();
+    }
     // What is packed so small cannot unpack to too much, so that it need not be unpacked twice.
     boolean harmless = source.size() * BEST_PACKING < limit;
-    byte[] buffer = new byte[1 << 16];
-    try (InputStream in = new BufferedInputStream(source.open(), 1 << 16);
-        ZipInputStream zip = new ZipInputStream(in)) {
-      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-        String name = entry.getName();
-        names.add(name);
-        if (name.contains("..") || name.startsWith("/") || name.contains("\\")) {
-          throw new RefusedFileException(Texts.of("file.outside", source.name(), name));
-        }
-        byte[] head = zip.readNBytes(XML_HEAD);
-        String text = new String(head, StandardCharsets.ISO_8859_1);
+    long left = limit;
+    String mimetype = "";
+    for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
+      String name = entry.getName();
+      if (name.contains("..") || name.startsWith("/") || name.contains("\\")) {
+        throw new RefusedFileException(Texts.of("file.outside", source.name(), name));
+      }
+      try (InputStream in = zip.getInputStream(entry)) {
+        String head = new String(in.readNBytes(XML_HEAD), StandardCharsets.ISO_8859_1);
         // Every second byte is 0 in UTF-16, which would hide the word.
-        if (text.replace("\0", "").contains("<!DOCTYPE") && isXml(name)) {
+        if (isXml(name) && head.replace("\0", "").contains("<!DOCTYPE")) {
           throw new RefusedFileException(Texts.of("file.outside", source.name(), name));
         }
-        if (name.equals("mimetype")) {
-          mimetype = text;
-        }
-        left -= head.length;
-        int read = 0;
-        while (!harmless && read >= 0 && left >= 0) {
-          read = zip.read(buffer);
-          left -= Math.max(0, read);
-        }
-        if (left < 0) {
-          throw tooLarge(source);
-        }
+        mimetype = name.equals("mimetype") ? head : mimetype;
+        left -= head.length() + (harmless ? 0 : rest(in, left));
+      }
+      if (left < 0) {
+        throw tooLarge();
       }
     }
     if (names.contains("xl/workbook.xml")) {
@@ -107,11 +112,21 @@ final class WorkbookGuard {
     return spreadsheet && names.contains("content.xml") ? Content.ODS : Content.OTHER;
   }
 
+  /** How much more there is, counted no further than is allowed. */
+  private static long rest(InputStream in, long most) throws IOException {
+    byte[] buffer = new byte[1 << 16];
+    long rest = 0;
+    for (int read = in.read(buffer); read >= 0 && rest <= most; read = in.read(buffer)) {
+      rest += read;
+    }
+    return rest;
+  }
+
   private static boolean isXml(String name) {
     return name.endsWith(".xml") || name.endsWith(".rels");
   }
 
-  private static RefusedFileException tooLarge(DataSource source) {
+  private RefusedFileException tooLarge() {
     return new RefusedFileException(Texts.of("file.too-large", source.name()));
   }
 }

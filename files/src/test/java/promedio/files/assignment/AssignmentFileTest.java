@@ -9,7 +9,9 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -17,16 +19,28 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Replay;
+import promedio.core.tidy.Step;
 import promedio.files.RefusedFileException;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
+import promedio.files.table.Progress;
+import promedio.files.table.TableReader;
 
 class AssignmentFileTest {
 
@@ -170,5 +184,64 @@ class AssignmentFileTest {
       zip.closeEntry();
     }
     return bytes.toByteArray();
+  }
+
+  private static Brought brought(Original original, byte[] bytes) throws Exception {
+    Table table =
+        TableReader.read(DataSource.of("trays.csv", bytes), ReadingChoices.NONE, Progress.NONE)
+            .table();
+    List<Listed> steps = List.of(Listed.of(new Step.LeaveOut("weight > 150")));
+    return new Brought(1, "trays", original, ReadingChoices.NONE, Replay.of(table).with(steps));
+  }
+
+  private static Assignment withSample(Brought table) {
+    Source.Linked linked =
+        new Source.Linked(Link.of(1, "weight"), new Sample(Values.of(List.of())), 0, false);
+    return Assignment.empty("Trays")
+        .with(Item.of(1, "weight", "g", linked.follow(table.table())))
+        .with(table);
+  }
+
+  @Test
+  void aTableComesBackWithItsOriginalItsStepsAndItsSamples() throws Exception {
+    byte[] bytes = "weight\n131,5\n200\n98\n".getBytes(StandardCharsets.UTF_8);
+    Assignment assignment = withSample(brought(new Original.Kept("trays.csv", bytes), bytes));
+
+    Assignment read = AssignmentFile.read("trays", AssignmentFile.bytes(assignment));
+
+    Brought table = read.tables().get(0);
+    assertThat(table.original()).isEqualTo(new Original.Kept("trays.csv", bytes));
+    assertThat(table.replay().steps()).isEqualTo(assignment.tables().get(0).replay().steps());
+    assertThat(table.table().rows()).isEqualTo(2);
+    Source.Linked linked = (Source.Linked) read.items().get(0).source();
+    assertThat(linked.found()).isTrue();
+    assertThat(linked.sample().values())
+        .isEqualTo(((Source.Linked) assignment.items().get(0).source()).sample().values());
+  }
+
+  @Test
+  void aFileThatIsReferredToIsNoticedWhenItHasChangedOrIsGone() throws Exception {
+    Path data = Files.writeString(folder.resolve("trays.csv"), "weight\n131.5\n98\n");
+    Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
+    Path file = folder.resolve("trays.promedio");
+    AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
+    List<String> notices = new ArrayList<>();
+
+    AssignmentFile.read(file, notices::add);
+    assertThat(notices).isEmpty();
+
+    Files.writeString(data, "weight\n131.5\n98\n77\n");
+    Assignment changed = AssignmentFile.read(file, notices::add);
+    assertThat(notices).singleElement().asString().contains("trays.csv has changed");
+    assertThat(changed.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
+        .isEqualTo(3);
+
+    Files.delete(data);
+    notices.clear();
+    Assignment gone = AssignmentFile.read(file, notices::add);
+    assertThat(notices).singleElement().asString().contains("which is not there");
+    assertThat(gone.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
+        .isEqualTo(2);
+    assertThat(gone.tables().get(0).replay().steps()).hasSize(1);
   }
 }

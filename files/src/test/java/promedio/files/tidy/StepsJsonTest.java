@@ -1,0 +1,75 @@
+package promedio.files.tidy;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.rules.ClassEnd;
+import promedio.core.table.Kind;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Step;
+import promedio.files.RefusedFileException;
+
+class StepsJsonTest {
+
+  @TempDir private Path folder;
+
+  @Test
+  void everyKindOfStepComesBackAsItWas() throws Exception {
+    List<Step> steps =
+        List.of(
+            new Step.Choose(List.of("a", "b")),
+            new Step.Rename("a", "c"),
+            new Step.Sort("c", true),
+            new Step.LeaveOut("c > 3"),
+            new Step.LeaveOutRows(new TreeSet<>(List.of(3, 1))),
+            new Step.Recode("c", List.of(new Step.Change("1", "early"))),
+            new Step.Cut(
+                "c", "class", List.of("1", "2.5"), ClassEnd.UPPER, true, List.of("x", "y", "z")),
+            new Step.Compute("d", "c × 2"),
+            new Step.Fill("c", Step.Filling.MEDIAN, ""),
+            new Step.DropMissing(List.of("c")),
+            new Step.ChangeKind("c", Kind.CATEGORY),
+            new Step.Stack(List.of("a", "b"), "v", "g"),
+            new Step.Unstack("v", "g"),
+            new Step.Across(List.of("a", "b"), Step.Total.MEAN, "m"),
+            new Step.TotalsRow(Step.Total.SUM),
+            new Step.Mend("c", 3, "12"));
+    assertThat(steps).hasSize(Step.class.getPermittedSubclasses().length);
+    List<Listed> listed =
+        steps.stream().map(Listed::of).map(l -> l.switched(l.step() instanceof Step.Sort)).toList();
+    Path file = folder.resolve("tidy.steps.json");
+
+    StepsJson.write(listed, file);
+
+    assertThat(StepsJson.read(file)).isEqualTo(listed);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{} | a list of steps in square brackets",
+        "[3] | step 1: it is no object",
+        "[{\"do\":\"fly\"}] | step 1",
+        "[{\"do\":\"sort\"}] | step 1",
+        "[{\"do\":\"sort\",\"column\":\"a\",\"descending\":true,\"x\":1}] | step 1",
+        "[ | no list of steps"
+      })
+  void whatIsNoListOfStepsIsRefusedWithTheStepThatIsWrong(String text, String why)
+      throws Exception {
+    Path file = Files.writeString(folder.resolve("wrong.json"), text);
+
+    assertThatThrownBy(() -> StepsJson.read(file))
+        .isInstanceOf(RefusedFileException.class)
+        .hasMessageContaining("wrong.json")
+        .hasMessageContaining(why);
+  }
+}
