@@ -56,7 +56,7 @@ public sealed interface Source {
     /** {@return what the link leads to in the table; what was found last where it is gone} */
     public Linked follow(Table table) {
       return link.find(table)
-          .map(column -> new Linked(link, column.sample(), column.unreadable().size(), true))
+          .map(column -> new Linked(link, column.sample(), column.unreadable(), true))
           .orElseGet(() -> new Linked(link, sample, unreadable, false));
     }
 

@@ -3,6 +3,9 @@ package promedio.core.formula;
 import static promedio.core.formula.Formula.number;
 
 import java.math.BigInteger;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Numeral;
@@ -11,8 +14,10 @@ import promedio.core.formula.Formula.Product;
 import promedio.core.formula.Formula.Root;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
 import promedio.core.measure.Place;
 import promedio.core.measure.Quantiles;
+import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -21,7 +26,10 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Tally;
 
-/** The formula of every measure, for some data and by some course rules. */
+/**
+ * The formula of every measure, for some data and by some course rules, and what it comes to. Not
+ * for several threads.
+ */
 public final class Formulas {
 
   private static final Formula X = Quantity.X.formula();
@@ -38,6 +46,9 @@ public final class Formulas {
   private final CourseRules rules;
   private final boolean table;
   private final boolean population;
+
+  /** What quantities came to when they were first asked for. */
+  private final Map<Quantity, Optional<Exact>> known = new EnumMap<>(Quantity.class);
 
   private Formulas(Data data, CourseRules rules) {
     this.tally = data.tally();
@@ -151,6 +162,62 @@ public final class Formulas {
     };
   }
 
+  /**
+   * {@return what the formula of the measure comes to}; empty where it has no value, or one that is
+   * no fraction and no square root of one
+   */
+  public Optional<Exact> value(Measure measure) {
+    return of(measure).flatMap(equation -> value(equation.right()));
+  }
+
+  /** {@return what a formula of the quantities of this data comes to} */
+  public Optional<Exact> value(Formula formula) {
+    return formula.accept(new Evaluator(tally, this::value));
+  }
+
+  /** {@return the value of the quantity, by its own formula} */
+  public Optional<Exact> value(Quantity quantity) {
+    Optional<Exact> before = known.get(quantity);
+    if (before == null) {
+      before = definition(quantity).flatMap(this::value);
+      known.put(quantity, before);
+    }
+    return before;
+  }
+
+  /** {@return the formula of a quantity that other formulas name; x and f have none} */
+  public Optional<Formula> definition(Quantity quantity) {
+    return switch (quantity) {
+      case X, F -> Optional.empty();
+      case N -> Optional.of(new Numeral(tally.total()));
+      case TABLE_COUNT -> Optional.of(new Sum(F));
+      case SMALLEST -> Optional.of(fixed(Measure.MIN));
+      case LARGEST -> Optional.of(fixed(Measure.MAX));
+      case SECOND_MOMENT -> Optional.of(moment(2));
+      case THIRD_MOMENT -> Optional.of(moment(3));
+      case FOURTH_MOMENT -> Optional.of(moment(4));
+      case VARIANCE -> Optional.of(squares().over(n().minus(number(1))));
+      case DEVIATION -> Optional.of(squares().over(n().minus(number(1))).root());
+      case MODE -> onlyMode().map(Numeral::new);
+      default ->
+          Arrays.stream(Measure.values())
+              .filter(measure -> symbol(measure) == quantity)
+              .findFirst()
+              .flatMap(this::right);
+    };
+  }
+
+  private Formula moment(int order) {
+    return sum(X.minus(mean()).power(order)).over(n());
+  }
+
+  private Optional<Exact> onlyMode() {
+    Result modes = Measures.of(tally, rules).get(Measure.MODES);
+    return modes instanceof Result.Several several && several.values().size() == 1
+        ? Optional.of(several.values().get(0))
+        : Optional.empty();
+  }
+
   private Measure named() {
     return Measure.called(rules.get(Rule.SKEWNESS));
   }
@@ -179,9 +246,12 @@ public final class Formulas {
     return new Sum(table ? F.times(body) : body);
   }
 
+  private Formula squares() {
+    return sum(X.minus(mean()).power(2));
+  }
+
   private Formula variance() {
-    Formula squares = sum(X.minus(mean()).power(2));
-    return squares.over(population ? n() : n().minus(number(1)));
+    return squares().over(population ? n() : n().minus(number(1)));
   }
 
   /** The values in order, where they have positions. */

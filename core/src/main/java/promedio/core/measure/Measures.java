@@ -36,7 +36,12 @@ public final class Measures {
 
   /** {@return the measures of the data by the rules} */
   public static Measures of(Data data, CourseRules rules) {
-    return new Measures(new Summary(data.tally()), rules);
+    return of(data.tally(), rules);
+  }
+
+  /** {@return the measures of tallied data by the rules} */
+  public static Measures of(Tally tally, CourseRules rules) {
+    return new Measures(new Summary(tally), rules);
   }
 
   /** {@return the measures of the same data by other rules; what no rule changes is shared} */

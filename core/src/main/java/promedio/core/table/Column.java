@@ -36,6 +36,12 @@ public sealed interface Column permits NumberColumn, WordColumn {
   /** {@return the entries of these rows, in this order; −1 stands for a missing one} */
   Column pick(int[] rows);
 
-  /** {@return counts and extremes} */
+  /** {@return how many entries count: numbers of a number column, words otherwise} */
+  int present();
+
+  /** {@return how many entries should be numbers and are none} */
+  int unreadable();
+
+  /** {@return counts and extremes; of a long column that takes a while} */
   ColumnSummary summary();
 }

@@ -65,8 +65,18 @@ public final class NumberColumn implements Column {
   }
 
   /** {@return the texts that are no numbers, by row} */
-  public SortedMap<Integer, String> unreadable() {
+  public SortedMap<Integer, String> toMend() {
     return unreadable;
+  }
+
+  @Override
+  public int present() {
+    return values.count();
+  }
+
+  @Override
+  public int unreadable() {
+    return unreadable.size();
   }
 
   @Override

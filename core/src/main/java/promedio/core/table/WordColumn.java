@@ -132,9 +132,19 @@ public final class WordColumn implements Column {
   }
 
   @Override
+  public int present() {
+    return (int) Arrays.stream(codes).filter(code -> code != MISSING).count();
+  }
+
+  @Override
+  public int unreadable() {
+    return 0;
+  }
+
+  @Override
   public ColumnSummary summary() {
     int[] counts = counts();
-    int n = Arrays.stream(counts).sum();
+    int n = present();
     int distinct = (int) Arrays.stream(counts).filter(count -> count > 0).count();
     return new ColumnSummary(n, size() - n, 0, distinct, Optional.empty());
   }

@@ -87,7 +87,7 @@ final class Totals {
       Exact sum = column.values().sum();
       values.add(total == Step.Total.SUM ? sum : sum.over(count));
     }
-    return new NumberColumn(column.name(), values.build(), new TreeMap<>(column.unreadable()));
+    return new NumberColumn(column.name(), values.build(), new TreeMap<>(column.toMend()));
   }
 
   private static WordColumn withLabel(WordColumn column, Step.Total total) {

@@ -253,7 +253,7 @@ final class MeasuresCommand implements Callable<Integer> {
       return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
     }
     NumberColumn chosen = TableData.column(read, Optional.ofNullable(column));
-    if (!chosen.unreadable().isEmpty()) {
+    if (!chosen.toMend().isEmpty()) {
       throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
     }
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());

@@ -1,7 +1,5 @@
 package promedio.desktop.window;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -207,13 +205,14 @@ final class BringInView extends BorderPane {
       workspace.addNamed(name, now.sample(workspace.assignment().sign()));
       return;
     }
-    workspace.addTable(
-        id -> {
-          try {
-            return now.table(id, keep.isSelected());
-          } catch (IOException e) {
-            throw new UncheckedIOException(e);
-          }
-        });
+    int id = workspace.assignment().freeTableId();
+    boolean kept = keep.isSelected();
+    workspace
+        .background()
+        .run(
+            Texts.of("work.bringing-in", now.source().name()),
+            () -> now.table(id, kept),
+            workspace::addTable,
+            failure -> showProblem(Texts.of("open.refused", String.valueOf(failure.getMessage()))));
   }
 }

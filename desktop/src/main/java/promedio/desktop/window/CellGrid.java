@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Orientation;
@@ -43,6 +44,7 @@ public final class CellGrid extends Region {
   private final ScrollBar across = new ScrollBar();
   private final ScrollBar down = new ScrollBar();
   private final Region tear = new Region();
+  private final Region corner = new Region();
 
   /** A cell like any other, to measure with; it is never seen. */
   private final Label probe = new Label();
@@ -54,6 +56,7 @@ public final class CellGrid extends Region {
   private @Nullable GridContent content;
   private GridGeometry geometry = GridGeometry.NOTHING;
   private double[] widths = new double[0];
+  private boolean stale;
   private int anchorRow;
   private int anchorColumn;
   private int leadRow;
@@ -67,6 +70,8 @@ public final class CellGrid extends Region {
     down.setOrientation(Orientation.VERTICAL);
     tear.getStyleClass().add("tear");
     tear.setManaged(false);
+    corner.getStyleClass().add("heads");
+    corner.setManaged(false);
     cells.getStyleClass().add("cells");
     heads.getStyleClass().add("heads");
     clip(cells);
@@ -92,7 +97,7 @@ public final class CellGrid extends Region {
   void show(GridContent shown) {
     content = shown;
     headNodes.clear();
-    heads.getChildren().clear();
+    heads.getChildren().setAll(corner);
     widths = new double[0];
     selection.set(null);
     anchorRow = 0;
@@ -347,13 +352,29 @@ public final class CellGrid extends Region {
         column,
         c -> {
           Node head = now.head(c);
+          head.setManaged(false);
           heads.getChildren().add(head);
+          corner.toFront();
           head.applyCss();
           return head;
         });
   }
 
+  /** Makes the columns as wide as they need to be by now; later, since a layout may be running. */
+  void measureAgain() {
+    if (!stale) {
+      stale = true;
+      Platform.runLater(
+          () -> {
+            stale = false;
+            widths = new double[0];
+            requestLayout();
+          });
+    }
+  }
+
   private void layOutHeads(GridContent now, double headHeight) {
+    corner.resizeRelocate(0, 0, geometry.rowHeadWidth(), headHeight);
     headNodes.values().forEach(node -> node.setVisible(false));
     for (int column = geometry.firstColumn(); column <= geometry.lastColumn(); column++) {
       Node head = head(now, column);

@@ -15,18 +15,29 @@ final class ColumnHead extends VBox {
   private static final int LONGEST_NUMBER = 10;
 
   private final Label counts = new Label("…");
+  private final Label gaps = new Label();
   private final Label extent = new Label();
+  private final Runnable grown;
   private final DistributionDrawing drawing = new DistributionDrawing();
 
-  ColumnHead(Column column, Facts.Finder finder, DecimalSign sign, Runnable chosen) {
+  /**
+   * Makes a head.
+   *
+   * @param chosen is told when the head is pressed
+   * @param grown is told when the head needs more room than before
+   */
+  ColumnHead(
+      Column column, Facts.Finder finder, DecimalSign sign, Runnable chosen, Runnable grown) {
+    this.grown = grown;
     getStyleClass().addAll("column-head", column.kind().code());
     Label name = new Label(column.name());
     name.getStyleClass().add("column-name");
     Label kind = new Label(Texts.of("kind." + column.kind().code()));
     kind.getStyleClass().add("column-kind");
     counts.getStyleClass().add("column-facts");
+    gaps.getStyleClass().add("column-facts");
     extent.getStyleClass().add("column-facts");
-    getChildren().addAll(name, kind, drawing, counts, extent);
+    getChildren().addAll(name, kind, drawing, counts, gaps, extent);
     setOnMousePressed(
         event -> {
           chosen.run();
@@ -38,14 +49,8 @@ final class ColumnHead extends VBox {
   private void show(Facts facts, DecimalSign sign) {
     ColumnSummary summary = facts.summary();
     drawing.show(facts.bars());
-    StringBuilder text = new StringBuilder(Texts.of("head.n", Describe.grouped(summary.n())));
-    if (summary.missing() > 0) {
-      text.append(Texts.of("head.missing", Describe.grouped(summary.missing())));
-    }
-    if (summary.unreadable() > 0) {
-      text.append(Texts.of("head.unreadable", Describe.grouped(summary.unreadable())));
-    }
-    counts.setText(text.toString());
+    counts.setText(Texts.of("head.n", Describe.grouped(summary.n())));
+    gaps.setText(HeadContent.gaps(summary.missing(), summary.unreadable()));
     extent.setText(
         summary
             .extent()
@@ -56,6 +61,7 @@ final class ColumnHead extends VBox {
                         shown(PlainText.of(e.min()), sign),
                         shown(PlainText.of(e.max()), sign)))
             .orElseGet(() -> Texts.of("head.distinct", Describe.grouped(summary.distinct()))));
+    grown.run();
   }
 
   private static String shown(String number, DecimalSign sign) {

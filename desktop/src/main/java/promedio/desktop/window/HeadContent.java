@@ -3,6 +3,8 @@ package promedio.desktop.window;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -12,7 +14,6 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
-import promedio.core.table.ColumnSummary;
 import promedio.core.table.Kind;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Bringing;
@@ -159,16 +160,23 @@ final class HeadContent implements GridContent {
   }
 
   private static Label facts(Column column) {
-    ColumnSummary summary = column.summary();
-    StringBuilder text = new StringBuilder(Texts.of("head.n", Describe.grouped(summary.n())));
-    if (summary.missing() > 0) {
-      text.append(Texts.of("head.missing", Describe.grouped(summary.missing())));
-    }
-    if (summary.unreadable() > 0) {
-      text.append(Texts.of("head.unreadable", Describe.grouped(summary.unreadable())));
-    }
-    Label label = new Label(text.toString());
+    int there = column.present();
+    int missing = column.size() - there - column.unreadable();
+    Label label =
+        new Label(
+            Texts.of("head.n", Describe.grouped(there))
+                + "\n"
+                + gaps(missing, column.unreadable()));
     label.getStyleClass().add("column-facts");
     return label;
+  }
+
+  /** {@return how many entries are missing or to be mended, empty where none are} */
+  static String gaps(int missing, int unreadable) {
+    return Stream.of(
+            missing == 0 ? "" : Texts.of("head.missing", Describe.grouped(missing)),
+            unreadable == 0 ? "" : Texts.of("head.unreadable", Describe.grouped(unreadable)))
+        .filter(text -> !text.isEmpty())
+        .collect(Collectors.joining(", "));
   }
 }

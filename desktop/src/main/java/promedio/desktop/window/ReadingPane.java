@@ -188,8 +188,8 @@ final class ReadingPane extends ScrollPane {
     int all = 0;
     for (Column column : read.table().columns()) {
       if (column instanceof NumberColumn numbers) {
-        all += numbers.unreadable().size();
-        numbers.unreadable().entrySet().stream()
+        all += numbers.unreadable();
+        numbers.toMend().entrySet().stream()
             .limit(Math.max(0, MOST_LISTED - found.size()))
             .map(
                 entry ->

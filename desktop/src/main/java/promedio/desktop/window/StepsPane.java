@@ -90,7 +90,11 @@ final class StepsPane extends ScrollPane {
     form.getChildren().clear();
     steps.getChildren().clear();
     Label first =
-        wrapped(Texts.of("steps.original", table.original().name(), replay.original().rows()));
+        wrapped(
+            Texts.of(
+                "steps.original",
+                table.original().name(),
+                Describe.grouped(replay.original().rows())));
     first.getStyleClass().add("quiet");
     steps.getChildren().add(first);
     List<Replay.Stage> stages = replay.stages();

@@ -19,6 +19,7 @@ final class TableContent implements GridContent {
   private final Facts.Finder finder;
   private final DecimalSign sign;
   private final ColumnAction choose;
+  private final Runnable grown;
 
   /** Does something with a column. */
   @FunctionalInterface
@@ -26,7 +27,9 @@ final class TableContent implements GridContent {
     void on(int column);
   }
 
-  TableContent(Table table, Facts.Finder finder, DecimalSign sign, ColumnAction choose) {
+  TableContent(
+      Table table, Facts.Finder finder, DecimalSign sign, ColumnAction choose, Runnable grown) {
+    this.grown = grown;
     this.table = table;
     this.finder = finder;
     this.sign = sign;
@@ -84,6 +87,7 @@ final class TableContent implements GridContent {
 
   @Override
   public Node head(int column) {
-    return new ColumnHead(table.columns().get(column), finder, sign, () -> choose.on(column));
+    return new ColumnHead(
+        table.columns().get(column), finder, sign, () -> choose.on(column), grown);
   }
 }

@@ -171,7 +171,9 @@ final class TableSheet extends BorderPane {
       return;
     }
     shown = table;
-    grid.show(new TableContent(table, finder, workspace.assignment().sign(), grid::selectColumn));
+    grid.show(
+        new TableContent(
+            table, finder, workspace.assignment().sign(), grid::selectColumn, grid::measureAgain));
     foot.show(table, null);
     found.setText("");
     String value = values.getValue();

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
@@ -121,12 +120,10 @@ public final class Workspace {
   }
 
   /** Adds a table that was brought in, and chooses it. */
-  public void addTable(Function<Integer, Brought> made) {
-    int id = assignment().freeTableId();
-    Brought added = made.apply(id);
+  public void addTable(Brought added) {
     bringing.set(null);
     edit("edit.bring-in", "", now -> now.with(added));
-    chooseTable(id);
+    chooseTable(added.id());
   }
 
   /** Chooses the table of the id. */

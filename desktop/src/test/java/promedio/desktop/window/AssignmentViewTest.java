@@ -256,7 +256,7 @@ class AssignmentViewTest {
     robot.clickOn("#open-file");
     waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
     robot.clickOn("#bring-take");
-    WaitForAsyncUtils.waitForFxEvents();
+    waitUntil(() -> workspace.tableProperty().get() != null);
     robot.clickOn("#table-put");
     WaitForAsyncUtils.waitForFxEvents();
     robot.clickOn("#item-1");

@@ -113,8 +113,12 @@ class TableViewTest {
 
   private void bringTrays() throws IOException, TimeoutException {
     preview(write("trays.csv", TRAYS));
+    take();
+  }
+
+  private void take() throws TimeoutException {
     robot.clickOn("#bring-take");
-    settle();
+    waitUntil(() -> workspace.tableProperty().get() != null);
   }
 
   private Table table() {
@@ -195,8 +199,7 @@ class TableViewTest {
     robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety");
     robot.type(KeyCode.ENTER);
     settle();
-    robot.clickOn("#bring-take");
-    settle();
+    take();
 
     assertThat(table().names()).containsExactly("weight", "variety");
     assertThat(robot.lookup("#step-0").tryQuery()).isPresent();
@@ -336,8 +339,7 @@ class TableViewTest {
     robot.write("day,crates").type(KeyCode.ENTER).write("Mon,3").type(KeyCode.ENTER);
     robot.write("Tue,5");
     waitUntil(() -> text("#bring-counts").startsWith("2 rows and 2 columns"));
-    robot.clickOn("#bring-take");
-    settle();
+    take();
 
     assertThat(column("day")).containsExactly("Mon", "Tue");
   }
@@ -389,8 +391,7 @@ class TableViewTest {
             .mapToObj(i -> i + "," + i % 7 + "\n")
             .collect(Collectors.joining());
     preview(write("log.csv", "pear,grade\n" + rows));
-    robot.clickOn("#bring-take");
-    settle();
+    take();
     addStep("leave-out");
     robot.clickOn("#ask-condition").write("grade = 3").type(KeyCode.ENTER);
     waitUntil(() -> table().rows() < 25_000);

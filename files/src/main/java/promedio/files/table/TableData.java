@@ -79,7 +79,7 @@ public final class TableData {
 
   /** {@return a sentence on the first entry of the column that is no number; there must be one} */
   public static String firstUnreadable(ReadTable read, NumberColumn column) {
-    Map.Entry<Integer, String> first = column.unreadable().entrySet().iterator().next();
+    Map.Entry<Integer, String> first = column.toMend().entrySet().iterator().next();
     return unreadable(read, first.getKey(), first.getValue());
   }
 

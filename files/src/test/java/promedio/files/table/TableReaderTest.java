@@ -84,7 +84,7 @@ class TableReaderTest {
 
     assertThat(numbers.values().count()).isEqualTo(2);
     assertThat(numbers.summary().missing()).isEqualTo(2);
-    assertThat(numbers.unreadable()).containsExactly(Map.entry(2, "14o"));
+    assertThat(numbers.toMend()).containsExactly(Map.entry(2, "14o"));
     assertThat(TableData.firstUnreadable(read, numbers))
         .isEqualTo("pears.csv, line 5: “14o” is not a number");
   }

@@ -1,0 +1,56 @@
+package promedio.core.formula;
+
+/** Whether a quantity is named anywhere in a formula. */
+final class Mentions implements Formula.Visitor<Boolean> {
+
+  private final Quantity sought;
+
+  Mentions(Quantity sought) {
+    this.sought = sought;
+  }
+
+  @Override
+  public Boolean numeral(Formula.Numeral numeral) {
+    return false;
+  }
+
+  @Override
+  public Boolean named(Formula.Named named) {
+    return named.quantity() == sought;
+  }
+
+  @Override
+  public Boolean ordered(Formula.Ordered ordered) {
+    return ordered.position().accept(this);
+  }
+
+  @Override
+  public Boolean sum(Formula.Sum sum) {
+    return sum.body().accept(this);
+  }
+
+  @Override
+  public Boolean product(Formula.Product product) {
+    return product.body().accept(this);
+  }
+
+  @Override
+  public Boolean operation(Formula.Operation operation) {
+    return operation.left().accept(this) || operation.right().accept(this);
+  }
+
+  @Override
+  public Boolean power(Formula.Power power) {
+    return power.base().accept(this) || power.exponent().accept(this);
+  }
+
+  @Override
+  public Boolean root(Formula.Root root) {
+    return root.degree().accept(this) || root.body().accept(this);
+  }
+
+  @Override
+  public Boolean absolute(Formula.Absolute absolute) {
+    return absolute.body().accept(this);
+  }
+}
