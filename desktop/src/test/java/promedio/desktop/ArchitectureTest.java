@@ -35,6 +35,8 @@ class ArchitectureTest {
           .definedBy("promedio.core.marking..")
           .layer("assignment")
           .definedBy("promedio.core.assignment..")
+          .layer("working")
+          .definedBy("promedio.core.working..")
           .layer("table")
           .definedBy("promedio.core.table..")
           .layer("calculation")
@@ -53,8 +55,10 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("files", "desktop")
           .whereLayer("marking")
           .mayOnlyBeAccessedByLayers("assignment", "files", "desktop")
+          .whereLayer("working")
+          .mayOnlyBeAccessedByLayers("files", "desktop")
           .whereLayer("formula")
-          .mayOnlyBeAccessedByLayers("marking", "assignment", "files", "desktop")
+          .mayOnlyBeAccessedByLayers("marking", "working", "assignment", "files", "desktop")
           .whereLayer("tidy")
           .mayOnlyBeAccessedByLayers("assignment", "files", "desktop")
           .whereLayer("calculation")
@@ -63,7 +67,14 @@ class ArchitectureTest {
           .mayOnlyBeAccessedByLayers("calculation", "tidy", "assignment", "files", "desktop")
           .whereLayer("measure")
           .mayOnlyBeAccessedByLayers(
-              "formula", "marking", "calculation", "tidy", "assignment", "files", "desktop")
+              "formula",
+              "marking",
+              "working",
+              "calculation",
+              "tidy",
+              "assignment",
+              "files",
+              "desktop")
           .whereLayer("entry")
           .mayOnlyBeAccessedByLayers("tidy", "assignment", "files", "desktop");
 

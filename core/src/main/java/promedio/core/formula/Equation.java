@@ -10,11 +10,11 @@ public record Equation(Quantity left, Formula right) {
 
   /** {@return the equation in LaTeX} */
   public String latex() {
-    return left.latex() + " = " + right.accept(new LatexWriter());
+    return left.latex() + " = " + right.latex(LatexWriter::fraction);
   }
 
   /** {@return the equation in one line of plain characters} */
   public String plain() {
-    return left.plain() + " = " + right.accept(new PlainWriter());
+    return left.plain() + " = " + right.plain(PlainWriter::fraction);
   }
 }

@@ -34,6 +34,15 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
     this.quantities = quantities;
   }
 
+  /** {@return what the formula comes to in one row} */
+  Optional<Exact> inRow(Formula formula, Exact x, Exact f) {
+    row.put(Quantity.X, x);
+    row.put(Quantity.F, f);
+    Optional<Exact> value = formula.accept(this);
+    row.clear();
+    return value;
+  }
+
   @Override
   public Optional<Exact> numeral(Formula.Numeral numeral) {
     return Optional.of(numeral.value());
@@ -76,7 +85,7 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
    * formula itself.
    */
   private Optional<Exact> overRows(Formula body, Exact start, Joining joining, Joining repeating) {
-    boolean weighted = body.accept(new Mentions(Quantity.F));
+    boolean weighted = body.mentions(Quantity.F);
     Optional<Exact> result = Optional.of(start);
     for (int i = 0; i < tally.size() && result.isPresent(); i++) {
       Exact times = tally.frequency(i);

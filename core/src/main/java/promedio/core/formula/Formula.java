@@ -1,5 +1,8 @@
 package promedio.core.formula;
 
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import promedio.core.number.Exact;
 
 /** A formula as a tree. What is made of it, such as its typesetting, is a {@link Visitor}. */
@@ -86,6 +89,43 @@ public sealed interface Formula {
     MINUS,
     TIMES,
     OVER
+  }
+
+  /** {@return whether it names the quantity anywhere} */
+  default boolean mentions(Quantity quantity) {
+    return accept(new Mentions(quantity));
+  }
+
+  /** {@return what it names in their order: quantities but x and f, and sums over the rows} */
+  default Set<Formula> parts() {
+    return accept(new Parts());
+  }
+
+  /**
+   * {@return this with numbers in the place of quantities, sums and values by their position}
+   *
+   * @param values knows what such a part comes to; what has no value stays as it is
+   */
+  default Formula withNumbers(Function<Formula, Optional<Exact>> values) {
+    return accept(new NumbersPutIn(values::apply));
+  }
+
+  /**
+   * {@return this in LaTeX}
+   *
+   * @param numbers writes the numbers in it
+   */
+  default String latex(Function<Exact, String> numbers) {
+    return accept(new LatexWriter(numbers));
+  }
+
+  /**
+   * {@return this in one line of plain characters}
+   *
+   * @param numbers writes the numbers in it
+   */
+  default String plain(Function<Exact, String> numbers) {
+    return accept(new PlainWriter(numbers));
   }
 
   /** {@return the number as a formula} */

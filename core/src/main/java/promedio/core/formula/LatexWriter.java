@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.function.Function;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -15,14 +16,24 @@ import promedio.core.number.Exact;
 /** Writes a formula in LaTeX, with brackets only where the reading needs them. */
 final class LatexWriter implements Formula.Visitor<String> {
 
-  @Override
-  public String numeral(Numeral numeral) {
-    Exact value = numeral.value();
+  private final Function<Exact, String> numbers;
+
+  LatexWriter(Function<Exact, String> numbers) {
+    this.numbers = numbers;
+  }
+
+  /** {@return the number as a whole one or a fraction} */
+  static String fraction(Exact value) {
     if (value.isWhole()) {
       return value.toString();
     }
     String sign = value.signum() < 0 ? "-" : "";
     return sign + "\\frac{" + value.numerator().abs() + "}{" + value.denominator() + "}";
+  }
+
+  @Override
+  public String numeral(Numeral numeral) {
+    return numbers.apply(numeral.value());
   }
 
   @Override
@@ -59,7 +70,9 @@ final class LatexWriter implements Formula.Visitor<String> {
 
   @Override
   public String power(Power power) {
-    boolean simple = power.base() instanceof Named || power.base() instanceof Numeral;
+    boolean simple =
+        power.base() instanceof Named
+            || (power.base() instanceof Numeral numeral && numeral.value().signum() >= 0);
     String base = power.base().accept(this);
     return (simple ? base : "\\left(" + base + "\\right)")
         + "^{"
@@ -88,7 +101,8 @@ final class LatexWriter implements Formula.Visitor<String> {
     boolean loose =
         formula instanceof Operation operation
             && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
-    return loose ? "\\left(" + text + "\\right)" : text;
+    boolean negative = formula instanceof Numeral numeral && numeral.value().signum() < 0;
+    return loose || negative ? "\\left(" + text + "\\right)" : text;
   }
 
   /** Letters stand side by side; a number or a fraction before them is parted by a dot. */

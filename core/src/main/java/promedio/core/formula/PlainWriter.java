@@ -1,5 +1,7 @@
 package promedio.core.formula;
 
+import java.util.Map;
+import java.util.function.Function;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -10,13 +12,27 @@ import promedio.core.formula.Formula.Power;
 import promedio.core.formula.Formula.Product;
 import promedio.core.formula.Formula.Root;
 import promedio.core.formula.Formula.Sum;
+import promedio.core.number.Exact;
 
 /** Writes a formula in one line of plain characters. */
 final class PlainWriter implements Formula.Visitor<String> {
 
+  private static final Map<String, String> RAISED = Map.of("2", "²", "3", "³", "4", "⁴");
+
+  private final Function<Exact, String> numbers;
+
+  PlainWriter(Function<Exact, String> numbers) {
+    this.numbers = numbers;
+  }
+
+  /** {@return the number as a whole one or a fraction, with a true minus} */
+  static String fraction(Exact value) {
+    return value.toString().replace('-', '−');
+  }
+
   @Override
   public String numeral(Numeral numeral) {
-    return numeral.value().toString().replace('-', '−');
+    return numbers.apply(numeral.value());
   }
 
   @Override
@@ -52,7 +68,11 @@ final class PlainWriter implements Formula.Visitor<String> {
 
   @Override
   public String power(Power power) {
-    return operand(power.base()) + "^" + operand(power.exponent());
+    String exponent = power.exponent().accept(this);
+    String raised = RAISED.get(exponent);
+    String base =
+        power.base() instanceof Sum ? "(" + power.base().accept(this) + ")" : operand(power.base());
+    return base + (raised == null ? "^" + operand(power.exponent()) : raised);
   }
 
   @Override
@@ -66,16 +86,21 @@ final class PlainWriter implements Formula.Visitor<String> {
     return "|" + absolute.body().accept(this) + "|";
   }
 
+  private static boolean isNegative(Formula formula) {
+    return formula instanceof Numeral numeral && numeral.value().signum() < 0;
+  }
+
   private String factor(Formula formula) {
     boolean loose =
         formula instanceof Operation operation
             && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
-    return loose ? "(" + formula.accept(this) + ")" : formula.accept(this);
+    return loose || isNegative(formula) ? "(" + formula.accept(this) + ")" : formula.accept(this);
   }
 
   private String operand(Formula formula) {
-    boolean fraction = formula instanceof Numeral numeral && !numeral.value().isWhole();
-    return formula instanceof Operation || fraction
+    boolean compound =
+        formula instanceof Numeral numeral && numbers.apply(numeral.value()).indexOf('/') >= 0;
+    return formula instanceof Operation || compound || isNegative(formula)
         ? "(" + formula.accept(this) + ")"
         : formula.accept(this);
   }

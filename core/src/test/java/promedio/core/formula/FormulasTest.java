@@ -33,8 +33,8 @@ class FormulasTest {
       delimiter = ';',
       value = {
         "MEAN; x̄ = Σx / n",
-        "VARIANCE; s² = Σ(x − x̄)^2 / (n − 1)",
-        "SD; s = √(Σ(x − x̄)^2 / (n − 1))",
+        "VARIANCE; s² = Σ(x − x̄)² / (n − 1)",
+        "SD; s = √(Σ(x − x̄)² / (n − 1))",
         "MEDIAN; Md = (x(4) + x(5)) / 2",
         "Q1; Q₁ = (x(2) + x(3)) / 2",
         "CV; CV = 100 · s / |x̄|",
@@ -50,7 +50,7 @@ class FormulasTest {
 
   @Test
   void aPopulationHasItsOwnSymbolsAndDivisor() {
-    assertThat(plain(EIGHT, Measure.SD, "divisor", "n")).isEqualTo("σ = √(Σ(x − μ)^2 / n)");
+    assertThat(plain(EIGHT, Measure.SD, "divisor", "n")).isEqualTo("σ = √(Σ(x − μ)² / n)");
     assertThat(plain(EIGHT, Measure.STANDARD_ERROR, "divisor", "n")).isEqualTo("SE = s / √(n)");
   }
 

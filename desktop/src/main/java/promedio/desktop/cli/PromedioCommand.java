@@ -33,6 +33,7 @@ import promedio.files.table.ColumnChoiceException;
     subcommands = {
       ContentsCommand.class,
       MeasuresCommand.class,
+      WorkingCommand.class,
       SamplesCommand.class,
       DemoCommand.class
     })
@@ -62,7 +63,7 @@ public final class PromedioCommand implements Runnable {
         new CommandLine(new PromedioCommand())
             .setOut(out)
             .setErr(err)
-            .registerConverter(MeasuresCommand.Kind.class, MeasuresCommand.Kind::of)
+            .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
             .setCaseInsensitiveEnumValuesAllowed(true)
             .setParameterExceptionHandler((failure, all) -> explainUse(failure))
             .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))

@@ -161,6 +161,13 @@ public final class OffscreenDemo {
     }
     picture(
         scene,
+        "working.png",
+        () -> {
+          workspace.measureProperty().set(Measure.VARIANCE);
+          ((Button) scene.lookup("#working-all")).fire();
+        });
+    picture(
+        scene,
         "frequency-table.png",
         () -> {
           workspace.choose(demo.items().get(demo.items().size() - 1).id());

@@ -33,6 +33,7 @@ final class Margin extends ScrollPane {
   private final Label answerHeading = wrapped("answer-heading");
   private final Label answerText = wrapped("answer-text");
   private final OtherRulesView otherRules = new OtherRulesView();
+  private final WorkingView working = new WorkingView();
   private final VBox answerBox = new VBox(4, answerHeading, answerText);
 
   Margin(Workspace workspace, Appearance appearance) {
@@ -46,7 +47,8 @@ final class Margin extends ScrollPane {
     heading.setId("margin-heading");
     sentence.setId("margin-sentence");
     answerText.setId("margin-answer");
-    VBox content = new VBox(heading, sentence, formula, result, exact, answerBox, otherRules);
+    VBox content =
+        new VBox(heading, sentence, formula, result, exact, answerBox, working, otherRules);
     content.getStyleClass().add("margin-band");
     setContent(content);
     appearance
@@ -83,6 +85,7 @@ final class Margin extends ScrollPane {
             + Results.shown(value, measure, reckoning));
     showExact(value, reckoning);
     showAnswer(measure, value, reckoning);
+    working.show(measure, reckoning);
     otherRules.show(measure, reckoning);
   }
 

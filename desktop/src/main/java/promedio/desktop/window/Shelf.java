@@ -32,21 +32,11 @@ final class Shelf extends VBox {
     this.workspace = workspace;
     this.values = new ValuesField(workspace);
     getStyleClass().add("shelf");
-    ScrollPane scroll = new ScrollPane(items);
-    scroll.setFitToWidth(true);
-    scroll.getStyleClass().add("shelf-items");
-    scroll.setMinHeight(0);
-    scroll.prefHeightProperty().bind(items.heightProperty().add(2));
+    ScrollPane scroll = new Cards(new VBox(6, items, tablesHeading, tables));
     VBox.setVgrow(values, Priority.ALWAYS);
-    tables.setMinHeight(USE_PREF_SIZE);
     getChildren()
         .addAll(
-            heading(Texts.of("shelf.heading")),
-            scroll,
-            tablesHeading,
-            tables,
-            buildButtons(openFile, typeTable),
-            values);
+            heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile, typeTable), values);
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
@@ -167,6 +157,25 @@ final class Shelf extends VBox {
       node.pseudoClassStateChanged(Look.CHOSEN, is);
       node.setAccessibleText(
           Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
+    }
+  }
+
+  /** The cards take the room they need, and scroll where there is less. */
+  private static final class Cards extends ScrollPane {
+
+    private final VBox cards;
+
+    Cards(VBox cards) {
+      super(cards);
+      this.cards = cards;
+      setFitToWidth(true);
+      setMinHeight(0);
+      getStyleClass().add("shelf-items");
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+      return cards.prefHeight(-1) + 2;
     }
   }
 }

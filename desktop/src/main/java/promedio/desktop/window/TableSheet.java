@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -21,11 +22,11 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.Source;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
@@ -51,6 +52,7 @@ final class TableSheet extends BorderPane {
   private final MenuButton rowsMenu = new MenuButton(Texts.of("table.rows-menu"));
   private final ComboBox<String> values = new ComboBox<>();
   private final ComboBox<String> groups = new ComboBox<>();
+  private final ComboBox<String> frequencies = new ComboBox<>();
   private final CellGrid grid = new CellGrid();
   private final BlockLine foot;
   private @Nullable Table shown;
@@ -134,16 +136,21 @@ final class TableSheet extends BorderPane {
     values.setAccessibleText(Texts.of("table.values"));
     groups.setId("table-groups");
     groups.setAccessibleText(Texts.of("table.groups"));
+    frequencies.setId("table-frequencies");
+    frequencies.setAccessibleText(Texts.of("table.frequencies"));
     Button put = new Button(Texts.of("table.put"));
     put.setId("table-put");
     put.setOnAction(event -> putOnShelf());
-    HBox line =
-        new HBox(
+    FlowPane line =
+        new FlowPane(
             8,
+            4,
             new Label(Texts.of("table.values")),
             values,
             new Label(Texts.of("table.groups")),
             groups,
+            new Label(Texts.of("table.frequencies")),
+            frequencies,
             put);
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
@@ -181,6 +188,11 @@ final class TableSheet extends BorderPane {
     values.getItems().setAll(names(table, true));
     groups.getItems().setAll(Texts.of("table.all-rows"));
     groups.getItems().addAll(names(table, false));
+    String frequency = frequencies.getValue();
+    frequencies.getItems().setAll(Texts.of("table.no-frequencies"));
+    frequencies.getItems().addAll(names(table, true));
+    frequencies.setValue(
+        frequencies.getItems().contains(frequency) ? frequency : frequencies.getItems().get(0));
     values.setValue(
         values.getItems().contains(value)
             ? value
@@ -309,6 +321,10 @@ final class TableSheet extends BorderPane {
       found.setText(Texts.of("table.no-numbers"));
       return;
     }
+    if (frequencies.getSelectionModel().getSelectedIndex() > 0) {
+      putWithFrequencies(from.table(), value, frequencies.getValue());
+      return;
+    }
     Map<String, Link> links = new LinkedHashMap<>();
     if (groups.getSelectionModel().getSelectedIndex() <= 0) {
       links.put(value, Link.of(from.id(), value));
@@ -326,5 +342,18 @@ final class TableSheet extends BorderPane {
     }
     workspace.addLinked(links);
     found.setText(Texts.of("table.put-done", links.size()));
+  }
+
+  /** A table of values and frequencies is typed on; it does not follow this one. */
+  private void putWithFrequencies(Table table, String value, String frequency) {
+    Column x = table.column(value).orElseThrow();
+    Column f = table.column(frequency).orElseThrow();
+    String lines =
+        IntStream.range(0, table.rows())
+            .filter(row -> !x.isMissing(row) && !f.isMissing(row))
+            .mapToObj(row -> x.text(row) + " " + f.text(row))
+            .map(line -> line.replace('.', workspace.assignment().sign().sign()))
+            .collect(Collectors.joining("\n"));
+    workspace.addNamed(value, new Source.TableText(lines));
   }
 }

@@ -280,4 +280,27 @@ class PromedioCommandTest {
             .count();
     assertThat(numbers).isEqualTo(21);
   }
+
+  @Test
+  void theWorkingOfAMeasureIsPrinted() {
+    Outcome outcome =
+        run("working", "--values", "8 10 11 11", "--measure", "sd", "--method", "shortcut");
+
+    assertThat(outcome.code()).isZero();
+    assertThat(outcome.out())
+        .startsWith("Standard deviation\n   x    x²\n   8    64\n")
+        .contains(
+            "s = √((Σx² − (Σx)² / n) / (n − 1)) = √((406 − 40² / 4) / (4 − 1)) ≈ 1.4142",
+            "Rounded by the course rules: 1.41");
+    Outcome rounded =
+        run("working", "--values", "8 -2 11", "--measure", "mean_deviation", "--rule", "carry=1");
+    assertThat(rounded.out()).contains("x̄ = Σx / n = 17 / 3 ≈ 5.7", "add up to −0.1 instead of 0");
+    assertThat(run("working", "--values", "8", "--measure", "sd").err())
+        .contains("no working of the standard deviation: needs at least 2 values");
+    assertThat(
+            run("working", "--values", "8 9", "--measure", "mean", "--method", "shortcut").code())
+        .isEqualTo(2);
+    assertThat(run("working", "--values", "8 9", "--measure", "mean", "--format", "latex").out())
+        .contains("\\[\\bar{x} = \\frac{\\sum x}{n} = \\frac{17}{2} = 8.5\\]");
+  }
 }

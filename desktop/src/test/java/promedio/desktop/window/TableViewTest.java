@@ -333,6 +333,18 @@ class TableViewTest {
   }
 
   @Test
+  void aColumnWithFrequenciesBecomesATableOfValuesAndFrequencies() throws Exception {
+    preview(write("baskets.csv", "pears;baskets\n3;12\n4;8\n;5\n"));
+    take();
+    select("#table-frequencies", "baskets");
+    robot.clickOn("#table-put");
+    settle();
+
+    assertThat(text("#result-mean")).isEqualTo("3.40");
+    assertThat(text("#counts")).isEqualTo("2 rows, Σf = 20");
+  }
+
+  @Test
   void aTypedTableIsReadWhileItIsTyped() throws Exception {
     robot.clickOn("#type-table");
     settle();

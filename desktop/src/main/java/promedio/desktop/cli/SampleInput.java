@@ -1,0 +1,205 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.TypeConversionException;
+import promedio.core.entry.Entry;
+import promedio.core.entry.Typed;
+import promedio.core.entry.TypedTable;
+import promedio.core.entry.TypedValues;
+import promedio.core.message.Message;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.sample.UnusableDataException;
+import promedio.core.table.Aspect;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Replay;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.table.ColumnChoiceException;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.ReadTable;
+import promedio.files.table.TableData;
+import promedio.files.table.TableReader;
+import promedio.files.tidy.StepsJson;
+
+/** One sample or table on the command line: where it is, how it is read, and the course rules. */
+final class SampleInput {
+
+  /** What the input holds. */
+  enum Kind {
+    RAW("raw"),
+    VALUE_FREQUENCY("value-frequency"),
+    CLASSES("classes");
+
+    private final String code;
+
+    Kind(String code) {
+      this.code = code;
+    }
+
+    /** {@return the kind of this code} */
+    static Kind of(String code) {
+      return Arrays.stream(values())
+          .filter(kind -> kind.code.equals(code))
+          .findFirst()
+          .orElseThrow(
+              () ->
+                  new TypeConversionException(
+                      Texts.of("measures.kind", code, Arrays.toString(values()))));
+    }
+
+    @Override
+    public String toString() {
+      return code;
+    }
+  }
+
+  @Parameters(
+      arity = "0..1",
+      paramLabel = "FILE",
+      description = "a table of text, XLSX or ODS, or a plain list; - for standard input")
+  private @Nullable String file;
+
+  @Option(names = "--values", paramLabel = "VALUES", description = "the values themselves")
+  private @Nullable String values;
+
+  @Option(names = "--column", paramLabel = "NAME", description = "the column, by name or number")
+  private @Nullable String column;
+
+  @Option(
+      names = "--kind",
+      defaultValue = "raw",
+      description = "what the columns are: ${COMPLETION-CANDIDATES} (default: raw)")
+  private Kind kind = Kind.RAW;
+
+  @Option(names = "--rule", paramLabel = "CODE=VALUE", description = "a course rule; repeatable")
+  private Map<String, String> ruleCodes = Map.of();
+
+  @Option(
+      names = "--steps",
+      paramLabel = "FILE",
+      description = "first tidy the table by the steps saved in this file")
+  private @Nullable String steps;
+
+  @Mixin private ReadingOptions reading;
+
+  private SampleInput() {}
+
+  /** {@return in how many ways the input is given; it should be one} */
+  int given() {
+    return (file == null ? 0 : 1) + (values == null ? 0 : 1);
+  }
+
+  /** {@return the course rules that are named} */
+  CourseRules rules(CommandSpec spec) {
+    CourseRules rules = CourseRules.DEFAULTS;
+    try {
+      for (Map.Entry<String, String> code : ruleCodes.entrySet()) {
+        rules = rules.with(code.getKey(), code.getValue());
+      }
+      return rules;
+    } catch (IllegalArgumentException e) {
+      throw new ParameterException(spec.commandLine(), e.getMessage());
+    }
+  }
+
+  /** Data with what to call it. */
+  record Input(String source, Optional<String> column, Data data) {}
+
+  /**
+   * {@return the input, read}
+   *
+   * @throws RefusedFileException if it cannot be used
+   */
+  Input read(CommandSpec spec) throws RefusedFileException, ColumnChoiceException, IOException {
+    if (given() != 1) {
+      throw new ParameterException(spec.commandLine(), Texts.of("input.one"));
+    }
+    if (kind == Kind.CLASSES) {
+      throw new ParameterException(spec.commandLine(), Texts.of("measures.no-classes"));
+    }
+    return values != null ? ofValues(values) : ofFile(String.valueOf(file));
+  }
+
+  private Input ofValues(String text) throws RefusedFileException {
+    Typed typed =
+        kind == Kind.RAW
+            ? TypedValues.read(text, DecimalSign.POINT)
+            : TypedTable.read(text, DecimalSign.POINT);
+    if (!typed.unreadable().isEmpty()) {
+      Entry first = typed.unreadable().get(0);
+      throw new RefusedFileException(
+          Texts.of("measures.values", ((Entry.Unreadable) first.content()).why().text()));
+    }
+    if (typed.problem().isPresent()) {
+      throw new RefusedFileException(Texts.of("measures.values", typed.problem().get().text()));
+    }
+    return new Input("values", Optional.empty(), typed.data());
+  }
+
+  private Input ofFile(String name)
+      throws RefusedFileException, ColumnChoiceException, IOException {
+    DataSource source = ContentsCommand.source(name);
+    ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
+    try {
+      return kind == Kind.RAW
+          ? ofColumn(read)
+          : new Input(read.source(), Optional.empty(), TableData.frequencies(read));
+    } catch (UnusableDataException e) {
+      throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
+    }
+  }
+
+  /** Pairs of numbers could be a plain list, which a table of values and frequencies never is. */
+  private ReadingChoices choices(DataSource source) throws RefusedFileException, IOException {
+    ReadingChoices chosen = reading.choices();
+    if (kind == Kind.RAW || chosen.of(Aspect.SEPARATOR).isPresent()) {
+      return chosen;
+    }
+    String found = TableReader.recognise(source, chosen).of(Aspect.SEPARATOR);
+    return found.equals("list") ? chosen.with(Aspect.SEPARATOR, "blanks") : chosen;
+  }
+
+  private Input ofColumn(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+    if (steps != null) {
+      Table tidied = tidied(read, Path.of(steps));
+      NumberColumn chosen = TableData.column(read.source(), tidied, Optional.ofNullable(column));
+      return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+    }
+    NumberColumn chosen = TableData.column(read, Optional.ofNullable(column));
+    if (!chosen.toMend().isEmpty()) {
+      throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
+    }
+    return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+  }
+
+  private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {
+    Replay replay = Replay.of(read.table()).with(StepsJson.read(steps));
+    for (Replay.Stage stage : replay.stages()) {
+      Optional<Message> problem = stage.outcome().problem();
+      if (problem.isPresent()) {
+        throw new RefusedFileException(
+            Texts.of(
+                "measures.step",
+                steps.getFileName(),
+                stage.outcome().what().text(),
+                problem.get().text()));
+      }
+    }
+    return replay.result();
+  }
+}
