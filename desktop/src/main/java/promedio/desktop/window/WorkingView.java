@@ -21,6 +21,9 @@ import promedio.files.report.WorkingFormat;
 /** The working of the chosen measure, uncovered step by step, so that a student tries first. */
 final class WorkingView extends VBox {
 
+  /** Longer steps would not fit into the margin. */
+  private static final int SHORT_STEP = 34;
+
   private final VBox steps = new VBox(6);
   private final FlowPane methods = new FlowPane(4, 2);
   private final Button next = new Button(Texts.of("working.next"));
@@ -108,7 +111,7 @@ final class WorkingView extends VBox {
     uncovered = Math.min(count, lines.size());
     lines.stream()
         .limit(uncovered)
-        .forEach(text -> steps.getChildren().add(line(text, "working-step")));
+        .forEach(text -> steps.getChildren().add(line(set(text), "working-step")));
     next.setDisable(uncovered == lines.size());
   }
 
@@ -117,6 +120,13 @@ final class WorkingView extends VBox {
     return now == null || measure == null
         ? Optional.empty()
         : Working.of(now.typed().data(), now.rules(), measure, method);
+  }
+
+  /** A long step has a line for each sign of equality, as it is written by hand. */
+  private static String set(String step) {
+    return step.length() <= SHORT_STEP
+        ? step
+        : step.replaceAll("(?<!^\\S{1,12}) (?=[=≈] )", "\n    ");
   }
 
   private static Label line(String text, String styleClass) {

@@ -561,7 +561,7 @@ class AssignmentViewTest {
 
   private List<String> working() {
     return robot.lookup("#working-steps .working-step").queryAllAs(Label.class).stream()
-        .map(Labeled::getText)
+        .map(label -> label.getText().replaceAll("\\s*\\n\\s*", " "))
         .toList();
   }
 }
