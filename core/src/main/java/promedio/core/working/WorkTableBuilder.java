@@ -54,22 +54,51 @@ final class WorkTableBuilder {
 
   /** Before (x−x̄)² comes x−x̄, before f·(x−x̄)² comes (x−x̄)². */
   private void addColumns(Formula body) {
-    if (body instanceof Formula.Operation operation
-        && operation.operator() == Formula.Operator.TIMES
-        && operation.left().equals(F)) {
-      addColumns(operation.right());
-    } else if (body instanceof Formula.Power power) {
-      addColumns(power.base());
-    } else if (body instanceof Formula.Absolute absolute) {
-      addColumns(absolute.body());
-    }
+    before(body).ifPresent(this::addColumns);
     if (!body.equals(X) && !body.equals(F)) {
       columns.add(body);
     }
   }
 
+  /** {@return the column that the hand makes this one of} */
+  private static Optional<Formula> before(Formula column) {
+    if (column instanceof Formula.Power power) {
+      return Optional.of(power.base());
+    }
+    if (column instanceof Formula.Absolute absolute) {
+      return Optional.of(absolute.body());
+    }
+    return isWeighted(column)
+        ? Optional.of(((Formula.Operation) column).right())
+        : Optional.empty();
+  }
+
+  private static boolean isWeighted(Formula column) {
+    return column instanceof Formula.Operation operation
+        && operation.operator() == Formula.Operator.TIMES
+        && operation.left().equals(F);
+  }
+
+  /** {@return the column made of this value of the one before it} */
+  private static Formula made(Formula column, Formula value) {
+    if (column instanceof Formula.Power power) {
+      return new Formula.Power(value, power.exponent());
+    }
+    return column instanceof Formula.Absolute ? new Formula.Absolute(value) : F.times(value);
+  }
+
+  /** Each entry is made of the entries before it as they stand there, rounded if they are. */
   private Optional<Exact> entry(Formula column, int row) {
-    Optional<Exact> value = evaluation.inRow(column, tally.value(row), tally.frequency(row));
+    Optional<Formula> before = before(column);
+    Formula now = column;
+    if (before.isPresent()) {
+      Optional<Exact> value = entry(before.get(), row);
+      if (value.isEmpty()) {
+        return value;
+      }
+      now = made(column, new Formula.Numeral(value.get()));
+    }
+    Optional<Exact> value = evaluation.inRow(now, tally.value(row), tally.frequency(row));
     return column.equals(X) || column.equals(F) ? value : value.map(rounding);
   }
 

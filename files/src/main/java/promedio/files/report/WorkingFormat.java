@@ -183,7 +183,7 @@ public enum WorkingFormat {
         step.left().latex(numbers::latex),
         step.symbols().latex(numbers::latex),
         step.numbers().latex(numbers::latex),
-        numbers.related(step).replace("≈", "\\approx").replace('−', '-'));
+        numbers.related(step).replace("≈", "\\approx").replace('−', '-').replace(",", "{,}"));
   }
 
   /** What would stand twice side by side stands once. */
