@@ -166,9 +166,11 @@ public final class Workspace {
         Texts.of("work.tidying", old.name()),
         () -> before.with(old.withSteps(steps)),
         done -> {
-          // What was edited meanwhile is newer, and must not be lost.
+          // What was edited meanwhile must not be lost, nor must the step.
           if (before.equals(assignment())) {
             edit(nameKey, "", now -> done);
+          } else if (assignment().table(old.id()).filter(old::equals).isPresent()) {
+            edit(nameKey, "", now -> now.with(done.table(old.id()).orElseThrow()));
           }
         },
         failure -> {

@@ -1,0 +1,197 @@
+package promedio.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Queue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Original;
+import promedio.core.assignment.Source;
+import promedio.core.number.DecimalSign;
+import promedio.core.table.Aspect;
+import promedio.core.table.Kind;
+import promedio.core.tidy.Listed;
+import promedio.core.tidy.Step;
+import promedio.files.RefusedFileException;
+import promedio.files.table.DataSource;
+
+/** Tables in the state of a window, without any window. */
+class TablesTest {
+
+  @TempDir private Path folder;
+
+  /** Work waits here until it is done by hand, so that it can be cancelled before. */
+  private final Queue<Runnable> waiting = new ArrayDeque<>();
+
+  private final Workspace workspace =
+      new Workspace(Assignment.empty("Pears"), new Background(waiting::add, Runnable::run));
+
+  private void work() {
+    while (!waiting.isEmpty()) {
+      waiting.remove().run();
+    }
+  }
+
+  private Bringing bring(String text) {
+    Bringing bringing =
+        workspace.bring(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+    work();
+    return bringing;
+  }
+
+  private void bringIn(String text) throws IOException {
+    workspace.addTable(bring(text).table(1, true));
+  }
+
+  @Test
+  void nothingIsChangedBeforeATableIsBroughtIn() {
+    Bringing bringing = bring("tray;g\n1;131,5\n2;140\n");
+
+    assertThat(bringing.recognisedProperty().get().of(Aspect.SEPARATOR)).isEqualTo(";");
+    assertThat(bringing.columnsProperty().get()).containsExactly("tray", "g");
+    assertThat(workspace.assignment().tables()).isEmpty();
+    workspace.bringNothing();
+    assertThat(workspace.bringingProperty().get()).isNull();
+    assertThat(workspace.nameOfUndo()).isEmpty();
+  }
+
+  @Test
+  void everyDecisionReadsAgainAndCanBeTakenBack() {
+    Bringing bringing = bring("tray;g\n1;131,5\n2;-999\n");
+
+    bringing.decide(Aspect.MISSING, Optional.of("-999"));
+    work();
+    assertThat(bringing.readProperty().get().table().columns().get(1).present()).isEqualTo(1);
+    bringing.decide(Aspect.MISSING, Optional.empty());
+    work();
+    assertThat(bringing.readProperty().get().table().columns().get(1).present()).isEqualTo(2);
+    bringing.decideKind(0, Kind.CATEGORY);
+    work();
+    assertThat(bringing.readProperty().get().table().columns().get(0).kind())
+        .isEqualTo(Kind.CATEGORY);
+    bringing.type("a,b\n1,2\n");
+    work();
+    assertThat(bringing.columnsProperty().get()).containsExactly("a", "b");
+  }
+
+  @Test
+  void aReadingThatIsStoppedSaysSoAndOneThatGaveWayDoesNot() {
+    Bringing bringing =
+        workspace.bring(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+    bringing.decide(Aspect.HEADER_LINE, Optional.of("0"));
+    work();
+    assertThat(bringing.problemProperty().get()).isEmpty();
+    assertThat(bringing.readProperty().get().table().rows()).isEqualTo(3);
+
+    bringing.decide(Aspect.HEADER_LINE, Optional.of("1"));
+    workspace.background().runningProperty().get().cancel();
+    work();
+    assertThat(bringing.problemProperty().get()).contains("was stopped");
+    assertThat(bringing.readProperty().get()).isNull();
+  }
+
+  @Test
+  void columnsAreTakenByClickOrTyping() {
+    Bringing bringing = bring("a,b,c\n1,2,3\n4,5,6\n");
+
+    bringing.include("b", false);
+    assertThat(bringing.columnsProperty().get()).containsExactly("a", "c");
+    bringing.include("b", true);
+    assertThat(bringing.columnsProperty().get()).containsExactly("a", "b", "c");
+    assertThat(bringing.includeTyped("3; a")).isEmpty();
+    assertThat(bringing.columnsProperty().get()).containsExactly("c", "a");
+    assertThat(bringing.includeTyped("a, d")).contains("d");
+    assertThat(bringing.includeTyped("b")).isEmpty();
+    assertThat(bringing.isSample()).isTrue();
+    assertThat(bringing.sample(DecimalSign.COMMA)).isEqualTo(new Source.ValuesText("2 5"));
+  }
+
+  @Test
+  void aFileThatCannotBeReadSaysWhy() {
+    Bringing bringing = bring("");
+
+    assertThat(bringing.problemProperty().get()).contains("the file is empty");
+    assertThat(bringing.readProperty().get()).isNull();
+  }
+
+  @Test
+  void anOriginalIsKeptOrReferredTo() throws IOException, RefusedFileException {
+    Path file = Files.writeString(folder.resolve("trays.csv"), "a,b\n1,2\n3,4\n");
+    Bringing bringing = workspace.bring(DataSource.of(file));
+    work();
+
+    assertThat(bringing.table(1, true).original())
+        .isEqualTo(new Original.Kept("trays.csv", Files.readAllBytes(file)));
+    assertThat(bringing.table(1, false).original())
+        .isInstanceOfSatisfying(
+            Original.Referred.class, r -> assertThat(r.path()).isEqualTo(file.toString()));
+    assertThat(bringing.table(1, true).name()).isEqualTo("trays");
+  }
+
+  @Test
+  void stepsAndLinkedSamplesAreUndoneTogether() throws IOException {
+    bringIn("tray,g\n1,131\n2,140\n3,98\n");
+    workspace.addLinked(Map.of("g", Link.of(1, "g")));
+    workspace.addStep(new Step.LeaveOut("g < 100"));
+
+    assertThat(size()).isEqualTo(2);
+    workspace.undo();
+    assertThat(size()).isEqualTo(3);
+    workspace.redo();
+    assertThat(size()).isEqualTo(2);
+    workspace.setSteps("edit.step", List.of(Listed.of(new Step.Rename("g", "weight"))));
+    assertThat(linked().found()).isFalse();
+    assertThat(size()).isEqualTo(2);
+    workspace.removeTable();
+    assertThat(workspace.assignment().tables()).isEmpty();
+    assertThat(workspace.tableProperty().get()).isNull();
+    assertThat(size()).isEqualTo(2);
+  }
+
+  private Source.Linked linked() {
+    return (Source.Linked) workspace.assignment().items().get(0).source();
+  }
+
+  private int size() {
+    return linked().sample().values().count();
+  }
+
+  @Test
+  void aTableIsRenamedAndLeftForASample() throws IOException {
+    bringIn("tray,g\n1,131\n2,140\n");
+    workspace.renameTable("Autumn");
+    workspace.addSample(new Source.ValuesText("8 10"));
+
+    assertThat(workspace.assignment().tables().get(0).name()).isEqualTo("Autumn");
+    assertThat(workspace.tableProperty().get()).isNull();
+    assertThat(workspace.reckoningProperty().get()).isNotNull();
+    workspace.chooseTable(1);
+    assertThat(workspace.chosenProperty().get()).isNull();
+  }
+
+  @Test
+  void aLongTableIsTidiedApartAndWhatIsEditedMeanwhileIsNotLost() throws IOException {
+    StringBuilder text = new StringBuilder("pear,g\n");
+    for (int i = 0; i < 21_000; i++) {
+      text.append(i).append(',').append(i % 50).append('\n');
+    }
+    bringIn(text.toString());
+
+    workspace.addStep(new Step.LeaveOut("g = 3"));
+    assertThat(workspace.tableProperty().get().replay().stages()).isEmpty();
+    workspace.setTitle("Other");
+    work();
+    assertThat(workspace.assignment().title()).isEqualTo("Other");
+    assertThat(workspace.tableProperty().get().table().rows()).isEqualTo(20_580);
+  }
+}
