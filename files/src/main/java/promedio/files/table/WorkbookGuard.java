@@ -1,13 +1,12 @@
 package promedio.files.table;
 
-import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.Set;
-import java.util.zip.ZipException;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
@@ -52,7 +51,9 @@ final class WorkbookGuard {
   static Content check(DataSource source, long limit) throws RefusedFileException, IOException {
     try (ZipFile zip = open(source)) {
       return new WorkbookGuard(source, limit).check(zip);
-    } catch (ZipException | EOFException | IllegalArgumentException e) {
+    } catch (InterruptedIOException e) {
+      throw e;
+    } catch (IOException | IllegalArgumentException e) {
       throw new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
     }
   }
