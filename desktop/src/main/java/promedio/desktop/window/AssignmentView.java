@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
@@ -17,6 +18,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
@@ -60,10 +62,19 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final BorderPane bands = new BorderPane();
   private final Shelf shelf;
   private final Sheet sheet;
-  private final TableSheet tableSheet;
-  private final StepsPane steps;
-  private final BringInView bringIn;
-  private final ReadingPane reading;
+  private final TableExchange exchange;
+  private final StackPane centre;
+  private final StackPane right;
+
+  /** Made when a table is first looked at, since most starts do without. */
+  private @Nullable TableSheet tableSheet;
+
+  private @Nullable StepsPane steps;
+
+  /** Made when something is first brought in. */
+  private @Nullable BringInView bringIn;
+
+  private @Nullable ReadingPane reading;
   private final Margin margin;
   private final RulesStrip strip;
   private final NoticeBar notices;
@@ -80,19 +91,17 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.shelf = new Shelf(workspace, appearance, this::open, this::typeTable);
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
     this.sheet = new Sheet(workspace, appearance, empty);
-    TableExchange exchange = new TableExchange(workspace, fileChoice, notices);
-    this.tableSheet = new TableSheet(workspace, exchange::export);
-    this.steps = new StepsPane(workspace, exchange);
-    this.bringIn = new BringInView(workspace);
-    this.reading = new ReadingPane(workspace);
+    this.exchange = new TableExchange(workspace, fileChoice, notices);
     this.margin = new Margin(workspace, appearance);
     AssignmentMenu menu = new AssignmentMenu(workspace, desk, appearance, this);
     this.strip = new RulesStrip(workspace, desk, menu);
     this.actions = buildActions();
     bands.setTop(new VBox(strip, notices, new MovedLine(workspace)));
     bands.setLeft(shelf);
-    bands.setCenter(new StackPane(sheet, tableSheet, bringIn));
-    bands.setRight(new StackPane(margin, steps, reading));
+    this.centre = new StackPane(sheet);
+    this.right = new StackPane(margin);
+    bands.setCenter(centre);
+    bands.setRight(right);
     workspace.tableProperty().subscribe(table -> showBand());
     workspace.bringingProperty().subscribe(bringing -> showBand());
     workspace.chosenProperty().subscribe(item -> showBand());
@@ -189,8 +198,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.LINE_UP, sheet::focusLineUp),
         Map.entry(Keys.ANSWERS, sheet::focusAnswers),
         Map.entry(Keys.RULES, strip::focusRules),
-        Map.entry(Keys.CELLS, tableSheet::focusCells),
-        Map.entry(Keys.STEPS, steps::focusAdd),
+        Map.entry(Keys.CELLS, this::focusCells),
+        Map.entry(Keys.STEPS, this::focusSteps),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
         Map.entry(Keys.HELP, this::showKeys));
@@ -236,19 +245,68 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void showBand() {
     boolean brings = workspace.bringingProperty().get() != null;
     boolean table = !brings && workspace.tableProperty().get() != null;
-    Nodes.setShown(bringIn, brings);
-    Nodes.setShown(reading, brings);
-    Nodes.setShown(tableSheet, table);
-    Nodes.setShown(steps, table);
+    if (brings) {
+      bringIn();
+    }
+    if (table) {
+      steps();
+    }
+    show(bringIn, brings);
+    show(reading, brings);
+    show(tableSheet, table);
+    show(steps, table);
     Nodes.setShown(sheet, !brings && !table);
     Nodes.setShown(margin, !brings && !table);
+  }
+
+  private static void show(@Nullable Node view, boolean shown) {
+    if (view != null) {
+      Nodes.setShown(view, shown);
+    }
+  }
+
+  private BringInView bringIn() {
+    BringInView made = bringIn;
+    if (made == null) {
+      made = new BringInView(workspace);
+      bringIn = made;
+      reading = new ReadingPane(workspace);
+      centre.getChildren().add(made);
+      right.getChildren().add(reading);
+    }
+    return made;
+  }
+
+  private StepsPane steps() {
+    StepsPane made = steps;
+    if (made == null) {
+      made = new StepsPane(workspace, exchange);
+      steps = made;
+      tableSheet = new TableSheet(workspace, exchange::export);
+      centre.getChildren().add(tableSheet);
+      right.getChildren().add(made);
+    }
+    return made;
+  }
+
+  private void focusCells() {
+    TableSheet shown = tableSheet;
+    if (shown != null) {
+      shown.focusCells();
+    }
+  }
+
+  private void focusSteps() {
+    if (workspace.tableProperty().get() != null) {
+      steps().focusAdd();
+    }
   }
 
   private void openData(Path path) {
     try {
       notices.clear();
       workspace.bring(DataSource.of(path));
-      bringIn.focusTake();
+      bringIn().focusTake();
     } catch (RefusedFileException e) {
       notices.tell(Texts.of("open.refused", e.getMessage()));
     }
@@ -256,7 +314,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   private void typeTable() {
     workspace.bring(DataSource.of(Texts.of("bring.typed"), new byte[0]));
-    bringIn.focusText();
+    bringIn().focusText();
   }
 
   private void saveTo(Path path) {
@@ -304,7 +362,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   private void bringPasted(String text) {
     workspace.bring(DataSource.of(Texts.of("bring.pasted"), text.getBytes(StandardCharsets.UTF_8)));
-    bringIn.focusTake();
+    bringIn().focusTake();
   }
 
   private static boolean isTable(String text) {
