@@ -9,7 +9,6 @@ import javax.xml.stream.XMLStreamException;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** A workbook in OpenDocument format (OASIS OpenDocument 1.3, part 3, chapter 9). */
 final class OdsWorkbook implements Workbook {
@@ -48,12 +47,8 @@ final class OdsWorkbook implements Workbook {
       }
       return new OdsWorkbook(source, names, place, progress);
     } catch (XMLStreamException e) {
-      throw damaged(source, e);
+      throw Workbook.damaged(source, e);
     }
-  }
-
-  private static RefusedFileException damaged(DataSource source, Exception e) {
-    return new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
   }
 
   /** The part of the packed file that holds all sheets. */
@@ -97,7 +92,7 @@ final class OdsWorkbook implements Workbook {
         if (e.getNestedException() instanceof IOException cause) {
           throw cause;
         }
-        throw damaged(source, e);
+        throw Workbook.damaged(source, e);
       }
     };
   }

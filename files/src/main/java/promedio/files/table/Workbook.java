@@ -54,4 +54,9 @@ interface Workbook {
     return new RefusedFileException(
         Texts.of("file.no-sheet", source.name(), sheet, String.join(", ", names)));
   }
+
+  /** {@return the refusal of a workbook in which something is not as it must be} */
+  static RefusedFileException damaged(DataSource source, Exception why) {
+    return new RefusedFileException(Texts.of("file.damaged", source.name(), why.getMessage()), why);
+  }
 }

@@ -54,7 +54,7 @@ final class WorkbookGuard {
     } catch (InterruptedIOException e) {
       throw e;
     } catch (IOException | IllegalArgumentException e) {
-      throw new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
+      throw Workbook.damaged(source, e);
     }
   }
 

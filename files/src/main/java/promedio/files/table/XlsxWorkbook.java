@@ -19,7 +19,6 @@ import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.Sheet;
 import org.jspecify.annotations.Nullable;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** A workbook in Office Open XML. */
 final class XlsxWorkbook implements Workbook {
@@ -59,7 +58,7 @@ final class XlsxWorkbook implements Workbook {
       }
       return new XlsxWorkbook(source, names, names.get(place), progress);
     } catch (RuntimeException e) {
-      throw damaged(source, e);
+      throw Workbook.damaged(source, e);
     }
   }
 
@@ -81,10 +80,6 @@ final class XlsxWorkbook implements Workbook {
     return source instanceof DataSource.OfFile file
         ? new ReadableWorkbook(file.path().toFile(), OPTIONS)
         : new ReadableWorkbook(source.open(), OPTIONS);
-  }
-
-  private static RefusedFileException damaged(DataSource source, Exception e) {
-    return new RefusedFileException(Texts.of("file.damaged", source.name(), e.getMessage()), e);
   }
 
   @Override
@@ -123,7 +118,7 @@ final class XlsxWorkbook implements Workbook {
         }
       }
     } catch (RuntimeException e) {
-      throw damaged(source, e);
+      throw Workbook.damaged(source, e);
     }
   }
 
