@@ -56,7 +56,7 @@ class ArchitectureTest {
           .whereLayer("marking")
           .mayOnlyBeAccessedByLayers("assignment", "files", "desktop")
           .whereLayer("working")
-          .mayOnlyBeAccessedByLayers("files", "desktop")
+          .mayOnlyBeAccessedByLayers("marking", "assignment", "files", "desktop")
           .whereLayer("formula")
           .mayOnlyBeAccessedByLayers("marking", "working", "assignment", "files", "desktop")
           .whereLayer("tidy")

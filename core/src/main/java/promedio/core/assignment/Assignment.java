@@ -1,10 +1,14 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.working.Method;
 
 /**
  * All that a student works on: samples and tables with the answers found, and the conventions they
@@ -13,6 +17,7 @@ import promedio.core.rules.CourseRules;
  * @param title what it is called
  * @param rules the course rules in force
  * @param course the name of this set of rules, empty for none
+ * @param methods the methods that the course works measures by, where they are not the usual ones
  * @param sign the decimal sign numbers are typed and shown with
  * @param items the samples and tables of values, in the order of the shelf
  * @param tables the tables of several columns that were brought in
@@ -21,18 +26,21 @@ public record Assignment(
     String title,
     CourseRules rules,
     String course,
+    Map<Measure, Method> methods,
     DecimalSign sign,
     List<Item> items,
     List<Brought> tables) {
 
   public Assignment {
+    methods = Map.copyOf(methods);
     items = List.copyOf(items);
     tables = List.copyOf(tables);
   }
 
   /** {@return an assignment without any sample} */
   public static Assignment empty(String title) {
-    return new Assignment(title, CourseRules.DEFAULTS, "", DecimalSign.POINT, List.of(), List.of());
+    return new Assignment(
+        title, CourseRules.DEFAULTS, "", Map.of(), DecimalSign.POINT, List.of(), List.of());
   }
 
   /** {@return this assignment under other rules, which are no named set} */
@@ -42,17 +50,31 @@ public record Assignment(
 
   /** {@return this assignment under the named set of rules} */
   public Assignment withRules(CourseRules changed, String name) {
-    return new Assignment(title, changed, name, sign, items, tables);
+    return new Assignment(title, changed, name, methods, sign, items, tables);
+  }
+
+  /** {@return this assignment with another method for the measure} */
+  public Assignment withMethod(Measure measure, Method method) {
+    Map<Measure, Method> changed = new EnumMap<>(Measure.class);
+    changed.putAll(methods);
+    changed.put(measure, method);
+    return new Assignment(title, rules, course, changed, sign, items, tables);
+  }
+
+  /** {@return the method that the measure is worked by, if the rules allow for it} */
+  public Method method(Measure measure) {
+    Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
+    return Method.of(measure, rules).contains(chosen) ? chosen : Method.DEFINITION;
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, course, changed, items, tables);
+    return new Assignment(title, rules, course, methods, changed, items, tables);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, course, sign, items, tables);
+    return new Assignment(changed, rules, course, methods, sign, items, tables);
   }
 
   /**
@@ -83,7 +105,7 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, rules, course, sign, changed, tables);
+    return new Assignment(title, rules, course, methods, sign, changed, tables);
   }
 
   /** {@return the table of the id} */
@@ -102,7 +124,7 @@ public record Assignment(
       changed.add(table);
     }
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
-    return new Assignment(title, rules, course, sign, followed, changed);
+    return new Assignment(title, rules, course, methods, sign, followed, changed);
   }
 
   private static Item follow(Item item, Brought table) {
@@ -114,7 +136,7 @@ public record Assignment(
   /** {@return this assignment without the table; the samples linked to it keep their values} */
   public Assignment withoutTable(int id) {
     List<Brought> left = tables.stream().filter(table -> table.id() != id).toList();
-    return new Assignment(title, rules, course, sign, items, left);
+    return new Assignment(title, rules, course, methods, sign, items, left);
   }
 
   /** {@return an id that no table has} */

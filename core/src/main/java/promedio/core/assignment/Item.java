@@ -14,9 +14,16 @@ import promedio.core.measure.Measure;
  * @param note anything worth remembering of it
  * @param source where its values come from
  * @param answers what the student found, as typed, by measure
+ * @param handWork what the student worked by hand
  */
 public record Item(
-    int id, String name, String unit, String note, Source source, Map<Measure, String> answers) {
+    int id,
+    String name,
+    String unit,
+    String note,
+    Source source,
+    Map<Measure, String> answers,
+    HandWork handWork) {
 
   public Item {
     Map<Measure, String> copy = new EnumMap<>(Measure.class);
@@ -26,32 +33,37 @@ public record Item(
 
   /** {@return a new item without answers} */
   public static Item of(int id, String name, String unit, Source source) {
-    return new Item(id, name, unit, "", source, Map.of());
+    return new Item(id, name, unit, "", source, Map.of(), HandWork.NONE);
   }
 
   /** {@return this item with other values} */
   public Item withSource(Source changed) {
-    return new Item(id, name, unit, note, changed, answers);
+    return new Item(id, name, unit, note, changed, answers, handWork);
   }
 
   /** {@return this item under another name} */
   public Item withName(String changed) {
-    return new Item(id, changed, unit, note, source, answers);
+    return new Item(id, changed, unit, note, source, answers, handWork);
   }
 
   /** {@return this item with another unit} */
   public Item withUnit(String changed) {
-    return new Item(id, name, changed, note, source, answers);
+    return new Item(id, name, changed, note, source, answers, handWork);
   }
 
   /** {@return this item with another note} */
   public Item withNote(String changed) {
-    return new Item(id, name, unit, changed, source, answers);
+    return new Item(id, name, unit, changed, source, answers, handWork);
+  }
+
+  /** {@return this item with other hand work} */
+  public Item withHandWork(HandWork changed) {
+    return new Item(id, name, unit, note, source, answers, changed);
   }
 
   /** {@return a copy under another id and name, without the answers} */
   public Item copy(int otherId, String otherName) {
-    return new Item(otherId, otherName, unit, note, source, Map.of());
+    return new Item(otherId, otherName, unit, note, source, Map.of(), HandWork.NONE);
   }
 
   /** {@return this item with the answer to a measure; a blank one takes it away} */
@@ -63,7 +75,7 @@ public record Item(
     } else {
       changed.put(measure, answer);
     }
-    return new Item(id, name, unit, note, source, changed);
+    return new Item(id, name, unit, note, source, changed, handWork);
   }
 
   /** {@return what was answered to the measure, empty where nothing was} */

@@ -43,7 +43,7 @@ public final class Calculation {
    */
   public static Calculation read(String text, Table table) throws CalculationException {
     try {
-      return new Calculation(Parser.parse(text, table), table.rows());
+      return new Calculation(Parser.parse(text, Names.of(table)), table.rows());
     } catch (UnusableDataException e) {
       throw new CalculationException(0, "formula.unusable", e.getMessage());
     }

@@ -14,10 +14,6 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
-import promedio.core.table.Column;
-import promedio.core.table.NumberColumn;
-import promedio.core.table.Table;
-import promedio.core.table.WordColumn;
 
 /**
  * Reads a formula into what it comes to in each row. From weakest to strongest: or, and, not;
@@ -28,18 +24,18 @@ final class Parser {
   /** Formulas nested deeper than any person writes are refused before they exhaust the stack. */
   private static final int DEEPEST = 200;
 
-  private final Table table;
+  private final Names names;
   private final List<Token> tokens;
   private int at;
   private int depth;
 
-  private Parser(Table table, List<Token> tokens) {
-    this.table = table;
+  private Parser(Names names, List<Token> tokens) {
+    this.names = names;
     this.tokens = tokens;
   }
 
-  static Operand parse(String text, Table table) throws CalculationException {
-    Parser parser = new Parser(table, Lexer.cut(text, table.names()));
+  static Operand parse(String text, Names names) throws CalculationException {
+    Parser parser = new Parser(names, Lexer.cut(text, names.all()));
     if (parser.peek().kind() == Kind.END) {
       throw new CalculationException(0, "formula.empty");
     }
@@ -78,7 +74,7 @@ final class Parser {
     Token token = peek();
     if (token.kind() == Kind.WORD) {
       return new CalculationException(
-          token.start(), "formula.name", token.text(), String.join(", ", table.names()));
+          token.start(), "formula.name", token.text(), String.join(", ", names.all()));
     }
     return new CalculationException(token.start(), "formula.unexpected", shown(token));
   }
@@ -340,13 +336,8 @@ final class Parser {
     return row -> value;
   }
 
-  private Operand column(Token token) throws CalculationException {
-    Column column = table.column(token.text()).orElseThrow();
-    if (column instanceof NumberColumn numbers) {
-      return (Numbers) row -> numbers.isMissing(row) ? null : numbers.values().get(row);
-    }
-    WordColumn words = (WordColumn) column;
-    return (Words) row -> words.isMissing(row) ? null : words.text(row);
+  private Operand column(Token token) {
+    return names.operand(token.text());
   }
 
   private Operand function() throws CalculationException {
@@ -365,7 +356,7 @@ final class Parser {
       }
     } while (take(";", ","));
     expect(")");
-    return Functions.of(name, arguments, table.rows());
+    return Functions.of(name, arguments, names.rows());
   }
 
   private static Numbers numbers(Operand operand, Token sign) throws CalculationException {

@@ -128,6 +128,15 @@ public sealed interface Formula {
     return accept(new PlainWriter(numbers));
   }
 
+  /**
+   * {@return this in MathML, as what stands inside of {@code <math>}}
+   *
+   * @param numbers writes the numbers in it
+   */
+  default String mathml(Function<Exact, String> numbers) {
+    return accept(new MathmlWriter(numbers));
+  }
+
   /** {@return the number as a formula} */
   static Formula number(long value) {
     return new Numeral(Exact.of(value));

@@ -222,7 +222,8 @@ public final class Formulas {
     return Measure.called(rules.get(Rule.SKEWNESS));
   }
 
-  private Formula n() {
+  /** {@return n, or Σf of a table} */
+  public Formula n() {
     return (table ? Quantity.TABLE_COUNT : Quantity.N).formula();
   }
 
@@ -242,7 +243,8 @@ public final class Formulas {
     return Quantity.LARGEST.formula();
   }
 
-  private Formula sum(Formula body) {
+  /** {@return the sum of the body over the values, with f before it in a table} */
+  public Formula sum(Formula body) {
     return new Sum(table ? F.times(body) : body);
   }
 
@@ -261,7 +263,12 @@ public final class Formulas {
         : Optional.of(new Quantiles(tally));
   }
 
-  private static Formula at(Place place, BigInteger n) {
+  /**
+   * {@return the value at a place, or between two values, as a formula}
+   *
+   * @param n how many values there are, which positions are held within
+   */
+  public static Formula at(Place place, BigInteger n) {
     BigInteger below = place.below().max(BigInteger.ONE).min(n);
     BigInteger above = place.below().add(BigInteger.ONE).max(BigInteger.ONE).min(n);
     if (place.share().signum() == 0 || below.equals(above)) {

@@ -61,7 +61,10 @@ final class LatexWriter implements Formula.Visitor<String> {
     Formula left = operation.left();
     Formula right = operation.right();
     return switch (operation.operator()) {
-      case PLUS -> left.accept(this) + " + " + right.accept(this);
+      case PLUS ->
+          left.accept(this)
+              + " + "
+              + (right instanceof Numeral ? factor(right) : right.accept(this));
       case MINUS -> left.accept(this) + " - " + factor(right);
       case TIMES -> factor(left) + times(left) + factor(right);
       case OVER -> "\\frac{" + left.accept(this) + "}{" + right.accept(this) + "}";

@@ -59,7 +59,12 @@ final class PlainWriter implements Formula.Visitor<String> {
   public String operation(Operation operation) {
     String left = operation.left().accept(this);
     return switch (operation.operator()) {
-      case PLUS -> left + " + " + operation.right().accept(this);
+      case PLUS ->
+          left
+              + " + "
+              + (isNegative(operation.right())
+                  ? factor(operation.right())
+                  : operation.right().accept(this));
       case MINUS -> left + " − " + factor(operation.right());
       case TIMES -> factor(operation.left()) + " · " + factor(operation.right());
       case OVER -> factor(operation.left()) + " / " + operand(operation.right());

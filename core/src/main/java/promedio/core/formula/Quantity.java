@@ -45,7 +45,35 @@ public enum Quantity {
   UPPER_OUTER_FENCE("F_{\\mathrm{up,out}}", "upper outer fence"),
   TOTAL("\\Sigma x", "Σx"),
   TABLE_TOTAL("\\Sigma fx", "Σfx"),
-  TABLE_COUNT("\\Sigma f", "Σf");
+  TABLE_COUNT("\\Sigma f", "Σf"),
+
+  /** The distance of a value from an assumed mean, in a row of a table. */
+  DISTANCE("d", "d"),
+  /** That distance in steps. */
+  STEPS("u", "u"),
+  /** How many values there are up to a row of a table. */
+  CUMULATIVE("F", "F"),
+  ASSUMED_MEAN("A", "A"),
+  STEP("h", "h"),
+  /** Where a value stands among the values in order, from 1. */
+  PLACE("\\mathrm{pos}", "pos"),
+  PROPORTION("p", "p"),
+  /** How many values are in a half. */
+  HALF("k", "k"),
+  PERCENTILE("P", "P"),
+  /** How many values are left out at each end. */
+  LEFT_OUT("g", "g"),
+  TRIMMED_MEAN("\\bar{x}_{t}", "x̄ₜ"),
+  /** One value that is looked at. */
+  ONE_VALUE("x", "x"),
+  SCORE("z", "z"),
+  BELOW("b", "b"),
+  EQUAL("e", "e"),
+  RANK("\\mathrm{PR}", "PR"),
+  FIRST_RAW_MOMENT("m_1'", "m₁′"),
+  SECOND_RAW_MOMENT("m_2'", "m₂′"),
+  THIRD_RAW_MOMENT("m_3'", "m₃′"),
+  FOURTH_RAW_MOMENT("m_4'", "m₄′");
 
   private final String latex;
   private final String plain;
@@ -66,7 +94,7 @@ public enum Quantity {
   }
 
   /** {@return this quantity as a formula} */
-  Formula formula() {
+  public Formula formula() {
     return new Formula.Named(this);
   }
 }

@@ -8,8 +8,8 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 
 /**
- * A number above 0 that is known by brackets as narrow as one likes; its digits are still right,
- * since the bracket is narrowed until both its ends round to the same.
+ * A number other than 0 that is known by brackets as narrow as one likes; its digits are still
+ * right, since the bracket is narrowed until both its ends round to the same.
  */
 public final class Enclosed implements Real {
 
@@ -18,28 +18,56 @@ public final class Enclosed implements Real {
   /** A number this close to a rounding border is decided exactly. */
   private static final int LAST_DIGITS = 1600;
 
+  private final int signum;
   private final IntFunction<Bracket> bracketOfDigits;
   private final Supplier<Exact> exact;
 
-  private Enclosed(IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
+  private Enclosed(int signum, IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
+    this.signum = signum;
     this.bracketOfDigits = bracketOfDigits;
     this.exact = exact;
   }
 
   /**
-   * {@return the number in the brackets}
+   * {@return the number above 0 in the brackets}
    *
    * @param bracketOfDigits gives a bracket whose ends agree in about so many significant digits
    * @param exact the number itself, for the rare case that it lies on a rounding border; may be
    *     slow
    */
   public static Enclosed of(IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
-    return new Enclosed(bracketOfDigits, exact);
+    return new Enclosed(1, bracketOfDigits, exact);
+  }
+
+  /**
+   * {@return the sum of a fraction and a root that is no fraction}
+   *
+   * @throws IllegalArgumentException if they are not
+   */
+  public static Enclosed sum(Exact fraction, Exact root) {
+    if (!fraction.isRational() || root.isRational()) {
+      throw new IllegalArgumentException("no fraction and irrational root: " + fraction + root);
+    }
+    int signum = fraction.abs().compareTo(root.abs()) > 0 ? fraction.signum() : root.signum();
+    return new Enclosed(
+        signum,
+        digits -> {
+          // Both terms are within one unit of the last of so many decimals.
+          BigDecimal near =
+              fraction
+                  .rounded(digits, Rounding.HALF_EVEN)
+                  .add(root.rounded(digits, Rounding.HALF_EVEN));
+          BigDecimal margin = BigDecimal.ONE.movePointLeft(digits);
+          return new Bracket(near.subtract(margin), near.add(margin));
+        },
+        () -> {
+          throw new ArithmeticException("an irrational number lies on no rounding border");
+        });
   }
 
   @Override
   public int signum() {
-    return 1;
+    return signum;
   }
 
   @Override

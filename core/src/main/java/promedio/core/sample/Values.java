@@ -238,6 +238,9 @@ public final class Values {
   /** {@return whether both hold equal numbers and missing entries in the same order} */
   @Override
   public boolean equals(Object other) {
+    if (this == other) {
+      return true;
+    }
     return other instanceof Values that
         && size() == that.size()
         && missing.equals(that.missing)

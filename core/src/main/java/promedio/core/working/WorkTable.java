@@ -1,5 +1,6 @@
 package promedio.core.working;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.formula.Formula;
@@ -17,16 +18,16 @@ import promedio.core.number.Exact;
 public record WorkTable(
     List<Formula> columns, List<List<Exact>> rows, List<Optional<Exact>> totals) {
 
+  private static final Formula X = Quantity.X.formula();
+
   public WorkTable {
     columns = List.copyOf(columns);
     rows = rows.stream().map(List::copyOf).toList();
     totals = List.copyOf(totals);
   }
 
-  private static final Formula X = new Formula.Named(Quantity.X);
-
   /**
-   * {@return what the deviations of the values from something add up to, where they are a column}
+   * {@return what the deviations of all values from something add up to, where they are a column}
    */
   public Optional<Exact> totalOfDeviations() {
     for (int i = 0; i < columns.size(); i++) {
@@ -35,9 +36,49 @@ public record WorkTable(
               && operation.operator() == Formula.Operator.MINUS
               && operation.left().equals(X);
       if (deviations) {
-        return totals.get(i);
+        return weighted(i);
       }
     }
     return Optional.empty();
+  }
+
+  /** {@return what the frequencies add up to, where they are a column} */
+  public Optional<Exact> totalOfFrequencies() {
+    int column = columns.indexOf(Quantity.F.formula());
+    return column < 0 ? Optional.empty() : totals.get(column);
+  }
+
+  private Optional<Exact> weighted(int deviations) {
+    int frequencies = columns.indexOf(Quantity.F.formula());
+    if (frequencies < 0) {
+      return totals.get(deviations);
+    }
+    Exact total = Exact.ZERO;
+    for (List<Exact> row : rows) {
+      total = total.plus(row.get(deviations).times(row.get(frequencies)));
+    }
+    return Optional.of(total);
+  }
+
+  /** {@return the columns, from 0, that a step adds up or whose totals it uses} */
+  public List<Integer> columnsOf(WorkingStep step) {
+    List<Integer> found = new ArrayList<>();
+    if (step instanceof WorkingStep.Computed computed) {
+      for (Formula part : computed.symbols().parts()) {
+        int column = part instanceof Formula.Sum sum ? columns.indexOf(sum.body()) : -1;
+        if (column >= 0) {
+          found.add(column);
+        }
+      }
+    } else if (step instanceof WorkingStep.Agreed agreed) {
+      int column = columns.indexOf(agreed.left());
+      if (column >= 0) {
+        found.add(column);
+      }
+    } else if (step instanceof WorkingStep.Seen) {
+      int cumulative = columns.indexOf(Quantity.CUMULATIVE.formula());
+      found.add(cumulative >= 0 ? cumulative : columns.size() - 1);
+    }
+    return found;
   }
 }

@@ -1,11 +1,12 @@
 package promedio.core.working;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -15,14 +16,17 @@ import promedio.core.sample.Tally;
 /** Makes the table of a working from the sums that it needs. */
 final class WorkTableBuilder {
 
-  private static final Formula X = new Formula.Named(Quantity.X);
-  private static final Formula F = new Formula.Named(Quantity.F);
+  private static final Formula X = Quantity.X.formula();
+  private static final Formula F = Quantity.F.formula();
+  private static final Formula CUMULATIVE = Quantity.CUMULATIVE.formula();
 
   private final Tally tally;
   private final boolean frequencies;
   private final Evaluation evaluation;
   private final UnaryOperator<Exact> rounding;
-  private final Set<Formula> columns = new LinkedHashSet<>();
+
+  /** The entries of each column, one for each distinct value, in the order of the columns. */
+  private final Map<Formula, List<Exact>> columns = new LinkedHashMap<>();
 
   /**
    * Makes one.
@@ -36,103 +40,87 @@ final class WorkTableBuilder {
     this.frequencies = frequencies;
     this.evaluation = evaluation;
     this.rounding = rounding;
+    columns.put(X, IntStream.range(0, tally.size()).mapToObj(tally::value).toList());
+    if (frequencies) {
+      columns.put(F, IntStream.range(0, tally.size()).mapToObj(tally::frequency).toList());
+    }
   }
 
   /** {@return the total of the body over all rows, whose columns the table then has} */
   Optional<Exact> add(Formula body) {
-    Exact total = Exact.ZERO;
-    for (int i = 0; i < tally.size(); i++) {
-      Optional<Exact> entry = entry(body, i);
-      if (entry.isEmpty() || !entry.get().isRational()) {
+    return column(body).map(entries -> total(body, entries));
+  }
+
+  /** Adds the column of the cumulative frequencies. */
+  void addCumulative() {
+    columns.putIfAbsent(
+        CUMULATIVE, IntStream.range(0, tally.size()).mapToObj(tally::cumulative).toList());
+  }
+
+  /**
+   * Before (x−x̄)² comes x−x̄, before f·(x−x̄)² comes (x−x̄)², and each entry is made of the
+   * entries before it as they stand there, rounded if they are.
+   */
+  private Optional<List<Exact>> column(Formula body) {
+    List<Exact> known = columns.get(body);
+    if (known != null) {
+      return Optional.of(known);
+    }
+    Optional<Formula> before = Columns.before(body);
+    Optional<List<Exact>> made = before.isPresent() ? column(before.get()) : Optional.empty();
+    if (before.isPresent() && made.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Exact> entries = new ArrayList<>(tally.size());
+    for (int row = 0; row < tally.size(); row++) {
+      int at = row;
+      Formula formula =
+          made.map(values -> Columns.made(body, new Formula.Numeral(values.get(at))))
+              .orElseGet(() -> Columns.inRow(body));
+      Optional<Exact> entry =
+          evaluation
+              .inRow(formula, tally.value(row), tally.frequency(row))
+              .filter(Exact::isRational);
+      if (entry.isEmpty()) {
         return Optional.empty();
       }
-      total = total.plus(frequencies ? entry.get() : entry.get().times(tally.frequency(i)));
+      entries.add(rounding.apply(entry.get()));
     }
-    addColumns(body);
-    return Optional.of(total);
+    columns.put(body, entries);
+    return Optional.of(entries);
   }
 
-  /** Before (x−x̄)² comes x−x̄, before f·(x−x̄)² comes (x−x̄)². */
-  private void addColumns(Formula body) {
-    before(body).ifPresent(this::addColumns);
-    if (!body.equals(X) && !body.equals(F)) {
-      columns.add(body);
-    }
-  }
-
-  /** {@return the column that the hand makes this one of} */
-  private static Optional<Formula> before(Formula column) {
-    if (column instanceof Formula.Power power) {
-      return Optional.of(power.base());
-    }
-    if (column instanceof Formula.Absolute absolute) {
-      return Optional.of(absolute.body());
-    }
-    return isWeighted(column)
-        ? Optional.of(((Formula.Operation) column).right())
-        : Optional.empty();
-  }
-
-  private static boolean isWeighted(Formula column) {
-    return column instanceof Formula.Operation operation
-        && operation.operator() == Formula.Operator.TIMES
-        && operation.left().equals(F);
-  }
-
-  /** {@return the column made of this value of the one before it} */
-  private static Formula made(Formula column, Formula value) {
-    if (column instanceof Formula.Power power) {
-      return new Formula.Power(value, power.exponent());
-    }
-    return column instanceof Formula.Absolute ? new Formula.Absolute(value) : F.times(value);
-  }
-
-  /** Each entry is made of the entries before it as they stand there, rounded if they are. */
-  private Optional<Exact> entry(Formula column, int row) {
-    Optional<Formula> before = before(column);
-    Formula now = column;
-    if (before.isPresent()) {
-      Optional<Exact> value = entry(before.get(), row);
-      if (value.isEmpty()) {
-        return value;
-      }
-      now = made(column, new Formula.Numeral(value.get()));
-    }
-    Optional<Exact> value = evaluation.inRow(now, tally.value(row), tally.frequency(row));
-    return column.equals(X) || column.equals(F) ? value : value.map(rounding);
-  }
-
-  private static Exact total(List<List<Exact>> rows, int column) {
+  private Exact total(Formula column, List<Exact> entries) {
+    boolean weighted = frequencies || column.equals(F);
     Exact total = Exact.ZERO;
-    for (List<Exact> row : rows) {
-      total = total.plus(row.get(column));
+    for (int row = 0; row < entries.size(); row++) {
+      Exact entry = entries.get(row);
+      total = total.plus(weighted ? entry : entry.times(tally.frequency(row)));
     }
     return total;
   }
 
-  /** {@return the table; none where no sum is needed} */
+  /** {@return the table; none where no column is made} */
   Optional<WorkTable> build() {
-    if (columns.isEmpty()) {
+    if (columns.size() == 1) {
       return Optional.empty();
     }
-    List<Formula> all = new ArrayList<>(frequencies ? List.of(X, F) : List.of(X));
-    all.addAll(columns);
+    List<Formula> all = List.copyOf(columns.keySet());
     List<List<Exact>> rows = new ArrayList<>();
-    for (int i = 0; i < tally.size(); i++) {
-      List<Exact> cells = new ArrayList<>();
-      for (Formula column : all) {
-        cells.add(entry(column, i).orElse(Exact.ZERO));
-      }
-      int times = frequencies ? 1 : tally.frequency(i).numerator().intValueExact();
+    for (int row = 0; row < tally.size(); row++) {
+      int at = row;
+      List<Exact> cells = columns.values().stream().map(entries -> entries.get(at)).toList();
+      int times = frequencies ? 1 : tally.frequency(row).numerator().intValueExact();
       for (int time = 0; time < times; time++) {
         rows.add(cells);
       }
     }
     List<Optional<Exact>> totals = new ArrayList<>();
-    for (int column = 0; column < all.size(); column++) {
-      boolean counts = !frequencies || all.get(column).mentions(Quantity.F);
-      totals.add(counts ? Optional.of(total(rows, column)) : Optional.empty());
-    }
+    columns.forEach(
+        (column, entries) -> {
+          boolean counts = !frequencies || column.mentions(Quantity.F);
+          totals.add(counts ? Optional.of(total(column, entries)) : Optional.empty());
+        });
     return Optional.of(new WorkTable(all, rows, totals));
   }
 }

@@ -3,6 +3,7 @@ package promedio.core.working;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
@@ -10,13 +11,16 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
-import promedio.core.formula.Formulas;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.measure.Result;
 import promedio.core.number.Exact;
+import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
@@ -30,14 +34,42 @@ class WorkingTest {
   }
 
   private static List<String> lines(Working working) {
+    return working.steps().stream().map(WorkingTest::line).toList();
+  }
+
+  private static String line(WorkingStep step) {
+    if (step instanceof WorkingStep.Computed computed) {
+      return computed.left().plain(Exact::toString)
+          + " = "
+          + computed.numbers().plain(Exact::toString)
+          + " = "
+          + computed.carried();
+    }
+    if (step instanceof WorkingStep.Agreed agreed) {
+      return agreed.left().plain(Exact::toString)
+          + " := "
+          + agreed.numbers().plain(Exact::toString);
+    }
+    if (step instanceof WorkingStep.Seen seen) {
+      return seen.about().code() + " " + seen.numbers();
+    }
+    WorkingStep.InOrder list = (WorkingStep.InOrder) step;
+    StringBuilder line = new StringBuilder();
+    for (int position = 1; position <= list.values().size(); position++) {
+      String value = list.values().get(position - 1).toString();
+      line.append(line.isEmpty() ? "" : " ")
+          .append(
+              !list.isLookedAt(position)
+                  ? "(" + value + ")"
+                  : list.isKept(position) ? "[" + value + "]" : value);
+    }
+    return line.toString();
+  }
+
+  private static List<Exact> carried(Working working) {
     return working.steps().stream()
-        .map(
-            step ->
-                step.left().plain(Exact::toString)
-                    + " = "
-                    + step.numbers().plain(Exact::toString)
-                    + " = "
-                    + step.carried())
+        .filter(WorkingStep.Computed.class::isInstance)
+        .map(step -> (Exact) ((WorkingStep.Computed) step).carried())
         .toList();
   }
 
@@ -47,7 +79,7 @@ class WorkingTest {
 
     assertThat(lines(working))
         .containsExactly(
-            "Σx = 40 = 40",
+            "Σx = 8 + 10 + 11 + 11 = 40",
             "n = 4 = 4",
             "x̄ = 40 / 4 = 10",
             "Σ(x − x̄)² = 6 = 6",
@@ -65,9 +97,9 @@ class WorkingTest {
     Working working = working(CourseRules.DEFAULTS, Measure.SD, Method.SHORTCUT);
 
     assertThat(lines(working))
-        .startsWith("Σx² = 406 = 406", "Σx = 40 = 40")
+        .startsWith("Σx² = 406 = 406", "Σx = 8 + 10 + 11 + 11 = 40")
         .endsWith("s = √((406 − 40² / 4) / (4 − 1)) = sqrt(2)");
-    assertThat(working.steps().get(3).symbols().plain(Exact::toString))
+    assertThat(((WorkingStep.Computed) working.steps().get(3)).symbols().plain(Exact::toString))
         .isEqualTo("√((Σx² − (Σx)² / n) / (n − 1))");
     assertThatThrownBy(() -> working(CourseRules.DEFAULTS, Measure.MEAN, Method.SHORTCUT))
         .isInstanceOf(IllegalArgumentException.class);
@@ -82,15 +114,14 @@ class WorkingTest {
     Working working = Working.of(sample, rules, Measure.VARIANCE, Method.DEFINITION).orElseThrow();
 
     // Σx/7 = 73/7 = 10.43; the squares 5.90 + 2.04 + 0.18 + 0.18 + 0.32 + 2.46 + 6.60 = 17.68.
-    assertThat(working.steps())
-        .extracting(WorkingStep::carried)
+    assertThat(carried(working))
         .containsExactly(
             Exact.of(73),
             Exact.of(7),
             Exact.of(1043, 100),
             Exact.of(1768, 100),
             Exact.of(295, 100));
-    assertThat(working.exact()).isEqualTo(Exact.of(62, 21));
+    assertThat(working.exact()).containsExactly(Exact.of(62, 21));
     assertThat(working.table().orElseThrow().totalOfDeviations()).contains(Exact.of(-1, 100));
   }
 
@@ -124,32 +155,256 @@ class WorkingTest {
 
     assertThat(Working.of(one, CourseRules.DEFAULTS, Measure.VARIANCE, Method.DEFINITION))
         .isEmpty();
-    assertThat(Working.of(CRATES, CourseRules.DEFAULTS, Measure.MODES, Method.DEFINITION))
-        .isEmpty();
+  }
+
+  @Test
+  void theQuartilesByHalvesTakeTheMiddleOfEachHalf() {
+    Sample seven = sample(4, 7, 9, 10, 12, 15, 20);
+
+    Working position = of(seven, CourseRules.DEFAULTS, Measure.Q3, Method.DEFINITION);
+    Working crossed = of(seven, CourseRules.DEFAULTS, Measure.Q3, Method.CROSSING_OFF);
+    CourseRules shared = CourseRules.DEFAULTS.with("quartiles", "halves-with-median");
+
+    assertThat(lines(position))
+        .containsExactly(
+            "n = 7 = 7", "k = (7 − 1) / 2 = 3", "pos = 7 − 3 + (3 + 1) / 2 = 6", "Q₃ = 15 = 15");
+    assertThat(lines(crossed)).containsExactly("(4) (7) (9) (10) 12 [15] 20", "Q₃ = 15 = 15");
+    assertThat(crossed.steps().get(0).why()).contains(Why.HALVES_WITHOUT_MEDIAN);
+    assertThat(lines(of(seven, shared, Measure.Q1, Method.CROSSING_OFF)))
+        .containsExactly("4 [7] [9] 10 (12) (15) (20)", "Q₁ = (7 + 9) / 2 = 8");
+  }
+
+  @Test
+  void thePositionOfAQuartileIsToldByEachRule() {
+    Sample six = sample(4, 7, 9, 10, 12, 15);
+
+    assertThat(lines(of(six, quartiles("hf6"), Measure.Q1, Method.DEFINITION)))
+        .containsExactly(
+            "n = 6 = 6",
+            "pos = (6 + 1) · 1/4 = 7/4",
+            "between [7/4, 1, 3/4, 2]",
+            "Q₁ = 4 + 3/4 · (7 − 4) = 25/4");
+    assertThat(lines(of(six, quartiles("hf2"), Measure.Q1, Method.DEFINITION)))
+        .contains("pos = 6 · 1/4 = 3/2", "taken-up [3/2, 2]", "Q₁ = 7 = 7");
+    assertThat(lines(of(six, quartiles("hf3"), Measure.Q1, Method.DEFINITION)))
+        .contains("nearest [3/2, 2]");
+    assertThat(lines(of(sample(4, 7), quartiles("hf6"), Measure.Q1, Method.DEFINITION)))
+        .contains("held [3/4, 1]");
+    assertThat(lines(of(sample(4, 7, 9, 10), quartiles("hf2"), Measure.Q1, Method.DEFINITION)))
+        .contains("whole-averaged [1, 2]", "Q₁ = (4 + 7) / 2 = 11/2");
+  }
+
+  @Test
+  void theMedianOfATableIsWhereTheCumulativeFrequencyReachesIt() {
+    FrequencyTable baskets = table(3, 4, 4, 3, 5, 1);
+
+    Working working =
+        Working.of(baskets, CourseRules.DEFAULTS, Measure.MEDIAN, Method.CUMULATIVE).orElseThrow();
+
+    assertThat(lines(working))
+        .containsExactly(
+            "Σf = 8 = 8",
+            "pos = (8 + 1) / 2 = 9/2",
+            "first-to-reach [4, 4, 3]",
+            "first-to-reach [5, 7, 4]",
+            "Md = (3 + 4) / 2 = 7/2");
+    assertThat(columns(working)).containsExactly("x", "f", "F");
+  }
+
+  @Test
+  void anAssumedMeanMakesTheNumbersSmaller() {
+    Sample weights = sample(110, 120, 120, 140, 150);
+
+    assertThat(lines(of(weights, CourseRules.DEFAULTS, Measure.MEAN, Method.ASSUMED_MEAN)))
+        .containsExactly(
+            "A := 120", "d := x − 120", "Σd = 40 = 40", "n = 5 = 5", "x̄ = 120 + 40 / 5 = 128");
+    Working steps = of(weights, CourseRules.DEFAULTS, Measure.VARIANCE, Method.STEP);
+    assertThat(lines(steps))
+        .contains("h := 10", "u := (x − 120) / 10", "Σu² = 14 = 14")
+        .endsWith("s² = 10² · (14 − 4² / 5) / (5 − 1) = 270");
+    assertThat(columns(steps)).containsExactly("x", "u", "u²");
+    Assumed own = new Assumed(Exact.of(130), Exact.of(5));
+    assertThat(
+            Working.of(
+                    weights,
+                    CourseRules.DEFAULTS,
+                    new Task.Measured(Measure.MEAN),
+                    Method.STEP,
+                    own)
+                .map(WorkingTest::lines)
+                .orElseThrow())
+        .contains("u := (x − 130) / 5")
+        .endsWith("x̄ = 130 + 5 · (-2) / 5 = 128");
+  }
+
+  @Test
+  void theModeIsSeenInTheFrequencies() {
+    assertThat(lines(of(CRATES, CourseRules.DEFAULTS, Measure.MODES, Method.DEFINITION)))
+        .containsExactly("mode [2, 11]");
+    Working several = of(sample(3, 3, 5, 5, 9), CourseRules.DEFAULTS, Measure.MODES, def());
+    assertThat(lines(several)).containsExactly("modes [2, 3, 5]");
+    assertThat(several.results()).containsExactly(Exact.of(3), Exact.of(5));
+    Working none = of(sample(3, 5), CourseRules.DEFAULTS, Measure.MODES, def());
+    assertThat(lines(none)).containsExactly("no-mode [1]");
+    assertThat(none.results()).isEmpty();
+  }
+
+  @Test
+  void theGeometricMeanEndsWithARootOfTheProduct() {
+    Working working = of(sample(2, 3, 4), CourseRules.DEFAULTS, Measure.GEOMETRIC_MEAN, def());
+
+    WorkingStep.Computed last = (WorkingStep.Computed) working.steps().get(2);
+    assertThat(last.numbers().plain(Exact::toString)).isEqualTo("3√(24)");
+    // 24^(1/3) = 2.88449914061481676…
+    assertThat(last.value().significant(15)).isEqualTo("2.88449914061482");
+  }
+
+  @Test
+  void theTasksAboutANumberAreWorked() {
+    Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
+
+    assertThat(lines(task(ten, new Task.TrimmedMean(Exact.of(1, 10)))))
+        .contains("left-out [1, 1]", "1 [2] [3] [4] [5] [6] [7] [8] [9] 100")
+        .endsWith("x̄ₜ = 44 / 8 = 11/2");
+    assertThat(lines(task(ten, new Task.Rank(Exact.of(4)))))
+        .contains("b := 3", "e := 1")
+        .endsWith("PR = 100 · (3 + 1 / 2) / 10 = 35");
+    assertThat(lines(task(ten, new Task.Percentile(Exact.of(90)))))
+        .contains("pos = (10 + 1) · 9/10 = 99/10")
+        .endsWith("P = 9 + 9/10 · (100 − 9) = 909/10");
+    assertThat(task(ten, new Task.FiveNumbers()).results())
+        .containsExactly(Exact.of(1), Exact.of(3), Exact.of(11, 2), Exact.of(8), Exact.of(100));
+    assertThat(lines(task(sample(2, 4, 6), new Task.Score(Exact.of(7)))))
+        .endsWith("z = (7 − 4) / 2 = 3/2");
+    assertThat(lines(task(sample(2, 4, 6), new Task.ValueOfScore(Exact.of(3, 2)))))
+        .endsWith("x = 4 + 3/2 · 2 = 7");
+    // The mean 10 and √2 cannot be added to one fraction or root.
+    Working irrational = task(CRATES, new Task.ValueOfScore(Exact.ONE));
+    assertThat(irrational.results().get(0).significant(15)).isEqualTo("11.4142135623731");
+    assertThat(lines(task(sample(1, 2, 6), new Task.Moment(Exact.of(3)))))
+        .endsWith("m₃ = 18 / 3 = 6");
+  }
+
+  @Test
+  void aTaskThatMakesNoSenseHasNoWorking() {
+    assertThat(working(CRATES, new Task.Percentile(Exact.of(101)))).isEmpty();
+    assertThat(working(CRATES, new Task.TrimmedMean(Exact.of(1, 2)))).isEmpty();
+    assertThat(working(CRATES, new Task.Moment(Exact.of(5)))).isEmpty();
+    assertThat(working(sample(3, 3), new Task.Score(Exact.of(4)))).isEmpty();
+    assertThatThrownBy(() -> new Assumed(Exact.ONE, Exact.ZERO))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void eachTaskIsKnownByItsKey() {
+    for (String key : Task.otherKeys()) {
+      Task task = Task.of(key, Optional.of(Exact.of(2))).orElseThrow();
+      assertThat(task.key()).isEqualTo(key);
+      assertThat(task.number().isPresent()).isEqualTo(Task.needsNumber(key));
+    }
+    assertThat(Task.of("percentile", Optional.empty())).isEmpty();
+    assertThat(Task.of("sd", Optional.empty())).contains(new Task.Measured(Measure.SD));
+  }
+
+  @Test
+  void aStepKnowsItsColumns() {
+    Working working = working(CourseRules.DEFAULTS, Measure.VARIANCE, Method.SHORTCUT);
+    WorkTable table = working.table().orElseThrow();
+
+    assertThat(columns(working)).containsExactly("x", "x²");
+    assertThat(table.columnsOf(working.steps().get(0))).containsExactly(1);
+    assertThat(table.columnsOf(working.steps().get(3))).containsExactlyInAnyOrder(0, 1);
+  }
+
+  private static Method def() {
+    return Method.DEFINITION;
+  }
+
+  private static Sample sample(long... values) {
+    return new Sample(Values.ofDecimals(values, 0));
+  }
+
+  private static FrequencyTable table(long... valuesAndFrequencies) {
+    List<FrequencyTable.Row> rows = new ArrayList<>();
+    for (int i = 0; i < valuesAndFrequencies.length; i += 2) {
+      rows.add(
+          new FrequencyTable.Row(
+              Exact.of(valuesAndFrequencies[i]), Exact.of(valuesAndFrequencies[i + 1])));
+    }
+    return new FrequencyTable(rows, 0);
+  }
+
+  private static CourseRules quartiles(String code) {
+    return CourseRules.DEFAULTS.with("quartiles", code);
+  }
+
+  private static Working of(Data data, CourseRules rules, Measure measure, Method method) {
+    return Working.of(data, rules, measure, method).orElseThrow();
+  }
+
+  private static Optional<Working> working(Data data, Task task) {
+    return Working.of(data, CourseRules.DEFAULTS, task, Method.DEFINITION);
+  }
+
+  private static Working task(Data data, Task task) {
+    return working(data, task).orElseThrow();
+  }
+
+  private static List<String> columns(Working working) {
+    return working.table().orElseThrow().columns().stream()
+        .map(column -> column.plain(Exact::toString))
+        .toList();
   }
 
   @Property(tries = 60)
-  void withoutRoundingEveryMethodEndsAtTheExactMeasure(
+  void everyMethodEndsAtTheMeasureThatIsComputedOtherwise(
       @ForAll @Size(min = 1, max = 9) List<@IntRange(min = -30, max = 50) Integer> tenths,
       @ForAll QuantileRule quartiles,
-      @ForAll Divisor divisor) {
-    Sample sample =
-        new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
+      @ForAll Divisor divisor,
+      @ForAll boolean asTable) {
+    Data data =
+        asTable
+            ? new FrequencyTable(
+                tenths.stream()
+                    .map(t -> new FrequencyTable.Row(Exact.of(t, 10), Exact.of(1 + (t & 3))))
+                    .toList(),
+                0)
+            : new Sample(
+                Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
     CourseRules rules =
         CourseRules.DEFAULTS.with(Rule.QUARTILES, quartiles).with(Rule.DIVISOR, divisor);
-    Formulas formulas = Formulas.of(sample, rules);
+    Measures measures = Measures.of(data, rules);
     for (Measure measure : Measure.values()) {
-      for (Method method : Method.of(measure)) {
-        Optional<Working> working = Working.of(sample, rules, measure, method);
-        assertThat(working.isPresent())
-            .as(measure.key())
-            .isEqualTo(formulas.value(measure).isPresent());
-        working.ifPresent(
-            w ->
-                assertThat(w.steps().get(w.steps().size() - 1).value())
-                    .as(measure.key() + " by " + method.code())
-                    .isEqualTo(formulas.value(measure).orElseThrow()));
+      for (Method method : Method.of(measure, rules)) {
+        assertThat(results(Working.of(data, rules, measure, method)))
+            .as(measure.key() + " by " + method.code())
+            .isEqualTo(results(measures.get(measure)));
       }
     }
+    for (Method method : Method.of(new Task.Percentile(Exact.of(35)), rules)) {
+      assertThat(results(Working.of(data, rules, new Task.Percentile(Exact.of(35)), method)))
+          .isEqualTo(results(measures.percentile(Exact.of(35))));
+    }
+    for (Method method : Method.of(new Task.TrimmedMean(Exact.of(1, 5)), rules)) {
+      assertThat(results(Working.of(data, rules, new Task.TrimmedMean(Exact.of(1, 5)), method)))
+          .isEqualTo(results(measures.trimmedMean(Exact.of(1, 5))));
+    }
+  }
+
+  /** To 30 digits, which tells numbers without an exact form apart as well. */
+  private static List<String> results(Optional<Working> working) {
+    return working.map(Working::results).orElse(List.of()).stream()
+        .map(number -> number.significant(30).stripTrailingZeros().toPlainString())
+        .toList();
+  }
+
+  private static List<String> results(Result result) {
+    List<Real> numbers =
+        result instanceof Result.Several several
+            ? List.copyOf(several.values())
+            : result.number().map(List::of).orElse(List.of());
+    return numbers.stream()
+        .map(number -> number.significant(30).stripTrailingZeros().toPlainString())
+        .toList();
   }
 }

@@ -2,11 +2,11 @@ package promedio.desktop.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -17,11 +17,19 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.working.Assumed;
 import promedio.core.working.Method;
+import promedio.core.working.Task;
 import promedio.core.working.Working;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
+import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
 import promedio.files.table.ColumnChoiceException;
 
@@ -35,7 +43,9 @@ import promedio.files.table.ColumnChoiceException;
       "Examples:",
       "  promedio working --values \"8 10 11 11\" --measure variance --method shortcut",
       "  promedio working baskets.csv --kind value-frequency --measure sd --format markdown",
-      "  promedio working pears.csv --column weight --measure sd --rule carry=2"
+      "  promedio working pears.csv --column weight --measure sd --rule carry=2",
+      "  promedio working pears.csv --column weight --measure q1 --method crossing-off",
+      "  promedio working pears.csv --column weight --measure percentile --with 90 --format html"
     })
 final class WorkingCommand implements Callable<Integer> {
 
@@ -43,65 +53,128 @@ final class WorkingCommand implements Callable<Integer> {
 
   @Mixin private SampleInput input;
 
-  @Option(names = "--measure", required = true, paramLabel = "KEY", description = "e.g. variance")
+  @Option(
+      names = "--measure",
+      required = true,
+      paramLabel = "KEY",
+      description =
+          "a measure, e.g. variance; or five_numbers, percentile, percentile_rank, trimmed_mean,"
+              + " moment, z_score, value_of_z")
   private String measureKey = "";
+
+  @Option(
+      names = "--with",
+      paramLabel = "NUMBER",
+      description = "the number that it is about, e.g. 90 for a percentile")
+  private @Nullable String with;
 
   @Option(
       names = "--method",
       defaultValue = "definition",
       paramLabel = "METHOD",
-      description = "definition, or shortcut for variance and sd (default: definition)")
+      description =
+          "definition, shortcut, assumed-mean, step, crossing-off, cumulative or raw-moments,"
+              + " where there is such a method (default: definition)")
   private String methodCode = "definition";
+
+  @Option(
+      names = "--assumed-mean",
+      paramLabel = "NUMBER",
+      description = "the assumed mean (default: the value in the middle)")
+  private @Nullable String assumedMean;
+
+  @Option(
+      names = "--step",
+      paramLabel = "NUMBER",
+      description = "the step of the distances (default: the largest that leaves whole numbers)")
+  private @Nullable String step;
 
   @Option(
       names = "--format",
       defaultValue = "text",
       paramLabel = "FORMAT",
-      description = "text, markdown or latex (default: text)")
+      description = "text, markdown, latex, html or json (default: text)")
   private String formatCode = "text";
+
+  @Option(names = "--unit", paramLabel = "UNIT", description = "the unit of the values, e.g. g")
+  private String unit = "";
 
   private WorkingCommand() {}
 
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
-    Measure measure =
-        Measure.ofKey(measureKey)
+    boolean needsNumber = Task.needsNumber(measureKey);
+    if (needsNumber && with == null) {
+      throw wrong(Texts.of("working.with", measureKey));
+    }
+    Task task =
+        Task.of(measureKey, number("--with", with))
             .orElseThrow(() -> wrong(Texts.of("working.measure", measureKey, keys())));
+    CourseRules rules = input.rules(spec);
     Method method =
         Method.ofCode(methodCode)
-            .filter(found -> Method.of(measure).contains(found))
-            .orElseThrow(() -> wrong(Texts.of("working.method", measureKey, methods(measure))));
+            .filter(found -> Method.of(task, rules).contains(found))
+            .orElseThrow(() -> wrong(Texts.of("working.method", measureKey, methods(task, rules))));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
-            .orElseThrow(() -> wrong(Texts.of("working.format", formatCode)));
-    CourseRules rules = input.rules(spec);
+            .orElseThrow(
+                () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
     SampleInput.Input read = input.read(spec);
-    Optional<Working> working = Working.of(read.data(), rules, measure, method);
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
+    Optional<Working> working = working(read.data(), rules, task, method);
     if (working.isEmpty()) {
-      Result result = Measures.of(read.data(), rules).get(measure);
       throw new RefusedFileException(
           Texts.of(
               "working.none",
               read.source(),
-              Texts.of("measure." + measure.key()),
-              result instanceof Result.Absent absent
-                  ? absent.why().text()
-                  : Texts.of("working.not-worked")));
+              TaskTexts.name(task, numbers),
+              reason(read.data(), rules, task)));
     }
     PrintWriter out = spec.commandLine().getOut();
-    String name = Texts.of("measure." + measure.key());
-    String title = name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
-    format.write(title, working.get(), rules, DecimalSign.POINT).forEach(out::println);
+    format
+        .write(TaskTexts.title(task, numbers), working.get(), numbers.in(unit))
+        .forEach(out::println);
     out.flush();
     return 0;
   }
 
-  private static String keys() {
-    return List.of(Measure.values()).stream().map(Measure::key).collect(Collectors.joining(", "));
+  private Optional<Working> working(Data data, CourseRules rules, Task task, Method method) {
+    if (data.tally().isEmpty()) {
+      return Optional.empty();
+    }
+    Assumed usual = Assumed.of(data.tally());
+    Exact mean = number("--assumed-mean", assumedMean).orElse(usual.mean());
+    Exact width = number("--step", step).orElse(usual.step());
+    if (width.signum() <= 0) {
+      throw wrong(Texts.of("working.step", width.toString()));
+    }
+    return Working.of(data, rules, task, method, new Assumed(mean, width));
   }
 
-  private static String methods(Measure measure) {
-    return Method.of(measure).stream().map(Method::code).collect(Collectors.joining(", "));
+  private static String reason(Data data, CourseRules rules, Task task) {
+    return task instanceof Task.Measured measured
+            && Measures.of(data, rules).get(measured.measure()) instanceof Result.Absent absent
+        ? absent.why().text()
+        : Texts.of("working.not-worked");
+  }
+
+  private Optional<Exact> number(String option, @Nullable String text) {
+    if (text == null) {
+      return Optional.empty();
+    }
+    if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral read) {
+      return Optional.of(read.value());
+    }
+    throw wrong(Texts.of("working.with-number", text, option));
+  }
+
+  private static String keys() {
+    return Stream.concat(Stream.of(Measure.values()).map(Measure::key), Task.otherKeys().stream())
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String methods(Task task, CourseRules rules) {
+    return Method.of(task, rules).stream().map(Method::code).collect(Collectors.joining(", "));
   }
 
   private ParameterException wrong(String message) {

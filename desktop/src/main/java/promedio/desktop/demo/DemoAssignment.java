@@ -2,6 +2,7 @@ package promedio.desktop.demo;
 
 import java.io.InterruptedIOException;
 import java.util.List;
+import java.util.Map;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
@@ -33,6 +34,7 @@ public final class DemoAssignment {
             Texts.of("demo.title"),
             CourseRules.DEFAULTS,
             "",
+            Map.of(),
             DecimalSign.POINT,
             List.of(north(), south(), times(), sugar(), baskets()),
             List.of())

@@ -24,10 +24,13 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
+import promedio.core.working.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
@@ -63,6 +66,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final Shelf shelf;
   private final Sheet sheet;
   private final TableExchange exchange;
+  private final ByHand byHand;
+
+  /** Made when something is first worked on the sheet. */
+  private @Nullable WorkingSheet workingSheet;
+
   private final StackPane centre;
   private final StackPane right;
 
@@ -92,7 +100,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
     this.sheet = new Sheet(workspace, appearance, empty);
     this.exchange = new TableExchange(workspace, fileChoice, notices);
-    this.margin = new Margin(workspace, appearance);
+    this.byHand = new ByHand(workspace);
+    this.margin = new Margin(workspace, byHand, appearance);
     AssignmentMenu menu = new AssignmentMenu(workspace, desk, appearance, this);
     this.strip = new RulesStrip(workspace, desk, menu);
     this.actions = buildActions();
@@ -105,6 +114,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     workspace.tableProperty().subscribe(table -> showBand());
     workspace.bringingProperty().subscribe(bringing -> showBand());
     workspace.chosenProperty().subscribe(item -> showBand());
+    byHand.onSheetProperty().subscribe((old, task) -> showBand());
+    workspace.measureProperty().subscribe((old, measure) -> followOnSheet(measure));
     getStyleClass().add("assignment");
     getChildren().addAll(bands, keySheet);
     StackPane.setAlignment(keySheet, Pos.CENTER);
@@ -200,6 +211,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.RULES, strip::focusRules),
         Map.entry(Keys.CELLS, this::focusCells),
         Map.entry(Keys.STEPS, this::focusSteps),
+        Map.entry(Keys.WORKING, this::workOnSheet),
+        Map.entry(Keys.SCRATCH, margin::focusScratch),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
         Map.entry(Keys.HELP, this::showKeys));
@@ -255,8 +268,35 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     show(reading, brings);
     show(tableSheet, table);
     show(steps, table);
-    Nodes.setShown(sheet, !brings && !table);
+    boolean works = !brings && !table && byHand.onSheetProperty().get() != null;
+    if (works) {
+      makeWorkingSheet();
+    }
+    show(workingSheet, works);
+    Nodes.setShown(sheet, !brings && !table && !works);
     Nodes.setShown(margin, !brings && !table);
+  }
+
+  /** The measure that is chosen elsewhere is worked next. */
+  private void followOnSheet(Measure measure) {
+    if (byHand.onSheetProperty().get() != null) {
+      byHand.onSheetProperty().set(new Task.Measured(measure));
+    }
+  }
+
+  private void makeWorkingSheet() {
+    if (workingSheet == null) {
+      workingSheet = new WorkingSheet(workspace, byHand, appearance);
+      centre.getChildren().add(workingSheet);
+    }
+  }
+
+  /** Works the chosen measure on the sheet, or goes back to the measures. */
+  private void workOnSheet() {
+    boolean works = byHand.onSheetProperty().get() != null;
+    byHand
+        .onSheetProperty()
+        .set(works ? null : new Task.Measured(workspace.measureProperty().get()));
   }
 
   private static void show(@Nullable Node view, boolean shown) {

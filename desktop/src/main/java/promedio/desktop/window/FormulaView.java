@@ -37,7 +37,6 @@ final class FormulaView extends StackPane {
   FormulaView(Appearance appearance) {
     this.appearance = appearance;
     getStyleClass().add("formula");
-    setId("formula");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     appearance.textPercentProperty().subscribe(now -> draw());
     widthProperty().subscribe(now -> draw());
@@ -45,14 +44,22 @@ final class FormulaView extends StackPane {
 
   /** Shows the equation, or nothing. */
   void show(Optional<Equation> equation) {
-    setVisible(equation.isPresent());
-    setManaged(equation.isPresent());
-    String wanted = equation.map(Equation::latex).orElse("");
+    Nodes.setShown(this, equation.isPresent());
+    show(equation.map(Equation::latex).orElse(""), equation.map(Equation::plain).orElse(""));
+  }
+
+  /**
+   * Shows a formula.
+   *
+   * @param wanted it in LaTeX
+   * @param plain it as it is read out
+   */
+  void show(String wanted, String plain) {
     if (wanted.equals(latex)) {
       return;
     }
     latex = wanted;
-    setAccessibleText(Texts.of("formula.name", equation.map(Equation::plain).orElse("")));
+    setAccessibleText(Texts.of("formula.name", plain));
     if (!wanted.isEmpty()) {
       SETTER.execute(() -> set(wanted));
     }

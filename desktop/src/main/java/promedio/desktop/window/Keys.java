@@ -30,6 +30,8 @@ final class Keys {
   static final KeyCombination RULES = shortcut(KeyCode.DIGIT4);
   static final KeyCombination CELLS = shortcut(KeyCode.DIGIT5);
   static final KeyCombination STEPS = shortcut(KeyCode.DIGIT6);
+  static final KeyCombination WORKING = shortcut(KeyCode.DIGIT7);
+  static final KeyCombination SCRATCH = shortcut(KeyCode.DIGIT8);
   static final KeyCombination COPY = shortcut(KeyCode.C);
   static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
   static final KeyCombination PREVIOUS =
@@ -55,6 +57,8 @@ final class Keys {
         line("keys.rules", RULES),
         line("keys.cells", CELLS),
         line("keys.steps", STEPS),
+        line("keys.working", WORKING),
+        line("keys.scratch", SCRATCH),
         line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),

@@ -1,8 +1,11 @@
 package promedio.desktop.window;
 
 import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.formula.Equation;
 import promedio.core.marking.Mark;
@@ -13,7 +16,9 @@ import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.working.Task;
 import promedio.desktop.Texts;
+import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
@@ -33,12 +38,26 @@ final class Margin extends ScrollPane {
   private final Label answerHeading = wrapped("answer-heading");
   private final Label answerText = wrapped("answer-text");
   private final OtherRulesView otherRules = new OtherRulesView();
-  private final WorkingView working = new WorkingView();
+  private final ByHand byHand;
+  private final WorkingPane working;
+  private final VBox workingBox;
+  private final ScratchPane scratch;
   private final VBox answerBox = new VBox(4, answerHeading, answerText);
 
-  Margin(Workspace workspace, Appearance appearance) {
+  Margin(Workspace workspace, ByHand byHand, Appearance appearance) {
     this.workspace = workspace;
+    this.byHand = byHand;
+    this.working =
+        new WorkingPane(
+            byHand,
+            appearance,
+            "working-",
+            new Task.Measured(Measure.MEAN),
+            method -> byHand.choose(workspace.measureProperty().get(), method));
+    this.workingBox = buildWorking();
+    this.scratch = new ScratchPane(byHand);
     this.formula = new FormulaView(appearance);
+    formula.setId("formula");
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -48,7 +67,8 @@ final class Margin extends ScrollPane {
     sentence.setId("margin-sentence");
     answerText.setId("margin-answer");
     VBox content =
-        new VBox(heading, sentence, formula, result, exact, answerBox, working, otherRules);
+        new VBox(
+            heading, sentence, formula, result, exact, answerBox, workingBox, otherRules, scratch);
     content.getStyleClass().add("margin-band");
     setContent(content);
     appearance
@@ -56,6 +76,26 @@ final class Margin extends ScrollPane {
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.reckoningProperty().subscribe(now -> show());
     workspace.measureProperty().subscribe(now -> show());
+    byHand.onSheetProperty().subscribe(task -> Nodes.setShown(workingBox, task == null));
+  }
+
+  private VBox buildWorking() {
+    Label title = new Label(Texts.of("working.heading"));
+    title.getStyleClass().add("family-heading");
+    Hyperlink onSheet = new Hyperlink(Texts.of("working.on-sheet"));
+    onSheet.setId("working-on-sheet");
+    onSheet.getStyleClass().add("link");
+    onSheet.setOnAction(
+        event ->
+            byHand.onSheetProperty().set(new Task.Measured(workspace.measureProperty().get())));
+    HBox line = new HBox(8, title, onSheet);
+    line.setAlignment(Pos.BASELINE_LEFT);
+    return new VBox(4, line, working);
+  }
+
+  /** Puts the caret on the scratch paper. */
+  void focusScratch() {
+    scratch.focusField();
   }
 
   private static Label wrapped(String styleClass) {
@@ -85,7 +125,9 @@ final class Margin extends ScrollPane {
             + Results.shown(value, measure, reckoning));
     showExact(value, reckoning);
     showAnswer(measure, value, reckoning);
-    working.show(measure, reckoning);
+    Task task = new Task.Measured(measure);
+    working.show(task, byHand.method(task), reckoning);
+    scratch.show(reckoning);
     otherRules.show(measure, reckoning);
   }
 

@@ -41,6 +41,7 @@ final class RulesStrip extends BorderPane {
     addRule(Rule.SKEWNESS);
     addRule(Rule.PLACES);
     addRule(Rule.ROUNDING);
+    addRule(Rule.CARRY);
     addSign();
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);

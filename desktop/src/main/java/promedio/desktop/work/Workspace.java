@@ -345,7 +345,8 @@ public final class Workspace {
     }
   }
 
-  private void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
+  /** Changes the chosen item; edits of the same key that follow each other are one. */
+  void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
     Item item = chosen.get();
     if (item != null) {
       String runningKey = key.isEmpty() ? "" : key + " " + item.id();
@@ -416,7 +417,7 @@ public final class Workspace {
     showPresent();
   }
 
-  private void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
+  void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
     moved.set(Map.of());
     whatIf.set(null);
     history.edit(Texts.of(nameKey), key, change.apply(history.present()));

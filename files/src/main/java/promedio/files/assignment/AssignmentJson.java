@@ -7,21 +7,26 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -42,6 +47,8 @@ final class AssignmentJson {
     document.put("course", assignment.course());
     ObjectNode rules = document.putObject("rules");
     assignment.rules().codes().forEach(rules::put);
+    ObjectNode methods = document.putObject("methods");
+    assignment.methods().forEach((measure, method) -> methods.put(measure.key(), method.code()));
     document.put("decimal", String.valueOf(assignment.sign().sign()));
     parts.put(DOCUMENT, new byte[0]);
     for (Item item : assignment.items()) {
@@ -78,6 +85,14 @@ final class AssignmentJson {
     }
     ObjectNode answers = node.putObject("answers");
     item.answers().forEach((measure, answer) -> answers.put(measure.key(), answer));
+    item.handWork()
+        .workings()
+        .forEach(
+            (key, own) -> {
+              ObjectNode entries = node.withObjectProperty("workings").putObject(key);
+              own.entries().forEach(entries::put);
+            });
+    item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
     return node;
   }
 
@@ -112,6 +127,7 @@ final class AssignmentJson {
             text(document, "title"),
             rules,
             text(document, "course"),
+            methods(document),
             sign(document),
             items,
             List.of());
@@ -132,6 +148,7 @@ final class AssignmentJson {
         assignment.title(),
         assignment.rules(),
         assignment.course(),
+        assignment.methods(),
         assignment.sign(),
         assignment.items(),
         tables);
@@ -162,7 +179,33 @@ final class AssignmentJson {
         text(node, "unit"),
         text(node, "note"),
         source(node, parts),
-        answers);
+        answers,
+        handWork(node));
+  }
+
+  /** Files of before have none. */
+  private static HandWork handWork(JsonNode node) {
+    Map<String, OwnWorking> workings = new HashMap<>();
+    for (Map.Entry<String, JsonNode> working : node.path("workings").properties()) {
+      Map<String, String> entries = new HashMap<>();
+      working.getValue().properties().forEach(e -> entries.put(e.getKey(), e.getValue().asText()));
+      workings.put(working.getKey(), new OwnWorking(entries));
+    }
+    List<String> scratch = new ArrayList<>();
+    node.path("scratch").forEach(line -> scratch.add(line.asText()));
+    return new HandWork(workings, scratch);
+  }
+
+  private static Map<Measure, Method> methods(JsonNode document) {
+    Map<Measure, Method> methods = new EnumMap<>(Measure.class);
+    for (Map.Entry<String, JsonNode> chosen : document.path("methods").properties()) {
+      Optional<Measure> measure = Measure.ofKey(chosen.getKey());
+      Optional<Method> method = Method.ofCode(chosen.getValue().asText());
+      if (measure.isPresent() && method.isPresent()) {
+        methods.put(measure.get(), method.get());
+      }
+    }
+    return methods;
   }
 
   private static Source source(JsonNode node, Map<String, byte[]> parts) {

@@ -1,13 +1,17 @@
 package promedio.files.report;
 
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.stream.Collectors;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
+import promedio.core.number.Real;
 import promedio.core.number.Rounding;
-import promedio.core.rules.Carry;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.table.PlainText;
+import promedio.core.working.Task;
 import promedio.core.working.WorkingStep;
 
 /** Numbers of a working: as they are where their decimals are few, otherwise rounded. */
@@ -16,46 +20,111 @@ public final class ShownNumbers {
   /** So many more decimals than the result are shown on the way. */
   private static final int MORE = 2;
 
+  /** Numbers with more figures before the point are shown by a power of ten. */
+  private static final int MOST_FIGURES = 15;
+
+  private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
   private final CourseRules rules;
   private final int places;
   private final DecimalSign sign;
+  private final String unit;
 
   /** Makes one that shows numbers as the rules and the student's decimal sign want them. */
   public ShownNumbers(CourseRules rules, DecimalSign sign) {
+    this(rules, sign, "");
+  }
+
+  private ShownNumbers(CourseRules rules, DecimalSign sign, String unit) {
     this.rules = rules;
     this.places = rules.get(Rule.PLACES) + MORE;
     this.sign = sign;
+    this.unit = unit;
+  }
+
+  /** {@return these, with the unit of the values after results; empty for none} */
+  public ShownNumbers in(String unitOfValues) {
+    return new ShownNumbers(rules, sign, unitOfValues.strip());
   }
 
   /** {@return the number on the way to a result} */
-  public String shown(Exact value) {
-    if (isShownWhole(value)) {
-      return PlainText.of(value).replace('-', '−').replace('.', sign.sign());
+  public String shown(Real value) {
+    BigDecimal rough = value.significant(places + 1);
+    int figures = rough.precision() - rough.scale();
+    if (figures > MOST_FIGURES) {
+      String power = String.valueOf(figures - 1);
+      String raised =
+          power
+              .chars()
+              .mapToObj(figure -> String.valueOf(RAISED.charAt(figure - '0')))
+              .collect(Collectors.joining());
+      BigDecimal mantissa = rough.movePointLeft(figures - 1).stripTrailingZeros();
+      return NumberText.write(mantissa, sign) + " · 10" + raised;
     }
-    return NumberText.write(value.rounded(places, Rounding.HALF_UP), sign);
+    return isShownWhole(value)
+        ? PlainText.of((Exact) value).replace('-', '−').replace('.', sign.sign())
+        : NumberText.write(value.rounded(places, Rounding.HALF_UP), sign);
   }
 
   /** {@return the result, with the places of the course rules} */
-  public String result(Exact value) {
+  public String result(Real value) {
     return NumberText.write(value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), sign);
   }
 
+  /** {@return the results of the task in their unit, apart by semicolons} */
+  public String results(Task task, List<Real> values) {
+    String after = Dimension.of(task).unit(unit);
+    return values.stream()
+        .map(value -> after.isEmpty() ? result(value) : result(value) + " " + after)
+        .collect(Collectors.joining("; "));
+  }
+
   /** {@return the number in LaTeX} */
-  String latex(Exact value) {
-    return shown(value).replace('−', '-').replace(",", "{,}");
+  public String latex(Real value) {
+    return latex(shown(value));
+  }
+
+  /** {@return a shown number in LaTeX} */
+  static String latex(String shown) {
+    int power = shown.indexOf(" · 10");
+    String number = power < 0 ? shown : shown.substring(0, power);
+    String written = number.replace("≈", "\\approx").replace('−', '-').replace(",", "{,}");
+    if (power < 0) {
+      return written;
+    }
+    String exponent =
+        shown
+            .substring(power + " · 10".length())
+            .chars()
+            .mapToObj(figure -> String.valueOf(RAISED.indexOf(figure)))
+            .collect(Collectors.joining());
+    return written + " \\cdot 10^{" + exponent + "}";
   }
 
   /** {@return what a step comes to, after = where that is all of it and ≈ where it is rounded} */
-  public String related(WorkingStep step) {
-    if (!step.carried().equals(step.value())) {
-      int carry = Integer.parseInt(rules.get(Rule.CARRY).code());
-      return "≈ " + NumberText.write(step.value().rounded(carry, rules.get(Rule.ROUNDING)), sign);
-    }
-    boolean exact = rules.get(Rule.CARRY).equals(Carry.EXACT) && !isShownWhole(step.value());
-    return (exact ? "≈ " : "= ") + shown(step.value());
+  public String related(WorkingStep.Computed step) {
+    return relation(step) + " " + value(step);
   }
 
-  private boolean isShownWhole(Exact value) {
-    return value.isRational() && value.times(Exact.of(10).pow(places)).isWhole();
+  /** {@return = where the shown value is all of it, otherwise ≈} */
+  String relation(WorkingStep.Computed step) {
+    boolean rounded = !step.carried().equals(step.value()) || !isShownWhole(step.value());
+    return rounded ? "≈" : "=";
+  }
+
+  /** {@return the value of a step, rounded where the course rounds it} */
+  String value(WorkingStep.Computed step) {
+    if (!step.carried().equals(step.value())) {
+      int carry = Integer.parseInt(rules.get(Rule.CARRY).code());
+      return NumberText.write(step.value().rounded(carry, rules.get(Rule.ROUNDING)), sign);
+    }
+    return shown(step.value());
+  }
+
+  private boolean isShownWhole(Real value) {
+    return value instanceof Exact exact
+        && exact.isRational()
+        && exact.times(Exact.of(10).pow(places)).isWhole()
+        && exact.abs().compareTo(Exact.of(10).pow(MOST_FIGURES)) < 0;
   }
 }

@@ -1,0 +1,158 @@
+package promedio.core.formula;
+
+import java.util.function.Function;
+import promedio.core.formula.Formula.Absolute;
+import promedio.core.formula.Formula.Named;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Operation;
+import promedio.core.formula.Formula.Operator;
+import promedio.core.formula.Formula.Ordered;
+import promedio.core.formula.Formula.Power;
+import promedio.core.formula.Formula.Product;
+import promedio.core.formula.Formula.Root;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.number.Exact;
+
+/** Writes a formula in presentation MathML, with brackets only where the reading needs them. */
+final class MathmlWriter implements Formula.Visitor<String> {
+
+  private static final char MACRON = '\u0304';
+  private static final String LOWERED = "₀₁₂₃₄₅₆₇₈₉ₜ";
+  private static final String LOWERED_AS = "0123456789t";
+
+  private final Function<Exact, String> numbers;
+
+  MathmlWriter(Function<Exact, String> numbers) {
+    this.numbers = numbers;
+  }
+
+  /** {@return the symbol: a bar over, a figure below or above its letter are set as such} */
+  static String symbol(Quantity quantity) {
+    String plain = quantity.plain();
+    char last = plain.charAt(plain.length() - 1);
+    if (last == '²') {
+      return "<msup>" + letter(plain.substring(0, plain.length() - 1)) + "<mn>2</mn></msup>";
+    }
+    if (last == '′' && plain.length() == 3) {
+      return "<msubsup>"
+          + letter(plain.substring(0, 1))
+          + lowered(plain.charAt(1))
+          + "<mo>′</mo></msubsup>";
+    }
+    if (LOWERED.indexOf(last) >= 0) {
+      return "<msub>" + letter(plain.substring(0, plain.length() - 1)) + lowered(last) + "</msub>";
+    }
+    return letter(plain);
+  }
+
+  private static String lowered(char figure) {
+    return "<mi>" + LOWERED_AS.charAt(LOWERED.indexOf(figure)) + "</mi>";
+  }
+
+  private static String letter(String text) {
+    return text.indexOf(MACRON) == 1
+        ? "<mover><mi>" + text.charAt(0) + "</mi><mo>¯</mo></mover>"
+        : "<mi>" + text + "</mi>";
+  }
+
+  @Override
+  public String numeral(Numeral numeral) {
+    return number(numbers.apply(numeral.value()));
+  }
+
+  private static String number(String text) {
+    int slash = text.indexOf('/');
+    if (slash > 0) {
+      return "<mfrac>"
+          + number(text.substring(0, slash))
+          + number(text.substring(slash + 1))
+          + "</mfrac>";
+    }
+    return text.startsWith("−")
+        ? "<mrow><mo>−</mo><mn>" + text.substring(1) + "</mn></mrow>"
+        : "<mn>" + text + "</mn>";
+  }
+
+  @Override
+  public String named(Named named) {
+    return symbol(named.quantity());
+  }
+
+  @Override
+  public String ordered(Ordered ordered) {
+    return "<msub><mi>x</mi>" + bracketed(ordered.position().accept(this)) + "</msub>";
+  }
+
+  @Override
+  public String sum(Sum sum) {
+    return "<mrow><mo>∑</mo>" + factor(sum.body()) + "</mrow>";
+  }
+
+  @Override
+  public String product(Product product) {
+    return "<mrow><mo>∏</mo>" + factor(product.body()) + "</mrow>";
+  }
+
+  @Override
+  public String operation(Operation operation) {
+    Formula left = operation.left();
+    Formula right = operation.right();
+    return switch (operation.operator()) {
+      case PLUS -> row(left.accept(this), "+", negativeBracketed(right));
+      case MINUS -> row(left.accept(this), "−", factor(right));
+      case TIMES ->
+          left instanceof Named
+              ? "<mrow>" + factor(left) + "<mspace width='0.15em'/>" + factor(right) + "</mrow>"
+              : row(factor(left), "·", factor(right));
+      case OVER -> "<mfrac>" + left.accept(this) + right.accept(this) + "</mfrac>";
+    };
+  }
+
+  private static String row(String left, String sign, String right) {
+    return "<mrow>" + left + "<mo>" + sign + "</mo>" + right + "</mrow>";
+  }
+
+  @Override
+  public String power(Power power) {
+    boolean simple =
+        power.base() instanceof Named
+            || (power.base() instanceof Numeral numeral && numeral.value().signum() >= 0);
+    String base = power.base().accept(this);
+    return "<msup>" + (simple ? base : bracketed(base)) + power.exponent().accept(this) + "</msup>";
+  }
+
+  @Override
+  public String root(Root root) {
+    String body = root.body().accept(this);
+    return root.degree().equals(Formula.number(2))
+        ? "<msqrt>" + body + "</msqrt>"
+        : "<mroot>" + body + root.degree().accept(this) + "</mroot>";
+  }
+
+  @Override
+  public String absolute(Absolute absolute) {
+    return "<mrow><mo>|</mo>" + absolute.body().accept(this) + "<mo>|</mo></mrow>";
+  }
+
+  private static String bracketed(String inner) {
+    return "<mrow><mo>(</mo>" + inner + "<mo>)</mo></mrow>";
+  }
+
+  private static boolean isNegative(Formula formula) {
+    return formula instanceof Numeral numeral && numeral.value().signum() < 0;
+  }
+
+  private String negativeBracketed(Formula formula) {
+    String text = formula.accept(this);
+    return isNegative(formula) ? bracketed(text) : text;
+  }
+
+  /** Sums and differences are bracketed where they are a factor. */
+  private String factor(Formula formula) {
+    boolean loose =
+        formula instanceof Operation operation
+            && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
+    String text = formula.accept(this);
+    return loose || isNegative(formula) ? bracketed(text) : text;
+  }
+}

@@ -1,0 +1,235 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.number.Reading.Form;
+import promedio.core.number.Reading.Numeral;
+import promedio.core.number.Real;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+import promedio.core.working.Columns;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/**
+ * Judges a student's own working against the steps. What is not right is judged once more from the
+ * student's own earlier numbers, so that one early mistake counts once.
+ */
+public final class FollowThrough {
+
+  private static final Formula X = Quantity.X.formula();
+  private static final Formula F = Quantity.F.formula();
+
+  private final Working working;
+  private final OwnWorking own;
+  private final CourseRules rules;
+  private final DecimalSign sign;
+  private final Evaluation evaluation;
+
+  /** What parts of formulas come to with the student's own numbers. */
+  private final Map<Formula, Optional<Exact>> known = new HashMap<>();
+
+  /**
+   * Makes one.
+   *
+   * @param data what the working is about
+   * @param working how it should go
+   * @param own what the student wrote
+   * @param rules how numbers are rounded
+   * @param sign the student's decimal sign
+   */
+  public FollowThrough(
+      Data data, Working working, OwnWorking own, CourseRules rules, DecimalSign sign) {
+    this.working = working;
+    this.own = own;
+    this.rules = rules;
+    this.sign = sign;
+    this.evaluation = new Evaluation(data.tally(), quantity -> ofPart(quantity.formula()));
+  }
+
+  /** {@return the judgement of what was written beside a step, from 0; none where nothing was} */
+  public Optional<OwnMark> step(int index) {
+    if (!(working.steps().get(index) instanceof WorkingStep.Computed computed)) {
+      return Optional.empty();
+    }
+    List<Real> due = new ArrayList<>(List.of(computed.carried(), computed.value()));
+    // The last step may also be what it is without any rounding on the way.
+    if (index == working.steps().size() - 1) {
+      due.addAll(working.exact());
+    }
+    return judge(own.entry(working.key(index)), due, () -> derived(computed.left()));
+  }
+
+  /** {@return the judgement of a cell of the table, both from 0; none where nothing was written} */
+  public Optional<OwnMark> cell(int column, int row) {
+    return working
+        .table()
+        .flatMap(
+            table ->
+                judge(
+                    own.entry(OwnWorking.cell(table, column, row)),
+                    List.of(table.rows().get(row).get(column)),
+                    () -> derivedCell(table, column, row)));
+  }
+
+  /** {@return how many mistakes were made; what follows from one is none} */
+  public int mistakes() {
+    int mistakes = 0;
+    for (int i = 0; i < working.steps().size(); i++) {
+      mistakes += isMistake(step(i)) ? 1 : 0;
+    }
+    for (int row = 0; row < working.table().map(t -> t.rows().size()).orElse(0); row++) {
+      for (int column = 0; column < working.table().orElseThrow().columns().size(); column++) {
+        mistakes += isMistake(cell(column, row)) ? 1 : 0;
+      }
+    }
+    return mistakes;
+  }
+
+  private static boolean isMistake(Optional<OwnMark> mark) {
+    return mark.filter(m -> m.worth() == OwnMark.Worth.WRONG).isPresent();
+  }
+
+  /** Finds what follows from the student's own numbers. */
+  private interface Derivation {
+    Optional<Exact> value();
+  }
+
+  private Optional<OwnMark> judge(String text, List<Real> due, Derivation derivation) {
+    if (text.isBlank()) {
+      return Optional.empty();
+    }
+    Optional<Real> first = Optional.of(due.get(0));
+    Reading reading = NumberText.read(text, sign);
+    if (reading instanceof Reading.Unreadable unreadable) {
+      return Optional.of(
+          new OwnMark(
+              OwnMark.Worth.UNREADABLE, first, Optional.empty(), Optional.of(unreadable.why())));
+    }
+    Numeral numeral = (Numeral) reading;
+    if (due.stream().anyMatch(value -> agrees(numeral, value))) {
+      return Optional.of(
+          new OwnMark(OwnMark.Worth.RIGHT, first, Optional.empty(), Optional.empty()));
+    }
+    Optional<Exact> derived = derivation.value().filter(value -> !value.equals(due.get(0)));
+    boolean follows = derived.filter(value -> agrees(numeral, value)).isPresent();
+    return Optional.of(
+        new OwnMark(
+            follows ? OwnMark.Worth.FOLLOWS : OwnMark.Worth.WRONG,
+            first,
+            derived,
+            Optional.empty()));
+  }
+
+  private boolean agrees(Numeral numeral, Real value) {
+    return numeral.form() == Form.FRACTION
+        ? numeral.value().equals(value)
+        : numeral
+            .value()
+            .equals(Exact.of(value.rounded(numeral.places(), rules.get(Rule.ROUNDING))));
+  }
+
+  private Optional<Exact> written(String key) {
+    String text = own.entry(key);
+    return !text.isBlank() && NumberText.read(text, sign) instanceof Numeral numeral
+        ? Optional.of(numeral.value())
+        : Optional.empty();
+  }
+
+  private Optional<Exact> ofPart(Formula part) {
+    Optional<Exact> before = known.get(part);
+    if (before == null) {
+      before = stepOf(part).flatMap(step -> written(working.key(step))).or(() -> derived(part));
+      known.put(part, before);
+    }
+    return before;
+  }
+
+  /** {@return the step, from 0, that finds the part} */
+  private Optional<Integer> stepOf(Formula part) {
+    for (int i = 0; i < working.steps().size(); i++) {
+      boolean finds =
+          working.steps().get(i) instanceof WorkingStep.Computed computed
+              && computed.left().equals(part);
+      if (finds) {
+        return Optional.of(i);
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** {@return what the part comes to, all that was written before it taken as it is} */
+  private Optional<Exact> derived(Formula part) {
+    if (part instanceof Formula.Sum sum) {
+      return derivedTotal(sum.body());
+    }
+    for (WorkingStep step : working.steps()) {
+      if (step instanceof WorkingStep.Agreed agreed && agreed.left().equals(part)) {
+        return evaluation.of(agreed.numbers());
+      }
+    }
+    return stepOf(part)
+        .map(index -> ((WorkingStep.Computed) working.steps().get(index)).symbols())
+        .flatMap(symbols -> evaluation.of(symbols.withNumbers(this::number)));
+  }
+
+  private Optional<Exact> number(Formula part) {
+    return part instanceof Formula.Ordered ? evaluation.of(part) : ofPart(part);
+  }
+
+  private Optional<Exact> derivedTotal(Formula body) {
+    Optional<WorkTable> table = working.table();
+    int column = table.map(t -> t.columns().indexOf(body)).orElse(-1);
+    if (column < 0) {
+      return evaluation.of(new Formula.Sum(body));
+    }
+    Optional<Exact> total = Optional.of(Exact.ZERO);
+    for (int row = 0; row < table.orElseThrow().rows().size(); row++) {
+      Optional<Exact> entry = ofCell(table.orElseThrow(), column, row);
+      total = total.flatMap(sum -> entry.filter(Exact::isRational).map(sum::plus));
+    }
+    return total;
+  }
+
+  private Optional<Exact> ofCell(WorkTable table, int column, int row) {
+    return written(OwnWorking.cell(table, column, row)).or(() -> derivedCell(table, column, row));
+  }
+
+  private Optional<Exact> derivedCell(WorkTable table, int column, int row) {
+    Formula body = table.columns().get(column);
+    List<Exact> cells = table.rows().get(row);
+    if (body.equals(X) || body.equals(F) || body.equals(Quantity.CUMULATIVE.formula())) {
+      return Optional.of(cells.get(column));
+    }
+    Optional<Formula> before = Columns.before(body);
+    int columnBefore = before.map(table.columns()::indexOf).orElse(-1);
+    Formula formula =
+        columnBefore < 0
+            ? Columns.inRow(body)
+            : ofCell(table, columnBefore, row)
+                .map(value -> Columns.made(body, new Formula.Numeral(value)))
+                .orElse(body);
+    int frequencies = table.columns().indexOf(F);
+    Exact f = frequencies < 0 ? Exact.ONE : cells.get(frequencies);
+    // The quantities first: finding them goes over the rows itself.
+    Formula numbers = formula.withNumbers(part -> isOfRow(part) ? Optional.empty() : number(part));
+    return evaluation.inRow(numbers, cells.get(0), f);
+  }
+
+  private static boolean isOfRow(Formula part) {
+    return part.equals(X) || part.equals(F);
+  }
+}

@@ -1,0 +1,34 @@
+package promedio.core.working;
+
+import java.util.Locale;
+
+/** What the hand sees in a table or a position without calculating. */
+public enum Sight {
+  /** The greatest frequency, and the one value that has it. */
+  MODE,
+  /** The greatest frequency, and the values that have it. */
+  MODES,
+  /** All values are equally frequent, so that there is no mode: that frequency. */
+  NO_MODE,
+  /** The first row whose cumulative frequency reaches a position: position, frequency, value. */
+  FIRST_TO_REACH,
+  /** The position is whole: it. */
+  WHOLE,
+  /** The position is whole, and the rule takes the mean with the next value: it and the next. */
+  WHOLE_AVERAGED,
+  /** The position is not whole and is taken up: it, and where to. */
+  TAKEN_UP,
+  /** The position goes to the nearest whole one: it, and where to. */
+  NEAREST,
+  /** The position lies between two: it, the lower, the share of the way, the upper. */
+  BETWEEN,
+  /** The position lies beyond the values and is held at the end: it, and where. */
+  HELD,
+  /** So many values are left out at each end: n·p, and what is left of it. */
+  LEFT_OUT;
+
+  /** {@return its name in files} */
+  public String code() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

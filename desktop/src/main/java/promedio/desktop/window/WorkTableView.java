@@ -1,0 +1,213 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
+import javafx.collections.FXCollections;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import promedio.core.marking.OwnMark;
+import promedio.core.working.WorkTable;
+import promedio.desktop.Texts;
+import promedio.files.report.ShownNumbers;
+import promedio.files.report.WorkingTexts;
+
+/**
+ * The table of a working: head, rows, totals. Only the rows in sight are made, so that long tables
+ * stay quick. In an own working the computed columns are fields.
+ */
+final class WorkTableView extends VBox {
+
+  private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+  private static final double ROW = 27;
+  private static final double CHARACTER = 8.4;
+  private static final double PADDING = 20;
+  private static final int MOST_ROWS_IN_SIGHT = 10;
+
+  /** What a student wrote in the cells, and what that is worth. */
+  interface Own {
+
+    /** {@return what is written in a cell, both from 0} */
+    String text(int column, int row);
+
+    /** {@return what it is worth} */
+    Optional<OwnMark> mark(int column, int row);
+
+    /** Takes what is written. */
+    void write(int column, int row, String text);
+  }
+
+  private final WorkTable table;
+  private final List<List<String>> cells;
+  private final double[] widths;
+  private final Optional<Own> own;
+  private final ListView<Integer> rows = new ListView<>();
+  private final Set<Integer> lit = new HashSet<>();
+  private final List<List<Node>> shownColumns = new ArrayList<>();
+  private final double scale;
+
+  /**
+   * Makes the view.
+   *
+   * @param scale how large text is, 1 for the usual size
+   * @param own what the student writes; none shows the table itself
+   * @param chosen told of a column that is clicked
+   */
+  WorkTableView(
+      WorkTable table, ShownNumbers numbers, double scale, Optional<Own> own, IntConsumer chosen) {
+    this.table = table;
+    this.scale = scale;
+    this.cells = WorkingTexts.cells(table, numbers);
+    this.own = own;
+    this.widths = widths();
+    getStyleClass().add("work-table");
+    setMaxWidth(USE_PREF_SIZE);
+    setAccessibleText(Texts.of("working.table"));
+    for (int i = 0; i < widths.length; i++) {
+      shownColumns.add(new ArrayList<>());
+    }
+    HBox head = line(cells.get(0), "work-head", chosen);
+    HBox totals = line(cells.get(cells.size() - 1), "work-totals", chosen);
+    rows.setItems(
+        FXCollections.observableArrayList(
+            IntStream.range(0, table.rows().size()).boxed().toList()));
+    rows.setId("work-rows");
+    rows.setFixedCellSize(Math.ceil(ROW * scale));
+    rows.getStyleClass().add("work-rows");
+    rows.setCellFactory(view -> new Row());
+    rows.setFocusTraversable(own.isEmpty());
+    int inSight = Math.min(MOST_ROWS_IN_SIGHT, table.rows().size());
+    double height = inSight * rows.getFixedCellSize() + 2;
+    rows.setMinHeight(height);
+    rows.setPrefHeight(height);
+    rows.setMaxHeight(height);
+    rows.setPrefWidth(naturalWidth());
+    getChildren().addAll(head, rows, totals);
+  }
+
+  /** {@return how wide it has to be to show all columns} */
+  double naturalWidth() {
+    double width = table.rows().size() > MOST_ROWS_IN_SIGHT ? 16 : 4;
+    for (double column : widths) {
+      width += column;
+    }
+    return width;
+  }
+
+  /** Lights the columns up, and no others. */
+  void light(List<Integer> columns) {
+    lit.clear();
+    lit.addAll(columns);
+    for (int column = 0; column < shownColumns.size(); column++) {
+      boolean now = lit.contains(column);
+      shownColumns.get(column).forEach(cell -> cell.pseudoClassStateChanged(LIT, now));
+    }
+    rows.refresh();
+  }
+
+  /** Shows again what the student's cells are worth. */
+  void showMarks() {
+    rows.lookupAll(".work-own").stream()
+        .map(TextField.class::cast)
+        .forEach(field -> ((Runnable) field.getUserData()).run());
+  }
+
+  private double[] widths() {
+    double[] found = new double[table.columns().size()];
+    for (List<String> row : cells) {
+      for (int i = 0; i < found.length; i++) {
+        found[i] = Math.max(found[i], row.get(i).length() * CHARACTER + PADDING);
+      }
+    }
+    for (int i = 0; i < found.length; i++) {
+      found[i] *= scale;
+    }
+    return found;
+  }
+
+  private HBox line(List<String> texts, String styleClass, IntConsumer chosen) {
+    HBox line = new HBox();
+    line.getStyleClass().add(styleClass);
+    for (int i = 0; i < texts.size(); i++) {
+      int column = i;
+      Label cell = cell(texts.get(i), i);
+      cell.setOnMouseClicked(event -> chosen.accept(column));
+      shownColumns.get(i).add(cell);
+      line.getChildren().add(cell);
+    }
+    return line;
+  }
+
+  private Label cell(String text, int column) {
+    Label cell = new Label(text);
+    cell.getStyleClass().add("work-cell");
+    cell.setAlignment(Pos.CENTER_RIGHT);
+    size(cell, column);
+    return cell;
+  }
+
+  private void size(Region cell, int column) {
+    cell.setMinWidth(widths[column]);
+    cell.setPrefWidth(widths[column]);
+    cell.setMaxWidth(widths[column]);
+  }
+
+  /** One row; made again for other rows as they come into sight. */
+  private final class Row extends ListCell<Integer> {
+
+    @Override
+    protected void updateItem(Integer row, boolean empty) {
+      super.updateItem(row, empty);
+      setText(null);
+      if (empty || row == null) {
+        setGraphic(null);
+        return;
+      }
+      HBox line = new HBox();
+      for (int column = 0; column < widths.length; column++) {
+        Region cell =
+            isGiven(column) ? cell(cells.get(row + 1).get(column), column) : field(column, row);
+        cell.pseudoClassStateChanged(LIT, lit.contains(column));
+        line.getChildren().add(cell);
+      }
+      setGraphic(line);
+    }
+
+    private boolean isGiven(int column) {
+      boolean values =
+          table.columns().get(column) instanceof promedio.core.formula.Formula.Named named
+              && (named.quantity() == promedio.core.formula.Quantity.X
+                  || named.quantity() == promedio.core.formula.Quantity.F);
+      return own.isEmpty() || values;
+    }
+
+    private TextField field(int column, int row) {
+      Own written = own.orElseThrow();
+      TextField field = new TextField(written.text(column, row));
+      field.getStyleClass().add("work-own");
+      field.setId("own-cell-" + column + "-" + row);
+      field.setAlignment(Pos.CENTER_RIGHT);
+      field.setAccessibleText(
+          Texts.of(
+              "working.own-cell", cells.get(0).get(column), row + 1, cells.get(row + 1).get(0)));
+      size(field, column);
+      Runnable mark = () -> OwnMarks.show(field, written.mark(column, row));
+      field.setUserData(mark);
+      field.textProperty().subscribe((old, text) -> written.write(column, row, text));
+      mark.run();
+      return field;
+    }
+  }
+}

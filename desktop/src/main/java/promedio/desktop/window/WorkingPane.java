@@ -1,0 +1,453 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.marking.FollowThrough;
+import promedio.core.marking.OwnMark;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.working.Assumed;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.Task;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.Reckoning;
+import promedio.files.report.ShownNumbers;
+import promedio.files.report.WorkingFormat;
+import promedio.files.report.WorkingTexts;
+
+/**
+ * A working by one method: uncovered step by step, so that a student tries first, or with fields
+ * for the student's own numbers.
+ */
+final class WorkingPane extends VBox {
+
+  /** Told of the method that is chosen. */
+  interface MethodChoice {
+
+    /** The method was chosen. */
+    void choose(Method method);
+  }
+
+  private final ByHand byHand;
+  private final Appearance appearance;
+  private final String idPrefix;
+  private final MethodChoice choice;
+  private final FlowPane methods = new FlowPane(4, 2);
+  private final HBox assumptions = new HBox(6);
+  private final TextField assumedMean = new TextField();
+  private final TextField assumedStep = new TextField();
+  private final VBox tableBox = new VBox(4);
+  private final VBox steps = new VBox(4);
+  private final VBox ending = new VBox(4);
+  private final Button next = new Button(Texts.of("working.next"));
+  private final Hyperlink all = new Hyperlink(Texts.of("working.all"));
+  private final ToggleButton mine = new ToggleButton(Texts.of("working.mine"));
+  private final MenuButton copy = new MenuButton(Texts.of("working.copy"));
+  private final Label mistakes = new Label();
+  private final List<StepRow> rows = new ArrayList<>();
+  private Task task;
+  private Method method = Method.DEFINITION;
+  private int uncovered;
+  private @Nullable Reckoning reckoning;
+  private @Nullable Working working;
+  private @Nullable WorkTableView tableView;
+
+  /**
+   * Makes an empty one.
+   *
+   * @param idPrefix begins the ids of its parts
+   * @param choice told of the method that is chosen
+   */
+  WorkingPane(
+      ByHand byHand, Appearance appearance, String idPrefix, Task first, MethodChoice choice) {
+    super(6);
+    this.byHand = byHand;
+    this.appearance = appearance;
+    this.idPrefix = idPrefix;
+    this.choice = choice;
+    this.task = first;
+    getStyleClass().add("working");
+    next.setId(idPrefix + "next");
+    next.setOnAction(event -> uncover(uncovered + 1));
+    all.setId(idPrefix + "all");
+    all.getStyleClass().add("link");
+    all.setOnAction(event -> uncover(Integer.MAX_VALUE));
+    mine.setId(idPrefix + "mine");
+    mine.getStyleClass().add("link");
+    mine.setOnAction(event -> uncover(mine.isSelected() ? Integer.MAX_VALUE : 0));
+    copy.setId(idPrefix + "copy");
+    copy.getStyleClass().add("quiet-menu");
+    steps.setId(idPrefix + "steps");
+    mistakes.setId(idPrefix + "mistakes");
+    mistakes.getStyleClass().add("working-mistakes");
+    mistakes.setWrapText(true);
+    buildAssumptions();
+    buildCopy();
+    getChildren()
+        .addAll(
+            methods,
+            assumptions,
+            tableBox,
+            steps,
+            ending,
+            mistakes,
+            new FlowPane(8, 4, next, all, mine, copy));
+  }
+
+  private void buildAssumptions() {
+    assumedMean.setId(idPrefix + "assumed-mean");
+    assumedStep.setId(idPrefix + "assumed-step");
+    for (TextField field : List.of(assumedMean, assumedStep)) {
+      field.setPrefColumnCount(5);
+      field.getStyleClass().add("answer");
+      field.setOnAction(event -> remake());
+      field
+          .focusedProperty()
+          .subscribe(
+              (before, now) -> {
+                if (before && !now) {
+                  remake();
+                }
+              });
+    }
+    assumedMean.setAccessibleText(Texts.of("working.assumed-mean"));
+    assumedStep.setAccessibleText(Texts.of("working.assumed-step"));
+    assumptions.getStyleClass().add("assumptions");
+  }
+
+  private void buildCopy() {
+    addCopy("working.copy-page", (w, n) -> WorkingCopy.working(title(n), w, n));
+    addCopy("working.copy-text", (w, n) -> copyAs(WorkingFormat.TEXT, w, n));
+    addCopy("working.copy-markdown", (w, n) -> copyAs(WorkingFormat.MARKDOWN, w, n));
+    addCopy("working.copy-latex", (w, n) -> copyAs(WorkingFormat.LATEX, w, n));
+    addCopy(
+        "working.copy-table", (w, n) -> w.table().ifPresent(table -> WorkingCopy.table(table, n)));
+  }
+
+  private String title(ShownNumbers numbers) {
+    return TaskTexts.title(task, numbers);
+  }
+
+  private void copyAs(WorkingFormat format, Working made, ShownNumbers numbers) {
+    WorkingCopy.working(format, title(numbers), made, numbers);
+  }
+
+  /** Copies a working. */
+  private interface Copying {
+    void copy(Working working, ShownNumbers numbers);
+  }
+
+  private void addCopy(String key, Copying copying) {
+    MenuItem item = new MenuItem(Texts.of(key));
+    item.setOnAction(
+        event -> {
+          Working made = working;
+          Reckoning now = reckoning;
+          if (made != null && now != null) {
+            copying.copy(made, ByHand.numbers(now));
+          }
+        });
+    copy.getItems().add(item);
+  }
+
+  /**
+   * Shows a task by a method; what was uncovered stays so unless another task or other values are
+   * chosen.
+   */
+  void show(Task shownTask, Method by, Reckoning now) {
+    Reckoning old = reckoning;
+    boolean sameValues =
+        old != null && old.item().id() == now.item().id() && old.typed().equals(now.typed());
+    boolean same = sameValues && shownTask.equals(task);
+    boolean onlyWritten =
+        same && by == method && old != null && old.rules().equals(now.rules()) && isMade();
+    reckoning = now;
+    task = shownTask;
+    if (onlyWritten) {
+      showMarks();
+      return;
+    }
+    if (!same) {
+      uncovered = 0;
+      mine.setSelected(false);
+      assumedMean.clear();
+      assumedStep.clear();
+    }
+    method = by;
+    showMethods();
+    uncover(uncovered);
+  }
+
+  private boolean isMade() {
+    return working != null && !rows.isEmpty();
+  }
+
+  private void showMethods() {
+    Reckoning now = reckoning;
+    List<Method> choices = now == null ? List.of() : Method.of(task, now.rules());
+    Nodes.setShown(methods, choices.size() > 1);
+    methods.getChildren().clear();
+    for (Method each : choices) {
+      ToggleButton button = new ToggleButton(TaskTexts.name(each, choices));
+      button.setSelected(each == method);
+      button.getStyleClass().add("link");
+      button.setId(idPrefix + "method-" + each.code());
+      button.setOnAction(
+          event -> {
+            button.setSelected(true);
+            choice.choose(each);
+          });
+      methods.getChildren().add(button);
+    }
+    assumptions.getChildren().clear();
+    boolean steps = method == Method.STEP;
+    Nodes.setShown(assumptions, steps || method == Method.ASSUMED_MEAN);
+    assumptions.getChildren().addAll(new Label("A ="), assumedMean);
+    if (steps) {
+      assumptions.getChildren().addAll(new Label("h ="), assumedStep);
+    }
+  }
+
+  private void remake() {
+    working = null;
+    uncover(uncovered);
+  }
+
+  /** The working is only made when a step of it is asked for. */
+  private void uncover(int count) {
+    uncovered = count;
+    rows.clear();
+    steps.getChildren().clear();
+    tableBox.getChildren().clear();
+    ending.getChildren().clear();
+    tableView = null;
+    next.setDisable(false);
+    Nodes.setShown(next, !mine.isSelected());
+    Nodes.setShown(all, !mine.isSelected());
+    Nodes.setShown(copy, count > 0 && !mine.isSelected());
+    Nodes.setShown(mistakes, mine.isSelected());
+    Reckoning now = reckoning;
+    if (count == 0 || now == null) {
+      working = null;
+      return;
+    }
+    Optional<Working> made = ByHand.working(now, task, method, assumed(now));
+    working = made.orElse(null);
+    if (made.isEmpty()) {
+      steps.getChildren().add(line(Texts.of("working.none-here"), "quiet"));
+      next.setDisable(true);
+      return;
+    }
+    show(made.get(), ByHand.numbers(now));
+  }
+
+  /** What the student assumes; what is not typed or no number is as a person would choose it. */
+  private Optional<Assumed> assumed(Reckoning now) {
+    if (now.typed().data().tally().isEmpty()) {
+      return Optional.empty();
+    }
+    Assumed usual = Assumed.of(now.typed().data().tally());
+    ShownNumbers numbers = ByHand.numbers(now);
+    assumedMean.setPromptText(numbers.shown(usual.mean()));
+    assumedStep.setPromptText(numbers.shown(usual.step()));
+    Exact step = number(assumedStep, now).filter(h -> h.signum() > 0).orElse(usual.step());
+    return Optional.of(new Assumed(number(assumedMean, now).orElse(usual.mean()), step));
+  }
+
+  private static Optional<Exact> number(TextField field, Reckoning now) {
+    boolean typed = !field.getText().isBlank();
+    Reading reading = NumberText.read(field.getText(), now.sign());
+    field.pseudoClassStateChanged(
+        javafx.css.PseudoClass.getPseudoClass("unreadable"),
+        typed && !(reading instanceof Reading.Numeral));
+    return typed && reading instanceof Reading.Numeral numeral
+        ? Optional.of(numeral.value())
+        : Optional.empty();
+  }
+
+  private void show(Working made, ShownNumbers numbers) {
+    int count = made.steps().size();
+    uncovered = Math.min(uncovered, count);
+    made.table().ifPresent(table -> showTable(made, table, numbers));
+    for (int i = 0; i < uncovered; i++) {
+      StepRow row = new StepRow(made.steps().get(i), numbers, appearance, ownStep(i));
+      int index = i;
+      row.setId(idPrefix + "step-" + (i + 1));
+      row.setOnMouseEntered(event -> light(index));
+      row.focusedProperty()
+          .subscribe(
+              (before, focused) -> {
+                if (focused) {
+                  light(index);
+                }
+              });
+      rows.add(row);
+    }
+    steps.getChildren().addAll(rows);
+    next.setDisable(uncovered == count);
+    if (uncovered == count && !mine.isSelected()) {
+      WorkingTexts.ending(made, numbers)
+          .forEach(text -> ending.getChildren().add(line(text, "working-ending")));
+    }
+    showMarks();
+  }
+
+  private void showTable(Working made, WorkTable table, ShownNumbers numbers) {
+    Optional<WorkTableView.Own> own =
+        mine.isSelected() ? Optional.of(new OwnTable(table)) : Optional.empty();
+    WorkTableView view =
+        new WorkTableView(table, numbers, appearance.textScale(), own, this::lightColumn);
+    double room = getWidth() > 0 ? getWidth() : Margin.WIDTH;
+    if (view.naturalWidth() > room + 1) {
+      tableBox.getChildren().add(line(Texts.of("working.wide-table"), "quiet"));
+      return;
+    }
+    tableView = view;
+    tableBox.getChildren().add(view);
+    if (!mine.isSelected()) {
+      WorkingTexts.checks(made, numbers)
+          .forEach(text -> tableBox.getChildren().add(line(text, "quiet")));
+    }
+  }
+
+  /** A step lights up with its cells. */
+  private void light(int step) {
+    Working made = working;
+    WorkTableView view = tableView;
+    if (made == null) {
+      return;
+    }
+    for (int i = 0; i < rows.size(); i++) {
+      rows.get(i).light(i == step);
+    }
+    if (view != null) {
+      view.light(made.table().orElseThrow().columnsOf(made.steps().get(step)));
+    }
+  }
+
+  /** The cells light up with the steps that use them. */
+  private void lightColumn(int column) {
+    Working made = working;
+    WorkTableView view = tableView;
+    if (made == null || view == null) {
+      return;
+    }
+    view.light(List.of(column));
+    for (int i = 0; i < rows.size(); i++) {
+      rows.get(i).light(made.table().orElseThrow().columnsOf(made.steps().get(i)).contains(column));
+    }
+  }
+
+  private Optional<StepRow.Own> ownStep(int index) {
+    return mine.isSelected() ? Optional.of(new OwnStep(index)) : Optional.empty();
+  }
+
+  private void showMarks() {
+    if (!mine.isSelected()) {
+      return;
+    }
+    rows.forEach(StepRow::showMark);
+    WorkTableView view = tableView;
+    if (view != null) {
+      view.showMarks();
+    }
+    int count = marks().map(FollowThrough::mistakes).orElse(0);
+    boolean written = working != null && !byHand.own(task, method).entries().isEmpty();
+    mistakes.setText(written ? Texts.of("own.mistakes", count) : Texts.of("own.begin"));
+  }
+
+  private Optional<FollowThrough> marks() {
+    Working made = working;
+    Reckoning now = reckoning;
+    return made == null || now == null ? Optional.empty() : Optional.of(byHand.marks(now, made));
+  }
+
+  private static Node line(String text, String styleClass) {
+    Label label = new Label(text);
+    label.setWrapText(true);
+    label.setMinHeight(USE_PREF_SIZE);
+    label.getStyleClass().add(styleClass);
+    return label;
+  }
+
+  /** {@return the working that is shown, if a step of it is} */
+  Optional<Working> working() {
+    return Optional.ofNullable(working);
+  }
+
+  /** Shows all steps at once. */
+  void uncoverAll() {
+    uncover(Integer.MAX_VALUE);
+  }
+
+  /** The student's own value of a step. */
+  private final class OwnStep implements StepRow.Own {
+    private final int index;
+
+    OwnStep(int index) {
+      this.index = index;
+    }
+
+    private String key() {
+      return working().map(w -> w.key(index)).orElse("");
+    }
+
+    @Override
+    public String text() {
+      return byHand.own(task, method).entry(key());
+    }
+
+    @Override
+    public Optional<OwnMark> mark() {
+      return marks().flatMap(marks -> marks.step(index));
+    }
+
+    @Override
+    public void write(String text) {
+      byHand.write(task, method, key(), text);
+    }
+  }
+
+  /** The student's own table. */
+  private final class OwnTable implements WorkTableView.Own {
+    private final WorkTable table;
+
+    OwnTable(WorkTable table) {
+      this.table = table;
+    }
+
+    @Override
+    public String text(int column, int row) {
+      return byHand.own(task, method).entry(OwnWorking.cell(table, column, row));
+    }
+
+    @Override
+    public Optional<OwnMark> mark(int column, int row) {
+      return marks().flatMap(marks -> marks.cell(column, row));
+    }
+
+    @Override
+    public void write(int column, int row, String text) {
+      byHand.write(task, method, OwnWorking.cell(table, column, row), text);
+    }
+  }
+}

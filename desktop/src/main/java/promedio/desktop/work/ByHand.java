@@ -1,0 +1,176 @@
+package promedio.desktop.work;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.HandWork;
+import promedio.core.assignment.Item;
+import promedio.core.calculation.CalculationException;
+import promedio.core.calculation.Scratch;
+import promedio.core.formula.Formulas;
+import promedio.core.formula.Quantity;
+import promedio.core.marking.FollowThrough;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.working.Assumed;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.Task;
+import promedio.core.working.Working;
+import promedio.files.report.ShownNumbers;
+
+/** What is worked by hand on the chosen item: methods, own workings, and scratch paper. */
+public final class ByHand {
+
+  private final Workspace workspace;
+  private final ObjectProperty<@Nullable Task> onSheet =
+      new SimpleObjectProperty<>(this, "onSheet");
+
+  /** Makes one for the state of a window. */
+  public ByHand(Workspace workspace) {
+    this.workspace = workspace;
+  }
+
+  /** {@return what is worked on the sheet, {@code null} when the sheet shows the measures} */
+  public ObjectProperty<@Nullable Task> onSheetProperty() {
+    return onSheet;
+  }
+
+  /** {@return the method that the task is worked by: of a measure, the course's} */
+  public Method method(Task task) {
+    return task instanceof Task.Measured measured
+        ? workspace.assignment().method(measured.measure())
+        : Method.DEFINITION;
+  }
+
+  /** Works a measure by another method from now on. */
+  public void choose(Measure measure, Method method) {
+    workspace.edit("edit.method", "", now -> now.withMethod(measure, method));
+  }
+
+  /** {@return the working of what is computed; none where there is no such working} */
+  public static Optional<Working> working(
+      Reckoning reckoning, Task task, Method method, Optional<Assumed> assumed) {
+    return assumed
+        .map(own -> Working.of(reckoning.typed().data(), reckoning.rules(), task, method, own))
+        .orElseGet(() -> Working.of(reckoning.typed().data(), reckoning.rules(), task, method));
+  }
+
+  /** {@return how numbers of the working are shown} */
+  public static ShownNumbers numbers(Reckoning reckoning) {
+    return new ShownNumbers(reckoning.rules(), reckoning.sign()).in(reckoning.item().unit());
+  }
+
+  /** {@return what the student wrote beside the working} */
+  public OwnWorking own(Task task, Method method) {
+    Item item = workspace.chosenProperty().get();
+    return item == null ? OwnWorking.EMPTY : item.handWork().working(task, method);
+  }
+
+  /** Takes what the student writes beside a step or in a cell. */
+  public void write(Task task, Method method, String key, String text) {
+    editHandWork(
+        "edit.own-working",
+        "own " + task.key() + method + key,
+        work -> work.with(task, method, work.working(task, method).with(key, text)));
+  }
+
+  /** Takes a table that the student pasted, cell by cell. */
+  public void write(Task task, Method method, Map<String, String> cells) {
+    editHandWork(
+        "edit.own-working",
+        "",
+        work -> {
+          OwnWorking own = work.working(task, method);
+          for (Map.Entry<String, String> cell : cells.entrySet()) {
+            own = own.with(cell.getKey(), cell.getValue());
+          }
+          return work.with(task, method, own);
+        });
+  }
+
+  /** {@return the judgement of what the student wrote} */
+  public FollowThrough marks(Reckoning reckoning, Working working) {
+    return new FollowThrough(
+        reckoning.typed().data(),
+        working,
+        own(working.task(), working.method()),
+        reckoning.rules(),
+        reckoning.sign());
+  }
+
+  /** {@return the calculations on scratch paper of the chosen item} */
+  public List<String> scratch() {
+    Item item = workspace.chosenProperty().get();
+    return item == null ? List.of() : item.handWork().scratch();
+  }
+
+  /**
+   * Calculates on scratch paper and keeps the line.
+   *
+   * @throws CalculationException if it is no calculation; nothing is kept then
+   */
+  public void calculate(String text) throws CalculationException {
+    Reckoning reckoning = workspace.reckoningProperty().get();
+    Map<String, Exact> known = reckoning == null ? Map.of() : quantities(reckoning);
+    Exact value = Scratch.of(text, known);
+    boolean rational = value.isRational() && value.toString().length() <= 24;
+    String exact = value.isWhole() || !rational ? "" : " = " + value;
+    String shown = reckoning == null ? value.toString() : numbers(reckoning).shown(value);
+    String sign = rational && value.isWhole() ? " = " : " ≈ ";
+    boolean ends = rational && numbersEnd(value);
+    String line = text.strip() + (ends ? " = " + shown : exact.replace('-', '−') + sign + shown);
+    editHandWork("edit.scratch", "", work -> work.withScratch(line));
+  }
+
+  /** Whether the decimals of the number end within those that are shown. */
+  private boolean numbersEnd(Exact value) {
+    int places = workspace.assignment().rules().get(promedio.core.rules.Rule.PLACES) + 2;
+    return value.times(Exact.of(10).pow(places)).isWhole();
+  }
+
+  /** Throws the scratch paper of the chosen item away; undo brings it back. */
+  public void clearScratch() {
+    editHandWork("edit.scratch-cleared", "", HandWork::withoutScratch);
+  }
+
+  private void editHandWork(String nameKey, String key, UnaryOperator<HandWork> change) {
+    workspace.editChosen(nameKey, key, item -> item.withHandWork(change.apply(item.handWork())));
+  }
+
+  /** {@return the quantities of the item that scratch paper may name, by their symbols} */
+  public static Map<String, Exact> quantities(Reckoning reckoning) {
+    Formulas formulas = reckoning.formulas();
+    Map<String, Exact> known = new LinkedHashMap<>();
+    List.of(
+            formulas.n(),
+            formulas.sum(Quantity.X.formula()),
+            formulas.sum(Quantity.X.formula().power(2)),
+            formulas.symbol(Measure.MEAN).formula(),
+            Quantity.VARIANCE.formula(),
+            Quantity.DEVIATION.formula(),
+            Quantity.MEDIAN.formula(),
+            Quantity.LOWER_QUARTILE.formula(),
+            Quantity.UPPER_QUARTILE.formula())
+        .forEach(
+            formula ->
+                formulas
+                    .value(formula)
+                    .ifPresent(
+                        value ->
+                            known.put(formula.plain(Exact::toString).replace(" · ", ""), value)));
+    formulas
+        .value(Quantity.SECOND_MOMENT)
+        .ifPresent(
+            variance -> {
+              known.put("σ²", variance);
+              known.put("σ", variance.sqrt());
+            });
+    return known;
+  }
+}

@@ -1,0 +1,86 @@
+package promedio.files.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/** Writes a working for LaTeX, with the packages amsmath and cancel. */
+final class LatexWorking implements WorkingWriter {
+
+  /** So many values in order fit beside each other. */
+  private static final int VALUES_IN_LINE = 12;
+
+  private final String title;
+  private final ShownNumbers numbers;
+
+  LatexWorking(String title, ShownNumbers numbers) {
+    this.title = title;
+    this.numbers = numbers;
+  }
+
+  @Override
+  public List<String> write(Working working) {
+    List<String> lines = new ArrayList<>();
+    lines.add("\\paragraph{" + title + "}");
+    working
+        .table()
+        .ifPresent(
+            table -> {
+              lines.add("\\[" + table(table, numbers) + "\\]");
+              lines.addAll(WorkingTexts.checks(working, numbers));
+            });
+    for (WorkingStep step : working.steps()) {
+      lines.add(
+          step instanceof WorkingStep.Seen seen
+              ? WorkingTexts.sentence(seen, numbers)
+              : "\\[" + WorkingTexts.latex(step, numbers) + "\\]");
+    }
+    lines.addAll(WorkingTexts.ending(working, numbers));
+    return lines;
+  }
+
+  /** {@return the table as an array} */
+  static String table(WorkTable table, ShownNumbers numbers) {
+    List<String> rows = new ArrayList<>();
+    rows.add(row(table.columns().stream().map(c -> c.latex(numbers::latex)).toList()) + " \\hline");
+    table.rows().forEach(row -> rows.add(row(row.stream().map(v -> numbers.latex(v)).toList())));
+    int last = rows.size() - 1;
+    rows.set(last, rows.get(last) + " \\hline");
+    rows.add(
+        row(
+            table.totals().stream()
+                .map(total -> ShownNumbers.latex(WorkingTexts.total(total, numbers)))
+                .toList()));
+    return "\\begin{array}{"
+        + "r".repeat(table.columns().size())
+        + "}\n"
+        + String.join("\n", rows)
+        + "\n\\end{array}";
+  }
+
+  private static String row(List<String> cells) {
+    return String.join(" & ", cells) + " \\\\";
+  }
+
+  /** {@return the values in order, those crossed off struck through} */
+  static String inOrder(WorkingStep.InOrder list, ShownNumbers numbers) {
+    List<String> lines = new ArrayList<>();
+    List<String> line = new ArrayList<>();
+    for (int position = 1; position <= list.values().size(); position++) {
+      String value = numbers.latex(list.values().get(position - 1));
+      boolean crossed = list.isLookedAt(position) && !list.isKept(position);
+      line.add(
+          crossed
+              ? "\\cancel{" + value + "}"
+              : list.isLookedAt(position) ? "\\boxed{" + value + "}" : value);
+      if (line.size() == VALUES_IN_LINE || position == list.values().size()) {
+        lines.add(line.stream().collect(Collectors.joining("\\;\\; ")));
+        line.clear();
+      }
+    }
+    return "\\begin{array}{l}\n" + String.join(" \\\\\n", lines) + "\n\\end{array}";
+  }
+}

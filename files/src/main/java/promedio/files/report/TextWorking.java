@@ -1,0 +1,89 @@
+package promedio.files.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/** Writes a working in lines to read, or in Markdown. */
+final class TextWorking implements WorkingWriter {
+
+  private final String title;
+  private final ShownNumbers numbers;
+  private final boolean markdown;
+
+  private TextWorking(String title, ShownNumbers numbers, boolean markdown) {
+    this.title = title;
+    this.numbers = numbers;
+    this.markdown = markdown;
+  }
+
+  static TextWorking text(String title, ShownNumbers numbers) {
+    return new TextWorking(title, numbers, false);
+  }
+
+  static TextWorking markdown(String title, ShownNumbers numbers) {
+    return new TextWorking(title, numbers, true);
+  }
+
+  @Override
+  public List<String> write(Working working) {
+    List<String> lines = new ArrayList<>();
+    lines.add(markdown ? "### " + title + "\n" : title);
+    working
+        .table()
+        .ifPresent(
+            table -> {
+              lines.addAll(markdown ? marked(table) : aligned(table));
+              lines.addAll(WorkingTexts.checks(working, numbers));
+              lines.add("");
+            });
+    working.steps().forEach(step -> lines.add(markdown ? "- " + marked(step) : plain(step)));
+    lines.addAll(WorkingTexts.ending(working, numbers));
+    return lines;
+  }
+
+  private String plain(WorkingStep step) {
+    return WorkingTexts.plain(step, numbers);
+  }
+
+  private String marked(WorkingStep step) {
+    return step instanceof WorkingStep.InOrder list
+        ? WorkingTexts.inOrder(list, numbers, "~~", "~~")
+        : plain(step).replace("|", "\\|");
+  }
+
+  private List<String> aligned(WorkTable table) {
+    List<List<String>> rows = WorkingTexts.cells(table, numbers);
+    int[] widths = new int[table.columns().size()];
+    for (List<String> row : rows) {
+      for (int i = 0; i < widths.length; i++) {
+        widths[i] = Math.max(widths[i], row.get(i).length());
+      }
+    }
+    return rows.stream()
+        .map(
+            row -> {
+              StringBuilder line = new StringBuilder();
+              for (int i = 0; i < widths.length; i++) {
+                line.append(" ".repeat(widths[i] - row.get(i).length() + (i == 0 ? 0 : 3)))
+                    .append(row.get(i));
+              }
+              return line.toString();
+            })
+        .toList();
+  }
+
+  private List<String> marked(WorkTable table) {
+    List<String> lines = new ArrayList<>();
+    for (List<String> row : WorkingTexts.cells(table, numbers)) {
+      lines.add(
+          "| " + String.join(" | ", row.stream().map(c -> c.replace("|", "\\|")).toList()) + " |");
+      if (lines.size() == 1) {
+        lines.add("|" + "--:|".repeat(row.size()));
+      }
+    }
+    return lines;
+  }
+}

@@ -1,0 +1,194 @@
+package promedio.files.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.working.Sight;
+import promedio.core.working.Task;
+import promedio.core.working.Why;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+import promedio.files.Texts;
+
+/** The words of a working, and its formulas and tables as lines of plain characters. */
+public final class WorkingTexts {
+
+  private WorkingTexts() {}
+
+  /** {@return the sentence of what the hand sees} */
+  public static String sentence(WorkingStep.Seen seen, ShownNumbers numbers) {
+    List<String> shown = seen.numbers().stream().map(number -> numbers.shown(number)).toList();
+    String key = "working.seen." + seen.about().code();
+    // The modes are many; all but the frequency stand together.
+    return seen.about() == Sight.MODES
+        ? Texts.of(key, shown.get(0), String.join("; ", shown.subList(1, shown.size())))
+        : Texts.of(key, shown.toArray());
+  }
+
+  /** {@return the reason, in one or two sentences} */
+  public static String reason(Why why) {
+    return Texts.of("working.why." + why.code());
+  }
+
+  /** {@return the step as one line: symbols, numbers put in, and what that comes to} */
+  public static String plain(WorkingStep step, ShownNumbers numbers) {
+    if (step instanceof WorkingStep.Computed computed) {
+      return line(
+          computed.left().plain(numbers::shown),
+          computed.symbols().plain(numbers::shown),
+          computed.numbers().plain(numbers::shown),
+          numbers.related(computed));
+    }
+    if (step instanceof WorkingStep.Agreed agreed) {
+      return agreed(
+          agreed.left().plain(numbers::shown),
+          agreed.symbols().plain(numbers::shown),
+          agreed.numbers().plain(numbers::shown));
+    }
+    return step instanceof WorkingStep.Seen seen
+        ? sentence(seen, numbers)
+        : inOrder((WorkingStep.InOrder) step, numbers, "/", "/");
+  }
+
+  /** {@return what a step finds, without how} */
+  public static String found(WorkingStep.Computed step, ShownNumbers numbers) {
+    return step.left().plain(numbers::shown) + " " + numbers.related(step);
+  }
+
+  /** {@return the left side of a step that is a formula; empty for others} */
+  public static String left(WorkingStep step) {
+    if (step instanceof WorkingStep.Computed computed) {
+      return computed.left().plain(Exact::toString);
+    }
+    return step instanceof WorkingStep.Agreed agreed ? agreed.left().plain(Exact::toString) : "";
+  }
+
+  /** {@return the step as one formula in LaTeX; sentences as text} */
+  public static String latex(WorkingStep step, ShownNumbers numbers) {
+    if (step instanceof WorkingStep.Computed computed) {
+      return line(
+          computed.left().latex(numbers::latex),
+          computed.symbols().latex(numbers::latex),
+          computed.numbers().latex(numbers::latex),
+          ShownNumbers.latex(numbers.related(computed)));
+    }
+    if (step instanceof WorkingStep.Agreed agreed) {
+      return agreed(
+          agreed.left().latex(numbers::latex),
+          agreed.symbols().latex(numbers::latex),
+          agreed.numbers().latex(numbers::latex));
+    }
+    return step instanceof WorkingStep.Seen seen
+        ? "\\text{" + sentence(seen, numbers) + "}"
+        : LatexWorking.inOrder((WorkingStep.InOrder) step, numbers);
+  }
+
+  /**
+   * {@return the step in LaTeX with a line for each sign of equality, as it is written by hand}
+   *
+   * @param told whether the value is told at the end
+   */
+  public static String latexLines(WorkingStep step, ShownNumbers numbers, boolean told) {
+    if (!(step instanceof WorkingStep.Computed computed)) {
+      return latex(step, numbers);
+    }
+    String left = computed.left().latex(numbers::latex);
+    String symbols = computed.symbols().latex(numbers::latex);
+    String putIn = computed.numbers().latex(numbers::latex);
+    String value = ShownNumbers.latex(numbers.value(computed));
+    List<String> lines = new ArrayList<>();
+    if (!symbols.equals(left) && !symbols.equals(value)) {
+      lines.add("&= " + symbols);
+    }
+    if (told && !putIn.equals(symbols) && !putIn.equals(value)) {
+      lines.add("&= " + putIn);
+    }
+    String relation = numbers.relation(computed).replace("≈", "\\approx");
+    lines.add(told ? "&" + relation + " " + value : lines.isEmpty() ? "&= \\;?" : "&\\;");
+    return "\\begin{aligned}" + left + " " + String.join(" \\\\ ", lines) + "\\end{aligned}";
+  }
+
+  /** {@return the values in order, with marks around those that are crossed off} */
+  static String inOrder(
+      WorkingStep.InOrder list, ShownNumbers numbers, String before, String after) {
+    StringBuilder line = new StringBuilder();
+    for (int position = 1; position <= list.values().size(); position++) {
+      String value = numbers.shown(list.values().get(position - 1));
+      boolean crossed = list.isLookedAt(position) && !list.isKept(position);
+      boolean opens = !list.isLookedAt(position) && (position == 1 || position == list.last() + 1);
+      boolean closes =
+          !list.isLookedAt(position)
+              && (position == list.first() - 1 || position == list.values().size());
+      line.append(position == 1 ? "" : "  ")
+          .append(opens ? "(" : "")
+          .append(crossed ? before + value + after : value)
+          .append(closes ? ")" : "");
+    }
+    return line.toString();
+  }
+
+  private static String agreed(String left, String symbols, String numbers) {
+    return left + " = " + symbols + (numbers.equals(symbols) ? "" : " = " + numbers);
+  }
+
+  /** What would stand twice side by side stands once. */
+  static String line(String left, String symbols, String numbers, String result) {
+    StringBuilder line = new StringBuilder(left);
+    String value = result.substring(result.indexOf(' ') + 1);
+    if (!symbols.equals(left) && !symbols.equals(value)) {
+      line.append(" = ").append(symbols);
+    }
+    if (!numbers.equals(symbols) && !numbers.equals(value)) {
+      line.append(" = ").append(numbers);
+    }
+    return line.append(' ').append(result).toString();
+  }
+
+  /** {@return the sentences below the table: what its totals must be} */
+  public static List<String> checks(Working working, ShownNumbers numbers) {
+    boolean aboutMedian = working.task().equals(new Task.Measured(Measure.MEAN_DEVIATION_MEDIAN));
+    return working
+        .table()
+        .flatMap(WorkTable::totalOfDeviations)
+        .filter(total -> !aboutMedian)
+        .map(
+            total ->
+                Texts.of(
+                    total.signum() == 0 ? "working.check" : "working.no-check",
+                    numbers.shown(total)))
+        .stream()
+        .toList();
+  }
+
+  /** {@return the sentences at the end: the result, and what rounding on the way cost} */
+  public static List<String> ending(Working working, ShownNumbers numbers) {
+    List<String> lines = new ArrayList<>();
+    if (!working.results().isEmpty()) {
+      lines.add(Texts.of("working.result", numbers.results(working.task(), working.results())));
+    }
+    if (!working.results().equals(working.exact())) {
+      lines.add(Texts.of("working.cost", numbers.results(working.task(), working.exact())));
+    }
+    return lines;
+  }
+
+  /** {@return the table as texts: its head, its rows, its totals} */
+  public static List<List<String>> cells(WorkTable table, ShownNumbers numbers) {
+    List<List<String>> rows = new ArrayList<>();
+    rows.add(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
+    table.rows().forEach(row -> rows.add(row.stream().map(v -> numbers.shown(v)).toList()));
+    List<String> totals =
+        new ArrayList<>(table.totals().stream().map(t -> total(t, numbers)).toList());
+    totals.set(0, Texts.of("working.total", totals.get(0)).strip());
+    rows.add(totals);
+    return rows;
+  }
+
+  static String total(Optional<Exact> total, ShownNumbers numbers) {
+    return total.map(value -> numbers.shown(value)).orElse("");
+  }
+}
