@@ -20,6 +20,9 @@ interface Names {
   /** {@return how many rows there are} */
   int rows();
 
+  /** {@return the key of the message that says that a name is none of these} */
+  String unknown();
+
   /** {@return the names of the columns of a table} */
   static Names of(Table table) {
     return new Names() {
@@ -42,6 +45,11 @@ interface Names {
       public int rows() {
         return table.rows();
       }
+
+      @Override
+      public String unknown() {
+        return "formula.name";
+      }
     };
   }
 
@@ -62,6 +70,11 @@ interface Names {
       @Override
       public int rows() {
         return 1;
+      }
+
+      @Override
+      public String unknown() {
+        return "formula.quantity";
       }
     };
   }

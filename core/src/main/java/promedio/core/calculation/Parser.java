@@ -74,7 +74,7 @@ final class Parser {
     Token token = peek();
     if (token.kind() == Kind.WORD) {
       return new CalculationException(
-          token.start(), "formula.name", token.text(), String.join(", ", names.all()));
+          token.start(), names.unknown(), token.text(), String.join(", ", names.all()));
     }
     return new CalculationException(token.start(), "formula.unexpected", shown(token));
   }

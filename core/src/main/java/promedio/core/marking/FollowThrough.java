@@ -176,6 +176,9 @@ public final class FollowThrough {
     if (part instanceof Formula.Sum sum) {
       return derivedTotal(sum.body());
     }
+    if (part.equals(Quantity.TABLE_COUNT.formula())) {
+      return ofPart(new Formula.Sum(F));
+    }
     for (WorkingStep step : working.steps()) {
       if (step instanceof WorkingStep.Agreed agreed && agreed.left().equals(part)) {
         return evaluation.of(agreed.numbers());

@@ -32,7 +32,7 @@ import promedio.core.sample.Values;
 final class WorkingBuilder {
 
   /** Longer sums are not written out; their terms stand in the table. */
-  private static final int MOST_TERMS = 12;
+  private static final int MOST_TERMS = 6;
 
   private static final List<Quantity> FIVE =
       List.of(
@@ -351,6 +351,11 @@ final class WorkingBuilder {
 
   private boolean findParts(Formula formula) {
     Set<Formula> parts = formula.parts();
+    // Nobody works the upper quartile first.
+    Formula lower = Quantity.LOWER_QUARTILE.formula();
+    if (parts.contains(lower) && !findPart(lower)) {
+      return false;
+    }
     for (Formula part : parts) {
       if (!known.containsKey(part) && !isAgreed(part) && !findPart(part)) {
         return false;
@@ -385,6 +390,9 @@ final class WorkingBuilder {
 
   private boolean findQuantity(Formula.Named name) {
     Quantity quantity = name.quantity();
+    if (quantity == Quantity.STEP) {
+      findPart(Quantity.ASSUMED_MEAN.formula());
+    }
     if (quantity == Quantity.ASSUMED_MEAN || quantity == Quantity.STEP) {
       agree(name, quantity == Quantity.STEP ? assumed.step() : assumed.mean());
       return true;

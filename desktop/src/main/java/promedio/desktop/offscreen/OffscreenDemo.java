@@ -16,9 +16,11 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -164,8 +166,9 @@ public final class OffscreenDemo {
         "working.png",
         () -> {
           workspace.measureProperty().set(Measure.VARIANCE);
-          ((Button) scene.lookup("#working-all")).fire();
+          ((Hyperlink) scene.lookup("#working-all")).fire();
         });
+    takePicturesOfWorkings(demo, workspace, scene);
     picture(
         scene,
         "frequency-table.png",
@@ -189,6 +192,48 @@ public final class OffscreenDemo {
           ((Button) scene.lookup("#key-sheet .button")).fire();
           workspace.replace(Assignment.empty(""));
         });
+  }
+
+  private void takePicturesOfWorkings(Assignment demo, Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    picture(
+        scene,
+        "working-two-methods.png",
+        () -> {
+          workspace.choose(demo.items().get(2).id());
+          ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
+          ((ToggleButton) scene.lookup("#working-beside")).fire();
+        });
+    picture(
+        scene,
+        "working-quartiles.png",
+        () -> {
+          workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
+          workspace.measureProperty().set(Measure.IQR);
+          ((ToggleButton) scene.lookup("#working-beside")).fire();
+          ((ToggleButton) scene.lookup("#working-beside")).fire();
+        });
+    picture(
+        scene,
+        "working-own.png",
+        () -> {
+          workspace.setRule(Rule.QUARTILES, QuantileRule.HALVES_WITHOUT_MEDIAN);
+          workspace.measureProperty().set(Measure.VARIANCE);
+          ((ToggleButton) scene.lookup("#working-beside")).fire();
+          ((ToggleButton) scene.lookup("#sheet-mine")).fire();
+          write(scene, 1, "483");
+          write(scene, 2, "12");
+          write(scene, 3, "40.25");
+        });
+    onToolkit(
+        () -> {
+          ((Button) scene.lookup("#working-back")).fire();
+          return scene;
+        });
+  }
+
+  private static void write(Scene scene, int step, String text) {
+    ((TextField) scene.lookup("#sheet-step-" + step + " .step-own")).setText(text);
   }
 
   private void takePicturesOfTables(Workspace workspace, Scene scene)

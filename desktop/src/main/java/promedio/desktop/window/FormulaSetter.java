@@ -16,6 +16,11 @@ final class FormulaSetter {
   private static final float SIZE = 19;
   private static final int PAD = 2;
 
+  static {
+    // What documents have in a package, the renderer has not.
+    new TeXFormula("\\newcommand{\\cancel}[1]{\\overline{#1}}");
+  }
+
   private FormulaSetter() {}
 
   /**

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import promedio.core.assignment.Assignment;
 import promedio.core.formula.Equation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
@@ -76,6 +77,7 @@ final class Margin extends ScrollPane {
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.reckoningProperty().subscribe(now -> show());
     workspace.measureProperty().subscribe(now -> show());
+    workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(task -> Nodes.setShown(workingBox, task == null));
   }
 

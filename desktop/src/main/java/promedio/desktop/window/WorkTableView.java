@@ -18,6 +18,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
 import promedio.core.marking.OwnMark;
 import promedio.core.working.WorkTable;
 import promedio.desktop.Texts;
@@ -32,9 +34,9 @@ final class WorkTableView extends VBox {
 
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
   private static final double ROW = 27;
-  private static final double CHARACTER = 8.4;
-  private static final double PADDING = 20;
-  private static final int MOST_ROWS_IN_SIGHT = 10;
+  private static final double CHARACTER = 7.7;
+  private static final double PADDING = 16;
+  private static final int MOST_ROWS_IN_SIGHT = 12;
 
   /** What a student wrote in the cells, and what that is worth. */
   interface Own {
@@ -57,20 +59,28 @@ final class WorkTableView extends VBox {
   private final Set<Integer> lit = new HashSet<>();
   private final List<List<Node>> shownColumns = new ArrayList<>();
   private final double scale;
+  private final int lastTold;
 
   /**
    * Makes the view.
    *
    * @param scale how large text is, 1 for the usual size
+   * @param told the columns whose totals are told; columns up to the last of them are filled in
    * @param own what the student writes; none shows the table itself
    * @param chosen told of a column that is clicked
    */
   WorkTableView(
-      WorkTable table, ShownNumbers numbers, double scale, Optional<Own> own, IntConsumer chosen) {
+      WorkTable table,
+      ShownNumbers numbers,
+      double scale,
+      Set<Integer> told,
+      Optional<Own> own,
+      IntConsumer chosen) {
     this.table = table;
     this.scale = scale;
     this.cells = WorkingTexts.cells(table, numbers);
     this.own = own;
+    this.lastTold = told.stream().max(Integer::compare).orElse(-1);
     this.widths = widths();
     getStyleClass().add("work-table");
     setMaxWidth(USE_PREF_SIZE);
@@ -79,7 +89,11 @@ final class WorkTableView extends VBox {
       shownColumns.add(new ArrayList<>());
     }
     HBox head = line(cells.get(0), "work-head", chosen);
-    HBox totals = line(cells.get(cells.size() - 1), "work-totals", chosen);
+    List<String> sums = new ArrayList<>(cells.get(cells.size() - 1));
+    for (int i = 0; i < sums.size(); i++) {
+      sums.set(i, told.contains(i) ? sums.get(i) : i == 0 ? Texts.of("working.totals") : "");
+    }
+    HBox totals = line(sums, "work-totals", chosen);
     rows.setItems(
         FXCollections.observableArrayList(
             IntStream.range(0, table.rows().size()).boxed().toList()));
@@ -178,7 +192,9 @@ final class WorkTableView extends VBox {
       HBox line = new HBox();
       for (int column = 0; column < widths.length; column++) {
         Region cell =
-            isGiven(column) ? cell(cells.get(row + 1).get(column), column) : field(column, row);
+            isGiven(column)
+                ? cell(isTold(column) ? cells.get(row + 1).get(column) : "", column)
+                : field(column, row);
         cell.pseudoClassStateChanged(LIT, lit.contains(column));
         line.getChildren().add(cell);
       }
@@ -186,11 +202,16 @@ final class WorkTableView extends VBox {
     }
 
     private boolean isGiven(int column) {
-      boolean values =
-          table.columns().get(column) instanceof promedio.core.formula.Formula.Named named
-              && (named.quantity() == promedio.core.formula.Quantity.X
-                  || named.quantity() == promedio.core.formula.Quantity.F);
-      return own.isEmpty() || values;
+      return own.isEmpty() || isData(column);
+    }
+
+    private boolean isTold(int column) {
+      return isData(column) || column <= lastTold;
+    }
+
+    private boolean isData(int column) {
+      Formula held = table.columns().get(column);
+      return held.equals(Quantity.X.formula()) || held.equals(Quantity.F.formula());
     }
 
     private TextField field(int column, int row) {

@@ -1,8 +1,12 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -11,8 +15,11 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.marking.FollowThrough;
@@ -47,6 +54,9 @@ final class WorkingPane extends VBox {
     void choose(Method method);
   }
 
+  /** From this width on, steps stand beside the table. */
+  private static final double WIDE = 600;
+
   private final ByHand byHand;
   private final Appearance appearance;
   private final String idPrefix;
@@ -58,6 +68,7 @@ final class WorkingPane extends VBox {
   private final VBox tableBox = new VBox(4);
   private final VBox steps = new VBox(4);
   private final VBox ending = new VBox(4);
+  private final GridPane body = new GridPane();
   private final Button next = new Button(Texts.of("working.next"));
   private final Hyperlink all = new Hyperlink(Texts.of("working.all"));
   private final ToggleButton mine = new ToggleButton(Texts.of("working.mine"));
@@ -87,7 +98,7 @@ final class WorkingPane extends VBox {
     this.task = first;
     getStyleClass().add("working");
     next.setId(idPrefix + "next");
-    next.setOnAction(event -> uncover(uncovered + 1));
+    next.setOnAction(event -> uncover(Math.min(uncovered, rows.size()) + 1));
     all.setId(idPrefix + "all");
     all.getStyleClass().add("link");
     all.setOnAction(event -> uncover(Integer.MAX_VALUE));
@@ -102,15 +113,24 @@ final class WorkingPane extends VBox {
     mistakes.setWrapText(true);
     buildAssumptions();
     buildCopy();
-    getChildren()
-        .addAll(
-            methods,
-            assumptions,
-            tableBox,
-            steps,
-            ending,
-            mistakes,
-            new FlowPane(8, 4, next, all, mine, copy));
+    FlowPane tools = new FlowPane(8, 4, next, all, mine, copy);
+    VBox lines = new VBox(6, steps, ending, mistakes, tools);
+    ColumnConstraints grows = new ColumnConstraints();
+    grows.setHgrow(Priority.ALWAYS);
+    body.getColumnConstraints().addAll(new ColumnConstraints(), grows);
+    body.setHgap(28);
+    body.setVgap(6);
+    body.add(tableBox, 0, 0, 2, 1);
+    body.add(lines, 0, 1, 2, 1);
+    getChildren().addAll(methods, assumptions, body);
+    widthProperty().subscribe(width -> place(lines));
+  }
+
+  /** With room enough, the steps stand beside the table. */
+  private void place(Node lines) {
+    boolean wide = getWidth() >= WIDE * appearance.textScale();
+    GridPane.setConstraints(tableBox, 0, 0, wide ? 1 : 2, 1);
+    GridPane.setConstraints(lines, wide ? 1 : 0, wide ? 0 : 1, wide ? 1 : 2, 1);
   }
 
   private void buildAssumptions() {
@@ -277,8 +297,7 @@ final class WorkingPane extends VBox {
     boolean typed = !field.getText().isBlank();
     Reading reading = NumberText.read(field.getText(), now.sign());
     field.pseudoClassStateChanged(
-        javafx.css.PseudoClass.getPseudoClass("unreadable"),
-        typed && !(reading instanceof Reading.Numeral));
+        PseudoClass.getPseudoClass("unreadable"), typed && !(reading instanceof Reading.Numeral));
     return typed && reading instanceof Reading.Numeral numeral
         ? Optional.of(numeral.value())
         : Optional.empty();
@@ -286,9 +305,9 @@ final class WorkingPane extends VBox {
 
   private void show(Working made, ShownNumbers numbers) {
     int count = made.steps().size();
-    uncovered = Math.min(uncovered, count);
+    int shown = Math.min(uncovered, count);
     made.table().ifPresent(table -> showTable(made, table, numbers));
-    for (int i = 0; i < uncovered; i++) {
+    for (int i = 0; i < shown; i++) {
       StepRow row = new StepRow(made.steps().get(i), numbers, appearance, ownStep(i));
       int index = i;
       row.setId(idPrefix + "step-" + (i + 1));
@@ -303,8 +322,8 @@ final class WorkingPane extends VBox {
       rows.add(row);
     }
     steps.getChildren().addAll(rows);
-    next.setDisable(uncovered == count);
-    if (uncovered == count && !mine.isSelected()) {
+    next.setDisable(shown == count);
+    if (shown == count && !mine.isSelected()) {
       WorkingTexts.ending(made, numbers)
           .forEach(text -> ending.getChildren().add(line(text, "working-ending")));
     }
@@ -315,7 +334,8 @@ final class WorkingPane extends VBox {
     Optional<WorkTableView.Own> own =
         mine.isSelected() ? Optional.of(new OwnTable(table)) : Optional.empty();
     WorkTableView view =
-        new WorkTableView(table, numbers, appearance.textScale(), own, this::lightColumn);
+        new WorkTableView(
+            table, numbers, appearance.textScale(), told(made, table), own, this::lightColumn);
     double room = getWidth() > 0 ? getWidth() : Margin.WIDTH;
     if (view.naturalWidth() > room + 1) {
       tableBox.getChildren().add(line(Texts.of("working.wide-table"), "quiet"));
@@ -327,6 +347,19 @@ final class WorkingPane extends VBox {
       WorkingTexts.checks(made, numbers)
           .forEach(text -> tableBox.getChildren().add(line(text, "quiet")));
     }
+  }
+
+  /** {@return the columns whose totals the uncovered steps tell} */
+  private Set<Integer> told(Working made, WorkTable table) {
+    Set<Integer> told = new HashSet<>();
+    int shown = Math.min(uncovered, made.steps().size());
+    if (!mine.isSelected()) {
+      made.steps().subList(0, shown).forEach(step -> told.addAll(table.columnsOf(step)));
+    }
+    if (shown == made.steps().size() && !mine.isSelected()) {
+      told.addAll(IntStream.range(0, table.columns().size()).boxed().toList());
+    }
+    return told;
   }
 
   /** A step lights up with its cells. */

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import promedio.core.assignment.Assignment;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -45,6 +46,9 @@ final class WorkingSheet extends VBox {
   private final WorkingPane second;
   private Method secondMethod = Method.DEFINITION;
 
+  /** The method of a task that is no measure, which no course remembers. */
+  private Method otherMethod = Method.DEFINITION;
+
   WorkingSheet(Workspace workspace, ByHand byHand, Appearance appearance) {
     super(10);
     this.workspace = workspace;
@@ -73,13 +77,14 @@ final class WorkingSheet extends VBox {
       pane.setMinWidth(0);
       pane.setPrefWidth(1);
     }
-    VBox content = new VBox(10, panes, meeting);
+    VBox content = new VBox(10, meeting, panes);
     ScrollPane scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(line, title, scroll);
     workspace.reckoningProperty().subscribe(now -> show());
+    workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(now -> show());
   }
 
@@ -148,9 +153,6 @@ final class WorkingSheet extends VBox {
       show();
     }
   }
-
-  /** The method of a task that is no measure; it is remembered with nothing. */
-  private Method otherMethod = Method.DEFINITION;
 
   private void chooseSecond(Method method) {
     secondMethod = method;

@@ -17,6 +17,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
@@ -130,7 +131,7 @@ public final class ByHand {
 
   /** Whether the decimals of the number end within those that are shown. */
   private boolean numbersEnd(Exact value) {
-    int places = workspace.assignment().rules().get(promedio.core.rules.Rule.PLACES) + 2;
+    int places = workspace.assignment().rules().get(Rule.PLACES) + 2;
     return value.times(Exact.of(10).pow(places)).isWhole();
   }
 

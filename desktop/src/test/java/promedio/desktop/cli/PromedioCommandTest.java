@@ -303,4 +303,56 @@ class PromedioCommandTest {
     assertThat(run("working", "--values", "8 9", "--measure", "mean", "--format", "latex").out())
         .contains("\\[\\bar{x} = \\frac{\\sum x}{n} = \\frac{17}{2} = 8.5\\]");
   }
+
+  @Test
+  void whatIsAboutANumberIsWorkedWithIt() {
+    String values = "1 2 3 4 5 6 7 8 9 100";
+    assertThat(
+            run("working", "--values", values, "--measure", "trimmed_mean", "--with", "0.1").out())
+        .contains("Mean without the 0.1 at each end", "x̄ₜ = Σx / n = 44 / 8 = 5.5");
+    assertThat(run("working", "--values", values, "--measure", "z_score", "--with", "9").out())
+        .contains("z = (x − x̄) / s");
+    assertThat(run("working", "--values", values, "--measure", "percentile").err())
+        .contains("needs a number: --with NUMBER");
+    assertThat(run("working", "--values", values, "--measure", "percentile", "--with", "9o").err())
+        .contains("“9o” after --with is not a number");
+    assertThat(run("working", "--values", values, "--measure", "five_numbers").out())
+        .endsWith("Rounded by the course rules: 1.00; 3.00; 5.50; 8.00; 100.00\n");
+  }
+
+  @Test
+  void theAssumedMeanAndItsStepAreChosen() {
+    assertThat(
+            run(
+                    "working",
+                    "--values",
+                    "110 120 150",
+                    "--measure",
+                    "mean",
+                    "--method",
+                    "step",
+                    "--assumed-mean",
+                    "130",
+                    "--step",
+                    "5",
+                    "--unit",
+                    "g")
+                .out())
+        .contains("u = (x − A) / h = (x − 130) / 5", "Rounded by the course rules: 126.67 g");
+    assertThat(
+            run("working", "--values", "1 2", "--measure", "sd", "--method", "step", "--step", "0")
+                .err())
+        .contains("the step must be above 0");
+  }
+
+  @Test
+  void aWorkingIsWrittenAsAPageOrForPrograms() {
+    assertThat(run("working", "--values", "8 10", "--measure", "sd", "--format", "html").out())
+        .startsWith("<!DOCTYPE html>")
+        .contains("<math");
+    assertThat(run("working", "--values", "8 10", "--measure", "sd", "--format", "json").out())
+        .contains("\"exact\":[\"sqrt(2)\"]");
+    assertThat(run("working", "--values", "8 10", "--measure", "sd", "--format", "pdf").err())
+        .contains("text, markdown, latex, html, json");
+  }
 }

@@ -8,7 +8,6 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -25,7 +24,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -539,29 +537,5 @@ class AssignmentViewTest {
         .filter(item -> id.equals(item.getId()))
         .findFirst()
         .orElseThrow();
-  }
-
-  @Test
-  void theWorkingIsUncoveredStepByStepAndByAnotherMethod() {
-    robot.write("8 10 11 11");
-    robot.clickOn("#result-variance");
-    WaitForAsyncUtils.waitForFxEvents();
-
-    robot.interact(() -> find("#working-next", Button.class).fire());
-    assertThat(working()).containsExactly("Σx = 40");
-    robot.interact(() -> find("#working-all", Button.class).fire());
-    assertThat(working()).hasSize(5).endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
-    robot.interact(() -> find("#method-shortcut", ToggleButton.class).fire());
-    assertThat(working()).startsWith("Σx² = 406");
-    robot.interact(() -> find("#working-copy", Button.class).fire());
-    String[] copied = new String[1];
-    robot.interact(() -> copied[0] = Clipboard.getSystemClipboard().getString());
-    assertThat(copied[0]).startsWith("Variance").contains("Rounded by the course rules: 2.00");
-  }
-
-  private List<String> working() {
-    return robot.lookup("#working-steps .working-step").queryAllAs(Label.class).stream()
-        .map(label -> label.getText().replaceAll("\\s*\\n\\s*", " "))
-        .toList();
   }
 }

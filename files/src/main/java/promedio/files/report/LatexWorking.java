@@ -29,7 +29,7 @@ final class LatexWorking implements WorkingWriter {
         .table()
         .ifPresent(
             table -> {
-              lines.add("\\[" + table(table, numbers) + "\\]");
+              lines.addAll(("\\[" + table(table, numbers) + "\\]").lines().toList());
               lines.addAll(WorkingTexts.checks(working, numbers));
             });
     for (WorkingStep step : working.steps()) {

@@ -150,9 +150,13 @@ public final class WorkingTexts {
 
   /** {@return the sentences below the table: what its totals must be} */
   public static List<String> checks(Working working, ShownNumbers numbers) {
+    List<String> checks = new ArrayList<>();
+    Optional<WorkTable> table = working.table();
+    table
+        .flatMap(WorkTable::totalOfFrequencies)
+        .ifPresent(total -> checks.add(Texts.of("working.check-count", numbers.shown(total))));
     boolean aboutMedian = working.task().equals(new Task.Measured(Measure.MEAN_DEVIATION_MEDIAN));
-    return working
-        .table()
+    table
         .flatMap(WorkTable::totalOfDeviations)
         .filter(total -> !aboutMedian)
         .map(
@@ -160,8 +164,8 @@ public final class WorkingTexts {
                 Texts.of(
                     total.signum() == 0 ? "working.check" : "working.no-check",
                     numbers.shown(total)))
-        .stream()
-        .toList();
+        .ifPresent(checks::add);
+    return checks;
   }
 
   /** {@return the sentences at the end: the result, and what rounding on the way cost} */

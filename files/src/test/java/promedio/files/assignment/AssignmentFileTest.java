@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
@@ -36,6 +37,9 @@ import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.Task;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
@@ -50,10 +54,19 @@ class AssignmentFileTest {
     return Assignment.empty("Pears “of” Huerta\n")
         .withRules(CourseRules.DEFAULTS.with("divisor", "n").with("places", "4"), "Statistics I")
         .withSign(DecimalSign.COMMA)
+        .withMethod(Measure.SD, Method.SHORTCUT)
         .with(
             Item.of(1, "North", "g", new Source.ValuesText("8 10 — 14o\n×"))
                 .withNote("weighed twice")
-                .withAnswer(Measure.MEAN, " 9,0 "))
+                .withAnswer(Measure.MEAN, " 9,0 ")
+                .withHandWork(
+                    HandWork.NONE
+                        .with(
+                            new Task.Percentile(Exact.of(90)),
+                            Method.CUMULATIVE,
+                            OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))
+                        .withScratch("Σx / 2 = 9")
+                        .withScratch("1 + 1 = 2")))
         .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")));
   }
 

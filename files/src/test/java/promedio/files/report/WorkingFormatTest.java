@@ -2,17 +2,29 @@ package promedio.files.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilder;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
+import org.xml.sax.InputSource;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.QuantileRule;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
+import promedio.core.working.Task;
 import promedio.core.working.Working;
 
 /** Workings as they are handed in, read and judged as a teacher would. */
@@ -32,7 +44,7 @@ class WorkingFormatTest {
   private static List<String> lines(
       WorkingFormat format, Data data, CourseRules rules, Measure measure, Method method) {
     Working working = Working.of(data, rules, measure, method).orElseThrow();
-    return format.write("T", working, rules, DecimalSign.POINT);
+    return format.write("T", working, new ShownNumbers(rules, DecimalSign.POINT));
   }
 
   @Test
@@ -50,7 +62,7 @@ class WorkingFormatTest {
             "Σ 655        0       264.5",
             "Check: the deviations add up to 0.",
             "",
-            "Σx = 655",
+            "Σx = 118.5 + 129.5 + 131 + 136 + 140 = 655",
             "n = 5",
             "x̄ = Σx / n = 655 / 5 = 131",
             "Σ(x − x̄)² = 264.5",
@@ -75,6 +87,7 @@ class WorkingFormatTest {
             "| 38 | 5 | 1444 | 7220 | 190 |",
             "| 40 | 2 | 1600 | 3200 | 80 |",
             "| Σ | 10 |  | 14308 | 378 |",
+            "Check: the frequencies add up to n = 10.",
             "",
             "- Σ(f · x²) = 14308",
             "- Σ(f · x) = 378",
@@ -90,6 +103,9 @@ class WorkingFormatTest {
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measure.Q3, Method.DEFINITION))
         .containsExactly(
             "T",
+            "n = 5",
+            "pos = (n + 1) · p = (5 + 1) · 0.75 = 4.5",
+            "The position 4.5 lies between 4 and 5: go 0.5 of the way from one value to the next.",
             "Q₃ = (x(4) + x(5)) / 2 = (136 + 140) / 2 = 138",
             "Rounded by the course rules: 138.00");
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measure.UPPER_FENCE, Method.DEFINITION))
@@ -107,7 +123,7 @@ class WorkingFormatTest {
         .endsWith(
             "s = √(Σ(x − x̄)² / (n − 1)) = √(279 / (5 − 1)) ≈ 8",
             "Rounded by the course rules: 8.00",
-            "Without any rounding on the way it is 8.1317.");
+            "Without any rounding on the way it is 8.13.");
   }
 
   @Test
@@ -122,7 +138,6 @@ class WorkingFormatTest {
 
     assertThat(lines)
         .contains(
-            "\\[\\begin{array}{rrr}",
             "x & x - \\bar{x} & \\left|x - \\bar{x}\\right| \\\\ \\hline",
             "655 & 0 & 28 \\\\",
             "\\[\\mathrm{MD} = \\frac{\\sum \\left|x - \\bar{x}\\right|}{n} = \\frac{28}{5} = 5.6\\]");
@@ -133,7 +148,137 @@ class WorkingFormatTest {
     Working working =
         Working.of(TRAYS, CourseRules.DEFAULTS, Measure.RANGE, Method.DEFINITION).orElseThrow();
 
-    assertThat(WorkingFormat.LATEX.write("T", working, CourseRules.DEFAULTS, DecimalSign.COMMA))
+    assertThat(
+            WorkingFormat.LATEX.write(
+                "T", working, new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.COMMA)))
         .contains("\\[R = x_{\\max} - x_{\\min} = 140 - 118{,}5 = 21{,}5\\]");
+  }
+
+  @Test
+  void theUnitStandsAfterTheResultAsTheMeasureHasIt() {
+    ShownNumbers grams = new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT).in("g");
+
+    assertThat(ending(Measure.VARIANCE, grams)).contains("66.13 g²");
+    assertThat(ending(Measure.SD, grams)).contains("8.13 g");
+    assertThat(ending(Measure.CV, grams)).contains("6.21 %");
+    assertThat(ending(Measure.SKEWNESS, grams)).endsWith(": −0.85");
+  }
+
+  private static String ending(Measure measure, ShownNumbers numbers) {
+    Working working =
+        Working.of(TRAYS, CourseRules.DEFAULTS, measure, Method.DEFINITION).orElseThrow();
+    return WorkingTexts.ending(working, numbers).get(0);
+  }
+
+  @Test
+  void valuesThatAreCrossedOffAreMarkedInEveryFormat() {
+    assertThat(
+            lines(
+                WorkingFormat.TEXT,
+                TRAYS,
+                CourseRules.DEFAULTS,
+                Measure.MEDIAN,
+                Method.CROSSING_OFF))
+        .contains("/118.5/  /129.5/  131  /136/  /140/");
+    assertThat(
+            lines(
+                WorkingFormat.MARKDOWN,
+                TRAYS,
+                CourseRules.DEFAULTS,
+                Measure.Q1,
+                Method.CROSSING_OFF))
+        .contains("- 118.5  129.5  (131  136  140)");
+    assertThat(
+            String.join(
+                "",
+                lines(
+                    WorkingFormat.HTML,
+                    TRAYS,
+                    CourseRules.DEFAULTS,
+                    Measure.MEDIAN,
+                    Method.CROSSING_OFF)))
+        .contains("<s>118.5</s>", "<span class=\"kept\">131</span>");
+    assertThat(
+            String.join(
+                "",
+                lines(
+                    WorkingFormat.LATEX,
+                    TRAYS,
+                    CourseRules.DEFAULTS,
+                    Measure.MEDIAN,
+                    Method.CROSSING_OFF)))
+        .contains("\\cancel{118.5}", "\\boxed{131}");
+  }
+
+  @Test
+  void theModesAreToldInASentence() {
+    assertThat(lines(WorkingFormat.TEXT, BASKETS, CourseRules.DEFAULTS, Measure.MODES, def()))
+        .endsWith(
+            "The greatest frequency is 5; it stands at the value 38.",
+            "Rounded by the course rules: 38.00");
+    assertThat(lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measure.MODES, def()))
+        .endsWith("Every value has the same frequency, 1: there is no mode.");
+  }
+
+  private static Method def() {
+    return Method.DEFINITION;
+  }
+
+  @Test
+  void aProgramReadsTheWorkingAsJson() throws IOException {
+    List<String> lines =
+        lines(WorkingFormat.JSON, TRAYS, CourseRules.DEFAULTS, Measure.SD, Method.DEFINITION);
+
+    JsonNode node = new ObjectMapper().readTree(lines.get(0));
+    assertThat(node.get("exact").get(0).asText()).isEqualTo("sqrt(529/8)");
+    assertThat(node.get("method").asText()).isEqualTo("definition");
+    assertThat(node.at("/table/columns/2").asText()).isEqualTo("(x − x̄)²");
+    assertThat(node.at("/steps/3/why").asText()).contains("cancel");
+    assertThat(node.at("/steps/4/symbols").asText()).isEqualTo("√(Σ(x − x̄)² / (n − 1))");
+  }
+
+  @Test
+  void veryLargeNumbersAreShownByAPowerOfTen() {
+    ShownNumbers numbers = new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.COMMA);
+    Exact large = Exact.of(123_456_789).pow(3);
+
+    assertThat(numbers.shown(large)).isEqualTo("1,8817 · 10²⁴");
+    assertThat(numbers.latex(large)).isEqualTo("1{,}8817 \\cdot 10^{24}");
+  }
+
+  /** Every measure, method and quartile rule: each formula is MathML that a parser takes. */
+  @Test
+  void allMathmlIsWellFormed() throws Exception {
+    ShownNumbers numbers = new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT);
+    DocumentBuilder parser = DocumentBuilderFactory.newInstance().newDocumentBuilder();
+    int parsed = 0;
+    for (Data data : List.of(TRAYS, BASKETS)) {
+      for (Working working : all(data)) {
+        String page = String.join("\n", WorkingFormat.HTML.write("T", working, numbers));
+        String inner = page.substring(page.indexOf("<body>"), page.indexOf("</html>"));
+        parser.parse(new InputSource(new StringReader(inner)));
+        parsed++;
+      }
+    }
+    assertThat(parsed).isGreaterThan(300);
+  }
+
+  private static List<Working> all(Data data) {
+    List<Working> all = new ArrayList<>();
+    for (QuantileRule rule : QuantileRule.values()) {
+      CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
+      for (Measure measure : Measure.values()) {
+        for (Method method : Method.of(measure, rules)) {
+          Working.of(data, rules, measure, method).ifPresent(all::add);
+        }
+      }
+    }
+    for (String key : Task.otherKeys()) {
+      Task task = Task.of(key, Optional.of(Exact.of(2, 5))).orElseThrow();
+      for (Method method : Method.of(task, CourseRules.DEFAULTS)) {
+        Working.of(data, CourseRules.DEFAULTS, task, method).ifPresent(all::add);
+      }
+    }
+    return all;
   }
 }

@@ -1,0 +1,216 @@
+package promedio.core.marking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+import promedio.core.marking.OwnMark.Worth;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/** A student's own table and own steps, judged from the student's own numbers. */
+class FollowThroughTest {
+
+  private static final Data CRATES =
+      new Sample(Values.ofDecimals(new long[] {8, 10, 12, 11, 9}, 0));
+
+  private static Working working(Data data, Measure measure, Method method) {
+    return Working.of(data, CourseRules.DEFAULTS, measure, method).orElseThrow();
+  }
+
+  private static FollowThrough judged(Data data, Working working, Map<String, String> own) {
+    return new FollowThrough(
+        data, working, new OwnWorking(own), CourseRules.DEFAULTS, DecimalSign.POINT);
+  }
+
+  private static List<Worth> steps(Working working, FollowThrough marks) {
+    return IntStream.range(0, working.steps().size())
+        .mapToObj(marks::step)
+        .flatMap(Optional::stream)
+        .map(OwnMark::worth)
+        .toList();
+  }
+
+  @Test
+  void oneEarlyMistakeCountsOnceAndWhatFollowsFromItIsRight() {
+    Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
+    // Σx should be 50; with 52 the rest follows: (510 − 52²/5)/4 = −7.7.
+    FollowThrough marks =
+        judged(CRATES, working, Map.of("Σx²", "510", "Σx", "52", "n", "5", "s²", "-7.70"));
+
+    assertThat(steps(working, marks))
+        .containsExactly(Worth.RIGHT, Worth.WRONG, Worth.RIGHT, Worth.FOLLOWS);
+    assertThat(marks.mistakes()).isEqualTo(1);
+    OwnMark wrong = marks.step(1).orElseThrow();
+    assertThat(wrong.due()).contains(Exact.of(50));
+  }
+
+  @Test
+  void aSecondMistakeCountsToo() {
+    Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
+    FollowThrough marks = judged(CRATES, working, Map.of("Σx", "52", "s²", "3.1"));
+
+    assertThat(marks.mistakes()).isEqualTo(2);
+    assertThat(marks.step(3).orElseThrow().fromOwn()).contains(Exact.of(-77, 10));
+  }
+
+  @Test
+  void theEntriesOfAnOwnTableAreJudgedFromThoseBeforeThem() {
+    Working working = working(CRATES, Measure.VARIANCE, Method.DEFINITION);
+    WorkTable table = working.table().orElseThrow();
+    // The deviation of 8 from 10 is −2; with 3 its square is 9, and the total 9 + 1 + 0 + 1 + 4.
+    FollowThrough marks =
+        judged(
+            CRATES,
+            working,
+            Map.of(
+                OwnWorking.cell(table, 1, 0),
+                "3",
+                OwnWorking.cell(table, 2, 0),
+                "9",
+                OwnWorking.cell(table, 2, 1),
+                "1",
+                "Σ(x − x̄)²",
+                "15",
+                "s²",
+                "3.75"));
+
+    assertThat(marks.cell(1, 0).orElseThrow().worth()).isEqualTo(Worth.WRONG);
+    assertThat(marks.cell(2, 0).orElseThrow().worth()).isEqualTo(Worth.FOLLOWS);
+    assertThat(marks.cell(2, 1).orElseThrow().worth()).isEqualTo(Worth.RIGHT);
+    assertThat(steps(working, marks)).containsExactly(Worth.FOLLOWS, Worth.FOLLOWS);
+    assertThat(marks.mistakes()).isEqualTo(1);
+    assertThat(marks.cell(0, 0)).isEmpty();
+  }
+
+  @Test
+  void aWrongMeanGoesThroughTheWholeTable() {
+    Working working = working(CRATES, Measure.VARIANCE, Method.DEFINITION);
+    WorkTable table = working.table().orElseThrow();
+    FollowThrough marks =
+        judged(
+            CRATES,
+            working,
+            Map.of(
+                "x̄",
+                "11",
+                OwnWorking.cell(table, 1, 0),
+                "-3",
+                OwnWorking.cell(table, 2, 0),
+                "9",
+                "s²",
+                "3.75"));
+
+    assertThat(marks.cell(1, 0).orElseThrow().worth()).isEqualTo(Worth.FOLLOWS);
+    assertThat(marks.mistakes()).isEqualTo(1);
+    // Σ(x − 11)² = 9 + 4 + 1 + 0 + 1.
+    assertThat(steps(working, marks)).containsExactly(Worth.WRONG, Worth.FOLLOWS);
+  }
+
+  @Test
+  void whatIsRoundedOnTheWayIsNoMistake() {
+    Data thirds = new Sample(Values.ofDecimals(new long[] {8, 10, 11}, 0));
+    Working working = working(thirds, Measure.VARIANCE, Method.DEFINITION);
+    WorkTable table = working.table().orElseThrow();
+    FollowThrough marks =
+        judged(
+            thirds,
+            working,
+            Map.of(
+                "x̄",
+                "9.7",
+                OwnWorking.cell(table, 1, 0),
+                "-1.7",
+                OwnWorking.cell(table, 2, 0),
+                "2.89",
+                OwnWorking.cell(table, 2, 1),
+                "0.09",
+                OwnWorking.cell(table, 2, 2),
+                "1.69",
+                "Σ(x − x̄)²",
+                "4.67",
+                "s²",
+                "2.335"));
+
+    assertThat(marks.mistakes()).isZero();
+    assertThat(marks.cell(2, 0).orElseThrow().worth()).isEqualTo(Worth.FOLLOWS);
+  }
+
+  @Test
+  void fractionsAndUnreadableNumbersAreTold() {
+    Data thirds = new Sample(Values.ofDecimals(new long[] {8, 10, 11}, 0));
+    Working working = working(thirds, Measure.MEAN, Method.DEFINITION);
+
+    FollowThrough marks = judged(thirds, working, Map.of("Σx", "2o", "x̄", "29/3"));
+    assertThat(steps(working, marks)).containsExactly(Worth.UNREADABLE, Worth.RIGHT);
+    assertThat(marks.step(0).orElseThrow().reason()).isPresent();
+    assertThat(judged(thirds, working, Map.of()).step(0)).isEmpty();
+  }
+
+  @Test
+  void aTableWithFrequenciesIsFollowedThroughAsWell() {
+    FrequencyTable baskets =
+        new FrequencyTable(
+            List.of(
+                new FrequencyTable.Row(Exact.of(3), Exact.of(2)),
+                new FrequencyTable.Row(Exact.of(4), Exact.of(3))),
+            0);
+    Working working = working(baskets, Measure.MEAN, Method.DEFINITION);
+    WorkTable table = working.table().orElseThrow();
+    // f·x of the second row should be 12.
+    FollowThrough marks =
+        judged(
+            baskets,
+            working,
+            Map.of(OwnWorking.cell(table, 2, 1), "13", "Σ(f · x)", "19", "x̄", "3.80"));
+
+    assertThat(steps(working, marks)).containsExactly(Worth.FOLLOWS, Worth.FOLLOWS);
+    assertThat(marks.mistakes()).isEqualTo(1);
+  }
+
+  @Property(tries = 40)
+  void aFaultlessWorkingHasNoMistakesByAnyMethod(
+      @ForAll @Size(min = 3, max = 8) List<@IntRange(min = -30, max = 50) Integer> tenths) {
+    Data data =
+        new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
+    for (Measure measure : Measure.values()) {
+      for (Method method : Method.of(measure, CourseRules.DEFAULTS)) {
+        Working.of(data, CourseRules.DEFAULTS, measure, method)
+            .ifPresent(working -> assertFaultless(data, working));
+      }
+    }
+  }
+
+  private static void assertFaultless(Data data, Working working) {
+    OwnWorking own = OwnWorking.EMPTY;
+    for (int i = 0; i < working.steps().size(); i++) {
+      if (working.steps().get(i) instanceof WorkingStep.Computed computed) {
+        own =
+            own.with(
+                working.key(i),
+                computed.value().rounded(4, promedio.core.number.Rounding.HALF_UP).toPlainString());
+      }
+    }
+    FollowThrough marks =
+        new FollowThrough(data, working, own, CourseRules.DEFAULTS, DecimalSign.POINT);
+    assertThat(marks.mistakes()).as(working.task().key()).isZero();
+  }
+}

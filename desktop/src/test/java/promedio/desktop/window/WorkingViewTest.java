@@ -1,0 +1,284 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.core.rules.Rule;
+import promedio.core.working.Method;
+import promedio.desktop.Folders;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
+import promedio.desktop.work.Workspace;
+
+/** Working by hand in the window: uncovering steps, two methods, own numbers, scratch paper. */
+@ExtendWith(ApplicationExtension.class)
+class WorkingViewTest {
+
+  @TempDir private static Path state;
+
+  private Workspace workspace;
+  private FxRobot robot;
+
+  @Start
+  void open(Stage stage) {
+    workspace = new Workspace(Assignment.empty("Crates"), Background.ofWindow());
+    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
+    AssignmentView.FileChoice none = mock();
+    stage.setScene(PromedioApplication.scene(new AssignmentView(workspace, desk, none)));
+    stage.show();
+  }
+
+  @BeforeEach
+  void typeFourCrates(FxRobot given) {
+    robot = given;
+    robot.interact(() -> workspace.addSample(new Source.ValuesText("8 10 11 11")));
+    choose(Measure.VARIANCE);
+  }
+
+  private void choose(Measure measure) {
+    robot.interact(() -> workspace.measureProperty().set(measure));
+  }
+
+  private <T extends Node> T find(String selector, Class<T> type) {
+    return robot.lookup(selector).queryAs(type);
+  }
+
+  private void click(String selector) {
+    robot.interact(
+        () -> {
+          Node node = find(selector, Node.class);
+          if (node instanceof Hyperlink link) {
+            link.fire();
+          } else {
+            ((ButtonBase) node).fire();
+          }
+        });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  /** What the steps say to a screen reader; a formula is a picture. */
+  private List<String> steps(String pane) {
+    return robot.lookup("#" + pane + "steps .working-step").queryAllAs(Node.class).stream()
+        .map(Node::getAccessibleText)
+        .toList();
+  }
+
+  private String text(String selector) {
+    return find(selector, Labeled.class).getText();
+  }
+
+  @Test
+  void aWorkingIsUncoveredStepByStepAndRememberedByItsMethod() {
+    assertThat(steps("working-")).isEmpty();
+    click("#working-next");
+    assertThat(steps("working-")).containsExactly("Σx = 8 + 10 + 11 + 11 = 40");
+    click("#working-all");
+    assertThat(steps("working-"))
+        .hasSize(5)
+        .endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
+    click("#working-method-shortcut");
+    assertThat(steps("working-")).startsWith("Σx² = 406");
+    assertThat(workspace.assignment().method(Measure.VARIANCE)).isEqualTo(Method.SHORTCUT);
+
+    choose(Measure.MEDIAN);
+    assertThat(steps("working-")).isEmpty();
+    choose(Measure.VARIANCE);
+    click("#working-all");
+    assertThat(steps("working-")).startsWith("Σx² = 406");
+    robot.interact(workspace::undo);
+    click("#working-all");
+    assertThat(steps("working-")).startsWith("Σx = 8 + 10 + 11 + 11 = 40");
+  }
+
+  @Test
+  void aWorkingIsCopiedInTheFormsThatDocumentsTake() {
+    click("#working-all");
+    MenuButton copy = find("#working-copy", MenuButton.class);
+
+    robot.interact(() -> copy.getItems().get(0).fire());
+    robot.interact(
+        () -> {
+          assertThat(Clipboard.getSystemClipboard().getString()).contains("s² = Σ(x − x̄)²");
+          assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<math", "<table>");
+        });
+    robot.interact(() -> copy.getItems().get(3).fire());
+    robot.interact(
+        () -> assertThat(Clipboard.getSystemClipboard().getString()).contains("\\frac{"));
+    robot.interact(() -> copy.getItems().get(4).fire());
+    robot.interact(
+        () ->
+            assertThat(Clipboard.getSystemClipboard().getString())
+                .startsWith("x\tx − x̄\t(x − x̄)²\n8\t−2\t4")
+                .endsWith("Σ 40\t0\t6"));
+  }
+
+  @Test
+  void aReasonIsToldWhereItIsAskedFor() {
+    click("#working-all");
+    Label reason = find("#working-step-5 .working-why", Label.class);
+    assertThat(reason.isVisible()).isFalse();
+
+    robot.interact(() -> find("#working-step-5 .link", Hyperlink.class).fire());
+    assertThat(reason.isVisible()).isTrue();
+    assertThat(reason.getText()).contains("n − 1 instead of n");
+  }
+
+  @Test
+  void withRoundingOnTheWayItsCostIsTold() {
+    robot.interact(
+        () ->
+            workspace.takeCourse(
+                "Course", workspace.assignment().rules().with("carry", "0").with(Rule.PLACES, 1)));
+    choose(Measure.SD);
+    click("#working-all");
+
+    List<String> ending =
+        robot.lookup(".working-ending").queryAllAs(Label.class).stream()
+            .map(Label::getText)
+            .toList();
+    assertThat(ending)
+        .containsExactly(
+            "Rounded by the course rules: 1.0", "Without any rounding on the way it is 1.4.");
+  }
+
+  @Test
+  void twoMethodsBesideEachOtherMeet() {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT7);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(text("#working-title")).startsWith("Variance of");
+    click("#working-beside");
+
+    assertThat(steps("sheet-")).endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
+    assertThat(steps("beside-")).startsWith("Σx² = 406");
+    assertThat(text("#working-meeting"))
+        .isEqualTo("Both end at 2.00. On the way both find Σx = 40, n = 4.");
+    click("#beside-method-step");
+    assertThat(steps("beside-")).startsWith("A = 10", "h = 1");
+    click("#working-back");
+    assertThat(find("#sheet-name", Label.class).getScene()).isNotNull();
+  }
+
+  @Test
+  void aPercentileIsWorkedOnTheSheet() {
+    click("#working-on-sheet");
+    robot.interact(() -> taskChoice().setValue("percentile"));
+    robot.interact(() -> find("#working-number", TextField.class).setText("50"));
+    robot.interact(
+        () -> {
+          TextField number = find("#working-number", TextField.class);
+          number.fireEvent(new ActionEvent());
+        });
+    click("#sheet-all");
+
+    assertThat(text("#working-title")).startsWith("Percentile 50 of");
+    assertThat(steps("sheet-")).contains("pos = (n + 1) · p = (4 + 1) · 0.5 = 2.5");
+  }
+
+  @SuppressWarnings("unchecked") // the ids are ours
+  private ChoiceBox<String> taskChoice() {
+    return find("#working-task", ChoiceBox.class);
+  }
+
+  @Test
+  void ownNumbersAreMarkedWithFollowThroughAndKept() {
+    click("#working-on-sheet");
+    click("#sheet-mine");
+    // The steps tell no values now.
+    assertThat(robot.lookup("#sheet-steps .step-own").queryAll()).hasSize(5);
+    write("#sheet-step-1 .step-own", "42");
+    write("#sheet-step-3 .step-own", "10.5");
+
+    assertThat(words("#sheet-step-1")).isEqualTo("not what follows here");
+    assertThat(words("#sheet-step-3")).isEqualTo("follows rightly from your own numbers before it");
+    assertThat(text("#sheet-mistakes")).startsWith("One mistake");
+    robot.interact(() -> find("#sheet-step-1 .link", Hyperlink.class).fire());
+    assertThat(words("#sheet-step-1")).isEqualTo("should be 40");
+
+    write("#sheet-step-1 .step-own", "40");
+    assertThat(words("#sheet-step-1")).isEqualTo("right");
+    assertThat(words("#sheet-step-3")).isEqualTo("not what follows here");
+    assertThat(workspace.chosenProperty().get().handWork().workings()).hasSize(1);
+    click("#sheet-mine");
+    click("#sheet-mine");
+    assertThat(find("#sheet-step-1 .step-own", TextField.class).getText()).isEqualTo("40");
+  }
+
+  private void write(String selector, String text) {
+    robot.interact(() -> find(selector, TextField.class).requestFocus());
+    robot.interact(() -> find(selector, TextField.class).setText(text));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private String words(String step) {
+    return robot.lookup(step + " .quiet").queryAllAs(Label.class).stream()
+        .map(Label::getText)
+        .findFirst()
+        .orElse("");
+  }
+
+  @Test
+  void anOwnTableIsMarkedCellByCell() {
+    click("#working-on-sheet");
+    click("#sheet-mine");
+    robot.interact(() -> robot.lookup("#work-rows").query().getScene().getRoot().layout());
+    TextField deviation = find("#own-cell-1-0", TextField.class);
+    robot.interact(() -> deviation.setText("2"));
+    robot.interact(() -> find("#own-cell-2-0", TextField.class).setText("4"));
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(deviation.getAccessibleHelp()).isEqualTo("not what follows here");
+    assertThat(find("#own-cell-2-0", TextField.class).getAccessibleHelp()).isEqualTo("right");
+    robot.interact(() -> deviation.setText("-2"));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(deviation.getAccessibleHelp()).isEqualTo("right");
+  }
+
+  @Test
+  void scratchPaperCalculatesWithTheQuantitiesOfTheSample() {
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT8);
+    robot.write("8.5*2").push(KeyCode.ENTER);
+    robot.interact(
+        () -> {
+          TextField scratch = find("#scratch", TextField.class);
+          scratch.setText("Σx / 3");
+        });
+    robot.push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(robot.lookup("#scratch-lines .scratch-line").queryAllAs(Label.class))
+        .extracting(Label::getText)
+        .containsExactly("8.5*2 = 17", "Σx / 3 = 40/3 ≈ 13.3333");
+    robot.write("9^9^9").push(KeyCode.ENTER);
+    assertThat(text("#scratch-fault").toLowerCase(Locale.ROOT)).contains("no result");
+    assertThat(Optional.of(find("#scratch", TextField.class).getText())).contains("9^9^9");
+    assertThat(workspace.chosenProperty().get().handWork().scratch()).hasSize(2);
+  }
+}
