@@ -36,11 +36,17 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
 
   /** {@return what the formula comes to in one row} */
   Optional<Exact> inRow(Formula formula, Exact x, Exact f) {
-    row.put(Quantity.X, x);
-    row.put(Quantity.F, f);
+    putRow(x, f);
     Optional<Exact> value = formula.accept(this);
     row.clear();
     return value;
+  }
+
+  /** The values of a class table are its midpoints. */
+  private void putRow(Exact x, Exact f) {
+    row.put(Quantity.X, x);
+    row.put(Quantity.MIDPOINT, x);
+    row.put(Quantity.F, f);
   }
 
   @Override
@@ -89,8 +95,7 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
     Optional<Exact> result = Optional.of(start);
     for (int i = 0; i < tally.size() && result.isPresent(); i++) {
       Exact times = tally.frequency(i);
-      row.put(Quantity.X, tally.value(i));
-      row.put(Quantity.F, times);
+      putRow(tally.value(i), times);
       Optional<Exact> term = body.accept(this);
       Optional<Exact> terms = weighted ? term : term.flatMap(t -> repeating.of(t, times));
       result = result.flatMap(so -> terms.flatMap(more -> joining.of(so, more)));

@@ -5,6 +5,7 @@ import static promedio.core.formula.Formula.number;
 import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula.Absolute;
@@ -13,6 +14,9 @@ import promedio.core.formula.Formula.Ordered;
 import promedio.core.formula.Formula.Product;
 import promedio.core.formula.Formula.Root;
 import promedio.core.formula.Formula.Sum;
+import promedio.core.measure.ClassPlace;
+import promedio.core.measure.ClassPositions;
+import promedio.core.measure.Grouped;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Place;
@@ -22,8 +26,10 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
+import promedio.core.rules.Sheppard;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
 import promedio.core.sample.Tally;
 
 /**
@@ -32,7 +38,6 @@ import promedio.core.sample.Tally;
  */
 public final class Formulas {
 
-  private static final Formula X = Quantity.X.formula();
   private static final Formula F = Quantity.F.formula();
   private static final Formula MEDIAN = Quantity.MEDIAN.formula();
   private static final Formula LOWER = Quantity.LOWER_QUARTILE.formula();
@@ -42,7 +47,10 @@ public final class Formulas {
   private static final Formula M3 = Quantity.THIRD_MOMENT.formula();
   private static final Formula M4 = Quantity.FOURTH_MOMENT.formula();
 
+  private final Data data;
   private final Tally tally;
+  private final Optional<Grouped> classes;
+  private final Formula x;
   private final CourseRules rules;
   private final boolean table;
   private final boolean population;
@@ -51,9 +59,15 @@ public final class Formulas {
   private final Map<Quantity, Optional<Exact>> known = new EnumMap<>(Quantity.class);
 
   private Formulas(Data data, CourseRules rules) {
+    this.data = data;
     this.tally = data.tally();
     this.rules = rules;
-    this.table = data instanceof FrequencyTable;
+    this.table = !(data instanceof Sample);
+    this.classes =
+        data instanceof ClassTable classTable && !classTable.rows().isEmpty()
+            ? Optional.of(Grouped.of(classTable, rules.get(Rule.OPEN_CLASS)))
+            : Optional.empty();
+    this.x = (classes.isPresent() ? Quantity.MIDPOINT : Quantity.X).formula();
     this.population = rules.get(Rule.DIVISOR) == Divisor.N;
   }
 
@@ -70,7 +84,10 @@ public final class Formulas {
   /** {@return the symbol of the measure: x̄ and s of a sample, μ and σ of a population} */
   public Quantity symbol(Measure measure) {
     return switch (measure) {
-      case SUM -> table ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
+      case SUM ->
+          classes.isPresent()
+              ? Quantity.CLASS_TOTAL
+              : table ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
       case MEAN -> population ? Quantity.POPULATION_MEAN : Quantity.MEAN;
       case MEDIAN -> Quantity.MEDIAN;
       case MODES -> Quantity.MODE;
@@ -107,7 +124,18 @@ public final class Formulas {
     };
   }
 
+  /** {@return x, or m of a class table} */
+  public Formula x() {
+    return x;
+  }
+
   private Optional<Formula> right(Measure measure) {
+    if (classes.isPresent()) {
+      Optional<Formula> inClasses = rightInClasses(measure, classes.get());
+      if (inClasses.isPresent() || isFoundInClasses(measure)) {
+        return inClasses;
+      }
+    }
     return switch (measure) {
       case MODES -> Optional.empty();
       case MEDIAN -> ordered().map(q -> at(q.median(), q.n()));
@@ -118,13 +146,62 @@ public final class Formulas {
     };
   }
 
+  private static boolean isFoundInClasses(Measure measure) {
+    return switch (measure) {
+      case MEDIAN, Q1, Q3, MIN, MAX -> true;
+      default -> false;
+    };
+  }
+
+  private Optional<Formula> rightInClasses(Measure measure, Grouped grouped) {
+    List<ClassTable.Interval> intervals = grouped.intervals();
+    return switch (measure) {
+      case MEDIAN -> inClass(Exact.of(1, 2));
+      case Q1 -> inClass(Exact.of(1, 4));
+      case Q3 -> inClass(Exact.of(3, 4));
+      case MIN -> intervals.get(0).lower().map(Numeral::new);
+      case MAX -> intervals.get(intervals.size() - 1).upper().map(Numeral::new);
+      default -> Optional.empty();
+    };
+  }
+
+  /**
+   * {@return L + (t − F)/f · h with the numbers of the class that a share of the values reaches};
+   * none where there are no classes, or that class is open
+   */
+  public Optional<Formula> inClass(Exact share) {
+    return place(share)
+        .filter(place -> place.interval().width().isPresent())
+        .map(
+            place ->
+                new Numeral(place.interval().lower().orElseThrow())
+                    .plus(
+                        new Numeral(place.position())
+                            .minus(new Numeral(place.before()))
+                            .over(new Numeral(place.interval().frequency()))
+                            .times(new Numeral(place.interval().width().orElseThrow()))));
+  }
+
+  /** {@return where the value lies that a share of a class table's values does not exceed} */
+  public Optional<ClassPlace> place(Exact share) {
+    return classes.map(
+        grouped ->
+            ClassPlace.of(
+                grouped.intervals(), ClassPositions.position(rules, tally.total(), share)));
+  }
+
+  /** {@return the classes of a class table by the rule for open ones} */
+  public Optional<Grouped> classes() {
+    return classes;
+  }
+
   private Formula fixed(Measure measure) {
     return switch (measure) {
-      case SUM -> sum(X);
-      case MEAN -> sum(X).over(n());
+      case SUM -> sum(x);
+      case MEAN -> sum(x).over(n());
       case MIDRANGE -> smallest().plus(largest()).over(number(2));
-      case GEOMETRIC_MEAN -> new Root(n(), new Product(table ? new Formula.Power(X, F) : X));
-      case HARMONIC_MEAN -> n().over(new Sum((table ? F : number(1)).over(X)));
+      case GEOMETRIC_MEAN -> new Root(n(), new Product(table ? new Formula.Power(x, F) : x));
+      case HARMONIC_MEAN -> n().over(new Sum((table ? F : number(1)).over(x)));
       case MIN -> new Ordered(number(1));
       case MAX -> new Ordered(Quantity.N.formula());
       case RANGE -> largest().minus(smallest());
@@ -132,8 +209,8 @@ public final class Formulas {
       case QUARTILE_DEVIATION -> IQR.over(number(2));
       case VARIANCE -> variance();
       case SD -> variance().root();
-      case MEAN_DEVIATION -> sum(new Absolute(X.minus(mean()))).over(n());
-      case MEAN_DEVIATION_MEDIAN -> sum(new Absolute(X.minus(MEDIAN))).over(n());
+      case MEAN_DEVIATION -> sum(new Absolute(x.minus(mean()))).over(n());
+      case MEAN_DEVIATION_MEDIAN -> sum(new Absolute(x.minus(MEDIAN))).over(n());
       case CV -> number(100).times(sd().over(new Absolute(mean())));
       case STANDARD_ERROR -> Quantity.DEVIATION.formula().over(n().root());
       case SKEWNESS_ADJUSTED ->
@@ -142,7 +219,10 @@ public final class Formulas {
               .over(n().minus(number(2)))
               .times(M3.over(new Formula.Power(M2, new Numeral(Exact.of(3, 2)))));
       case SKEWNESS_MOMENT -> M3.over(new Formula.Power(M2, new Numeral(Exact.of(3, 2))));
-      case SKEWNESS_MOMENT_S -> M3.over(Quantity.DEVIATION.formula().power(3));
+      // Sheppard's correction leaves moments and what is made of them alone.
+      case SKEWNESS_MOMENT_S ->
+          M3.over(
+              (sheppard().isPresent() ? ofSample().root() : Quantity.DEVIATION.formula()).power(3));
       case SKEWNESS_PEARSON_MEDIAN -> number(3).times(mean().minus(MEDIAN)).over(sd());
       case SKEWNESS_PEARSON_MODE -> mean().minus(Quantity.MODE.formula()).over(sd());
       case SKEWNESS_QUARTILE ->
@@ -172,7 +252,9 @@ public final class Formulas {
 
   /** {@return what a formula of the quantities of this data comes to} */
   public Optional<Exact> value(Formula formula) {
-    return formula.accept(new Evaluator(tally, this::value));
+    boolean known =
+        classes.map(Grouped::hasMidpoints).orElse(true) || !formula.mentions(Quantity.MIDPOINT);
+    return known ? formula.accept(new Evaluator(tally, this::value)) : Optional.empty();
   }
 
   /** {@return the value of the quantity, by its own formula} */
@@ -188,16 +270,16 @@ public final class Formulas {
   /** {@return the formula of a quantity that other formulas name; x and f have none} */
   public Optional<Formula> definition(Quantity quantity) {
     return switch (quantity) {
-      case X, F -> Optional.empty();
+      case X, F, MIDPOINT -> Optional.empty();
       case N -> Optional.of(new Numeral(tally.total()));
       case TABLE_COUNT -> Optional.of(new Sum(F));
-      case SMALLEST -> Optional.of(fixed(Measure.MIN));
-      case LARGEST -> Optional.of(fixed(Measure.MAX));
+      case SMALLEST -> right(Measure.MIN);
+      case LARGEST -> right(Measure.MAX);
       case SECOND_MOMENT -> Optional.of(moment(2));
       case THIRD_MOMENT -> Optional.of(moment(3));
       case FOURTH_MOMENT -> Optional.of(moment(4));
-      case VARIANCE -> Optional.of(squares().over(n().minus(number(1))));
-      case DEVIATION -> Optional.of(squares().over(n().minus(number(1))).root());
+      case VARIANCE -> Optional.of(corrected(ofSample()));
+      case DEVIATION -> Optional.of(corrected(ofSample()).root());
       case MODE -> onlyMode().map(Numeral::new);
       default ->
           Arrays.stream(Measure.values())
@@ -208,11 +290,11 @@ public final class Formulas {
   }
 
   private Formula moment(int order) {
-    return sum(X.minus(mean()).power(order)).over(n());
+    return sum(x.minus(mean()).power(order)).over(n());
   }
 
   private Optional<Exact> onlyMode() {
-    Result modes = Measures.of(tally, rules).get(Measure.MODES);
+    Result modes = Measures.of(data, rules).get(Measure.MODES);
     return modes instanceof Result.Several several && several.values().size() == 1
         ? Optional.of(several.values().get(0))
         : Optional.empty();
@@ -249,11 +331,28 @@ public final class Formulas {
   }
 
   private Formula squares() {
-    return sum(X.minus(mean()).power(2));
+    return sum(x.minus(mean()).power(2));
   }
 
   private Formula variance() {
-    return squares().over(population ? n() : n().minus(number(1)));
+    return corrected(population ? squares().over(n()) : ofSample());
+  }
+
+  private Formula ofSample() {
+    return squares().over(n().minus(number(1)));
+  }
+
+  /** {@return the variance, less Sheppard's h²/12 where the rule is on and classes are alike} */
+  public Formula corrected(Formula variance) {
+    return sheppard()
+        .<Formula>map(width -> variance.minus(new Numeral(width).power(2).over(number(12))))
+        .orElse(variance);
+  }
+
+  private Optional<Exact> sheppard() {
+    return rules.get(Rule.SHEPPARD) == Sheppard.ON
+        ? classes.flatMap(Grouped::commonWidth)
+        : Optional.empty();
   }
 
   /** The values in order, where they have positions. */

@@ -3,7 +3,7 @@ package promedio.core.formula;
 import java.util.LinkedHashSet;
 import java.util.Set;
 
-/** Collects what a formula names: its quantities but x and f, and its sums over the rows. */
+/** Collects what a formula names: its quantities but those of a row, and its sums over the rows. */
 final class Parts implements Formula.Visitor<Set<Formula>> {
 
   private final Set<Formula> found = new LinkedHashSet<>();
@@ -15,7 +15,7 @@ final class Parts implements Formula.Visitor<Set<Formula>> {
 
   @Override
   public Set<Formula> named(Formula.Named named) {
-    if (named.quantity() != Quantity.X && named.quantity() != Quantity.F) {
+    if (!named.quantity().isOfRow()) {
       found.add(named);
     }
     return found;

@@ -4,6 +4,8 @@ package promedio.core.formula;
 public enum Quantity {
   X("x", "x"),
   F("f", "f"),
+  /** The midpoint of a class. */
+  MIDPOINT("m", "m"),
   N("n", "n"),
   MEAN("\\bar{x}", "x̄"),
   POPULATION_MEAN("\\mu", "μ"),
@@ -70,6 +72,20 @@ public enum Quantity {
   BELOW("b", "b"),
   EQUAL("e", "e"),
   RANK("\\mathrm{PR}", "PR"),
+  CLASS_TOTAL("\\Sigma fm", "Σfm"),
+  /** The lower boundary of a class. */
+  CLASS_LOWER("L", "L"),
+  /** The upper boundary of a class. */
+  CLASS_UPPER("U", "U"),
+  CLASS_WIDTH("h", "h"),
+  /** The frequency of one class. */
+  CLASS_FREQUENCY("f", "f"),
+  /** The cumulative frequency before a class. */
+  CUMULATIVE_BEFORE("F", "F"),
+  /** By how much the modal class is denser than the one before. */
+  OVER_BEFORE("d_1", "d₁"),
+  /** By how much the modal class is denser than the one after. */
+  OVER_AFTER("d_2", "d₂"),
   FIRST_RAW_MOMENT("m_1'", "m₁′"),
   SECOND_RAW_MOMENT("m_2'", "m₂′"),
   THIRD_RAW_MOMENT("m_3'", "m₃′"),
@@ -96,5 +112,10 @@ public enum Quantity {
   /** {@return this quantity as a formula} */
   public Formula formula() {
     return new Formula.Named(this);
+  }
+
+  /** {@return whether it has another value in each row of a table: x, m and f} */
+  public boolean isOfRow() {
+    return this == X || this == F || this == MIDPOINT;
   }
 }

@@ -30,7 +30,6 @@ import promedio.core.working.WorkingStep;
  */
 public final class FollowThrough {
 
-  private static final Formula X = Quantity.X.formula();
   private static final Formula F = Quantity.F.formula();
 
   private final Working working;
@@ -214,14 +213,14 @@ public final class FollowThrough {
   private Optional<Exact> derivedCell(WorkTable table, int column, int row) {
     Formula body = table.columns().get(column);
     List<Exact> cells = table.rows().get(row);
-    if (body.equals(X) || body.equals(F) || body.equals(Quantity.CUMULATIVE.formula())) {
+    if (column == 0 || body.equals(F) || body.equals(Quantity.CUMULATIVE.formula())) {
       return Optional.of(cells.get(column));
     }
     Optional<Formula> before = Columns.before(body);
     int columnBefore = before.map(table.columns()::indexOf).orElse(-1);
     Formula formula =
         columnBefore < 0
-            ? Columns.inRow(body)
+            ? Columns.inRow(body, table.columns().get(0))
             : ofCell(table, columnBefore, row)
                 .map(value -> Columns.made(body, new Formula.Numeral(value)))
                 .orElse(body);
@@ -233,6 +232,6 @@ public final class FollowThrough {
   }
 
   private static boolean isOfRow(Formula part) {
-    return part.equals(X) || part.equals(F);
+    return part instanceof Formula.Named named && named.quantity().isOfRow();
   }
 }

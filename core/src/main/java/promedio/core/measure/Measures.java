@@ -2,6 +2,7 @@ package promedio.core.measure;
 
 import java.math.BigInteger;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -10,7 +11,10 @@ import promedio.core.measure.Result.Several;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
+import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
+import promedio.core.rules.Sheppard;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
 
@@ -23,12 +27,14 @@ public final class Measures {
   private static final Exact FENCE = Exact.of(3, 2);
   private static final Exact OUTER_FENCE = Exact.of(3);
 
+  private final Data data;
   private final Summary summary;
   private final Tally tally;
   private final CourseRules rules;
   private final Map<Measure, Result> results = new EnumMap<>(Measure.class);
 
-  private Measures(Summary summary, CourseRules rules) {
+  private Measures(Data data, Summary summary, CourseRules rules) {
+    this.data = data;
     this.summary = summary;
     this.tally = summary.tally();
     this.rules = rules;
@@ -36,17 +42,20 @@ public final class Measures {
 
   /** {@return the measures of the data by the rules} */
   public static Measures of(Data data, CourseRules rules) {
-    return of(data.tally(), rules);
+    return new Measures(data, summary(data, rules), rules);
   }
 
-  /** {@return the measures of tallied data by the rules} */
-  public static Measures of(Tally tally, CourseRules rules) {
-    return new Measures(new Summary(tally), rules);
+  private static Summary summary(Data data, CourseRules rules) {
+    return data instanceof ClassTable table
+        ? Summary.of(table, rules.get(Rule.OPEN_CLASS))
+        : Summary.of(data.tally());
   }
 
   /** {@return the measures of the same data by other rules; what no rule changes is shared} */
   public Measures under(CourseRules others) {
-    return new Measures(summary, others);
+    boolean same =
+        !(data instanceof ClassTable) || others.get(Rule.OPEN_CLASS) == rules.get(Rule.OPEN_CLASS);
+    return new Measures(data, same ? summary : summary(data, others), others);
   }
 
   /** {@return the measure, or why there is none} */
@@ -55,8 +64,7 @@ public final class Measures {
     if (known != null) {
       return known;
     }
-    Moments moments = summary.moments();
-    Result computed = moments == null ? Result.absent("no-values") : compute(measure, moments);
+    Result computed = tally.isEmpty() ? Result.absent("no-values") : compute(measure);
     results.put(measure, computed);
     return computed;
   }
@@ -71,11 +79,9 @@ public final class Measures {
     if (percent.signum() < 0 || percent.compareTo(Exact.of(100)) > 0) {
       throw new IllegalArgumentException("a percentile is from 0 to 100, not " + percent);
     }
-    return ordered(
-        quantiles ->
-            new Found(
-                quantiles.at(
-                    Place.of(rules.get(Rule.PERCENTILES), quantiles.n(), percent.over(100)))));
+    return tally.isEmpty()
+        ? Result.absent("no-values")
+        : summary.positions().percentile(rules, percent.over(100));
   }
 
   /**
@@ -88,7 +94,10 @@ public final class Measures {
     if (proportion.signum() < 0) {
       throw new IllegalArgumentException("a proportion to trim is at least 0, not " + proportion);
     }
-    return ordered(
+    if (!(summary.positions() instanceof OrderedPositions ordered)) {
+      return Result.absent("classes-not-trimmed");
+    }
+    return ordered.ordered(
         quantiles -> {
           BigInteger n = tally.total().numerator();
           BigInteger dropped = tally.total().times(proportion).floor();
@@ -100,22 +109,59 @@ public final class Measures {
         });
   }
 
+  /** What hangs on the order of the values; all else is made of their moments. */
+  private Result compute(Measure measure) {
+    Positions positions = summary.positions();
+    return switch (measure) {
+      case MEDIAN -> positions.median(rules);
+      case MODES -> modes();
+      case Q1 -> positions.lowerQuartile(rules);
+      case Q3 -> positions.upperQuartile(rules);
+      case MIN -> positions.smallest();
+      case MAX -> positions.largest();
+      case MIDRANGE -> Result.both(get(Measure.MIN), get(Measure.MAX), (a, b) -> a.plus(b).over(2));
+      case RANGE -> Result.both(get(Measure.MAX), get(Measure.MIN), Exact::minus);
+      case IQR -> Result.both(get(Measure.Q3), get(Measure.Q1), Exact::minus);
+      case QUARTILE_DEVIATION -> get(Measure.IQR).then(iqr -> new Found(iqr.over(2)));
+      case SKEWNESS -> get(Measure.called(rules.get(Rule.SKEWNESS)));
+      case SKEWNESS_QUARTILE -> quartileSkewness();
+      case LOWER_FENCE -> lowerFence(FENCE);
+      case UPPER_FENCE -> upperFence(FENCE);
+      case LOWER_OUTER_FENCE -> lowerFence(OUTER_FENCE);
+      case UPPER_OUTER_FENCE -> upperFence(OUTER_FENCE);
+      default -> {
+        Moments moments = summary.moments();
+        if (moments != null) {
+          yield compute(measure, moments);
+        }
+        // Without a mode there is nothing to compare the mean with in the first place.
+        yield measure == Measure.SKEWNESS_PEARSON_MODE
+            ? singleMode().then(mode -> summary.whyNoMoments())
+            : summary.whyNoMoments();
+      }
+    };
+  }
+
+  private Result modes() {
+    if (summary.grouped().isEmpty()) {
+      return Modes.of(tally, rules.get(Rule.MODE));
+    }
+    if (rules.get(Rule.GROUPED_MODE) == GroupedMode.EMPIRICAL) {
+      return Result.both(
+              get(Measure.MEDIAN),
+              get(Measure.MEAN),
+              (median, mean) -> median.times(3).minus(mean.times(2)))
+          .then(mode -> new Several(List.of(mode)));
+    }
+    return ClassModes.of(summary.grouped().get().intervals(), rules);
+  }
+
   private Result compute(Measure measure, Moments m) {
     return switch (measure) {
       case SUM -> new Found(m.sum());
       case MEAN -> new Found(m.mean());
-      case MEDIAN -> ordered(quantiles -> new Found(quantiles.at(quantiles.median())));
-      case MODES -> Modes.of(tally, rules.get(Rule.MODE));
-      case Q1 -> ordered(q -> quartile(q, q.lower(rules.get(Rule.QUARTILES))));
-      case Q3 -> ordered(q -> quartile(q, q.upper(rules.get(Rule.QUARTILES))));
-      case MIDRANGE -> Result.both(get(Measure.MIN), get(Measure.MAX), (a, b) -> a.plus(b).over(2));
       case GEOMETRIC_MEAN -> summary.geometricMean();
       case HARMONIC_MEAN -> summary.harmonicMean();
-      case MIN -> new Found(tally.value(0));
-      case MAX -> new Found(tally.value(tally.size() - 1));
-      case RANGE -> Result.both(get(Measure.MAX), get(Measure.MIN), Exact::minus);
-      case IQR -> Result.both(get(Measure.Q3), get(Measure.Q1), Exact::minus);
-      case QUARTILE_DEVIATION -> get(Measure.IQR).then(iqr -> new Found(iqr.over(2)));
       case VARIANCE -> variance(m, rules.get(Rule.DIVISOR));
       case SD -> get(Measure.VARIANCE).then(variance -> new Found(variance.sqrt()));
       case MEAN_DEVIATION -> new Found(meanDeviation(m.mean()));
@@ -124,45 +170,43 @@ public final class Measures {
       case CV -> get(Measure.SD).then(sd -> variation(sd, m.mean()));
       case STANDARD_ERROR ->
           variance(m, Divisor.N_MINUS_1).then(s2 -> new Found(s2.over(m.n()).sqrt()));
-      case SKEWNESS -> get(Measure.called(rules.get(Rule.SKEWNESS)));
       case SKEWNESS_ADJUSTED -> withAtLeast(3, m, Shape::adjustedSkewness);
       case SKEWNESS_MOMENT -> withAtLeast(0, m, Moments::standardizedThird);
       case SKEWNESS_MOMENT_S -> withAtLeast(2, m, Shape::skewnessByS);
       case SKEWNESS_PEARSON_MEDIAN ->
           get(Measure.MEDIAN).then(median -> pearson(m.mean().minus(median).times(3)));
       case SKEWNESS_PEARSON_MODE -> singleMode().then(mode -> pearson(m.mean().minus(mode)));
-      case SKEWNESS_QUARTILE -> quartileSkewness();
       case KURTOSIS_MOMENT -> withAtLeast(0, m, Moments::standardizedFourth);
       case KURTOSIS_EXCESS -> withAtLeast(0, m, Shape::excess);
       case KURTOSIS_ADJUSTED -> withAtLeast(4, m, Shape::adjustedKurtosis);
-      case LOWER_FENCE -> lowerFence(FENCE);
-      case UPPER_FENCE -> upperFence(FENCE);
-      case LOWER_OUTER_FENCE -> lowerFence(OUTER_FENCE);
-      case UPPER_OUTER_FENCE -> upperFence(OUTER_FENCE);
+      default -> throw new IllegalArgumentException(measure + " hangs on the order");
     };
   }
 
-  private Result ordered(Function<Quantiles, Result> step) {
-    if (tally.isEmpty()) {
-      return Result.absent("no-values");
-    }
-    return tally.hasPositions() ? step.apply(new Quantiles(tally)) : Result.absent("no-positions");
+  private Result variance(Moments m, Divisor divisor) {
+    Result variance =
+        switch (divisor) {
+          case N -> new Found(m.m2());
+          case N_MINUS_1 ->
+              m.n().compareTo(Exact.ONE) > 0
+                  ? new Found(m.m2().times(m.n()).over(m.n().minus(Exact.ONE)))
+                  : Result.absent("too-few", "2");
+        };
+    Optional<Exact> correction = sheppard();
+    return correction.isEmpty()
+        ? variance
+        : variance.then(
+            raw ->
+                raw.compareTo(correction.get()) < 0
+                    ? Result.absent("sheppard-negative")
+                    : new Found(raw.minus(correction.get())));
   }
 
-  private static Result quartile(Quantiles quantiles, Optional<Place> place) {
-    return place
-        .<Result>map(found -> new Found(quantiles.at(found)))
-        .orElseGet(() -> Result.absent("one-value-no-halves"));
-  }
-
-  private static Result variance(Moments m, Divisor divisor) {
-    return switch (divisor) {
-      case N -> new Found(m.m2());
-      case N_MINUS_1 ->
-          m.n().compareTo(Exact.ONE) > 0
-              ? new Found(m.m2().times(m.n()).over(m.n().minus(Exact.ONE)))
-              : Result.absent("too-few", "2");
-    };
+  /** Sheppard's h²/12 where the rule is on and all classes are equally wide. */
+  private Optional<Exact> sheppard() {
+    return rules.get(Rule.SHEPPARD) == Sheppard.OFF
+        ? Optional.empty()
+        : summary.grouped().flatMap(Grouped::commonWidth).map(width -> width.pow(2).over(12));
   }
 
   /** Σf·|x−c|/n, where those below c count c−x and the others x−c. */

@@ -1,7 +1,7 @@
 package promedio.core.sample;
 
 /** What measures are computed of: values as they came, or values with their frequencies. */
-public sealed interface Data permits Sample, FrequencyTable {
+public sealed interface Data permits Sample, FrequencyTable, ClassTable {
 
   /** {@return the distinct values in ascending order, each with its frequency} */
   Tally tally();

@@ -36,10 +36,18 @@ public final class Columns {
         : F.times(entryBefore);
   }
 
-  /** {@return what stands for a column in a row: x − A for d} */
-  public static Formula inRow(Formula column) {
-    return column instanceof Formula.Named named
-        ? Definitions.inRow(named.quantity()).orElse(column)
+  /**
+   * {@return what stands for a column in a row: x − A for d}
+   *
+   * @param x the values of the rows, x or m
+   */
+  public static Formula inRow(Formula column, Formula x) {
+    Formula distance = x.minus(Quantity.ASSUMED_MEAN.formula());
+    if (column.equals(Quantity.DISTANCE.formula())) {
+      return distance;
+    }
+    return column.equals(Quantity.STEPS.formula())
+        ? distance.over(Quantity.STEP.formula())
         : column;
   }
 }

@@ -10,7 +10,6 @@ import promedio.core.formula.Quantity;
 /** What each quantity is made of when it is worked by a method. */
 final class Definitions {
 
-  private static final Formula X = Quantity.X.formula();
   private static final Formula A = Quantity.ASSUMED_MEAN.formula();
   private static final Formula H = Quantity.STEP.formula();
   private static final Formula D = Quantity.DISTANCE.formula();
@@ -23,16 +22,20 @@ final class Definitions {
   private final Formulas formulas;
   private final Method method;
 
+  /** x, or m of a class table. */
+  private final Formula x;
+
   Definitions(Formulas formulas, Method method) {
     this.formulas = formulas;
     this.method = method;
+    this.x = formulas.x();
   }
 
   /** {@return the formula of the quantity by the method} */
   Optional<Formula> of(Quantity quantity) {
     Optional<Formula> own =
         switch (method) {
-          case SHORTCUT -> spread(quantity, X, Optional.empty());
+          case SHORTCUT -> spread(quantity, x, Optional.empty());
           case ASSUMED_MEAN -> assumed(quantity, D, Optional.empty());
           case STEP -> assumed(quantity, U, Optional.of(H));
           case RAW_MOMENTS -> moments(quantity);
@@ -42,12 +45,10 @@ final class Definitions {
   }
 
   /** {@return the formula of a quantity that has another value in each row, if it is one} */
-  static Optional<Formula> inRow(Quantity quantity) {
-    return switch (quantity) {
-      case DISTANCE -> Optional.of(X.minus(A));
-      case STEPS -> Optional.of(X.minus(A).over(H));
-      default -> Optional.empty();
-    };
+  Optional<Formula> inRow(Quantity quantity) {
+    Formula column = quantity.formula();
+    Formula made = Columns.inRow(column, x);
+    return made.equals(column) ? Optional.empty() : Optional.of(made);
   }
 
   private Optional<Formula> assumed(Quantity quantity, Formula row, Optional<Formula> step) {
@@ -66,12 +67,19 @@ final class Definitions {
     Formula sample = squares.over(n.minus(number(1)));
     Formula population = squares.over(n);
     return switch (quantity) {
-      case VARIANCE -> Optional.of(scaled(sample, step));
-      case POPULATION_VARIANCE -> Optional.of(scaled(population, step));
-      case DEVIATION -> Optional.of(times(step, sample.root()));
-      case POPULATION_DEVIATION -> Optional.of(times(step, population.root()));
+      case VARIANCE -> Optional.of(formulas.corrected(scaled(sample, step)));
+      case POPULATION_VARIANCE -> Optional.of(formulas.corrected(scaled(population, step)));
+      case DEVIATION -> Optional.of(root(sample, step));
+      case POPULATION_DEVIATION -> Optional.of(root(population, step));
       default -> Optional.empty();
     };
+  }
+
+  /** h·√…, but with Sheppard's correction the root of the whole. */
+  private Formula root(Formula variance, Optional<Formula> step) {
+    Formula scaled = scaled(variance, step);
+    Formula corrected = formulas.corrected(scaled);
+    return corrected.equals(scaled) ? times(step, variance.root()) : corrected.root();
   }
 
   private static Formula scaled(Formula formula, Optional<Formula> step) {
@@ -108,6 +116,6 @@ final class Definitions {
   }
 
   private Formula raw(int order) {
-    return formulas.sum(order == 1 ? X : X.power(order)).over(formulas.n());
+    return formulas.sum(order == 1 ? x : x.power(order)).over(formulas.n());
   }
 }

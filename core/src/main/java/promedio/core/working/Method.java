@@ -9,6 +9,8 @@ import java.util.Set;
 import promedio.core.measure.Measure;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
 
 /** A way of working something by hand. */
 public enum Method {
@@ -66,6 +68,16 @@ public enum Method {
       return List.copyOf(MOMENTS);
     }
     return List.copyOf(task instanceof Task.TrimmedMean ? CENTER : ONLY);
+  }
+
+  /** {@return the methods that there are for the task and such data, the usual one first} */
+  public static List<Method> of(Task task, CourseRules rules, Data data) {
+    // In classes there is one way to a position: interpolation.
+    return of(task, rules).stream()
+        .filter(
+            method ->
+                !(data instanceof ClassTable) || (method != CROSSING_OFF && method != CUMULATIVE))
+        .toList();
   }
 
   private static Set<Method> ofMeasure(Measure measure) {

@@ -9,10 +9,13 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formulas;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.ClassPlace;
+import promedio.core.measure.ClassPositions;
 import promedio.core.measure.Place;
 import promedio.core.measure.Quantiles;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.MedianPosition;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Tally;
@@ -50,6 +53,13 @@ final class OrderedSteps {
 
   /** Adds the steps that find where the quantity stands; none where the values have no order. */
   void before(Quantity quantity) {
+    if (formulas.classes().isPresent()) {
+      inClasses(
+          quantity == Quantity.MEDIAN
+              ? Exact.of(1, 2)
+              : Exact.of(quantity == Quantity.LOWER_QUARTILE ? 1 : 3, 4));
+      return;
+    }
     if (!tally.hasPositions()) {
       return;
     }
@@ -84,8 +94,61 @@ final class OrderedSteps {
         () -> inHalf(rule, lower, half.get()));
   }
 
+  /** The class that a position lies in, and what the interpolation within it needs. */
+  private void inClasses(Exact share) {
+    ClassPlace place = formulas.place(share).orElseThrow();
+    if (place.value().isEmpty()) {
+      return;
+    }
+    Formula n = formulas.n();
+    boolean plusOne = rules.get(Rule.MEDIAN_POSITION) == MedianPosition.HALF_N_PLUS_1;
+    working.need(n);
+    working.know(P, share);
+    Formula sought = (plusOne ? n.plus(ONE) : n).times(P);
+    Formula halved = (plusOne ? n.plus(ONE) : n).over(TWO);
+    Exact exact = ClassPositions.position(rules, tally.total(), share);
+    working.compute(PLACE, share.equals(Exact.of(1, 2)) ? halved : sought, exact, place.position());
+    if (!exact.equals(place.position())) {
+      see(Sight.HELD, exact, place.position());
+    }
+    working.table().addCumulative();
+    Exact lower = place.interval().lower().orElseThrow();
+    see(
+        Sight.CLASS_TO_REACH,
+        place.position(),
+        place.before().plus(place.interval().frequency()),
+        lower,
+        place.interval().upper().orElseThrow());
+    working.agree(Quantity.CLASS_LOWER.formula(), lower);
+    working.agree(Quantity.CUMULATIVE_BEFORE.formula(), place.before());
+    working.agree(Quantity.CLASS_FREQUENCY.formula(), place.interval().frequency());
+    working.agree(Quantity.CLASS_WIDTH.formula(), place.interval().width().orElseThrow());
+  }
+
+  /** L + (pos − F)/f · h. */
+  static Formula interpolated() {
+    return Quantity.CLASS_LOWER
+        .formula()
+        .plus(
+            PLACE
+                .minus(Quantity.CUMULATIVE_BEFORE.formula())
+                .over(Quantity.CLASS_FREQUENCY.formula())
+                .times(Quantity.CLASS_WIDTH.formula()));
+  }
+
   /** {@return the percentile, after the steps that find it} */
   Optional<Exact> percentile(Exact p) {
+    if (formulas.classes().isPresent()) {
+      boolean open = formulas.place(p).flatMap(ClassPlace::value).isEmpty();
+      if (open) {
+        return Optional.empty();
+      }
+      inClasses(p);
+      Formula left = Quantity.PERCENTILE.formula();
+      return working.find(left, interpolated())
+          ? Optional.of(working.value(left))
+          : Optional.empty();
+    }
     Quantiles quantiles = new Quantiles(tally);
     QuantileRule rule = rules.get(Rule.PERCENTILES);
     Place place = Place.of(rule, quantiles.n(), p);

@@ -12,6 +12,14 @@ public enum Sight {
   NO_MODE,
   /** The first row whose cumulative frequency reaches a position: position, frequency, value. */
   FIRST_TO_REACH,
+  /** The first class whose F reaches a position: position, F, lower and upper boundary. */
+  CLASS_TO_REACH,
+  /** The densest class: its density, lower and upper boundary. */
+  MODAL_CLASS,
+  /** The most frequent of equally wide classes: its frequency, lower and upper boundary. */
+  MOST_FREQUENT_CLASS,
+  /** All classes are equally dense, so that there is no mode. */
+  NO_MODAL_CLASS,
   /** The position is whole: it. */
   WHOLE,
   /** The position is whole, and the rule takes the mean with the next value: it and the next. */

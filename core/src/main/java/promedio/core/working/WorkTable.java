@@ -6,21 +6,25 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable.Interval;
 
 /**
  * The table of a working: a row for each value, and the totals.
  *
+ * @param classes the class of each row, where the data are classes; otherwise empty
  * @param columns what each column holds, x first
  * @param rows the entries, row by row
  * @param totals the total of each column; none where it means nothing, as of x in a table with
  *     frequencies
  */
 public record WorkTable(
-    List<Formula> columns, List<List<Exact>> rows, List<Optional<Exact>> totals) {
-
-  private static final Formula X = Quantity.X.formula();
+    List<Interval> classes,
+    List<Formula> columns,
+    List<List<Exact>> rows,
+    List<Optional<Exact>> totals) {
 
   public WorkTable {
+    classes = List.copyOf(classes);
     columns = List.copyOf(columns);
     rows = rows.stream().map(List::copyOf).toList();
     totals = List.copyOf(totals);
@@ -34,7 +38,7 @@ public record WorkTable(
       boolean deviations =
           columns.get(i) instanceof Formula.Operation operation
               && operation.operator() == Formula.Operator.MINUS
-              && operation.left().equals(X);
+              && operation.left().equals(columns.get(0));
       if (deviations) {
         return weighted(i);
       }

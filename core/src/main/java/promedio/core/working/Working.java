@@ -65,7 +65,7 @@ public record Working(
    */
   public static Optional<Working> of(
       Data data, CourseRules rules, Task task, Method method, Assumed assumed) {
-    if (!Method.of(task, rules).contains(method)) {
+    if (!Method.of(task, rules, data).contains(method)) {
       throw new IllegalArgumentException(task.key() + " is not worked by " + method.code());
     }
     boolean tooLong = data.tally().total().compareTo(Exact.of(MOST_ROWS)) > 0;

@@ -22,6 +22,7 @@ import promedio.core.number.Real;
 import promedio.core.rules.Carry;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
@@ -58,7 +59,7 @@ final class WorkingBuilder {
   WorkingBuilder(Data data, CourseRules rules, Method method, Assumed assumed) {
     this.data = data;
     this.tally = data.tally();
-    this.frequencies = data instanceof FrequencyTable;
+    this.frequencies = !(data instanceof Sample);
     this.rules = rules;
     this.method = method;
     this.assumed = assumed;
@@ -70,7 +71,8 @@ final class WorkingBuilder {
   }
 
   private WorkTableBuilder table(boolean withFrequencies) {
-    return new WorkTableBuilder(tally, withFrequencies, evaluation, this::carried);
+    List<WorkRow> rows = formulas.classes().map(WorkRow::of).orElseGet(() -> WorkRow.of(tally));
+    return new WorkTableBuilder(rows, formulas.x(), withFrequencies, evaluation, this::carried);
   }
 
   Optional<Working> build(Task task) {
@@ -98,6 +100,9 @@ final class WorkingBuilder {
     }
 
     private Optional<List<Real>> modes(Result result) {
+      if (formulas.classes().isPresent()) {
+        return new ModalSteps(WorkingBuilder.this, formulas, rules).modes(result);
+      }
       table = table(true);
       Exact most = tally.highestFrequency();
       if (result instanceof Result.Several several) {
@@ -125,7 +130,7 @@ final class WorkingBuilder {
 
     @Override
     public Optional<List<Real>> percentile(Exact percent) {
-      return isWithin(percent, Exact.of(100)) && tally.hasPositions()
+      return isWithin(percent, Exact.of(100)) && hasOrder()
           ? ordered().percentile(percent.over(100)).map(List::of)
           : Optional.empty();
     }
@@ -134,7 +139,10 @@ final class WorkingBuilder {
     public Optional<List<Real>> trimmedMean(Exact proportion) {
       Formula n = formulas.n();
       Formula p = Quantity.PROPORTION.formula();
-      if (!isWithin(proportion, Exact.of(1, 2)) || !tally.hasPositions() || !findPart(n)) {
+      if (!isWithin(proportion, Exact.of(1, 2))
+          || data instanceof ClassTable
+          || !tally.hasPositions()
+          || !findPart(n)) {
         return Optional.empty();
       }
       agree(p, proportion);
@@ -212,7 +220,7 @@ final class WorkingBuilder {
       Formula n = formulas.n();
       Formula below = Quantity.BELOW.formula();
       Formula equal = Quantity.EQUAL.formula();
-      if (!findPart(n)) {
+      if (data instanceof ClassTable || !findPart(n)) {
         return Optional.empty();
       }
       agree(Quantity.ONE_VALUE.formula(), value);
@@ -235,6 +243,10 @@ final class WorkingBuilder {
       return find(Quantity.RANK.formula(), symbols)
           ? Optional.of(List.of(last().carried()))
           : Optional.empty();
+    }
+
+    private boolean hasOrder() {
+      return data instanceof ClassTable || tally.hasPositions();
     }
 
     private boolean isWithin(Exact number, Exact highest) {
@@ -322,9 +334,13 @@ final class WorkingBuilder {
   }
 
   /** Adds what the formula needs, then the step that it is. */
-  boolean find(Formula left, Formula formula) {
+  boolean find(Formula left, Formula definition) {
+    Formula formula = definition;
     if (left instanceof Formula.Named named && OrderedSteps.finds(named.quantity())) {
       ordered().before(named.quantity());
+      if (data instanceof ClassTable) {
+        formula = OrderedSteps.interpolated();
+      }
     }
     if (!findParts(formula)) {
       return false;
@@ -397,7 +413,7 @@ final class WorkingBuilder {
       agree(name, quantity == Quantity.STEP ? assumed.step() : assumed.mean());
       return true;
     }
-    Optional<Formula> row = Definitions.inRow(quantity);
+    Optional<Formula> row = definitions.inRow(quantity);
     if (row.isPresent()) {
       boolean found = findParts(row.get());
       add(new WorkingStep.Agreed(name, row.get(), withNumbers(row.get())));

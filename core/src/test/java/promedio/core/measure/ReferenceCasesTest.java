@@ -1,6 +1,7 @@
 package promedio.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.junit.jupiter.api.DynamicTest.dynamicTest;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
@@ -21,9 +23,11 @@ import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
+import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
 
 /** The cases of an independent exact implementation, field by field. */
@@ -32,7 +36,7 @@ class ReferenceCasesTest {
   private static final String CASES = "/promedio/core/reference-measures.jsonl";
 
   @TestFactory
-  Stream<DynamicTest> everyRawAndValueFrequencyCaseAgrees() throws IOException {
+  Stream<DynamicTest> everyCaseAgrees() throws IOException {
     List<JsonNode> cases = new ArrayList<>();
     try (BufferedReader lines =
         new BufferedReader(
@@ -44,12 +48,14 @@ class ReferenceCasesTest {
         cases.add(json.readTree(line));
       }
     }
-    return cases.stream()
-        .filter(one -> !one.has("classes"))
-        .map(one -> dynamicTest(one.get("id").asText(), () -> check(one)));
+    return cases.stream().map(one -> dynamicTest(one.get("id").asText(), () -> check(one)));
   }
 
   private static void check(JsonNode one) {
+    if (one.has("refused")) {
+      assertThatThrownBy(() -> data(one)).isInstanceOf(UnusableDataException.class);
+      return;
+    }
     CourseRules rules = CourseRules.DEFAULTS;
     for (Map.Entry<String, JsonNode> rule : one.get("rules").properties()) {
       rules = rules.with(rule.getKey(), rule.getValue().asText());
@@ -77,6 +83,17 @@ class ReferenceCasesTest {
       return new Sample(
           Values.of(one.get("values").valueStream().map(v -> exact(v.asText())).toList()));
     }
+    if (one.has("classes")) {
+      return new ClassTable(
+          one.get("classes")
+              .valueStream()
+              .map(
+                  row ->
+                      new ClassTable.Row(
+                          limit(row.get(0)), limit(row.get(1)), exact(row.get(2).asText())))
+              .toList(),
+          0);
+    }
     return new FrequencyTable(
         one.get("frequencies")
             .valueStream()
@@ -85,6 +102,10 @@ class ReferenceCasesTest {
                     new FrequencyTable.Row(exact(row.get(0).asText()), exact(row.get(1).asText())))
             .toList(),
         0);
+  }
+
+  private static Optional<Exact> limit(JsonNode node) {
+    return node.asText().isEmpty() ? Optional.empty() : Optional.of(exact(node.asText()));
   }
 
   private static void check(String key, Result result, JsonNode expected, CourseRules rules) {

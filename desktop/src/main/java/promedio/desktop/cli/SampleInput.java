@@ -14,6 +14,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.TypeConversionException;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
+import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.message.Message;
@@ -129,17 +130,16 @@ final class SampleInput {
     if (given() != 1) {
       throw new ParameterException(spec.commandLine(), Texts.of("input.one"));
     }
-    if (kind == Kind.CLASSES) {
-      throw new ParameterException(spec.commandLine(), Texts.of("measures.no-classes"));
-    }
     return values != null ? ofValues(values) : ofFile(String.valueOf(file));
   }
 
   private Input ofValues(String text) throws RefusedFileException {
     Typed typed =
-        kind == Kind.RAW
-            ? TypedValues.read(text, DecimalSign.POINT)
-            : TypedTable.read(text, DecimalSign.POINT);
+        switch (kind) {
+          case RAW -> TypedValues.read(text, DecimalSign.POINT);
+          case VALUE_FREQUENCY -> TypedTable.read(text, DecimalSign.POINT);
+          case CLASSES -> TypedClasses.read(text.replaceAll("[,;]\\s+", "\n"), DecimalSign.POINT);
+        };
     if (!typed.unreadable().isEmpty()) {
       Entry first = typed.unreadable().get(0);
       throw new RefusedFileException(
@@ -156,9 +156,12 @@ final class SampleInput {
     DataSource source = ContentsCommand.source(name);
     ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
     try {
-      return kind == Kind.RAW
-          ? ofColumn(read)
-          : new Input(read.source(), Optional.empty(), TableData.frequencies(read));
+      return switch (kind) {
+        case RAW -> ofColumn(read);
+        case VALUE_FREQUENCY ->
+            new Input(read.source(), Optional.empty(), TableData.frequencies(read));
+        case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
+      };
     } catch (UnusableDataException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
     }

@@ -7,6 +7,7 @@ import promedio.core.formula.Formula;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
+import promedio.files.Texts;
 
 /** Writes a working as a page whose formulas are MathML. */
 public final class HtmlWorking implements WorkingWriter {
@@ -89,6 +90,9 @@ public final class HtmlWorking implements WorkingWriter {
   /** {@return the table, its heads in MathML} */
   public static String table(WorkTable table, ShownNumbers numbers) {
     StringBuilder html = new StringBuilder("<table><thead><tr>");
+    if (!table.classes().isEmpty()) {
+      html.append("<th>").append(Texts.of("working.class")).append("</th>");
+    }
     for (Formula column : table.columns()) {
       html.append("<th>").append(math(column.mathml(numbers::shown))).append("</th>");
     }

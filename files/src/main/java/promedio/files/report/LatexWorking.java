@@ -45,17 +45,28 @@ final class LatexWorking implements WorkingWriter {
   /** {@return the table as an array} */
   static String table(WorkTable table, ShownNumbers numbers) {
     List<String> rows = new ArrayList<>();
-    rows.add(row(table.columns().stream().map(c -> c.latex(numbers::latex)).toList()) + " \\hline");
-    table.rows().forEach(row -> rows.add(row(row.stream().map(v -> numbers.latex(v)).toList())));
+    boolean classes = !table.classes().isEmpty();
+    List<String> head = new ArrayList<>(classes ? List.of("") : List.of());
+    head.addAll(table.columns().stream().map(c -> c.latex(numbers::latex)).toList());
+    rows.add(row(head) + " \\hline");
+    for (int row = 0; row < table.rows().size(); row++) {
+      List<String> cells =
+          new ArrayList<>(
+              classes
+                  ? List.of("\\text{" + WorkingTexts.label(table, row, numbers) + "}")
+                  : List.of());
+      table.rows().get(row).forEach(value -> cells.add(numbers.latex(value)));
+      rows.add(row(cells));
+    }
     int last = rows.size() - 1;
     rows.set(last, rows.get(last) + " \\hline");
-    rows.add(
-        row(
-            table.totals().stream()
-                .map(total -> ShownNumbers.latex(WorkingTexts.total(total, numbers)))
-                .toList()));
+    List<String> totals = new ArrayList<>(classes ? List.of("") : List.of());
+    table
+        .totals()
+        .forEach(total -> totals.add(ShownNumbers.latex(WorkingTexts.total(total, numbers))));
+    rows.add(row(totals));
     return "\\begin{array}{"
-        + "r".repeat(table.columns().size())
+        + "r".repeat(table.columns().size() + (classes ? 1 : 0))
         + "}\n"
         + String.join("\n", rows)
         + "\n\\end{array}";

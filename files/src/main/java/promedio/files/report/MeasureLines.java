@@ -16,6 +16,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
@@ -93,8 +94,31 @@ public final class MeasureLines {
     if (!isAbsent(question.path("frequencies"))) {
       return frequencies(list(question, "frequencies"));
     }
-    throw new IllegalArgumentException(
-        Texts.of(isAbsent(question.path("classes")) ? "json.no-data" : "json.classes"));
+    if (!isAbsent(question.path("classes"))) {
+      return classes(list(question, "classes"));
+    }
+    throw new IllegalArgumentException(Texts.of("json.no-data"));
+  }
+
+  private static Data classes(List<JsonNode> triples) {
+    List<ClassTable.Row> rows = new ArrayList<>();
+    int missing = 0;
+    for (JsonNode triple : triples) {
+      if (!triple.isArray() || triple.size() != 3) {
+        throw new IllegalArgumentException(Texts.of("json.class", triple));
+      }
+      if (isMissing(triple.get(2))) {
+        missing++;
+      } else {
+        rows.add(
+            new ClassTable.Row(limit(triple.get(0)), limit(triple.get(1)), number(triple.get(2))));
+      }
+    }
+    return new ClassTable(rows, missing);
+  }
+
+  private static Optional<Exact> limit(JsonNode node) {
+    return isMissing(node) ? Optional.empty() : Optional.of(number(node));
   }
 
   private static Data frequencies(List<JsonNode> pairs) {

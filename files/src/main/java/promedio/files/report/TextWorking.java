@@ -56,7 +56,7 @@ final class TextWorking implements WorkingWriter {
 
   private List<String> aligned(WorkTable table) {
     List<List<String>> rows = WorkingTexts.cells(table, numbers);
-    int[] widths = new int[table.columns().size()];
+    int[] widths = new int[rows.get(0).size()];
     for (List<String> row : rows) {
       for (int i = 0; i < widths.length; i++) {
         widths[i] = Math.max(widths[i], row.get(i).length());

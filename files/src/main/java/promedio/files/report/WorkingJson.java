@@ -53,6 +53,12 @@ final class WorkingJson implements WorkingWriter {
 
   private ObjectNode table(WorkTable table) {
     ObjectNode node = JSON.createObjectNode();
+    if (!table.classes().isEmpty()) {
+      ArrayNode classes = node.putArray("classes");
+      for (int row = 0; row < table.rows().size(); row++) {
+        classes.add(WorkingTexts.label(table, row, numbers));
+      }
+    }
     ArrayNode columns = node.putArray("columns");
     table.columns().forEach(column -> columns.add(column.plain(numbers::shown)));
     ArrayNode rows = node.putArray("rows");

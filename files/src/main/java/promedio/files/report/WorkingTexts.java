@@ -6,6 +6,7 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable;
 import promedio.core.working.Sight;
 import promedio.core.working.Task;
 import promedio.core.working.Why;
@@ -183,13 +184,29 @@ public final class WorkingTexts {
   /** {@return the table as texts: its head, its rows, its totals} */
   public static List<List<String>> cells(WorkTable table, ShownNumbers numbers) {
     List<List<String>> rows = new ArrayList<>();
-    rows.add(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
-    table.rows().forEach(row -> rows.add(row.stream().map(v -> numbers.shown(v)).toList()));
-    List<String> totals =
-        new ArrayList<>(table.totals().stream().map(t -> total(t, numbers)).toList());
+    boolean classes = !table.classes().isEmpty();
+    List<String> head = new ArrayList<>(classes ? List.of(Texts.of("working.class")) : List.of());
+    head.addAll(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
+    rows.add(head);
+    for (int row = 0; row < table.rows().size(); row++) {
+      List<String> cells =
+          new ArrayList<>(classes ? List.of(label(table, row, numbers)) : List.of());
+      table.rows().get(row).forEach(value -> cells.add(numbers.shown(value)));
+      rows.add(cells);
+    }
+    List<String> totals = new ArrayList<>(classes ? List.of("") : List.of());
+    table.totals().forEach(total -> totals.add(total(total, numbers)));
     totals.set(0, Texts.of("working.total", totals.get(0)).strip());
     rows.add(totals);
     return rows;
+  }
+
+  /** {@return the class of a row by its boundaries} */
+  static String label(WorkTable table, int row, ShownNumbers numbers) {
+    ClassTable.Interval interval = table.classes().get(row);
+    return interval.lower().map(numbers::shown).orElse("")
+        + "–"
+        + interval.upper().map(numbers::shown).orElse("");
   }
 
   static String total(Optional<Exact> total, ShownNumbers numbers) {

@@ -4,10 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.entry.ClassLine;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
@@ -105,6 +108,49 @@ public final class TableData {
       }
     }
     return new FrequencyTable(rows, missing);
+  }
+
+  /**
+   * {@return the columns as classes}: lower and upper limit and frequency, where an empty limit is
+   * open; or the class as it is printed, and its frequency
+   *
+   * @throws RefusedFileException if there are not two or three, or an entry is no number
+   */
+  public static ClassTable classes(ReadTable read) throws RefusedFileException {
+    List<Column> columns = read.table().columns();
+    if (columns.size() != 2 && columns.size() != 3) {
+      throw new RefusedFileException(Texts.of("column.classes", read.source(), columns.size()));
+    }
+    List<ClassTable.Row> rows = new ArrayList<>();
+    int missing = 0;
+    for (int row = 0; row < read.table().rows(); row++) {
+      Optional<Exact> frequency = required(read, columns.get(columns.size() - 1), row);
+      if (frequency.isEmpty()) {
+        missing++;
+      } else if (columns.size() == 3) {
+        rows.add(
+            new ClassTable.Row(
+                required(read, columns.get(0), row),
+                required(read, columns.get(1), row),
+                frequency.get()));
+      } else {
+        rows.add(printed(read, columns.get(0), row, frequency.get()));
+      }
+    }
+    return new ClassTable(rows, missing);
+  }
+
+  private static ClassTable.Row printed(ReadTable read, Column column, int row, Exact frequency)
+      throws RefusedFileException {
+    boolean comma = read.recognised().of(Aspect.DECIMAL).equals(",");
+    ClassLine reader = new ClassLine(comma ? DecimalSign.COMMA : DecimalSign.POINT);
+    ClassLine.Outcome outcome = reader.read(column.text(row));
+    if (outcome instanceof ClassLine.Read limits) {
+      return new ClassTable.Row(limits.lower(), limits.upper(), frequency);
+    }
+    Message why = ((ClassLine.Unreadable) outcome).why();
+    throw new RefusedFileException(
+        Texts.of("entry.unreadable", read.source(), read.line(row), why.text()));
   }
 
   private static Optional<Exact> required(ReadTable read, Column column, int row)

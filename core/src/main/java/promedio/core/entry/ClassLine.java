@@ -1,0 +1,114 @@
+package promedio.core.entry;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import promedio.core.message.Message;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.sample.ClassTable;
+
+/**
+ * Reads classes as they are printed: {@code 10–19}, {@code 10 to 20}, {@code [10, 20)}, {@code
+ * under 10}, {@code 60 and over}, each with a frequency behind it where a whole line is read.
+ */
+public final class ClassLine {
+
+  private static final String NUMBER = "[-−+]?\\s?\\d+(?:[.,]\\d+)?(?:/\\d+)?";
+  private static final String TO = "(?:–|—|-|−|\\.{2,3}|…|to(?:\\s+under)?|until|bis|a)";
+  private static final String BELOW = "(?:under|below|less than|up to|unter|<=?|≤|–|—)";
+  private static final String ABOVE =
+      "(?:and (?:over|above|more|up)|or (?:over|above|more)|und mehr|\\+|–|—|-)";
+  private static final String FREQUENCY = "(?:\\s*[:;,|\\t]\\s*|\\s+)(?<f>" + NUMBER + ")?";
+
+  private static final Pattern BETWEEN = limits("(?<l>N)\\s*" + TO + "\\s*(?<u>N)");
+  private static final Pattern BRACKETS =
+      limits("[\\[(\\]]\\s*(?<l>N)\\s*[,;]\\s*(?<u>N)\\s*[)\\]\\[]");
+  private static final Pattern OPEN_BELOW = limits(BELOW + "\\s*(?<u>N)");
+  private static final Pattern OPEN_ABOVE = limits("(?<l>N)\\s*" + ABOVE);
+  private static final Pattern FROM = limits("(?:over|above|from|ab|>=?|≥)\\s*(?<l>N)");
+  private static final Pattern COLUMNS =
+      Pattern.compile(
+          "(?<l>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<u>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<f>N)"
+              .replace("N", NUMBER));
+
+  private final DecimalSign sign;
+
+  /** Makes a reader for one who writes this decimal sign. */
+  public ClassLine(DecimalSign sign) {
+    this.sign = sign;
+  }
+
+  private static Pattern limits(String pattern) {
+    return Pattern.compile(
+        pattern.replace("N", NUMBER) + "(?:" + FREQUENCY + ")?", Pattern.CASE_INSENSITIVE);
+  }
+
+  /** What was read of a line. */
+  public sealed interface Outcome {}
+
+  /**
+   * A class.
+   *
+   * @param lower the lower limit, none where it is open
+   * @param upper the upper limit, none where it is open
+   * @param frequency the frequency, where one was written
+   */
+  public record Read(Optional<Exact> lower, Optional<Exact> upper, Optional<Exact> frequency)
+      implements Outcome {
+
+    /** {@return the row of a table}; one without a frequency counts as 0 */
+    public ClassTable.Row row() {
+      return new ClassTable.Row(lower, upper, frequency.orElse(Exact.ZERO));
+    }
+  }
+
+  /** No class, and why. */
+  public record Unreadable(Message why) implements Outcome {}
+
+  /** {@return what the line says} */
+  public Outcome read(String line) {
+    String text = line.strip();
+    for (Pattern pattern :
+        new Pattern[] {BRACKETS, COLUMNS, BETWEEN, OPEN_ABOVE, OPEN_BELOW, FROM}) {
+      Matcher matcher = pattern.matcher(text);
+      if (matcher.matches()) {
+        return read(text, matcher);
+      }
+    }
+    return new Unreadable(Message.of("classes.line", text));
+  }
+
+  private Outcome read(String line, Matcher matcher) {
+    Optional<Exact> lower = Optional.empty();
+    Optional<Exact> upper = Optional.empty();
+    Optional<Exact> frequency = Optional.empty();
+    for (String group : new String[] {"l", "u", "f"}) {
+      String text = group(matcher, group);
+      if (text.isEmpty()) {
+        continue;
+      }
+      Reading reading = NumberText.read(text.replaceAll("\\s", ""), sign);
+      if (reading instanceof Reading.Unreadable unreadable) {
+        return new Unreadable(unreadable.why());
+      }
+      Optional<Exact> value = Optional.of(((Reading.Numeral) reading).value());
+      switch (group) {
+        case "l" -> lower = value;
+        case "u" -> upper = value;
+        default -> frequency = value;
+      }
+    }
+    return lower.isEmpty() && upper.isEmpty()
+        ? new Unreadable(Message.of("classes.line", line))
+        : new Read(lower, upper, frequency);
+  }
+
+  private static String group(Matcher matcher, String name) {
+    boolean has = matcher.pattern().pattern().contains("(?<" + name + ">");
+    String text = has ? matcher.group(name) : null;
+    return text == null ? "" : text;
+  }
+}

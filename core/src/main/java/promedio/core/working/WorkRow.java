@@ -1,0 +1,49 @@
+package promedio.core.working;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.measure.Grouped;
+import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable.Interval;
+import promedio.core.sample.Tally;
+
+/**
+ * One row of the data of a working.
+ *
+ * @param interval the class, where the data are classes
+ * @param x the value, or the midpoint
+ * @param f how often it stands
+ * @param cumulative F up to this row
+ */
+record WorkRow(Optional<Interval> interval, Exact x, Exact f, Exact cumulative) {
+
+  /** {@return a row for each distinct value} */
+  static List<WorkRow> of(Tally tally) {
+    List<WorkRow> rows = new ArrayList<>();
+    for (int i = 0; i < tally.size(); i++) {
+      rows.add(
+          new WorkRow(Optional.empty(), tally.value(i), tally.frequency(i), tally.cumulative(i)));
+    }
+    return rows;
+  }
+
+  /** {@return a row for each class}; an open one without frequency needs none */
+  static List<WorkRow> of(Grouped grouped) {
+    List<WorkRow> rows = new ArrayList<>();
+    Exact cumulative = Exact.ZERO;
+    for (Interval interval : grouped.intervals()) {
+      cumulative = cumulative.plus(interval.frequency());
+      if (interval.midpoint().isEmpty() && interval.frequency().signum() == 0) {
+        continue;
+      }
+      rows.add(
+          new WorkRow(
+              Optional.of(interval),
+              interval.midpoint().orElse(Exact.ZERO),
+              interval.frequency(),
+              cumulative));
+    }
+    return rows;
+  }
+}
