@@ -55,6 +55,7 @@ public final class ClassTable implements Data {
    *     negative, or if rows are there and all have 0
    */
   public ClassTable(List<Row> rows, int missing) {
+    rows.forEach(ClassTable::place);
     this.rows = rows.stream().sorted(Comparator.comparing(ClassTable::place)).toList();
     this.missing = missing;
     checkRows();

@@ -34,6 +34,7 @@ import promedio.files.table.ColumnChoiceException;
       ContentsCommand.class,
       MeasuresCommand.class,
       WorkingCommand.class,
+      GroupCommand.class,
       SamplesCommand.class,
       DemoCommand.class
     })

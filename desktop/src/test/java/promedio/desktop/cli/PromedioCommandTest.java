@@ -146,7 +146,6 @@ class PromedioCommandTest {
         "measures --values 1 --percentile 200|from 0 to 100",
         "measures --values 1 --trim a|from 0 to 1",
         "measures --values 1 --kind pairs|[raw, value-frequency, classes]",
-        "measures --values 1 --kind classes|class tables are not read yet",
         "measures --values 1 --colour red|Unknown option",
         "measure|Unmatched argument"
       })
@@ -354,5 +353,30 @@ class PromedioCommandTest {
         .contains("\"exact\":[\"sqrt(2)\"]");
     assertThat(run("working", "--values", "8 10", "--measure", "sd", "--format", "pdf").err())
         .contains("text, markdown, latex, html, json");
+  }
+
+  @Test
+  void aClassTableIsReadFromValuesAndFromFiles() throws IOException {
+    assertThat(
+            run(
+                    "measures",
+                    "--kind",
+                    "classes",
+                    "--values",
+                    "10–19 5, 20–29 8, 30–39 4",
+                    "--format",
+                    "json")
+                .out())
+        .contains("\"median\":{\"exact\":\"191/8\"");
+    Path file = folder.resolve("weights.csv");
+    Files.writeString(file, "lower,upper,frequency\n,10,3\n10,20,8\n20,,2\n");
+    Outcome open = run("measures", "--kind", "classes", file.toString(), "--format", "json");
+    assertThat(open.out()).contains("\"mean\":{\"absent\":\"an open class has no midpoint\"}");
+    Files.writeString(file, "class;f\n10–19;3\n20–29;8\n");
+    assertThat(run("measures", "--kind", "classes", file.toString()).out()).contains("22.23");
+    Files.writeString(file, "10,20,3\n18,28,4\n");
+    Outcome overlap = run("measures", "--kind", "classes", file.toString());
+    assertThat(overlap.code()).isEqualTo(3);
+    assertThat(overlap.err()).contains("weights.csv", "class 18–28 begins before class 10–20 ends");
   }
 }

@@ -35,7 +35,8 @@ final class TextWorking implements WorkingWriter {
         .table()
         .ifPresent(
             table -> {
-              lines.addAll(markdown ? marked(table) : aligned(table));
+              lines.addAll(
+                  markdown ? marked(table) : Columns.aligned(WorkingTexts.cells(table, numbers)));
               lines.addAll(WorkingTexts.checks(working, numbers));
               lines.add("");
             });
@@ -52,27 +53,6 @@ final class TextWorking implements WorkingWriter {
     return step instanceof WorkingStep.InOrder list
         ? WorkingTexts.inOrder(list, numbers, "~~", "~~")
         : plain(step).replace("|", "\\|");
-  }
-
-  private List<String> aligned(WorkTable table) {
-    List<List<String>> rows = WorkingTexts.cells(table, numbers);
-    int[] widths = new int[rows.get(0).size()];
-    for (List<String> row : rows) {
-      for (int i = 0; i < widths.length; i++) {
-        widths[i] = Math.max(widths[i], row.get(i).length());
-      }
-    }
-    return rows.stream()
-        .map(
-            row -> {
-              StringBuilder line = new StringBuilder();
-              for (int i = 0; i < widths.length; i++) {
-                line.append(" ".repeat(widths[i] - row.get(i).length() + (i == 0 ? 0 : 3)))
-                    .append(row.get(i));
-              }
-              return line.toString();
-            })
-        .toList();
   }
 
   private List<String> marked(WorkTable table) {

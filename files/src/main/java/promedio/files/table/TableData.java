@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.entry.ClassLine;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -117,7 +118,7 @@ public final class TableData {
    * @throws RefusedFileException if there are not two or three, or an entry is no number
    */
   public static ClassTable classes(ReadTable read) throws RefusedFileException {
-    List<Column> columns = read.table().columns();
+    List<Column> columns = classColumns(read.table());
     if (columns.size() != 2 && columns.size() != 3) {
       throw new RefusedFileException(Texts.of("column.classes", read.source(), columns.size()));
     }
@@ -138,6 +139,16 @@ public final class TableData {
       }
     }
     return new ClassTable(rows, missing);
+  }
+
+  /** {@return the columns named lower, upper and frequency where they are, otherwise all} */
+  private static List<Column> classColumns(Table table) {
+    List<Column> named =
+        Stream.of("lower", "upper", "frequency")
+            .map(table::column)
+            .flatMap(Optional::stream)
+            .toList();
+    return named.size() == 3 ? named : table.columns();
   }
 
   private static ClassTable.Row printed(ReadTable read, Column column, int row, Exact frequency)

@@ -80,7 +80,7 @@ class MeasureLinesTest {
         "{\"id\":1,\"frequencies\":[[1]]}|[1] where a value and a frequency",
         "{\"id\":1,\"frequencies\":[[1,-2]]}|cannot be negative",
         "{\"id\":1,\"frequencies\":[[1,0]]}|every frequency is 0",
-        "{\"id\":1,\"classes\":[[1,2,3]]}|class tables",
+        "{\"id\":1,\"classes\":[[1,2]]}|is no class",
         "{\"id\":1,\"values\":[1],\"rules\":{\"divisor\":\"m\"}}|it takes n-1, n",
         "{\"id\":1,\"values\":[1],\"rules\":[]}|“rules” must be",
         "{\"id\":1,\"values\":[1],\"percentiles\":[\"101\"]}|from 0 to 100",

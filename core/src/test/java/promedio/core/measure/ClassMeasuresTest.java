@@ -1,0 +1,206 @@
+package promedio.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+import promedio.core.entry.TypedClasses;
+import promedio.core.formula.Formulas;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.Real;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.GroupedMode;
+import promedio.core.rules.MedianPosition;
+import promedio.core.rules.OpenClass;
+import promedio.core.rules.Rule;
+import promedio.core.rules.Sheppard;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.working.Method;
+import promedio.core.working.Task;
+import promedio.core.working.Working;
+
+/** Measures of class tables against their definitions, and their hand workings. */
+class ClassMeasuresTest {
+
+  private static ClassTable table(String text) {
+    return (ClassTable) TypedClasses.read(text, DecimalSign.POINT).data();
+  }
+
+  private static Exact value(ClassTable table, CourseRules rules, Measure measure) {
+    return (Exact) Measures.of(table, rules).get(measure).number().orElseThrow();
+  }
+
+  @Test
+  void theMedianIsInterpolatedWithinItsClass() {
+    ClassTable weights = table("10–19 5\n20–29 8\n30–39 4");
+
+    // 19.5 + (8.5 − 5)/8 · 10.
+    assertThat(value(weights, CourseRules.DEFAULTS, Measure.MEDIAN))
+        .isEqualTo(Exact.of(23_875, 1000));
+    // With (n + 1)/2 it is 19.5 + (9 − 5)/8 · 10.
+    assertThat(
+            value(weights, CourseRules.DEFAULTS.with("median-position", "(n+1)/2"), Measure.MEDIAN))
+        .isEqualTo(Exact.of(245, 10));
+  }
+
+  @Test
+  void withUnequalWidthsTheDensestClassIsModal() {
+    // Densities 0.5, 0.8, 0.45: the second, though the third has more values.
+    ClassTable table = table("0–10 5\n10–20 8\n20–40 9");
+
+    Result modes = Measures.of(table, CourseRules.DEFAULTS).get(Measure.MODES);
+    // 10 + 0.3/(0.3 + 0.35) · 10.
+    assertThat(modes).isEqualTo(new Result.Several(List.of(Exact.of(190, 13))));
+  }
+
+  @Test
+  void sheppardsCorrectionLeavesTheMomentsAlone() {
+    ClassTable table = table("0–6 5\n6–12 8\n12–18 4");
+    CourseRules on = CourseRules.DEFAULTS.with(Rule.SHEPPARD, Sheppard.ON);
+
+    Exact raw = value(table, CourseRules.DEFAULTS, Measure.VARIANCE);
+    assertThat(value(table, on, Measure.VARIANCE)).isEqualTo(raw.minus(Exact.of(3)));
+    for (Measure same :
+        List.of(Measure.SKEWNESS_MOMENT, Measure.SKEWNESS_MOMENT_S, Measure.KURTOSIS_MOMENT)) {
+      assertThat(value(table, on, same)).isEqualTo(value(table, CourseRules.DEFAULTS, same));
+    }
+    assertThat(Measures.of(table("0–10 5\n10–30 8"), on).get(Measure.VARIANCE))
+        .isEqualTo(
+            Measures.of(table("0–10 5\n10–30 8"), CourseRules.DEFAULTS).get(Measure.VARIANCE));
+  }
+
+  @Test
+  void narrowClassesComeNearTheRawValues() {
+    Sample raw = new Sample(Values.ofDecimals(new long[] {12, 15, 15, 21, 30, 30, 47}, 1));
+    List<ClassTable.Row> rows = new ArrayList<>();
+    Exact half = Exact.of(1, 2_000_000);
+    for (int i = 0; i < raw.tally().size(); i++) {
+      Exact x = raw.tally().value(i);
+      if (i > 0) {
+        Exact before = raw.tally().value(i - 1).plus(half);
+        rows.add(ClassTable.Row.of(before, x.minus(half), Exact.ZERO));
+      }
+      rows.add(ClassTable.Row.of(x.minus(half), x.plus(half), raw.tally().frequency(i)));
+    }
+    ClassTable narrow = new ClassTable(rows, 0);
+
+    for (Measure measure :
+        List.of(Measure.MEAN, Measure.VARIANCE, Measure.MEDIAN, Measure.MEAN_DEVIATION)) {
+      Exact difference =
+          value(narrow, CourseRules.DEFAULTS, measure)
+              .minus((Exact) Measures.of(raw, CourseRules.DEFAULTS).get(measure).number().get());
+      assertThat(difference.abs()).as(measure.key()).isLessThan(Exact.of(1, 1000));
+    }
+  }
+
+  /** Classes from widths and frequencies; a limit at an end may be missing, or a gap everywhere. */
+  private static Optional<ClassTable> random(
+      List<Integer> widths, List<Integer> frequencies, int gap, int open) {
+    List<ClassTable.Row> rows = new ArrayList<>();
+    int at = -20;
+    int last = Math.min(widths.size(), frequencies.size()) - 1;
+    int total = 0;
+    for (int i = 0; i <= last; i++) {
+      int upper = at + widths.get(i);
+      total += frequencies.get(i);
+      rows.add(
+          new ClassTable.Row(
+              i == 0 && (open & 1) == 1 ? Optional.empty() : Optional.of(Exact.of(at)),
+              i == last && (open & 2) == 2 ? Optional.empty() : Optional.of(Exact.of(upper)),
+              Exact.of(frequencies.get(i))));
+      at = upper + gap;
+    }
+    boolean sensible = total > 0 && !(last == 0 && open == 3);
+    return sensible ? Optional.of(new ClassTable(rows, 0)) : Optional.empty();
+  }
+
+  @Property(tries = 150)
+  void everyMeasureIsWhatItsFormulaAndEachOfItsWorkingsComesTo(
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 2, max = 4) Integer> widths,
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 0, max = 5) Integer> frequencies,
+      @ForAll @IntRange(min = 0, max = 1) int gap,
+      @ForAll @IntRange(min = 0, max = 3) int open,
+      @ForAll Divisor divisor,
+      @ForAll MedianPosition position,
+      @ForAll GroupedMode mode,
+      @ForAll OpenClass openRule,
+      @ForAll Sheppard sheppard) {
+    Optional<ClassTable> table = random(widths, frequencies, gap, open);
+    if (table.isEmpty()) {
+      return;
+    }
+    CourseRules rules =
+        CourseRules.DEFAULTS
+            .with(Rule.DIVISOR, divisor)
+            .with(Rule.MEDIAN_POSITION, position)
+            .with(Rule.GROUPED_MODE, mode)
+            .with(Rule.OPEN_CLASS, openRule)
+            .with(Rule.SHEPPARD, sheppard);
+    Measures measures = Measures.of(table.get(), rules);
+    Formulas formulas = Formulas.of(table.get(), rules);
+    for (Measure measure : Measure.values()) {
+      Result result = measures.get(measure);
+      boolean exact = result instanceof Result.Found;
+      if (exact) {
+        assertThat(formulas.value(measure)).as(measure.key()).isEqualTo(result.number());
+      }
+      for (Method method : Method.of(new Task.Measured(measure), rules, table.get())) {
+        assertThat(results(Working.of(table.get(), rules, measure, method)))
+            .as(measure.key() + " by " + method.code() + " of " + table.get().rows())
+            .isEqualTo(results(result));
+      }
+    }
+    Task percentile = new Task.Percentile(Exact.of(35));
+    assertThat(results(Working.of(table.get(), rules, percentile, Method.DEFINITION)))
+        .isEqualTo(results(measures.percentile(Exact.of(35))));
+  }
+
+  private static List<String> results(Optional<Working> working) {
+    return working.map(Working::results).orElse(List.of()).stream()
+        .map(number -> number.significant(30).stripTrailingZeros().toPlainString())
+        .toList();
+  }
+
+  private static List<String> results(Result result) {
+    List<Real> numbers =
+        result instanceof Result.Several several
+            ? List.copyOf(several.values())
+            : result.number().map(List::of).orElse(List.of());
+    return numbers.stream()
+        .map(number -> number.significant(30).stripTrailingZeros().toPlainString())
+        .toList();
+  }
+
+  @Property(tries = 60)
+  void meanAndVarianceAreThoseOfTheMidpoints(
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 2, max = 4) Integer> widths,
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 0, max = 5) Integer> frequencies) {
+    Optional<ClassTable> table = random(widths, frequencies, 0, 0);
+    if (table.isEmpty()) {
+      return;
+    }
+    List<Exact> stood = new ArrayList<>();
+    for (ClassTable.Interval interval : table.get().intervals(false)) {
+      BigInteger times = interval.frequency().numerator();
+      for (int i = 0; i < times.intValueExact(); i++) {
+        stood.add(interval.midpoint().orElseThrow());
+      }
+    }
+    Measures raw = Measures.of(new Sample(Values.of(stood)), CourseRules.DEFAULTS);
+    Measures grouped = Measures.of(table.get(), CourseRules.DEFAULTS);
+    for (Measure measure : List.of(Measure.SUM, Measure.MEAN, Measure.VARIANCE, Measure.CV)) {
+      assertThat(results(grouped.get(measure))).isEqualTo(results(raw.get(measure)));
+    }
+  }
+}

@@ -1,0 +1,67 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.report.GroupingText;
+import promedio.files.table.ColumnChoiceException;
+
+/** A class table of one sample. */
+@Command(
+    name = "group",
+    mixinStandardHelpOptions = true,
+    description = "A class table of one sample: frequencies, relative, cumulative, densities.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio group pears.csv --column weight",
+      "  promedio group pears.csv --column weight --width 10 --start 115 --rule class-end=upper",
+      "  promedio group --values \"8 10 11 11 15\" --limits \"5 10 20\" --format text",
+      "  promedio group pears.csv --column weight --format beside"
+    })
+final class GroupCommand implements Callable<Integer> {
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private SampleInput input;
+
+  @Mixin private ClassesInput classes;
+
+  @Option(
+      names = "--format",
+      defaultValue = "csv",
+      paramLabel = "FORMAT",
+      description =
+          "csv; text, with tally; advice, what each rule comes to; beside, each measure by values"
+              + " and by classes (default: csv)")
+  private String format = "csv";
+
+  private GroupCommand() {}
+
+  @Override
+  public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
+    CourseRules rules = input.rules(spec);
+    SampleInput.Input read = input.read(spec);
+    PrintWriter out = spec.commandLine().getOut();
+    ClassTable table = classes.classes(read.data(), rules, spec);
+    switch (format) {
+      case "csv" -> out.print(GroupingText.csv(table));
+      case "text" -> GroupingText.lines(table, rules).forEach(out::println);
+      case "advice" -> GroupingText.advice(read.data(), rules).forEach(out::println);
+      case "beside" -> GroupingText.besideRaw(read.data(), table, rules).forEach(out::println);
+      default -> throw new ParameterException(spec.commandLine(), Texts.of("group.format", format));
+    }
+    out.flush();
+    return 0;
+  }
+}

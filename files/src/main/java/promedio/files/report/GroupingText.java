@@ -1,0 +1,176 @@
+package promedio.files.report;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.grouping.ClassColumns;
+import promedio.core.grouping.NiceLimits;
+import promedio.core.grouping.WidthRule;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.measure.Result;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.core.table.PlainText;
+import promedio.files.Texts;
+
+/** Writes a class table with all its columns, as CSV or in lines to read. */
+public final class GroupingText {
+
+  private static final int DIGITS = 12;
+
+  /** Longer tallies are told by their frequency alone. */
+  private static final int LONGEST_TALLY = 60;
+
+  private static final List<String> COLUMNS =
+      List.of(
+          "lower",
+          "upper",
+          "frequency",
+          "relative",
+          "percentage",
+          "cumulative",
+          "cumulative_above",
+          "density",
+          "midpoint");
+
+  private GroupingText() {}
+
+  /** {@return the table as CSV, its first three columns being a class table themselves} */
+  public static String csv(ClassTable table) {
+    StringWriter text = new StringWriter();
+    try (CsvWriter csv = CsvWriter.builder().build(text)) {
+      csv.writeRecord(COLUMNS);
+      for (ClassColumns row : ClassColumns.of(table)) {
+        csv.writeRecord(
+            number(row.interval().lower()),
+            number(row.interval().upper()),
+            plain(row.interval().frequency()),
+            plain(row.relative()),
+            plain(row.percentage()),
+            plain(row.cumulative()),
+            plain(row.cumulativeAbove()),
+            number(row.density()),
+            number(row.interval().midpoint()));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return text.toString();
+  }
+
+  private static String number(Optional<Exact> value) {
+    return value.map(GroupingText::plain).orElse("");
+  }
+
+  private static String plain(Exact value) {
+    String exact = PlainText.of(value);
+    return exact.indexOf('/') < 0
+        ? exact
+        : value.significant(DIGITS).stripTrailingZeros().toPlainString();
+  }
+
+  /** {@return the table in lines, with its tally and totals} */
+  public static List<String> lines(ClassTable table, CourseRules rules) {
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
+    List<List<String>> rows = new ArrayList<>();
+    rows.add(List.of(Texts.of("group.heads").split("\\|")));
+    for (ClassColumns row : ClassColumns.of(table)) {
+      Exact f = row.interval().frequency();
+      rows.add(
+          List.of(
+              interval(row.interval(), numbers),
+              tally(f),
+              numbers.shown(f),
+              numbers.shown(row.relative()),
+              numbers.result(row.percentage()),
+              numbers.shown(row.cumulative()),
+              numbers.shown(row.cumulativeAbove()),
+              row.density().map(numbers::shown).orElse("")));
+    }
+    String n = numbers.shown(table.tally().total());
+    rows.add(List.of("Σ", "", n, "1", numbers.result(Exact.of(100)), "", "", ""));
+    return Columns.aligned(rows);
+  }
+
+  private static String interval(ClassTable.Interval interval, ShownNumbers numbers) {
+    return interval.lower().map(numbers::shown).orElse("")
+        + "–"
+        + interval.upper().map(numbers::shown).orElse("");
+  }
+
+  /** {@return strokes in bundles of five} */
+  public static String tally(Exact frequency) {
+    if (!frequency.isWhole() || frequency.compareTo(Exact.of(LONGEST_TALLY)) > 0) {
+      return "";
+    }
+    int strokes = frequency.numerator().intValueExact();
+    return ("||||/ ".repeat(strokes / 5) + "|".repeat(strokes % 5)).strip();
+  }
+
+  /** {@return what each named rule comes to for the values, with its arithmetic} */
+  public static List<String> advice(Data data, CourseRules rules) {
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
+    List<String> lines = new ArrayList<>();
+    for (WidthRule rule : WidthRule.values()) {
+      lines.add(
+          rule.advice(data)
+              .map(
+                  advice ->
+                      Texts.of(
+                          "group.advice." + rule.code(),
+                          numbers.shown(data.tally().total()),
+                          advice.classes().map(String::valueOf).orElse(""),
+                          numbers.shown(advice.width()),
+                          numbers.shown(NiceLimits.width(advice.width()))))
+              .orElseGet(() -> Texts.of("group.no-advice", Texts.of("group.rule." + rule.code()))));
+    }
+    return lines;
+  }
+
+  /** {@return each measure of the values, of the classes, and by how much they differ} */
+  public static List<String> besideRaw(Data raw, ClassTable table, CourseRules rules) {
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
+    Measures exact = Measures.of(raw, rules);
+    Measures grouped = Measures.of(table, rules);
+    List<List<String>> rows = new ArrayList<>();
+    rows.add(List.of(Texts.of("group.beside").split("\\|")));
+    for (Measure measure : Measure.values()) {
+      rows.add(
+          List.of(
+              measure.key(),
+              shown(exact.get(measure), numbers),
+              shown(grouped.get(measure), numbers),
+              error(exact.get(measure), grouped.get(measure), rules)));
+    }
+    return Columns.aligned(rows);
+  }
+
+  private static String shown(Result result, ShownNumbers numbers) {
+    if (result instanceof Result.Several several) {
+      return String.join("; ", several.values().stream().map(numbers::result).toList());
+    }
+    return result.number().map(numbers::result).orElse("–");
+  }
+
+  /** {@return grouped − raw of what is shown of both} */
+  public static String error(Result raw, Result grouped, CourseRules rules) {
+    if (raw.number().isEmpty() || grouped.number().isEmpty()) {
+      return "";
+    }
+    int places = rules.get(Rule.PLACES);
+    Exact difference =
+        Exact.of(grouped.number().get().rounded(places, rules.get(Rule.ROUNDING)))
+            .minus(Exact.of(raw.number().get().rounded(places, rules.get(Rule.ROUNDING))));
+    String shown = new ShownNumbers(rules, DecimalSign.POINT).result(difference);
+    return difference.signum() > 0 ? "+" + shown : shown;
+  }
+}
