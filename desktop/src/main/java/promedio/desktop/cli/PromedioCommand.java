@@ -35,6 +35,7 @@ import promedio.files.table.ColumnChoiceException;
       MeasuresCommand.class,
       WorkingCommand.class,
       GroupCommand.class,
+      DrawCommand.class,
       SamplesCommand.class,
       DemoCommand.class
     })

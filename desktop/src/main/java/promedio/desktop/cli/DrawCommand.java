@@ -1,0 +1,217 @@
+package promedio.desktop.cli;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import promedio.core.entry.Typed;
+import promedio.core.entry.TypedValues;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.desktop.Texts;
+import promedio.desktop.graph.Graph;
+import promedio.desktop.graph.GraphExport;
+import promedio.desktop.graph.GraphKind;
+import promedio.desktop.graph.Height;
+import promedio.files.RefusedFileException;
+import promedio.files.table.ColumnChoiceException;
+
+/** A graph, as a picture. */
+@Command(
+    name = "draw",
+    mixinStandardHelpOptions = true,
+    description = "A graph of one sample, or of several on one scale, as PNG, SVG or PDF.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio draw pears.csv --column weight --graph histogram --into pears.png",
+      "  promedio draw pears.csv --column weight --graph ogive --mark q1,median,q3 --into ogive.svg",
+      "  promedio draw --values \"8 10 11\" --also \"South=9 12 15\" --graph box --into both.pdf"
+    })
+final class DrawCommand implements Callable<Integer> {
+
+  private static final double POINTS_AN_INCH = 72;
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private SampleInput input;
+
+  @Mixin private ClassesInput classes;
+
+  @Option(
+      names = "--graph",
+      required = true,
+      paramLabel = "GRAPH",
+      description = "histogram, polygon, ogive, ogive-above, box, stem-and-leaf, dot or bar")
+  private String graphCode = "";
+
+  @Option(
+      names = "--into",
+      required = true,
+      paramLabel = "FILE",
+      description = "the picture, ending in .png, .svg or .pdf")
+  private Path into = Path.of("");
+
+  @Option(
+      names = "--height",
+      paramLabel = "HEIGHT",
+      description =
+          "frequency, relative or density (default: frequency, density where widths differ)")
+  private @Nullable String heightCode;
+
+  @Option(names = "--title", paramLabel = "TEXT", description = "above the graph")
+  private String title = "";
+
+  @Option(names = "--x-name", paramLabel = "TEXT", description = "what the values are, with unit")
+  private @Nullable String xName;
+
+  @Option(
+      names = "--mark",
+      split = ",",
+      paramLabel = "KEY",
+      description = "measures to mark: mean, median, modes; on an ogive q1, median, q3")
+  private List<String> marks = List.of();
+
+  @Option(
+      names = "--also",
+      paramLabel = "NAME=VALUES",
+      description = "another sample on the same scale; repeatable")
+  private Map<String, String> also = Map.of();
+
+  @Option(
+      names = "--size",
+      defaultValue = "720x450",
+      paramLabel = "WxH",
+      description = "in points (default: 720x450)")
+  private String size = "720x450";
+
+  @Option(
+      names = "--dpi",
+      defaultValue = "144",
+      paramLabel = "NUMBER",
+      description = "points an inch of a PNG (default: 144)")
+  private int dpi = 144;
+
+  private DrawCommand() {}
+
+  @Override
+  public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
+    GraphKind kind =
+        GraphKind.ofCode(graphCode)
+            .orElseThrow(() -> wrong(Texts.of("draw.kind", graphCode, GraphKind.codes())));
+    String name = String.valueOf(into.getFileName()).toLowerCase(Locale.ROOT);
+    String ending = name.substring(name.lastIndexOf('.') + 1);
+    if (!List.of("png", "svg", "pdf").contains(ending)) {
+      throw wrong(Texts.of("draw.ending", into.toString()));
+    }
+    if (dpi < 10 || dpi > 1200) {
+      throw wrong(Texts.of("draw.dpi", dpi));
+    }
+    CourseRules rules = input.rules(spec);
+    SampleInput.Input read = input.read(spec);
+    Graph graph = graph(kind, rules, read);
+    int[] paper = paper();
+    GraphExport export;
+    try {
+      export = GraphExport.of(graph, paper[0], paper[1]);
+    } catch (IllegalArgumentException e) {
+      throw new RefusedFileException(e.getMessage());
+    }
+    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(into))) {
+      switch (ending) {
+        case "png" -> export.png(out, dpi / POINTS_AN_INCH);
+        case "svg" -> export.svg(out);
+        default -> export.pdf(out);
+      }
+    }
+    spec.commandLine().getOut().println(into);
+    return 0;
+  }
+
+  private Graph graph(GraphKind kind, CourseRules rules, SampleInput.Input read)
+      throws RefusedFileException {
+    List<Graph.Series> series = new ArrayList<>();
+    String values = Texts.of("draw.values");
+    series.add(series(kind, read.column().orElse(read.source()), read.data(), rules));
+    for (Map.Entry<String, String> other : also.entrySet()) {
+      Typed typed = TypedValues.read(other.getValue(), DecimalSign.POINT);
+      if (!typed.unreadable().isEmpty() || typed.data().tally().isEmpty()) {
+        throw wrong(Texts.of("draw.also", other.getKey()));
+      }
+      series.add(series(kind, other.getKey(), typed.data(), rules));
+    }
+    Height height =
+        heightCode == null
+            ? proposed(kind, series)
+            : Height.ofCode(heightCode)
+                .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
+    String axis = xName == null ? read.column().orElse(values) : xName;
+    return new Graph(kind, series, height, title, axis, marked(), rules, DecimalSign.POINT);
+  }
+
+  private static Height proposed(GraphKind kind, List<Graph.Series> series) {
+    boolean cumulative = kind == GraphKind.OGIVE || kind == GraphKind.OGIVE_ABOVE;
+    return kind.needsClasses() && !cumulative
+        ? Graph.proposed(series.get(0).classes())
+        : Height.FREQUENCY;
+  }
+
+  private Graph.Series series(GraphKind kind, String name, Data data, CourseRules rules)
+      throws RefusedFileException {
+    if (data.tally().isEmpty()) {
+      throw new RefusedFileException(Texts.of("group.empty"));
+    }
+    boolean needs = kind.needsClasses();
+    if (data instanceof ClassTable && !needs && kind != GraphKind.BOX) {
+      throw wrong(Texts.of("draw.of-classes", kind.code()));
+    }
+    ClassTable made = needs ? classes.classes(data, rules, spec) : new ClassTable(List.of(), 0);
+    return new Graph.Series(name, data, made);
+  }
+
+  private Set<Measure> marked() {
+    Set<Measure> marked = new HashSet<>();
+    for (String key : marks) {
+      marked.add(Measure.ofKey(key).orElseThrow(() -> wrong(Texts.of("draw.mark", key))));
+    }
+    return marked;
+  }
+
+  private int[] paper() {
+    String[] parts = size.split("x", -1);
+    try {
+      int width = Integer.parseInt(parts[0]);
+      int height = Integer.parseInt(parts[parts.length - 1]);
+      boolean sensible =
+          parts.length == 2 && width >= 100 && height >= 100 && width <= 5000 && height <= 5000;
+      if (sensible) {
+        return new int[] {width, height};
+      }
+    } catch (NumberFormatException e) {
+      throw new ParameterException(spec.commandLine(), Texts.of("draw.size", size), e);
+    }
+    throw wrong(Texts.of("draw.size", size));
+  }
+
+  private ParameterException wrong(String message) {
+    return new ParameterException(spec.commandLine(), message);
+  }
+}
