@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.entry.Typed;
+import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.number.DecimalSign;
@@ -24,7 +25,19 @@ public sealed interface Source {
       String text = mine.text().stripTrailing();
       return Optional.of(new TableText(text + (text.isEmpty() ? "" : "\n") + more.text()));
     }
+    if (this instanceof ClassesText mine && other instanceof ClassesText more) {
+      String text = mine.text().stripTrailing();
+      return Optional.of(new ClassesText(text + (text.isEmpty() ? "" : "\n") + more.text()));
+    }
     return Optional.empty();
+  }
+
+  /** {@return this with another text, where it is typed} */
+  default Source withText(String text) {
+    if (this instanceof TableText) {
+      return new TableText(text);
+    }
+    return this instanceof ClassesText ? new ClassesText(text) : new ValuesText(text);
   }
 
   /** A list of values, exactly as typed. */
@@ -40,6 +53,14 @@ public sealed interface Source {
     @Override
     public Typed read(DecimalSign sign) {
       return TypedTable.read(text, sign);
+    }
+  }
+
+  /** A line for each class and its frequency, exactly as typed. */
+  record ClassesText(String text) implements Source {
+    @Override
+    public Typed read(DecimalSign sign) {
+      return TypedClasses.read(text, sign);
     }
   }
 

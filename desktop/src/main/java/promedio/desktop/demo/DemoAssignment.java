@@ -36,7 +36,7 @@ public final class DemoAssignment {
             "",
             Map.of(),
             DecimalSign.POINT,
-            List.of(north(), south(), times(), sugar(), baskets()),
+            List.of(north(), south(), times(), sugar(), baskets(), classes()),
             List.of())
         .with(trays());
   }
@@ -108,6 +108,25 @@ public final class DemoAssignment {
                 .toList());
     return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows))
         .withAnswer(Measure.MEAN, "39.12");
+  }
+
+  private static Item classes() {
+    String rows =
+        String.join(
+            "\n",
+            DemoFiles.text("weights-in-classes.csv")
+                .lines()
+                .skip(1)
+                .map(DemoAssignment::row)
+                .toList());
+    return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows))
+        .withAnswer(Measure.MEDIAN, "138.4");
+  }
+
+  private static String row(String line) {
+    int last = line.lastIndexOf(line.indexOf(';') >= 0 ? ';' : ',');
+    String limits = line.substring(0, last).replaceAll("[;,]", "–");
+    return limits + "  " + line.substring(last + 1);
   }
 
   private static String terrace(String name) {

@@ -15,10 +15,13 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.WritableImage;
@@ -173,9 +176,10 @@ public final class OffscreenDemo {
         scene,
         "frequency-table.png",
         () -> {
-          workspace.choose(demo.items().get(demo.items().size() - 1).id());
+          workspace.choose(demo.items().get(4).id());
           workspace.measureProperty().set(Measure.MEDIAN);
         });
+    takePicturesOfClasses(demo, workspace, scene);
     picture(
         scene,
         "unreadable-entries.png",
@@ -228,6 +232,37 @@ public final class OffscreenDemo {
     onToolkit(
         () -> {
           ((Button) scene.lookup("#working-back")).fire();
+          return scene;
+        });
+  }
+
+  private void takePicturesOfClasses(Assignment demo, Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    picture(
+        scene,
+        "class-table.png",
+        () -> {
+          workspace.choose(demo.items().get(5).id());
+          workspace.measureProperty().set(Measure.MEDIAN);
+          ((CheckBox) scene.lookup("#graph-mark-median")).fire();
+          ((ToggleButton) scene.lookup("#graph-ogive")).fire();
+        });
+    picture(
+        scene,
+        "two-samples.png",
+        () -> {
+          workspace.choose(demo.items().get(0).id());
+          ((Hyperlink) scene.lookup("#graph-toggle")).fire();
+          ((ToggleButton) scene.lookup("#graph-histogram")).fire();
+          @SuppressWarnings("unchecked") // the ids are ours
+          ChoiceBox<String> other = (ChoiceBox<String>) scene.lookup("#graph-other");
+          other.setValue(demo.items().get(1).name());
+          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0.62);
+        });
+    onToolkit(
+        () -> {
+          ((Hyperlink) scene.lookup("#graph-toggle")).fire();
+          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
           return scene;
         });
   }

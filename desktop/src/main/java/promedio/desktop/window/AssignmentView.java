@@ -98,7 +98,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.notices = new NoticeBar(workspace.background());
     this.shelf = new Shelf(workspace, appearance, this::open, this::typeTable);
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
-    this.sheet = new Sheet(workspace, appearance, empty);
+    this.sheet = new Sheet(workspace, appearance, fileChoice, empty);
     this.exchange = new TableExchange(workspace, fileChoice, notices);
     this.byHand = new ByHand(workspace);
     this.margin = new Margin(workspace, byHand, appearance);

@@ -7,6 +7,7 @@ import promedio.core.entry.Typed;
 import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.desktop.Texts;
@@ -22,10 +23,13 @@ final class Describe {
     String kind =
         item.source() instanceof Source.TableText
             ? Texts.of("describe.table")
-            : item.source() instanceof Source.Linked linked
-                ? Texts.of(
-                    linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
-                : Texts.of("describe.sample");
+            : item.source() instanceof Source.ClassesText
+                ? Texts.of("describe.classes")
+                : item.source() instanceof Source.Linked linked
+                    ? Texts.of(
+                        linked.found() ? "describe.linked" : "describe.parted",
+                        linked.link().column())
+                    : Texts.of("describe.sample");
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
   }
 
@@ -41,10 +45,12 @@ final class Describe {
     Data data = typed.data();
     Exact n = data.tally().total();
     String values =
-        data instanceof FrequencyTable table
-            ? Texts.of(
-                "counts.rows", table.rows().size(), grouped(table.rows().size()), n.toString())
-            : Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
+        data instanceof ClassTable classes
+            ? Texts.of("counts.classes", classes.rows().size(), n.toString())
+            : data instanceof FrequencyTable table
+                ? Texts.of(
+                    "counts.rows", table.rows().size(), grouped(table.rows().size()), n.toString())
+                : Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
     StringBuilder counts = new StringBuilder(values);
     if (data.missing() > 0) {
       counts.append(Texts.of("counts.missing", grouped(data.missing())));

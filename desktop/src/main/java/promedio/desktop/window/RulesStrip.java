@@ -16,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
@@ -36,12 +37,26 @@ final class RulesStrip extends BorderPane {
     rules.setAccessibleText(Texts.of("rules.heading"));
     rules.getChildren().add(new CourseChoice(workspace, desk));
     addRule(Rule.DIVISOR);
-    addRule(Rule.QUARTILES);
+    Node quartiles = addRule(Rule.QUARTILES);
     addRule(Rule.MODE);
     addRule(Rule.SKEWNESS);
     addRule(Rule.PLACES);
     addRule(Rule.ROUNDING);
     addRule(Rule.CARRY);
+    List<Node> ofClasses =
+        List.of(
+            addRule(Rule.MEDIAN_POSITION),
+            addRule(Rule.GROUPED_MODE),
+            addRule(Rule.OPEN_CLASS),
+            addRule(Rule.SHEPPARD));
+    workspace
+        .chosenProperty()
+        .subscribe(
+            item -> {
+              boolean classes = item != null && item.source() instanceof Source.ClassesText;
+              ofClasses.forEach(node -> Nodes.setShown(node, classes));
+              Nodes.setShown(quartiles, !classes);
+            });
     addSign();
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
@@ -66,16 +81,16 @@ final class RulesStrip extends BorderPane {
     return title;
   }
 
-  private <T> void addRule(Rule<T> rule) {
-    rules
-        .getChildren()
-        .add(
-            choice(
-                rule.code(),
-                rule.values(),
-                value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
-                now -> now.rules().get(rule),
-                value -> workspace.setRule(rule, value)));
+  private <T> Node addRule(Rule<T> rule) {
+    Node choice =
+        choice(
+            rule.code(),
+            rule.values(),
+            value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
+            now -> now.rules().get(rule),
+            value -> workspace.setRule(rule, value));
+    rules.getChildren().add(choice);
+    return choice;
   }
 
   private void addSign() {

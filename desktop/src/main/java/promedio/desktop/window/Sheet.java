@@ -10,6 +10,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Family;
+import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
@@ -29,7 +30,11 @@ final class Sheet extends StackPane {
   private double narrowest = NARROWEST_CARD;
   private final Node empty;
 
-  Sheet(Workspace workspace, Appearance appearance, Node empty) {
+  Sheet(
+      Workspace workspace,
+      Appearance appearance,
+      AssignmentView.FileChoice fileChoice,
+      Node empty) {
     this.empty = empty;
     getStyleClass().add("sheet");
     for (Family family : Family.values()) {
@@ -45,7 +50,8 @@ final class Sheet extends StackPane {
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
     lineUp = new LineUpPanel(workspace, appearance);
-    VBox content = new VBox(new VBox(2, name, counts), lineUp, flow);
+    VBox content =
+        new VBox(new VBox(2, name, counts), lineUp, new GraphCard(workspace, fileChoice), flow);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
@@ -84,6 +90,7 @@ final class Sheet extends StackPane {
           unit.isEmpty()
               ? Describe.counts(reckoning)
               : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit));
+      Nodes.setShown(lineUp, !(reckoning.typed().data() instanceof ClassTable));
       cards.forEach(card -> card.show(reckoning));
     }
   }

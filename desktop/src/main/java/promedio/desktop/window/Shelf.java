@@ -59,6 +59,12 @@ final class Shelf extends VBox {
     startTyping();
   }
 
+  /** Makes a new class table and puts the caret into its rows. */
+  void newClasses() {
+    workspace.addClasses();
+    startTyping();
+  }
+
   /** Puts the caret where values are typed. */
   void startTyping() {
     values.startTyping();
@@ -69,6 +75,7 @@ final class Shelf extends VBox {
         new FlowPane(
             link("shelf.new-sample", "new-sample", this::newSample),
             link("shelf.new-table", "new-table", this::newTable),
+            link("shelf.new-classes", "new-classes", this::newClasses),
             link("shelf.bring-text", "type-table", typeTable),
             link("shelf.open", "open-file", openFile));
     buttons.getStyleClass().add("shelf-buttons");

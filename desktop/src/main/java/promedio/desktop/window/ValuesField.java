@@ -86,7 +86,9 @@ final class ValuesField extends VBox {
         Texts.of(
             item != null && item.source() instanceof Source.TableText
                 ? "values.prompt-table"
-                : "values.prompt"));
+                : item != null && item.source() instanceof Source.ClassesText
+                    ? "values.prompt-classes"
+                    : "values.prompt"));
   }
 
   private static String text(Source source) {
@@ -95,6 +97,9 @@ final class ValuesField extends VBox {
     }
     if (source instanceof Source.TableText table) {
       return table.text();
+    }
+    if (source instanceof Source.ClassesText classes) {
+      return classes.text();
     }
     Source.Linked linked = (Source.Linked) source;
     String key = linked.found() ? "values.linked" : "values.parted";

@@ -223,7 +223,8 @@ final class WorkingPane extends VBox {
 
   private void showMethods() {
     Reckoning now = reckoning;
-    List<Method> choices = now == null ? List.of() : Method.of(task, now.rules());
+    List<Method> choices =
+        now == null ? List.of() : Method.of(task, now.rules(), now.typed().data());
     Nodes.setShown(methods, choices.size() > 1);
     methods.getChildren().clear();
     for (Method each : choices) {

@@ -172,7 +172,9 @@ final class WorkingSheet extends VBox {
 
   private Method firstMethod(Task task, Reckoning now) {
     Method chosen = task instanceof Task.Measured ? byHand.method(task) : otherMethod;
-    return Method.of(task, now.rules()).contains(chosen) ? chosen : Method.DEFINITION;
+    return Method.of(task, now.rules(), now.typed().data()).contains(chosen)
+        ? chosen
+        : Method.DEFINITION;
   }
 
   private void show() {
@@ -186,7 +188,7 @@ final class WorkingSheet extends VBox {
     tasks.setValue(task.key());
     Method by = firstMethod(task, now);
     first.show(task, by, now);
-    List<Method> choices = Method.of(task, now.rules());
+    List<Method> choices = Method.of(task, now.rules(), now.typed().data());
     Nodes.setShown(beside, choices.size() > 1);
     boolean two = beside.isSelected() && choices.size() > 1;
     Nodes.setShown(second, two);

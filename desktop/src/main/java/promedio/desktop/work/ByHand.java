@@ -150,8 +150,8 @@ public final class ByHand {
     Map<String, Exact> known = new LinkedHashMap<>();
     List.of(
             formulas.n(),
-            formulas.sum(Quantity.X.formula()),
-            formulas.sum(Quantity.X.formula().power(2)),
+            formulas.sum(formulas.x()),
+            formulas.sum(formulas.x().power(2)),
             formulas.symbol(Measure.MEAN).formula(),
             Quantity.VARIANCE.formula(),
             Quantity.DEVIATION.formula(),

@@ -284,10 +284,7 @@ public final class Workspace {
       }
       return;
     }
-    Source source =
-        item.source() instanceof Source.TableText
-            ? new Source.TableText(text)
-            : new Source.ValuesText(text);
+    Source source = item.source().withText(text);
     edit("edit.values", "values " + item.id(), now -> now.with(item.withSource(source)));
   }
 
@@ -362,6 +359,11 @@ public final class Workspace {
   /** Adds an empty table of values and frequencies, and chooses it. */
   public void addTable() {
     addNamed(Texts.of("item.table", assignment().freeId()), new Source.TableText(""));
+  }
+
+  /** Adds an empty class table, and chooses it. */
+  public void addClasses() {
+    addNamed(Texts.of("item.classes", assignment().freeId()), new Source.ClassesText(""));
   }
 
   /** Adds an item under a name, and chooses it. */

@@ -71,6 +71,8 @@ final class AssignmentJson {
       node.put("kind", "values").put("text", values.text());
     } else if (item.source() instanceof Source.TableText table) {
       node.put("kind", "table").put("text", table.text());
+    } else if (item.source() instanceof Source.ClassesText classes) {
+      node.put("kind", "classes").put("text", classes.text());
     } else {
       Source.Linked linked = (Source.Linked) item.source();
       String part = "columns/" + item.id() + ".txt";
@@ -212,6 +214,7 @@ final class AssignmentJson {
     return switch (text(node, "kind")) {
       case "values" -> new Source.ValuesText(text(node, "text"));
       case "table" -> new Source.TableText(text(node, "text"));
+      case "classes" -> new Source.ClassesText(text(node, "text"));
       case "linked" ->
           linked(
               node,

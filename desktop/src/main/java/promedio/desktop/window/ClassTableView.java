@@ -1,0 +1,172 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import promedio.core.grouping.ClassColumns;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.measure.Result;
+import promedio.core.number.Exact;
+import promedio.core.rules.ClassEnd;
+import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.ClassTable.Interval;
+import promedio.core.sample.Data;
+import promedio.core.sample.Tally;
+import promedio.desktop.Texts;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.Reckoning;
+import promedio.files.report.GroupingText;
+import promedio.files.report.ShownNumbers;
+
+/** A class table as it is printed, its columns filling themselves. */
+final class ClassTableView extends GridPane {
+
+  private static final int MOST_ROWS = 60;
+
+  private static final List<Measure> COMPARED =
+      List.of(
+          Measure.MEAN,
+          Measure.MEDIAN,
+          Measure.Q1,
+          Measure.Q3,
+          Measure.VARIANCE,
+          Measure.SD,
+          Measure.SKEWNESS);
+
+  ClassTableView() {
+    getStyleClass().add("class-table");
+    setId("class-table");
+    setHgap(18);
+    setVgap(2);
+  }
+
+  /** Shows the table; a click on a class tells it. */
+  void show(Optional<ClassTable> table, Reckoning now, Consumer<Interval> chosen) {
+    getChildren().clear();
+    if (table.isEmpty() || table.get().rows().size() > MOST_ROWS) {
+      return;
+    }
+    head(Texts.of("graph.heads").split("\\|", -1));
+    ShownNumbers numbers = ByHand.numbers(now);
+    int row = 1;
+    for (ClassColumns columns : ClassColumns.of(table.get())) {
+      Interval interval = columns.interval();
+      List<String> cells =
+          List.of(
+              name(interval, numbers),
+              interval.midpoint().map(numbers::shown).orElse(""),
+              numbers.shown(interval.frequency()),
+              numbers.shown(columns.relative()),
+              numbers.result(columns.percentage()),
+              numbers.shown(columns.cumulative()),
+              columns.density().map(numbers::shown).orElse(""));
+      for (int column = 0; column < cells.size(); column++) {
+        Label cell = cell(cells.get(column), column, row, "work-cell");
+        cell.setOnMouseClicked(event -> chosen.accept(interval));
+      }
+      Label tally = cell(GroupingText.tally(interval.frequency()), cells.size(), row, "tally");
+      GridPane.setHalignment(tally, HPos.LEFT);
+      row++;
+    }
+    String total = numbers.shown(table.get().tally().total());
+    String[] totals = {"Σ", "", total, "1", numbers.result(Exact.of(100))};
+    for (int column = 0; column < totals.length; column++) {
+      cell(totals[column], column, row, "work-totals");
+    }
+  }
+
+  /** Shows each measure of the values beside that of the classes, and what grouping changed. */
+  void compare(ClassTable table, Reckoning now) {
+    getChildren().clear();
+    head(Texts.of("graph.compare-heads").split("\\|", -1));
+    Measures grouped = Measures.of(table, now.rules());
+    ShownNumbers numbers = ByHand.numbers(now);
+    int row = 1;
+    for (Measure measure : COMPARED) {
+      Result raw = now.measures().get(measure);
+      Result classes = grouped.get(measure);
+      cell(Texts.of("measure." + measure.key()), 0, row, "work-cell");
+      cell(raw.number().map(numbers::result).orElse("–"), 1, row, "work-cell");
+      cell(classes.number().map(numbers::result).orElse("–"), 2, row, "work-cell");
+      cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
+      row++;
+    }
+  }
+
+  private void head(String[] heads) {
+    for (int column = 0; column < heads.length; column++) {
+      cell(heads[column], column, 0, "class-head");
+    }
+  }
+
+  private Label cell(String text, int column, int row, String styleClass) {
+    Label cell = new Label(text);
+    cell.getStyleClass().add(styleClass);
+    cell.setAlignment(Pos.CENTER_RIGHT);
+    GridPane.setHalignment(cell, HPos.RIGHT);
+    add(cell, column, row);
+    return cell;
+  }
+
+  private static String name(Interval interval, ShownNumbers numbers) {
+    return interval.lower().map(numbers::shown).orElse("")
+        + "–"
+        + interval.upper().map(numbers::shown).orElse("");
+  }
+
+  /** {@return the values of a sample that lie in a class, in a sentence} */
+  static String values(Interval interval, Reckoning now) {
+    ShownNumbers numbers = ByHand.numbers(now);
+    boolean upper = now.rules().get(Rule.CLASS_END) == ClassEnd.UPPER;
+    Tally tally = now.typed().data().tally();
+    List<String> inside = new ArrayList<>();
+    for (int i = 0; i < tally.size() && inside.size() < 100; i++) {
+      Exact value = tally.value(i);
+      int low = interval.lower().map(value::compareTo).orElse(1);
+      int high = interval.upper().map(value::compareTo).orElse(-1);
+      boolean within = upper ? low > 0 && high <= 0 : low >= 0 && high < 0;
+      if (within) {
+        String times = tally.frequency(i).equals(Exact.ONE) ? "" : "×" + tally.frequency(i);
+        inside.add(numbers.shown(value) + times);
+      }
+    }
+    return Texts.of("graph.class-values", name(interval, numbers), String.join("  ", inside));
+  }
+
+  /** {@return the boundaries of the classes, with others of the same width that the data need} */
+  static String limits(ClassTable table, Reckoning now, Data data) {
+    List<Exact> limits = new ArrayList<>();
+    for (Interval interval : table.intervals(true)) {
+      interval.lower().filter(l -> limits.isEmpty()).ifPresent(limits::add);
+      interval.upper().ifPresent(limits::add);
+    }
+    if (limits.size() > 1 && !data.tally().isEmpty()) {
+      Exact width = limits.get(1).minus(limits.get(0));
+      Exact smallest = data.tally().value(0);
+      Exact largest = data.tally().value(data.tally().size() - 1);
+      for (int i = 0; i < MOST_ROWS && limits.get(0).compareTo(smallest) >= 0; i++) {
+        limits.add(0, limits.get(0).minus(width));
+      }
+      for (int i = 0; i < MOST_ROWS && limits.get(limits.size() - 1).compareTo(largest) <= 0; i++) {
+        limits.add(limits.get(limits.size() - 1).plus(width));
+      }
+    }
+    return limits.stream().map(Exact::toString).collect(Collectors.joining(" "));
+  }
+
+  /** {@return the classes as one types them} */
+  static String text(ClassTable table, Reckoning now) {
+    ShownNumbers numbers = ByHand.numbers(now);
+    return table.intervals(false).stream()
+        .map(interval -> name(interval, numbers) + "  " + numbers.shown(interval.frequency()))
+        .collect(Collectors.joining("\n"));
+  }
+}

@@ -1,0 +1,466 @@
+package promedio.desktop.window;
+
+import java.awt.image.BufferedImage;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.grouping.Grouping;
+import promedio.core.grouping.WidthRule;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.rules.ClassEnd;
+import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.desktop.Texts;
+import promedio.desktop.graph.Graph;
+import promedio.desktop.graph.GraphExport;
+import promedio.desktop.graph.GraphKind;
+import promedio.desktop.graph.Height;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.ClassChoice;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Workspace;
+import promedio.files.report.GroupingText;
+
+/** The chosen item in classes, and as a graph: two views of one thing. */
+final class GraphCard extends VBox {
+
+  private static final Logger LOG = LoggerFactory.getLogger(GraphCard.class);
+  private static final int WIDTH = 640;
+  private static final int HEIGHT = 380;
+  private static final double SHARPNESS = 2;
+
+  /** Graphs are drawn apart from the window; the first one takes time to start. */
+  private static final Executor PEN =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "promedio-graphs");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  private final Workspace workspace;
+  private final AssignmentView.FileChoice fileChoice;
+  private final Hyperlink toggle = new Hyperlink();
+  private final VBox body = new VBox(8);
+  private final FlowPane kinds = new FlowPane(4, 2);
+  private final ChoiceBox<String> by = new ChoiceBox<>();
+  private final TextField numbers = new TextField();
+  private final ToggleButton end = new ToggleButton();
+  private final ChoiceBox<String> height = new ChoiceBox<>();
+  private final ChoiceBox<String> other = new ChoiceBox<>();
+  private final List<CheckBox> marks = new ArrayList<>();
+  private final ImageView picture = new ImageView();
+  private final Label problem = new Label();
+  private final ClassTableView table;
+  private final Label note = new Label();
+  private final HBox grouping = new HBox(8);
+  private GraphKind kind = GraphKind.HISTOGRAM;
+  private boolean open;
+  private @Nullable GraphExport drawn;
+  private @Nullable Grouping grouped;
+
+  GraphCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
+    super(8);
+    this.workspace = workspace;
+    this.fileChoice = fileChoice;
+    getStyleClass().add("graph-card");
+    table = new ClassTableView();
+    Label heading = new Label(Texts.of("graph.heading"));
+    heading.getStyleClass().add("family-heading");
+    toggle.setId("graph-toggle");
+    toggle.getStyleClass().add("link");
+    toggle.setOnAction(
+        event -> {
+          open = !open;
+          show();
+        });
+    HBox head = new HBox(10, heading, toggle);
+    head.setAlignment(Pos.BASELINE_LEFT);
+    buildKinds();
+    buildGrouping();
+    picture.setId("graph");
+    picture.setPreserveRatio(true);
+    problem.getStyleClass().add("problem-text");
+    problem.setWrapText(true);
+    note.setId("graph-note");
+    note.setWrapText(true);
+    note.setMinHeight(USE_PREF_SIZE);
+    note.getStyleClass().add("quiet");
+    body.getChildren()
+        .addAll(kinds, buildLook(), problem, picture, buildTools(), grouping, table, note);
+    getChildren().addAll(head, body);
+    widthProperty()
+        .subscribe(width -> picture.setFitWidth(Math.min(WIDTH * 1.2, width.doubleValue() - 30)));
+    workspace.reckoningProperty().subscribe(now -> show());
+  }
+
+  private void buildKinds() {
+    ToggleGroup group = new ToggleGroup();
+    for (GraphKind each : GraphKind.values()) {
+      ToggleButton button = new ToggleButton(Texts.of("graph.kind." + each.code()));
+      button.setId("graph-" + each.code());
+      button.getStyleClass().add("link");
+      button.setToggleGroup(group);
+      button.setUserData(each);
+      button.setOnAction(
+          event -> {
+            kind = each;
+            button.setSelected(true);
+            show();
+          });
+      kinds.getChildren().add(button);
+    }
+    group.selectToggle(group.getToggles().get(0));
+  }
+
+  private void buildGrouping() {
+    by.getItems()
+        .addAll(
+            Stream.concat(
+                    Stream.of(WidthRule.values()).map(WidthRule::code),
+                    ClassChoice.NUMBERED.stream())
+                .toList());
+    by.setConverter(words("graph.classes."));
+    by.setId("graph-by");
+    by.setAccessibleText(Texts.of("graph.classes"));
+    by.setValue(ClassChoice.USUAL.by());
+    by.setOnAction(event -> show());
+    numbers.setId("graph-numbers");
+    numbers.setPrefColumnCount(12);
+    numbers.setAccessibleText(Texts.of("graph.number"));
+    numbers.textProperty().subscribe((old, text) -> show());
+    end.setId("graph-end");
+    end.getStyleClass().add("link");
+    end.setOnAction(
+        event ->
+            workspace.setRule(Rule.CLASS_END, end.isSelected() ? ClassEnd.UPPER : ClassEnd.LOWER));
+    grouping.setAlignment(Pos.CENTER_LEFT);
+    grouping.getChildren().addAll(new Label(Texts.of("graph.classes")), by, numbers, end);
+  }
+
+  private static StringConverter<String> words(String prefix) {
+    return new StringConverter<>() {
+      @Override
+      public String toString(String code) {
+        return code == null ? "" : Texts.of(prefix + code);
+      }
+
+      @Override
+      public String fromString(String text) {
+        return text;
+      }
+    };
+  }
+
+  private FlowPane buildLook() {
+    height.getItems().add("auto");
+    for (Height each : Height.values()) {
+      height.getItems().add(each.code());
+    }
+    height.setConverter(words("graph.height."));
+    height.setValue("auto");
+    height.setId("graph-height");
+    height.setAccessibleText(Texts.of("graph.height"));
+    height.setOnAction(event -> show());
+    FlowPane look = new FlowPane(8, 4, new Label(Texts.of("graph.height")), height);
+    look.getChildren().add(new Label(Texts.of("graph.mark")));
+    for (String mark : List.of("mean", "median", "modes", "quartiles")) {
+      CheckBox box = new CheckBox(Texts.of("graph.mark." + mark));
+      box.setId("graph-mark-" + mark);
+      box.setUserData(mark);
+      box.setOnAction(event -> show());
+      marks.add(box);
+      look.getChildren().add(box);
+    }
+    other.setId("graph-other");
+    other.setAccessibleText(Texts.of("graph.beside"));
+    other.setOnAction(event -> draw());
+    look.getChildren().addAll(new Label(Texts.of("graph.beside")), other);
+    return look;
+  }
+
+  private FlowPane buildTools() {
+    return new FlowPane(
+        8,
+        2,
+        tool("graph.copy", "graph-copy", this::copyPicture),
+        tool("graph.save", "graph-save", this::savePicture),
+        tool("graph.copy-table", "graph-copy-table", this::copyTable),
+        tool("graph.as-table", "graph-as-table", this::keepAsTable),
+        tool("graph.compare", "graph-compare", this::compare));
+  }
+
+  private static Hyperlink tool(String key, String id, Runnable action) {
+    Hyperlink link = new Hyperlink(Texts.of(key));
+    link.setId(id);
+    link.getStyleClass().add("link");
+    link.setOnAction(event -> action.run());
+    return link;
+  }
+
+  private void show() {
+    Reckoning now = workspace.reckoningProperty().get();
+    boolean classes = now != null && now.typed().data() instanceof ClassTable;
+    boolean shown = open || classes;
+    toggle.setText(Texts.of(shown ? "graph.hide" : "graph.show"));
+    Nodes.setShown(toggle, !classes);
+    Nodes.setShown(body, shown && now != null);
+    if (!shown || now == null) {
+      return;
+    }
+    boolean fits = kind.needsClasses() || kind == GraphKind.BOX || !classes;
+    if (!fits) {
+      kind = GraphKind.HISTOGRAM;
+    }
+    for (Node node : kinds.getChildren()) {
+      ToggleButton button = (ToggleButton) node;
+      GraphKind each = (GraphKind) button.getUserData();
+      button.setSelected(each == kind);
+      Nodes.setShown(button, !classes || each.needsClasses() || each == GraphKind.BOX);
+    }
+    Nodes.setShown(grouping, !classes);
+    ClassChoice choice = new ClassChoice(by.getValue(), numbers.getText());
+    Nodes.setShown(numbers, choice.needsNumbers());
+    boolean upper = now.rules().get(Rule.CLASS_END) == ClassEnd.UPPER;
+    end.setSelected(upper);
+    end.setText(
+        Texts.of("rule.class-end")
+            + " "
+            + Texts.of("rule.class-end." + (upper ? "upper" : "lower")));
+    Optional<Grouping> found = choice.group(now.typed().data(), now);
+    grouped = found.orElse(null);
+    table.show(found.map(Grouping::table), now, this::tellClass);
+    tellCheck(now);
+    showOthers(now);
+    draw();
+  }
+
+  private void tellCheck(Reckoning now) {
+    Grouping found = grouped;
+    if (found == null) {
+      note.setText("");
+      return;
+    }
+    String total = ByHand.numbers(now).shown(found.table().tally().total());
+    Exact outside = found.below().plus(found.above());
+    note.setText(
+        outside.signum() == 0
+            ? Texts.of("graph.check", total)
+            : Texts.of("graph.outside", total, ByHand.numbers(now).shown(outside)));
+  }
+
+  private void tellClass(ClassTable.Interval interval) {
+    Reckoning now = workspace.reckoningProperty().get();
+    if (now == null || now.typed().data() instanceof ClassTable) {
+      return;
+    }
+    note.setText(ClassTableView.values(interval, now));
+  }
+
+  private void showOthers(Reckoning now) {
+    List<String> names = new ArrayList<>(List.of(Texts.of("graph.beside.none")));
+    for (Item item : workspace.assignment().items()) {
+      if (item.id() != now.item().id() && !(item.source() instanceof Source.ClassesText)) {
+        names.add(item.name());
+      }
+    }
+    if (!names.equals(other.getItems())) {
+      other.getItems().setAll(names);
+      other.setValue(names.get(0));
+    }
+  }
+
+  private Optional<Graph> graph() {
+    Reckoning now = workspace.reckoningProperty().get();
+    Grouping found = grouped;
+    if (now == null || found == null) {
+      return Optional.empty();
+    }
+    List<Graph.Series> series = new ArrayList<>();
+    series.add(new Graph.Series(now.item().name(), now.typed().data(), found.table()));
+    second(now, found).ifPresent(series::add);
+    String unit = now.item().unit();
+    String axis =
+        unit.isEmpty() ? now.item().name() : Texts.of("sheet.with-unit", now.item().name(), unit);
+    return Optional.of(
+        new Graph(kind, series, height(found), "", axis, marked(), now.rules(), now.sign()));
+  }
+
+  /** Another sample is put into the same classes, so that the bars can be compared. */
+  private Optional<Graph.Series> second(Reckoning now, Grouping found) {
+    return workspace.assignment().items().stream()
+        .filter(item -> item.name().equals(other.getValue()) && item.id() != now.item().id())
+        .findFirst()
+        .flatMap(
+            item -> {
+              Data data = item.source().read(workspace.assignment().sign()).data();
+              return new ClassChoice("limits", ClassTableView.limits(found.table(), now, data))
+                  .group(data, now)
+                  .map(same -> new Graph.Series(item.name(), data, same.table()));
+            });
+  }
+
+  private Height height(Grouping found) {
+    boolean cumulative = kind == GraphKind.OGIVE || kind == GraphKind.OGIVE_ABOVE;
+    return Height.ofCode(height.getValue())
+        .filter(chosen -> !cumulative || chosen != Height.DENSITY)
+        .orElseGet(
+            () ->
+                kind.needsClasses() && !cumulative
+                    ? Graph.proposed(found.table())
+                    : Height.FREQUENCY);
+  }
+
+  private Set<Measure> marked() {
+    Set<Measure> marked = EnumSet.noneOf(Measure.class);
+    for (CheckBox box : marks) {
+      if (box.isSelected()) {
+        switch ((String) box.getUserData()) {
+          case "mean" -> marked.add(Measure.MEAN);
+          case "median" -> marked.add(Measure.MEDIAN);
+          case "modes" -> marked.add(Measure.MODES);
+          default -> marked.addAll(Set.of(Measure.Q1, Measure.Q3));
+        }
+      }
+    }
+    return marked;
+  }
+
+  private void draw() {
+    Optional<Graph> wanted = graph();
+    drawn = null;
+    if (wanted.isEmpty()) {
+      picture.setImage(null);
+      return;
+    }
+    Graph graph = wanted.get();
+    picture.setAccessibleText(
+        Texts.of(
+            "graph.picture",
+            Texts.of("graph.kind." + graph.kind().code()),
+            graph.series().get(0).name()));
+    PEN.execute(() -> draw(graph));
+  }
+
+  private void draw(Graph graph) {
+    try {
+      GraphExport export = GraphExport.of(graph, WIDTH, HEIGHT);
+      BufferedImage image = export.image(SHARPNESS);
+      Platform.runLater(() -> showDrawn(graph, export, image, ""));
+    } catch (IllegalArgumentException e) {
+      Platform.runLater(() -> showDrawn(graph, null, null, String.valueOf(e.getMessage())));
+    } catch (RuntimeException e) {
+      LOG.error("cannot draw {}", graph.kind(), e);
+    }
+  }
+
+  private void showDrawn(
+      Graph of, @Nullable GraphExport export, @Nullable BufferedImage image, String why) {
+    boolean current = graph().filter(of::equals).isPresent();
+    if (!current) {
+      return;
+    }
+    drawn = export;
+    picture.setImage(image == null ? null : SwingFXUtils.toFXImage(image, null));
+    problem.setText(why);
+    Nodes.setShown(problem, !why.isEmpty());
+  }
+
+  private void copyPicture() {
+    if (picture.getImage() != null) {
+      ClipboardContent content = new ClipboardContent();
+      content.putImage(picture.getImage());
+      Clipboard.getSystemClipboard().setContent(content);
+    }
+  }
+
+  private void savePicture() {
+    GraphExport export = drawn;
+    if (export == null) {
+      return;
+    }
+    Optional<Path> chosen = fileChoice.toExport(Texts.of("graph.name"));
+    if (chosen.isEmpty()) {
+      return;
+    }
+    Path path = chosen.get();
+    String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(path))) {
+      if (name.endsWith(".svg")) {
+        export.svg(out);
+      } else if (name.endsWith(".pdf")) {
+        export.pdf(out);
+      } else {
+        export.png(out, SHARPNESS);
+      }
+      note.setText(Texts.of("graph.saved", path.toString()));
+    } catch (IOException e) {
+      LOG.warn("cannot save {}", path, e);
+      note.setText(Texts.of("save.failed", String.valueOf(e.getMessage())));
+    }
+  }
+
+  private void copyTable() {
+    Grouping found = grouped;
+    if (found != null) {
+      ClipboardContent content = new ClipboardContent();
+      content.putString(GroupingText.csv(found.table()).replace(',', '\t'));
+      Clipboard.getSystemClipboard().setContent(content);
+    }
+  }
+
+  /** The classes become an item of their own, to be worked by hand. */
+  private void keepAsTable() {
+    Grouping found = grouped;
+    Reckoning now = workspace.reckoningProperty().get();
+    if (found != null && now != null) {
+      workspace.addNamed(
+          Texts.of("item.grouped", now.item().name()),
+          new Source.ClassesText(ClassTableView.text(found.table(), now)));
+    }
+  }
+
+  private void compare() {
+    Grouping found = grouped;
+    Reckoning now = workspace.reckoningProperty().get();
+    if (found != null && now != null) {
+      table.compare(found.table(), now);
+    }
+  }
+}
