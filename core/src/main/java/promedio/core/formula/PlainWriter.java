@@ -67,7 +67,10 @@ final class PlainWriter implements Formula.Visitor<String> {
                   : operation.right().accept(this));
       case MINUS -> left + " − " + factor(operation.right());
       case TIMES -> factor(operation.left()) + " · " + factor(operation.right());
-      case OVER -> factor(operation.left()) + " / " + operand(operation.right());
+      case OVER ->
+          (isCompound(operation.left()) ? operand(operation.left()) : factor(operation.left()))
+              + " / "
+              + operand(operation.right());
     };
   }
 
@@ -102,10 +105,13 @@ final class PlainWriter implements Formula.Visitor<String> {
     return loose || isNegative(formula) ? "(" + formula.accept(this) + ")" : formula.accept(this);
   }
 
+  /** Whether a number is shown as a fraction. */
+  private boolean isCompound(Formula formula) {
+    return formula instanceof Numeral numeral && numbers.apply(numeral.value()).indexOf('/') >= 0;
+  }
+
   private String operand(Formula formula) {
-    boolean compound =
-        formula instanceof Numeral numeral && numbers.apply(numeral.value()).indexOf('/') >= 0;
-    return formula instanceof Operation || compound || isNegative(formula)
+    return formula instanceof Operation || isCompound(formula) || isNegative(formula)
         ? "(" + formula.accept(this) + ")"
         : formula.accept(this);
   }

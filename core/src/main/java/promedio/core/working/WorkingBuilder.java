@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
@@ -366,12 +365,7 @@ final class WorkingBuilder {
   }
 
   private boolean findParts(Formula formula) {
-    Set<Formula> parts = formula.parts();
-    // Nobody works the upper quartile first.
-    Formula lower = Quantity.LOWER_QUARTILE.formula();
-    if (parts.contains(lower) && !findPart(lower)) {
-      return false;
-    }
+    List<Formula> parts = PartOrder.of(formula.parts());
     for (Formula part : parts) {
       if (!known.containsKey(part) && !isAgreed(part) && !findPart(part)) {
         return false;

@@ -57,9 +57,9 @@ class FollowThroughTest {
         judged(CRATES, working, Map.of("Σx²", "510", "Σx", "52", "n", "5", "s²", "-7.70"));
 
     assertThat(steps(working, marks))
-        .containsExactly(Worth.RIGHT, Worth.WRONG, Worth.RIGHT, Worth.FOLLOWS);
+        .containsExactly(Worth.WRONG, Worth.RIGHT, Worth.RIGHT, Worth.FOLLOWS);
     assertThat(marks.mistakes()).isEqualTo(1);
-    OwnMark wrong = marks.step(1).orElseThrow();
+    OwnMark wrong = marks.step(0).orElseThrow();
     assertThat(wrong.due()).contains(Exact.of(50));
   }
 

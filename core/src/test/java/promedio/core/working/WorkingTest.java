@@ -97,7 +97,7 @@ class WorkingTest {
     Working working = working(CourseRules.DEFAULTS, Measure.SD, Method.SHORTCUT);
 
     assertThat(lines(working))
-        .startsWith("Σx² = 406 = 406", "Σx = 8 + 10 + 11 + 11 = 40")
+        .startsWith("Σx = 8 + 10 + 11 + 11 = 40", "Σx² = 406 = 406")
         .endsWith("s = √((406 − 40² / 4) / (4 − 1)) = sqrt(2)");
     assertThat(((WorkingStep.Computed) working.steps().get(3)).symbols().plain(Exact::toString))
         .isEqualTo("√((Σx² − (Σx)² / n) / (n − 1))");
@@ -312,7 +312,7 @@ class WorkingTest {
     WorkTable table = working.table().orElseThrow();
 
     assertThat(columns(working)).containsExactly("x", "x²");
-    assertThat(table.columnsOf(working.steps().get(0))).containsExactly(1);
+    assertThat(table.columnsOf(working.steps().get(1))).containsExactly(1);
     assertThat(table.columnsOf(working.steps().get(3))).containsExactlyInAnyOrder(0, 1);
   }
 

@@ -99,6 +99,11 @@ final class WorkingCommand implements Callable<Integer> {
   @Option(names = "--unit", paramLabel = "UNIT", description = "the unit of the values, e.g. g")
   private String unit = "";
 
+  @Option(
+      names = "--fractions",
+      description = "numbers whose decimals do not end are shown as fractions on the way")
+  private boolean fractions;
+
   private WorkingCommand() {}
 
   @Override
@@ -132,7 +137,10 @@ final class WorkingCommand implements Callable<Integer> {
     }
     PrintWriter out = spec.commandLine().getOut();
     format
-        .write(TaskTexts.title(task, numbers), working.get(), numbers.in(unit))
+        .write(
+            TaskTexts.title(task, numbers),
+            working.get(),
+            (fractions ? numbers.asFractions() : numbers).in(unit))
         .forEach(out::println);
     out.flush();
     return 0;

@@ -62,7 +62,7 @@ final class GraphCard extends VBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(GraphCard.class);
   private static final int WIDTH = 640;
-  private static final int HEIGHT = 380;
+  private static final int HEIGHT = 320;
   private static final double SHARPNESS = 2;
 
   /** Graphs are drawn apart from the window; the first one takes time to start. */
@@ -92,6 +92,7 @@ final class GraphCard extends VBox {
   private final HBox grouping = new HBox(8);
   private GraphKind kind = GraphKind.HISTOGRAM;
   private boolean open;
+  private int turns;
   private @Nullable GraphExport drawn;
   private @Nullable Grouping grouped;
 
@@ -375,25 +376,26 @@ final class GraphCard extends VBox {
             "graph.picture",
             Texts.of("graph.kind." + graph.kind().code()),
             graph.series().get(0).name()));
-    PEN.execute(() -> draw(graph));
+    int turn = ++turns;
+    PEN.execute(() -> draw(graph, turn));
   }
 
-  private void draw(Graph graph) {
+  private void draw(Graph graph, int turn) {
     try {
       GraphExport export = GraphExport.of(graph, WIDTH, HEIGHT);
       BufferedImage image = export.image(SHARPNESS);
-      Platform.runLater(() -> showDrawn(graph, export, image, ""));
+      Platform.runLater(() -> showDrawn(turn, export, image, ""));
     } catch (IllegalArgumentException e) {
-      Platform.runLater(() -> showDrawn(graph, null, null, String.valueOf(e.getMessage())));
+      Platform.runLater(() -> showDrawn(turn, null, null, String.valueOf(e.getMessage())));
     } catch (RuntimeException e) {
       LOG.error("cannot draw {}", graph.kind(), e);
     }
   }
 
   private void showDrawn(
-      Graph of, @Nullable GraphExport export, @Nullable BufferedImage image, String why) {
-    boolean current = graph().filter(of::equals).isPresent();
-    if (!current) {
+      int turn, @Nullable GraphExport export, @Nullable BufferedImage image, String why) {
+    // What was asked for meanwhile is drawn next.
+    if (turn != turns) {
       return;
     }
     drawn = export;

@@ -72,6 +72,7 @@ final class WorkingPane extends VBox {
   private final Button next = new Button(Texts.of("working.next"));
   private final Hyperlink all = new Hyperlink(Texts.of("working.all"));
   private final ToggleButton mine = new ToggleButton(Texts.of("working.mine"));
+  private final ToggleButton fractions = new ToggleButton(Texts.of("working.fractions"));
   private final MenuButton copy = new MenuButton(Texts.of("working.copy"));
   private final Label mistakes = new Label();
   private final List<StepRow> rows = new ArrayList<>();
@@ -105,6 +106,9 @@ final class WorkingPane extends VBox {
     mine.setId(idPrefix + "mine");
     mine.getStyleClass().add("link");
     mine.setOnAction(event -> uncover(mine.isSelected() ? Integer.MAX_VALUE : 0));
+    fractions.setId(idPrefix + "fractions");
+    fractions.getStyleClass().add("link");
+    fractions.setOnAction(event -> uncover(uncovered));
     copy.setId(idPrefix + "copy");
     copy.getStyleClass().add("quiet-menu");
     steps.setId(idPrefix + "steps");
@@ -113,7 +117,7 @@ final class WorkingPane extends VBox {
     mistakes.setWrapText(true);
     buildAssumptions();
     buildCopy();
-    FlowPane tools = new FlowPane(8, 4, next, all, mine, copy);
+    FlowPane tools = new FlowPane(8, 4, next, all, mine, fractions, copy);
     VBox lines = new VBox(6, steps, ending, mistakes, tools);
     ColumnConstraints grows = new ColumnConstraints();
     grows.setHgrow(Priority.ALWAYS);
@@ -183,7 +187,7 @@ final class WorkingPane extends VBox {
           Working made = working;
           Reckoning now = reckoning;
           if (made != null && now != null) {
-            copying.copy(made, ByHand.numbers(now));
+            copying.copy(made, numbers(now));
           }
         });
     copy.getItems().add(item);
@@ -215,6 +219,11 @@ final class WorkingPane extends VBox {
     method = by;
     showMethods();
     uncover(uncovered);
+  }
+
+  private ShownNumbers numbers(Reckoning now) {
+    ShownNumbers decimals = ByHand.numbers(now);
+    return fractions.isSelected() ? decimals.asFractions() : decimals;
   }
 
   private boolean isMade() {
@@ -266,6 +275,7 @@ final class WorkingPane extends VBox {
     Nodes.setShown(all, !mine.isSelected());
     Nodes.setShown(copy, count > 0 && !mine.isSelected());
     Nodes.setShown(mistakes, mine.isSelected());
+    Nodes.setShown(fractions, count > 0 && !mine.isSelected());
     Reckoning now = reckoning;
     if (count == 0 || now == null) {
       working = null;
@@ -278,7 +288,7 @@ final class WorkingPane extends VBox {
       next.setDisable(true);
       return;
     }
-    show(made.get(), ByHand.numbers(now));
+    show(made.get(), numbers(now));
   }
 
   /** What the student assumes; what is not typed or no number is as a person would choose it. */

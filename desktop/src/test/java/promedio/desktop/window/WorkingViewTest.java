@@ -105,14 +105,14 @@ class WorkingViewTest {
         .hasSize(5)
         .endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
     click("#working-method-shortcut");
-    assertThat(steps("working-")).startsWith("Σx² = 406");
+    assertThat(steps("working-")).contains("Σx² = 406");
     assertThat(workspace.assignment().method(Measure.VARIANCE)).isEqualTo(Method.SHORTCUT);
 
     choose(Measure.MEDIAN);
     assertThat(steps("working-")).isEmpty();
     choose(Measure.VARIANCE);
     click("#working-all");
-    assertThat(steps("working-")).startsWith("Σx² = 406");
+    assertThat(steps("working-")).contains("Σx² = 406");
     robot.interact(workspace::undo);
     click("#working-all");
     assertThat(steps("working-")).startsWith("Σx = 8 + 10 + 11 + 11 = 40");
@@ -177,7 +177,7 @@ class WorkingViewTest {
     click("#working-beside");
 
     assertThat(steps("sheet-")).endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
-    assertThat(steps("beside-")).startsWith("Σx² = 406");
+    assertThat(steps("beside-")).contains("Σx² = 406");
     assertThat(text("#working-meeting"))
         .isEqualTo("Both end at 2.00. On the way both find Σx = 40, n = 4.");
     click("#beside-method-step");

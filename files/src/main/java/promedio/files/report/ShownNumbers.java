@@ -23,28 +23,38 @@ public final class ShownNumbers {
   /** Numbers with more figures before the point are shown by a power of ten. */
   private static final int MOST_FIGURES = 15;
 
+  /** Longer fractions tell nothing. */
+  private static final int LONGEST_FRACTION = 17;
+
   private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
   private final CourseRules rules;
   private final int places;
   private final DecimalSign sign;
   private final String unit;
+  private final boolean fractions;
 
   /** Makes one that shows numbers as the rules and the student's decimal sign want them. */
   public ShownNumbers(CourseRules rules, DecimalSign sign) {
-    this(rules, sign, "");
+    this(rules, sign, "", false);
   }
 
-  private ShownNumbers(CourseRules rules, DecimalSign sign, String unit) {
+  private ShownNumbers(CourseRules rules, DecimalSign sign, String unit, boolean fractions) {
     this.rules = rules;
     this.places = rules.get(Rule.PLACES) + MORE;
     this.sign = sign;
     this.unit = unit;
+    this.fractions = fractions;
   }
 
   /** {@return these, with the unit of the values after results; empty for none} */
   public ShownNumbers in(String unitOfValues) {
-    return new ShownNumbers(rules, sign, unitOfValues.strip());
+    return new ShownNumbers(rules, sign, unitOfValues.strip(), fractions);
+  }
+
+  /** {@return these, showing numbers whose decimals do not end as fractions on the way} */
+  public ShownNumbers asFractions() {
+    return new ShownNumbers(rules, sign, unit, true);
   }
 
   /** {@return the number on the way to a result} */
@@ -60,6 +70,9 @@ public final class ShownNumbers {
               .collect(Collectors.joining());
       BigDecimal mantissa = rough.movePointLeft(figures - 1).stripTrailingZeros();
       return NumberText.write(mantissa, sign) + " · 10" + raised;
+    }
+    if (!isShownWhole(value) && isShownAsFraction(value)) {
+      return value.toString().replace('-', '−');
     }
     return isShownWhole(value)
         ? PlainText.of((Exact) value).replace('-', '−').replace('.', sign.sign())
@@ -88,6 +101,16 @@ public final class ShownNumbers {
   static String latex(String shown) {
     int power = shown.indexOf(" · 10");
     String number = power < 0 ? shown : shown.substring(0, power);
+    int slash = number.indexOf('/');
+    if (slash > 0) {
+      boolean negative = number.startsWith("−");
+      return (negative ? "-" : "")
+          + "\\frac{"
+          + number.substring(negative ? 1 : 0, slash)
+          + "}{"
+          + number.substring(slash + 1)
+          + "}";
+    }
     String written = number.replace("≈", "\\approx").replace('−', '-').replace(",", "{,}");
     if (power < 0) {
       return written;
@@ -108,7 +131,9 @@ public final class ShownNumbers {
 
   /** {@return = where the shown value is all of it, otherwise ≈} */
   String relation(WorkingStep.Computed step) {
-    boolean rounded = !step.carried().equals(step.value()) || !isShownWhole(step.value());
+    boolean rounded =
+        !step.carried().equals(step.value())
+            || (!isShownWhole(step.value()) && !isShownAsFraction(step.value()));
     return rounded ? "≈" : "=";
   }
 
@@ -119,6 +144,13 @@ public final class ShownNumbers {
       return NumberText.write(step.value().rounded(carry, rules.get(Rule.ROUNDING)), sign);
     }
     return shown(step.value());
+  }
+
+  private boolean isShownAsFraction(Real value) {
+    return fractions
+        && value instanceof Exact exact
+        && exact.isRational()
+        && exact.toString().length() <= LONGEST_FRACTION;
   }
 
   private boolean isShownWhole(Real value) {

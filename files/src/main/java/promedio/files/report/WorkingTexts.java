@@ -75,7 +75,9 @@ public final class WorkingTexts {
           computed.left().latex(numbers::latex),
           computed.symbols().latex(numbers::latex),
           computed.numbers().latex(numbers::latex),
-          ShownNumbers.latex(numbers.related(computed)));
+          numbers.relation(computed).replace("≈", "\\approx")
+              + " "
+              + ShownNumbers.latex(numbers.value(computed)));
     }
     if (step instanceof WorkingStep.Agreed agreed) {
       return agreed(
@@ -143,7 +145,9 @@ public final class WorkingTexts {
     if (!symbols.equals(left) && !symbols.equals(value)) {
       line.append(" = ").append(symbols);
     }
-    if (!numbers.equals(symbols) && !numbers.equals(value)) {
+    // 29 / 3 is the fraction 29/3 itself.
+    boolean same = numbers.equals(value) || numbers.replace(" / ", "/").equals(value);
+    if (!numbers.equals(symbols) && !same) {
       line.append(" = ").append(numbers);
     }
     return line.append(' ').append(result).toString();

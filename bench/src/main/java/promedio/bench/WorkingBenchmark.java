@@ -1,0 +1,76 @@
+package promedio.bench;
+
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import promedio.core.grouping.Grouping;
+import promedio.core.grouping.WidthRule;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.core.working.Method;
+import promedio.core.working.Working;
+import promedio.files.report.ShownNumbers;
+import promedio.files.report.WorkingFormat;
+
+/** A working until every line of it is written, and a sample put into classes. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class WorkingBenchmark {
+
+  @Param({"30", "400"})
+  private int size;
+
+  private Sample sample = new Sample(Values.ofDecimals(new long[0], 0));
+  private Sample large = sample;
+
+  /** Makes samples of weights with one decimal. */
+  @Setup
+  public void makeSamples() {
+    sample = weights(size);
+    large = weights(400_000);
+    large.tally().powerSums();
+  }
+
+  private static Sample weights(int count) {
+    Random random = new Random(11);
+    long[] tenths = new long[count];
+    for (int i = 0; i < count; i++) {
+      tenths[i] = Math.round(1388 + 136 * random.nextGaussian());
+    }
+    return new Sample(Values.ofDecimals(tenths, 1));
+  }
+
+  /** The adjusted skewness, whose table is the widest. */
+  @Benchmark
+  public List<String> workingOfTheSkewness() {
+    Working working =
+        Working.of(sample, CourseRules.DEFAULTS, Measure.SKEWNESS_ADJUSTED, Method.DEFINITION)
+            .orElseThrow();
+    return WorkingFormat.HTML.write(
+        "Skewness", working, new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT));
+  }
+
+  /** 400,000 sorted values into classes by the rule of Freedman and Diaconis. */
+  @Benchmark
+  public Grouping groupingOfFourHundredThousand() {
+    return Grouping.by(WidthRule.FREEDMAN_DIACONIS, large, CourseRules.DEFAULTS).orElseThrow();
+  }
+}
