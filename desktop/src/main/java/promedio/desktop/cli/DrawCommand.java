@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -164,7 +165,8 @@ final class DrawCommand implements Callable<Integer> {
             : Height.ofCode(heightCode)
                 .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
     String axis = xName == null ? read.column().orElse(values) : xName;
-    return new Graph(kind, series, height, title, axis, marked(), rules, DecimalSign.POINT);
+    return new Graph(
+        kind, series, height, title, axis, marked(), Optional.empty(), rules, DecimalSign.POINT);
   }
 
   private static Height proposed(GraphKind kind, List<Graph.Series> series) {

@@ -131,9 +131,13 @@ final class ChartMaker {
           new Rectangle2D.Double(from, 0, to - from, high),
           Ink.stroke(index, 1.4f),
           Ink.series(index),
-          Ink.fill(index));
+          isChosen(index, interval) ? Ink.strong(index) : Ink.fill(index));
     }
     line(index, List.of());
+  }
+
+  private boolean isChosen(int index, Interval interval) {
+    return index == 0 && graph.chosen().filter(interval::equals).isPresent();
   }
 
   private void shape(Shape shape, BasicStroke stroke, Color color, Color fill) {

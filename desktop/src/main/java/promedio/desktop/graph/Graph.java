@@ -1,11 +1,13 @@
 package promedio.desktop.graph;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
 
 /**
@@ -17,6 +19,7 @@ import promedio.core.sample.Data;
  * @param title above the graph, empty for none
  * @param xName what the values are, with their unit
  * @param marks measures that are marked: mean, median, modes
+ * @param chosen the class that is chosen, which stands out
  * @param rules the course rules
  * @param sign how numbers are written
  */
@@ -27,6 +30,7 @@ public record Graph(
     String title,
     String xName,
     Set<Measure> marks,
+    Optional<Interval> chosen,
     CourseRules rules,
     DecimalSign sign) {
 

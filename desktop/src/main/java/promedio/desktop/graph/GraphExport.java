@@ -10,6 +10,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
@@ -24,18 +26,22 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.JFreeChart;
+import org.jfree.chart.ui.RectangleEdge;
 import org.w3c.dom.Document;
 
 /** Writes graphs as pictures. */
 public final class GraphExport {
 
   private final Drawing drawing;
+  private final Optional<JFreeChart> chart;
   private final int width;
   private final int height;
 
-  private GraphExport(Drawing drawing, int width, int height) {
+  private GraphExport(Drawing drawing, Optional<JFreeChart> chart, int width, int height) {
     this.drawing = drawing;
+    this.chart = chart;
     this.width = width;
     this.height = height;
   }
@@ -49,10 +55,10 @@ public final class GraphExport {
    */
   public static GraphExport of(Graph graph, int width, int height) {
     if (graph.kind() == GraphKind.STEM_AND_LEAF) {
-      return new GraphExport(new StemDrawing(graph), width, height);
+      return new GraphExport(new StemDrawing(graph), Optional.empty(), width, height);
     }
     JFreeChart chart = ChartMaker.of(graph);
-    return new GraphExport(chart::draw, width, height);
+    return new GraphExport(chart::draw, Optional.of(chart), width, height);
   }
 
   /**
@@ -78,6 +84,29 @@ public final class GraphExport {
       graphics.dispose();
     }
     return image;
+  }
+
+  /**
+   * {@return the value that stands below a point of the paper}; none beside the graph, or in one
+   * without an axis
+   *
+   * @param x from the left edge, in points
+   */
+  public OptionalDouble valueAt(double x) {
+    if (chart.isEmpty()) {
+      return OptionalDouble.empty();
+    }
+    ChartRenderingInfo info = new ChartRenderingInfo();
+    BufferedImage paper = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+    Graphics2D graphics = paper.createGraphics();
+    chart.get().draw(graphics, new Rectangle2D.Double(0, 0, width, height), info);
+    graphics.dispose();
+    Rectangle2D data = info.getPlotInfo().getDataArea();
+    if (x < data.getMinX() || x > data.getMaxX()) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(
+        chart.get().getXYPlot().getDomainAxis().java2DToValue(x, data, RectangleEdge.BOTTOM));
   }
 
   private void draw(Graphics2D graphics) {

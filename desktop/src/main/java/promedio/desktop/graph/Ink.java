@@ -57,6 +57,12 @@ final class Ink {
     return new Color(color.getRed(), color.getGreen(), color.getBlue(), index == 0 ? 60 : 28);
   }
 
+  /** {@return a strong tone of the colour of a sample, for what is chosen} */
+  static Color strong(int index) {
+    Color color = series(index);
+    return new Color(color.getRed(), color.getGreen(), color.getBlue(), 170);
+  }
+
   static BasicStroke stroke(int index, float width) {
     float[] dash = DASHES.get(index % DASHES.size());
     return dash.length == 0

@@ -1,13 +1,16 @@
 package promedio.desktop.window;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import promedio.core.grouping.ClassColumns;
 import promedio.core.measure.Measure;
@@ -29,6 +32,7 @@ import promedio.files.report.ShownNumbers;
 /** A class table as it is printed, its columns filling themselves. */
 final class ClassTableView extends GridPane {
 
+  private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
   private static final int MOST_ROWS = 60;
 
   private static final List<Measure> COMPARED =
@@ -70,7 +74,11 @@ final class ClassTableView extends GridPane {
               columns.density().map(numbers::shown).orElse(""));
       for (int column = 0; column < cells.size(); column++) {
         Label cell = cell(cells.get(column), column, row, "work-cell");
+        cell.setUserData(interval);
         cell.setOnMouseClicked(event -> chosen.accept(interval));
+        if (column == 0) {
+          reachByKeys(cell, interval, chosen);
+        }
       }
       Label tally = cell(GroupingText.tally(interval.frequency()), cells.size(), row, "tally");
       GridPane.setHalignment(tally, HPos.LEFT);
@@ -81,6 +89,30 @@ final class ClassTableView extends GridPane {
     for (int column = 0; column < totals.length; column++) {
       cell(totals[column], column, row, "work-totals");
     }
+  }
+
+  private static void reachByKeys(Label cell, Interval interval, Consumer<Interval> chosen) {
+    cell.setFocusTraversable(true);
+    cell.setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            chosen.accept(interval);
+            event.consume();
+          }
+        });
+  }
+
+  /** Makes the row of the class stand out. */
+  void choose(Interval interval) {
+    getChildren()
+        .forEach(cell -> cell.pseudoClassStateChanged(LIT, interval.equals(cell.getUserData())));
+  }
+
+  /** {@return whether a point of the axis lies within the class} */
+  static boolean holds(Interval interval, double value) {
+    Exact at = Exact.of(BigDecimal.valueOf(value));
+    return interval.lower().map(l -> l.compareTo(at) <= 0).orElse(true)
+        && interval.upper().map(u -> u.compareTo(at) > 0).orElse(true);
   }
 
   /** Shows each measure of the values beside that of the classes, and what grouping changed. */

@@ -91,6 +91,7 @@ final class GraphCard extends VBox {
   private final Label note = new Label();
   private final HBox grouping = new HBox(8);
   private GraphKind kind = GraphKind.HISTOGRAM;
+  private ClassTable.@Nullable Interval chosen;
   private boolean open;
   private int turns;
   private @Nullable GraphExport drawn;
@@ -117,6 +118,7 @@ final class GraphCard extends VBox {
     buildGrouping();
     picture.setId("graph");
     picture.setPreserveRatio(true);
+    picture.setOnMouseClicked(event -> chooseAt(event.getX()));
     problem.getStyleClass().add("problem-text");
     problem.setWrapText(true);
     note.setId("graph-note");
@@ -266,7 +268,8 @@ final class GraphCard extends VBox {
             + Texts.of("rule.class-end." + (upper ? "upper" : "lower")));
     Optional<Grouping> found = choice.group(now.typed().data(), now);
     grouped = found.orElse(null);
-    table.show(found.map(Grouping::table), now, this::tellClass);
+    chosen = null;
+    table.show(found.map(Grouping::table), now, this::choose);
     tellCheck(now);
     showOthers(now);
     draw();
@@ -286,12 +289,33 @@ final class GraphCard extends VBox {
             : Texts.of("graph.outside", total, ByHand.numbers(now).shown(outside)));
   }
 
-  private void tellClass(ClassTable.Interval interval) {
+  /** The class stands out in the graph and in the table; its values are told. */
+  private void choose(ClassTable.Interval interval) {
+    chosen = interval;
+    table.choose(interval);
     Reckoning now = workspace.reckoningProperty().get();
-    if (now == null || now.typed().data() instanceof ClassTable) {
+    if (now != null && !(now.typed().data() instanceof ClassTable)) {
+      note.setText(ClassTableView.values(interval, now));
+    }
+    draw();
+  }
+
+  /** A click into the graph chooses the class above that point of the axis. */
+  private void chooseAt(double x) {
+    GraphExport export = drawn;
+    Grouping found = grouped;
+    if (export == null || found == null || !kind.needsClasses()) {
       return;
     }
-    note.setText(ClassTableView.values(interval, now));
+    double scale = WIDTH / picture.getBoundsInLocal().getWidth();
+    export
+        .valueAt(x * scale)
+        .ifPresent(
+            value ->
+                found.table().intervals(true).stream()
+                    .filter(interval -> ClassTableView.holds(interval, value))
+                    .findFirst()
+                    .ifPresent(this::choose));
   }
 
   private void showOthers(Reckoning now) {
@@ -320,7 +344,16 @@ final class GraphCard extends VBox {
     String axis =
         unit.isEmpty() ? now.item().name() : Texts.of("sheet.with-unit", now.item().name(), unit);
     return Optional.of(
-        new Graph(kind, series, height(found), "", axis, marked(), now.rules(), now.sign()));
+        new Graph(
+            kind,
+            series,
+            height(found),
+            "",
+            axis,
+            marked(),
+            Optional.ofNullable(chosen),
+            now.rules(),
+            now.sign()));
   }
 
   /** Another sample is put into the same classes, so that the bars can be compared. */

@@ -19,7 +19,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Quantity;
 import promedio.core.marking.OwnMark;
 import promedio.core.working.WorkTable;
 import promedio.desktop.Texts;
@@ -61,6 +60,9 @@ final class WorkTableView extends VBox {
   private final double scale;
   private final int lastTold;
 
+  /** The class stands before the columns, where the data are classes. */
+  private final int offset;
+
   /**
    * Makes the view.
    *
@@ -79,6 +81,7 @@ final class WorkTableView extends VBox {
     this.table = table;
     this.scale = scale;
     this.cells = WorkingTexts.cells(table, numbers);
+    this.offset = table.classes().isEmpty() ? 0 : 1;
     this.own = own;
     this.lastTold = told.stream().max(Integer::compare).orElse(-1);
     this.widths = widths();
@@ -91,7 +94,8 @@ final class WorkTableView extends VBox {
     HBox head = line(cells.get(0), "work-head", chosen);
     List<String> sums = new ArrayList<>(cells.get(cells.size() - 1));
     for (int i = 0; i < sums.size(); i++) {
-      sums.set(i, told.contains(i) ? sums.get(i) : i == 0 ? Texts.of("working.totals") : "");
+      sums.set(
+          i, told.contains(i - offset) ? sums.get(i) : i == 0 ? Texts.of("working.totals") : "");
     }
     HBox totals = line(sums, "work-totals", chosen);
     rows.setItems(
@@ -125,7 +129,7 @@ final class WorkTableView extends VBox {
     lit.clear();
     lit.addAll(columns);
     for (int column = 0; column < shownColumns.size(); column++) {
-      boolean now = lit.contains(column);
+      boolean now = lit.contains(column - offset);
       shownColumns.get(column).forEach(cell -> cell.pseudoClassStateChanged(LIT, now));
     }
     rows.refresh();
@@ -139,7 +143,7 @@ final class WorkTableView extends VBox {
   }
 
   private double[] widths() {
-    double[] found = new double[table.columns().size()];
+    double[] found = new double[cells.get(0).size()];
     for (List<String> row : cells) {
       for (int i = 0; i < found.length; i++) {
         found[i] = Math.max(found[i], row.get(i).length() * CHARACTER + PADDING);
@@ -157,7 +161,7 @@ final class WorkTableView extends VBox {
     for (int i = 0; i < texts.size(); i++) {
       int column = i;
       Label cell = cell(texts.get(i), i);
-      cell.setOnMouseClicked(event -> chosen.accept(column));
+      cell.setOnMouseClicked(event -> chosen.accept(column - offset));
       shownColumns.get(i).add(cell);
       line.getChildren().add(cell);
     }
@@ -190,11 +194,10 @@ final class WorkTableView extends VBox {
         return;
       }
       HBox line = new HBox();
-      for (int column = 0; column < widths.length; column++) {
-        Region cell =
-            isGiven(column)
-                ? cell(isTold(column) ? cells.get(row + 1).get(column) : "", column)
-                : field(column, row);
+      for (int shown = 0; shown < widths.length; shown++) {
+        int column = shown - offset;
+        String text = column < 0 || isTold(column) ? cells.get(row + 1).get(shown) : "";
+        Region cell = column < 0 || isGiven(column) ? cell(text, shown) : field(column, row);
         cell.pseudoClassStateChanged(LIT, lit.contains(column));
         line.getChildren().add(cell);
       }
@@ -211,7 +214,7 @@ final class WorkTableView extends VBox {
 
     private boolean isData(int column) {
       Formula held = table.columns().get(column);
-      return held.equals(Quantity.X.formula()) || held.equals(Quantity.F.formula());
+      return held instanceof Formula.Named named && named.quantity().isOfRow();
     }
 
     private TextField field(int column, int row) {
@@ -222,8 +225,11 @@ final class WorkTableView extends VBox {
       field.setAlignment(Pos.CENTER_RIGHT);
       field.setAccessibleText(
           Texts.of(
-              "working.own-cell", cells.get(0).get(column), row + 1, cells.get(row + 1).get(0)));
-      size(field, column);
+              "working.own-cell",
+              cells.get(0).get(column + offset),
+              row + 1,
+              cells.get(row + 1).get(0)));
+      size(field, column + offset);
       Runnable mark = () -> OwnMarks.show(field, written.mark(column, row));
       field.setUserData(mark);
       field.textProperty().subscribe((old, text) -> written.write(column, row, text));

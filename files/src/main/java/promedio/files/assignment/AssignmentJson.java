@@ -34,7 +34,7 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 2;
+  private static final int VERSION = 3;
   private static final ObjectMapper JSON = new ObjectMapper();
 
   private AssignmentJson() {}

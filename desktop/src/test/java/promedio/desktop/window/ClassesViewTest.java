@@ -1,0 +1,242 @@
+package promedio.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.measure.Measure;
+import promedio.core.rules.ClassEnd;
+import promedio.core.rules.Rule;
+import promedio.desktop.Folders;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Desk;
+import promedio.desktop.work.Workspace;
+
+/** Class tables typed as they are printed, samples in classes, and their graphs. */
+@ExtendWith(ApplicationExtension.class)
+class ClassesViewTest {
+
+  @TempDir private static Path state;
+
+  @TempDir private Path folder;
+
+  private final AssignmentView.FileChoice fileChoice = mock();
+  private Workspace workspace;
+  private FxRobot robot;
+
+  @Start
+  void open(Stage stage) {
+    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
+    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
+    stage.setScene(PromedioApplication.scene(new AssignmentView(workspace, desk, fileChoice)));
+    stage.show();
+  }
+
+  @BeforeEach
+  void takeRobot(FxRobot given) {
+    robot = given;
+  }
+
+  private <T extends Node> T find(String selector, Class<T> type) {
+    return robot.lookup(selector).queryAs(type);
+  }
+
+  private String text(String selector) {
+    return find(selector, Labeled.class).getText();
+  }
+
+  private void click(String selector) {
+    robot.interact(
+        () -> {
+          Node node = find(selector, Node.class);
+          if (node instanceof Hyperlink link) {
+            link.fire();
+          } else {
+            ((ButtonBase) node).fire();
+          }
+        });
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private void waitUntil(Callable<Boolean> condition) throws TimeoutException {
+    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  private List<String> cells() {
+    return robot.lookup("#class-table .work-cell").queryAllAs(Label.class).stream()
+        .map(Label::getText)
+        .toList();
+  }
+
+  private void typeWeights() {
+    click("#new-classes");
+    robot.write("10-19 5\n20-29 8\n30-39 4");
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @SuppressWarnings("unchecked") // the ids are ours
+  private ChoiceBox<String> choice(String selector) {
+    return find(selector, ChoiceBox.class);
+  }
+
+  @Test
+  void aPrintedTableIsTypedAndItsColumnsFillThemselves() {
+    typeWeights();
+
+    assertThat(text("#sheet-name")).startsWith("class table");
+    assertThat(text("#result-median")).isEqualTo("23.88");
+    assertThat(cells().subList(0, 7))
+        .containsExactly("9.5–19.5", "14.5", "5", "0.2941", "29.41", "5", "0.5");
+    assertThat(robot.lookup("#class-table .tally").queryAllAs(Label.class))
+        .extracting(Label::getText)
+        .containsExactly("||||/", "||||/ |||", "||||");
+    // Only the rules of class tables stand in the strip.
+    assertThat(find("#rule-median-position", Node.class).isVisible()).isTrue();
+    robot.interact(
+        () -> workspace.setRule(Rule.MEDIAN_POSITION, Rule.MEDIAN_POSITION.values().get(1)));
+    assertThat(text("#result-median")).isEqualTo("24.50");
+  }
+
+  @Test
+  void aClassThatOverlapsIsToldAndNothingTypedIsLost() {
+    typeWeights();
+    robot.write("\n35-49 2");
+    WaitForAsyncUtils.waitForFxEvents();
+
+    String counts =
+        robot.lookup(".quiet").queryAllAs(Label.class).stream()
+            .map(Label::getText)
+            .filter(t -> t.contains("begins before"))
+            .findFirst()
+            .orElse("");
+    assertThat(counts).contains("class 35–49 begins before class 30–39 ends");
+    assertThat(((Source.ClassesText) workspace.chosenProperty().get().source()).text())
+        .endsWith("35-49 2");
+  }
+
+  @Test
+  void theWorkingOfAClassTableStandsInTheMargin() {
+    typeWeights();
+    robot.interact(() -> workspace.measureProperty().set(Measure.MEDIAN));
+    click("#working-all");
+
+    List<String> steps =
+        robot.lookup("#working-steps .working-step").queryAllAs(Node.class).stream()
+            .map(Node::getAccessibleText)
+            .toList();
+    assertThat(steps)
+        .contains("L = 19.5", "Md = L + (pos − F) / f · h = 19.5 + (8.5 − 5) / 8 · 10 = 23.875");
+  }
+
+  @Test
+  void aSampleIsGroupedAsTheStudentWantsAndChecked() {
+    robot.interact(
+        () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
+    assertThat(find("#graph-toggle", Hyperlink.class).getText()).isEqualTo("show");
+    click("#graph-toggle");
+
+    assertThat(text("#graph-note")).isEqualTo("Σf = 8 = n");
+    robot.interact(() -> choice("#graph-by").setValue("limits"));
+    robot.interact(() -> find("#graph-numbers", TextField.class).setText("120 130 140"));
+    assertThat(cells()).startsWith("120–130", "125", "5");
+    assertThat(text("#graph-note")).isEqualTo("Σf = 6, and 2 values lie outside");
+    click("#graph-end");
+    assertThat(workspace.assignment().rules().get(Rule.CLASS_END)).isEqualTo(ClassEnd.UPPER);
+    assertThat(text("#graph-note")).isEqualTo("Σf = 7, and 1 values lie outside");
+    robot.interact(() -> find("#graph-numbers", TextField.class).setText("13o"));
+    assertThat(cells()).isNotEmpty();
+  }
+
+  @Test
+  void aClassIsChosenByKeyAndItsValuesAreTold() {
+    robot.interact(() -> workspace.addSample(new Source.ValuesText("118 121 121 124 135")));
+    click("#graph-toggle");
+    robot.interact(() -> choice("#graph-by").setValue("width"));
+    robot.interact(() -> find("#graph-numbers", TextField.class).setText("10"));
+    Label second =
+        robot.lookup("#class-table .work-cell").queryAllAs(Label.class).stream()
+            .filter(cell -> cell.getText().equals("120–130"))
+            .findFirst()
+            .orElseThrow();
+    robot.interact(second::requestFocus);
+    robot.push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(text("#graph-note")).isEqualTo("In 120–130: 121×2  124");
+    assertThat(second.getPseudoClassStates()).anyMatch(s -> s.getPseudoClassName().equals("lit"));
+  }
+
+  @Test
+  void aGraphIsDrawnCopiedAndSaved() throws Exception {
+    typeWeights();
+    ImageView picture = find("#graph", ImageView.class);
+    waitUntil(() -> picture.getImage() != null);
+    assertThat(picture.getAccessibleText()).startsWith("histogram of class table");
+
+    robot.interact(() -> find("#graph-mark-median", CheckBox.class).fire());
+    click("#graph-ogive");
+    waitUntil(() -> picture.getAccessibleText().startsWith("ogive"));
+    click("#graph-copy");
+    robot.interact(() -> assertThat(Clipboard.getSystemClipboard().hasImage()).isTrue());
+    click("#graph-copy-table");
+    robot.interact(
+        () ->
+            assertThat(Clipboard.getSystemClipboard().getString())
+                .startsWith("lower\tupper\tfrequency"));
+    Path svg = folder.resolve("ogive.svg");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(svg));
+    waitUntil(
+        () -> {
+          robot.interact(() -> find("#graph-save", Hyperlink.class).fire());
+          return Files.exists(svg);
+        });
+    assertThat(Files.readString(svg)).contains("<svg").contains("path");
+    assertThat(text("#graph-note")).contains("saved as");
+  }
+
+  @Test
+  void groupedStandsBesideRawAndBecomesATableOfItsOwn() {
+    robot.interact(
+        () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
+    click("#graph-toggle");
+    click("#graph-compare");
+    assertThat(cells()).startsWith("mean", "127.00");
+    click("#graph-as-table");
+
+    assertThat(workspace.chosenProperty().get().source()).isInstanceOf(Source.ClassesText.class);
+    assertThat(workspace.chosenProperty().get().name()).endsWith("in classes");
+    assertThat(find("#graph-toggle", Node.class).isVisible()).isFalse();
+  }
+}

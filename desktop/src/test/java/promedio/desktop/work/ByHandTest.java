@@ -1,0 +1,140 @@
+package promedio.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.calculation.CalculationException;
+import promedio.core.marking.FollowThrough;
+import promedio.core.measure.Measure;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
+import promedio.core.working.Assumed;
+import promedio.core.working.Method;
+import promedio.core.working.Task;
+import promedio.core.working.Working;
+
+/** Methods, own workings and scratch paper of a window, without the window. */
+class ByHandTest {
+
+  private static final Task VARIANCE = new Task.Measured(Measure.VARIANCE);
+
+  private Workspace workspace;
+  private ByHand byHand;
+
+  @BeforeEach
+  void typeFourCrates() {
+    workspace =
+        new Workspace(Assignment.empty("Crates"), new Background(Runnable::run, Runnable::run));
+    workspace.addSample(new Source.ValuesText("8 10 11 11"));
+    byHand = new ByHand(workspace);
+  }
+
+  private Reckoning reckoning() {
+    return workspace.reckoningProperty().get();
+  }
+
+  @Test
+  void theMethodOfAMeasureIsKeptWithTheAssignmentAndUndone() {
+    byHand.choose(Measure.VARIANCE, Method.STEP);
+    assertThat(byHand.method(VARIANCE)).isEqualTo(Method.STEP);
+    // Another measure, and what is no measure, is worked as usual.
+    assertThat(byHand.method(new Task.Measured(Measure.SD))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(new Task.Percentile(Exact.of(90)))).isEqualTo(Method.DEFINITION);
+    workspace.undo();
+    assertThat(byHand.method(VARIANCE)).isEqualTo(Method.DEFINITION);
+  }
+
+  @Test
+  void aMethodThatTheRulesNoLongerHaveIsTheUsualOne() {
+    byHand.choose(Measure.SKEWNESS, Method.RAW_MOMENTS);
+    workspace.setRule(Rule.SKEWNESS, Rule.SKEWNESS.valueOfCode("quartile"));
+    assertThat(byHand.method(new Task.Measured(Measure.SKEWNESS))).isEqualTo(Method.DEFINITION);
+  }
+
+  @Test
+  void whatIsWrittenBesideAStepIsMarkedAndUndoneAsOne() {
+    Working working =
+        ByHand.working(reckoning(), VARIANCE, Method.DEFINITION, Optional.empty()).orElseThrow();
+    byHand.write(VARIANCE, Method.DEFINITION, "Σx", "4");
+    byHand.write(VARIANCE, Method.DEFINITION, "Σx", "42");
+
+    FollowThrough marks = byHand.marks(reckoning(), working);
+    assertThat(marks.mistakes()).isEqualTo(1);
+    workspace.undo();
+    assertThat(byHand.own(VARIANCE, Method.DEFINITION).entries()).isEmpty();
+    byHand.write(VARIANCE, Method.DEFINITION, Map.of("Σx", "40", "n", "4"));
+    assertThat(byHand.marks(reckoning(), working).mistakes()).isZero();
+    // Another method has its own page.
+    assertThat(byHand.own(VARIANCE, Method.SHORTCUT).entries()).isEmpty();
+  }
+
+  @Test
+  void anAssumedMeanOfOnesOwnIsUsed() {
+    Working working =
+        ByHand.working(
+                reckoning(),
+                VARIANCE,
+                Method.ASSUMED_MEAN,
+                Optional.of(new Assumed(Exact.of(9), Exact.ONE)))
+            .orElseThrow();
+    assertThat(working.table().orElseThrow().rows().get(0)).startsWith(Exact.of(8), Exact.of(-1));
+  }
+
+  @Test
+  void scratchPaperKeepsItsLinesAndRefusesWhatIsNone() throws CalculationException {
+    byHand.calculate("Σx / n");
+    byHand.calculate("Σx / 3");
+    byHand.calculate("√2");
+    assertThat(byHand.scratch())
+        .containsExactly("Σx / n = 10", "Σx / 3 = 40/3 ≈ 13.3333", "√2 ≈ 1.4142");
+    assertThatThrownBy(() -> byHand.calculate("Σx /")).isInstanceOf(CalculationException.class);
+    assertThat(byHand.scratch()).hasSize(3);
+    byHand.clearScratch();
+    assertThat(byHand.scratch()).isEmpty();
+    workspace.undo();
+    assertThat(byHand.scratch()).hasSize(3);
+  }
+
+  @Test
+  void theQuantitiesOfATableHaveTheirOwnNames() {
+    workspace.addNamed("Baskets", new Source.TableText("3 12\n4 8"));
+    assertThat(ByHand.quantities(reckoning())).containsKeys("Σf", "Σ(fx)");
+    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
+    assertThat(ByHand.quantities(reckoning())).containsKeys("Σ(fm)", "Md", "s");
+  }
+
+  @Test
+  void aSampleIsGroupedByEachChoice() {
+    Reckoning now = reckoning();
+    assertThat(ClassChoice.USUAL.group(now.typed().data(), now).orElseThrow().table().rows())
+        .hasSize(4);
+    assertThat(rows(new ClassChoice("width", "2"))).isEqualTo(2);
+    assertThat(rows(new ClassChoice("count", "2"))).isEqualTo(2);
+    assertThat(rows(new ClassChoice("limits", "0 9 12"))).isEqualTo(2);
+    // Half-typed numbers make no classes of their own.
+    assertThat(rows(new ClassChoice("limits", "9"))).isEqualTo(2);
+    assertThat(rows(new ClassChoice("width", "-"))).isEqualTo(4);
+    assertThat(new ClassChoice("width", "").needsNumbers()).isTrue();
+    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
+    ClassTable own = (ClassTable) reckoning().typed().data();
+    assertThat(ClassChoice.USUAL.group(own, reckoning()).orElseThrow().table()).isSameAs(own);
+    workspace.addClasses();
+    assertThat(ClassChoice.USUAL.group(reckoning().typed().data(), reckoning())).isEmpty();
+  }
+
+  private int rows(ClassChoice choice) {
+    return choice
+        .group(reckoning().typed().data(), reckoning())
+        .orElseThrow()
+        .table()
+        .rows()
+        .size();
+  }
+}
