@@ -168,8 +168,11 @@ public final class OffscreenDemo {
         scene,
         "working.png",
         () -> {
-          workspace.measureProperty().set(Measure.VARIANCE);
-          ((Hyperlink) scene.lookup("#working-all")).fire();
+          workspace.measureProperty().set(Measure.SKEWNESS);
+          Button next = (Button) scene.lookup("#working-next");
+          for (int step = 0; step < 4; step++) {
+            next.fire();
+          }
         });
     takePicturesOfWorkings(demo, workspace, scene);
     picture(
@@ -205,6 +208,7 @@ public final class OffscreenDemo {
         "working-two-methods.png",
         () -> {
           workspace.choose(demo.items().get(2).id());
+          workspace.measureProperty().set(Measure.VARIANCE);
           ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
           ((ToggleButton) scene.lookup("#working-beside")).fire();
         });

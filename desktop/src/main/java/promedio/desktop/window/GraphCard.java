@@ -342,7 +342,7 @@ final class GraphCard extends VBox {
     second(now, found).ifPresent(series::add);
     String unit = now.item().unit();
     String axis =
-        unit.isEmpty() ? now.item().name() : Texts.of("sheet.with-unit", now.item().name(), unit);
+        unit.isEmpty() ? now.item().name() : Texts.of("graph.axis", now.item().name(), unit);
     return Optional.of(
         new Graph(
             kind,

@@ -57,6 +57,8 @@ final class WorkingPane extends VBox {
   /** From this width on, steps stand beside the table. */
   private static final double WIDE = 600;
 
+  private static final double BESIDE = 28;
+
   private final ByHand byHand;
   private final Appearance appearance;
   private final String idPrefix;
@@ -68,6 +70,7 @@ final class WorkingPane extends VBox {
   private final VBox tableBox = new VBox(4);
   private final VBox steps = new VBox(4);
   private final VBox ending = new VBox(4);
+  private final VBox lines = new VBox(6);
   private final GridPane body = new GridPane();
   private final Button next = new Button(Texts.of("working.next"));
   private final Hyperlink all = new Hyperlink(Texts.of("working.all"));
@@ -118,21 +121,21 @@ final class WorkingPane extends VBox {
     buildAssumptions();
     buildCopy();
     FlowPane tools = new FlowPane(8, 4, next, all, mine, fractions, copy);
-    VBox lines = new VBox(6, steps, ending, mistakes, tools);
+    lines.getChildren().addAll(steps, ending, mistakes, tools);
     ColumnConstraints grows = new ColumnConstraints();
     grows.setHgrow(Priority.ALWAYS);
     body.getColumnConstraints().addAll(new ColumnConstraints(), grows);
-    body.setHgap(28);
     body.setVgap(6);
     body.add(tableBox, 0, 0, 2, 1);
     body.add(lines, 0, 1, 2, 1);
     getChildren().addAll(methods, assumptions, body);
-    widthProperty().subscribe(width -> place(lines));
+    widthProperty().subscribe(width -> place());
   }
 
   /** With room enough, the steps stand beside the table. */
-  private void place(Node lines) {
-    boolean wide = getWidth() >= WIDE * appearance.textScale();
+  private void place() {
+    boolean wide = getWidth() >= WIDE * appearance.textScale() && !tableBox.getChildren().isEmpty();
+    body.setHgap(wide ? BESIDE : 0);
     GridPane.setConstraints(tableBox, 0, 0, wide ? 1 : 2, 1);
     GridPane.setConstraints(lines, wide ? 1 : 0, wide ? 0 : 1, wide ? 1 : 2, 1);
   }
@@ -279,6 +282,7 @@ final class WorkingPane extends VBox {
     Reckoning now = reckoning;
     if (count == 0 || now == null) {
       working = null;
+      place();
       return;
     }
     Optional<Working> made = ByHand.working(now, task, method, assumed(now));
@@ -289,6 +293,7 @@ final class WorkingPane extends VBox {
       return;
     }
     show(made.get(), numbers(now));
+    place();
   }
 
   /** What the student assumes; what is not typed or no number is as a person would choose it. */
