@@ -21,7 +21,7 @@ public final class ClassLine {
   private static final String BELOW = "(?:under|below|less than|up to|unter|<=?|≤|–|—)";
   private static final String ABOVE =
       "(?:and (?:over|above|more|up)|or (?:over|above|more)|und mehr|\\+|–|—|-)";
-  private static final String FREQUENCY = "(?:\\s*[:;,|\\t]\\s*|\\s+)(?<f>" + NUMBER + ")?";
+  private static final String FREQUENCY = "(?:\\s*[:;,|\\t]\\s*|\\s+)(?<f>" + NUMBER + "\\s*%?)?";
 
   private static final Pattern BETWEEN = limits("(?<l>N)\\s*" + TO + "\\s*(?<u>N)");
   private static final Pattern BRACKETS =
@@ -31,7 +31,7 @@ public final class ClassLine {
   private static final Pattern FROM = limits("(?:over|above|from|ab|>=?|≥)\\s*(?<l>N)");
   private static final Pattern COLUMNS =
       Pattern.compile(
-          "(?<l>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<u>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<f>N)"
+          "(?<l>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<u>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<f>N\\s*%?)"
               .replace("N", NUMBER));
 
   private final DecimalSign sign;
@@ -54,9 +54,11 @@ public final class ClassLine {
    *
    * @param lower the lower limit, none where it is open
    * @param upper the upper limit, none where it is open
-   * @param frequency the frequency, where one was written
+   * @param frequency the frequency, where one was written; of a percentage its number
+   * @param percentage whether it was written as a percentage
    */
-  public record Read(Optional<Exact> lower, Optional<Exact> upper, Optional<Exact> frequency)
+  public record Read(
+      Optional<Exact> lower, Optional<Exact> upper, Optional<Exact> frequency, boolean percentage)
       implements Outcome {
 
     /** {@return the row of a table}; one without a frequency counts as 0 */
@@ -85,12 +87,13 @@ public final class ClassLine {
     Optional<Exact> lower = Optional.empty();
     Optional<Exact> upper = Optional.empty();
     Optional<Exact> frequency = Optional.empty();
+    boolean percentage = group(matcher, "f").endsWith("%");
     for (String group : new String[] {"l", "u", "f"}) {
       String text = group(matcher, group);
       if (text.isEmpty()) {
         continue;
       }
-      Reading reading = NumberText.read(text.replaceAll("\\s", ""), sign);
+      Reading reading = NumberText.read(text.replaceAll("[\\s%]", ""), sign);
       if (reading instanceof Reading.Unreadable unreadable) {
         return new Unreadable(unreadable.why());
       }
@@ -103,7 +106,7 @@ public final class ClassLine {
     }
     return lower.isEmpty() && upper.isEmpty()
         ? new Unreadable(Message.of("classes.line", line))
-        : new Read(lower, upper, frequency);
+        : new Read(lower, upper, frequency, percentage);
   }
 
   private static String group(Matcher matcher, String name) {

@@ -68,6 +68,40 @@ class ClassLineTest {
             ClassLine.Unreadable.class, wrong -> assertThat(wrong.why().text()).contains("“"));
   }
 
+  private static Typed typed(String text) {
+    return TypedClasses.read(text, DecimalSign.POINT);
+  }
+
+  @Test
+  void aTotalBesideTheTableIsChecked() {
+    assertThat(typed("10–19 5\n20–29 3\ntotal 8").problem()).isEmpty();
+    assertThat(typed("10–19 5\n20–29 3\nn = 9").problem())
+        .hasValueSatisfying(
+            problem ->
+                assertThat(problem.text())
+                    .isEqualTo("the frequencies add up to 8, but 9 is written as their total"));
+    // The table is there all the same.
+    assertThat(typed("10–19 5\n20–29 3\nn = 9").data().tally().total()).isEqualTo(Exact.of(8));
+  }
+
+  @Test
+  void percentagesBecomeFrequenciesWhereNIsSaid() {
+    Typed shares = typed("10–19 37.5%\n20–29 62.5 %\nn = 8");
+
+    assertThat(shares.problem()).isEmpty();
+    assertThat(shares.data().tally().frequency(0)).isEqualTo(Exact.of(3));
+    assertThat(typed("10–19 37.5%\n20–29 62.5%").data().tally().total()).isEqualTo(Exact.of(100));
+  }
+
+  @Test
+  void cumulativeFrequenciesAreTakenApart() {
+    Typed table = typed("cumulative\n10–19 5\n20–29 8\n30–39 12");
+
+    assertThat(table.data().tally().frequency(1)).isEqualTo(Exact.of(3));
+    assertThat(table.data().tally().total()).isEqualTo(Exact.of(12));
+    assertThat(typed("cumulative\n10–19 5\n20–29 3").problem()).isPresent();
+  }
+
   @Test
   void aTypedTableMarksALineThatIsNoClassAndCountsOneWithoutFrequency() {
     Typed typed = TypedClasses.read("10–19 5\n20–29\n\nhello\n30–39 2", DecimalSign.POINT);

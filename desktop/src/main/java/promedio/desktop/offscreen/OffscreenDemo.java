@@ -261,7 +261,7 @@ public final class OffscreenDemo {
           @SuppressWarnings("unchecked") // the ids are ours
           ChoiceBox<String> other = (ChoiceBox<String>) scene.lookup("#graph-other");
           other.setValue(demo.items().get(1).name());
-          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0.62);
+          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
         });
     onToolkit(
         () -> {

@@ -26,6 +26,8 @@ final class Sheet extends StackPane {
   private final List<FamilyCard> cards = new ArrayList<>();
   private final FlowPane flow = new FlowPane(GAP, GAP);
   private final LineUpPanel lineUp;
+  private final GraphCard graphs;
+  private final VBox content = new VBox();
   private final ScrollPane scroll;
   private double narrowest = NARROWEST_CARD;
   private final Node empty;
@@ -50,8 +52,8 @@ final class Sheet extends StackPane {
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
     lineUp = new LineUpPanel(workspace, appearance);
-    VBox content =
-        new VBox(new VBox(2, name, counts), lineUp, new GraphCard(workspace, fileChoice), flow);
+    graphs = new GraphCard(workspace, fileChoice);
+    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
@@ -90,8 +92,19 @@ final class Sheet extends StackPane {
           unit.isEmpty()
               ? Describe.counts(reckoning)
               : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit));
-      Nodes.setShown(lineUp, !(reckoning.typed().data() instanceof ClassTable));
+      showClassesFirst(reckoning.typed().data() instanceof ClassTable);
       cards.forEach(card -> card.show(reckoning));
+    }
+  }
+
+  /** A class table is looked at as such; of a sample the values in order come first. */
+  private void showClassesFirst(boolean classes) {
+    Nodes.setShown(lineUp, !classes);
+    List<Node> parts = content.getChildren();
+    boolean first = parts.indexOf(graphs) < parts.indexOf(flow);
+    if (first != classes) {
+      parts.remove(graphs);
+      parts.add(classes ? parts.indexOf(flow) : parts.size(), graphs);
     }
   }
 

@@ -15,6 +15,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -48,6 +50,9 @@ final class WorkTableView extends VBox {
 
     /** Takes what is written. */
     void write(int column, int row, String text);
+
+    /** Takes a block of cells that is pasted with its first cell here. */
+    void paste(int column, int row, List<List<String>> block);
   }
 
   private final WorkTable table;
@@ -217,6 +222,22 @@ final class WorkTableView extends VBox {
       return held instanceof Formula.Named named && named.quantity().isOfRow();
     }
 
+    /** A block from a document or from cells fills the cells to the right and below. */
+    private void paste(KeyEvent event, int column, int row) {
+      String text = Clipboard.getSystemClipboard().getString();
+      boolean block =
+          Keys.PASTE.match(event) && text != null && text.strip().matches("(?s).*[\\t\\n].*");
+      if (block) {
+        event.consume();
+        own.orElseThrow()
+            .paste(
+                column,
+                row,
+                text.stripTrailing().lines().map(line -> List.of(line.split("\t", -1))).toList());
+        rows.refresh();
+      }
+    }
+
     private TextField field(int column, int row) {
       Own written = own.orElseThrow();
       TextField field = new TextField(written.text(column, row));
@@ -232,6 +253,7 @@ final class WorkTableView extends VBox {
       size(field, column + offset);
       Runnable mark = () -> OwnMarks.show(field, written.mark(column, row));
       field.setUserData(mark);
+      field.addEventFilter(KeyEvent.KEY_PRESSED, event -> paste(event, column, row));
       field.textProperty().subscribe((old, text) -> written.write(column, row, text));
       mark.run();
       return field;

@@ -1,8 +1,10 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -492,6 +494,20 @@ final class WorkingPane extends VBox {
     @Override
     public Optional<OwnMark> mark(int column, int row) {
       return marks().flatMap(marks -> marks.cell(column, row));
+    }
+
+    @Override
+    public void paste(int column, int row, List<List<String>> block) {
+      Map<String, String> cells = new HashMap<>();
+      for (int down = 0; down < block.size() && row + down < table.rows().size(); down++) {
+        List<String> line = block.get(down);
+        for (int across = 0;
+            across < line.size() && column + across < table.columns().size();
+            across++) {
+          cells.put(OwnWorking.cell(table, column + across, row + down), line.get(across).strip());
+        }
+      }
+      byHand.write(task, method, cells);
     }
 
     @Override

@@ -18,6 +18,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
@@ -259,6 +260,28 @@ class WorkingViewTest {
     robot.interact(() -> deviation.setText("-2"));
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(deviation.getAccessibleHelp()).isEqualTo("right");
+  }
+
+  @Test
+  void aPastedBlockFillsTheOwnTable() {
+    click("#working-on-sheet");
+    click("#sheet-mine");
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString("-2\t4\n0\t0\n1\t1\n1\t2\n");
+          Clipboard.getSystemClipboard().setContent(content);
+          find("#own-cell-1-0", TextField.class).requestFocus();
+        });
+    robot.push(KeyCode.CONTROL, KeyCode.V);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(workspace.chosenProperty().get().handWork().workings().values())
+        .singleElement()
+        .satisfies(own -> assertThat(own.entries()).hasSize(8));
+    assertThat(text("#sheet-mistakes")).startsWith("One mistake");
+    robot.interact(workspace::undo);
+    assertThat(workspace.chosenProperty().get().handWork().workings()).isEmpty();
   }
 
   @Test

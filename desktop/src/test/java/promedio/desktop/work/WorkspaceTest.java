@@ -124,7 +124,7 @@ class WorkspaceTest {
     assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText(""));
     demo.type("3 4");
     assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText("3 4"));
-    for (int i = 0; i < 6; i++) {
+    for (int i = 0; i < 7; i++) {
       demo.removeChosen();
     }
     assertThat(demo.chosenProperty().get()).isNull();

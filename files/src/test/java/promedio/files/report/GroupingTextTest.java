@@ -1,0 +1,95 @@
+package promedio.files.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import promedio.core.entry.TypedClasses;
+import promedio.core.grouping.Grouping;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+
+/** Class tables as they are written. */
+class GroupingTextTest {
+
+  private static final Sample CRATES =
+      new Sample(Values.ofDecimals(new long[] {8, 10, 11, 11, 15, 23}, 0));
+
+  private static ClassTable typed(String text) {
+    return (ClassTable) TypedClasses.read(text, DecimalSign.POINT).data();
+  }
+
+  @Test
+  void everyColumnIsWrittenExactlyWhereItEnds() {
+    assertThat(GroupingText.csv(typed("10–19 1\n20–29 3")).lines())
+        .containsExactly(
+            "lower,upper,frequency,relative,percentage,cumulative,cumulative_above,density,midpoint",
+            "9.5,19.5,1,0.25,25,1,4,0.1,14.5",
+            "19.5,29.5,3,0.75,75,4,3,0.3,24.5");
+  }
+
+  @Test
+  void anOpenClassHasNeitherDensityNorMidpoint() {
+    assertThat(GroupingText.csv(typed("under 10 3\n10–20 6")).lines().skip(1).findFirst())
+        .contains(",10,3,0.333333333333,33.3333333333,3,9,,");
+  }
+
+  @Test
+  void theTallyIsBundledInFives() {
+    assertThat(GroupingText.tally(Exact.of(3))).isEqualTo("|||");
+    assertThat(GroupingText.tally(Exact.of(5))).isEqualTo("||||/");
+    assertThat(GroupingText.tally(Exact.of(11))).isEqualTo("||||/ ||||/ |");
+    assertThat(GroupingText.tally(Exact.of(5, 2))).isEmpty();
+    assertThat(GroupingText.tally(Exact.of(1000))).isEmpty();
+  }
+
+  @Test
+  void theLinesEndWithTheTotals() {
+    ClassTable table = Grouping.intoAbout(CRATES, 3, CourseRules.DEFAULTS).orElseThrow().table();
+    List<String> lines = GroupingText.lines(table, CourseRules.DEFAULTS);
+
+    assertThat(lines.get(0)).contains("class", "tally", "f/n");
+    assertThat(lines.get(lines.size() - 1)).contains("Σ", "6", "100.00");
+  }
+
+  @Test
+  void groupingIsToldBesideTheValuesWithItsError() {
+    ClassTable table = Grouping.intoAbout(CRATES, 3, CourseRules.DEFAULTS).orElseThrow().table();
+    Measures raw = Measures.of(CRATES, CourseRules.DEFAULTS);
+    Measures grouped = Measures.of(table, CourseRules.DEFAULTS);
+
+    // 13 against 14.17: classes 5–10, 10–15, 15–20, 20–25 with midpoints 7.5, 12.5, 17.5, 22.5.
+    assertThat(GroupingText.besideRaw(CRATES, table, CourseRules.DEFAULTS))
+        .anySatisfy(line -> assertThat(line).containsPattern("mean +13\\.00 +14\\.17 +\\+1\\.17"));
+    assertThat(
+            GroupingText.error(
+                raw.get(Measure.MODES), grouped.get(Measure.MODES), CourseRules.DEFAULTS))
+        .isEmpty();
+  }
+
+  @Test
+  void whereTheValuesDoNotSpreadNoRuleComesToAnything() {
+    Sample same = new Sample(Values.ofDecimals(new long[] {5, 5, 5}, 0));
+    assertThat(GroupingText.advice(same, CourseRules.DEFAULTS))
+        .hasSize(5)
+        .allSatisfy(line -> assertThat(line).contains("comes to nothing"));
+  }
+
+  @Test
+  void fractionsAreShownWhereTheirDecimalsDoNotEnd() {
+    ShownNumbers numbers = new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT).asFractions();
+
+    assertThat(numbers.shown(Exact.of(-5, 3))).isEqualTo("−5/3");
+    assertThat(numbers.latex(Exact.of(-5, 3))).isEqualTo("-\\frac{5}{3}");
+    assertThat(numbers.shown(Exact.of(5, 4))).isEqualTo("1.25");
+    assertThat(numbers.shown(Exact.of(2).sqrt())).isEqualTo("1.4142");
+    assertThat(numbers.shown(Exact.of(1_000_000_007, 1_000_000_009))).isEqualTo("1.0000");
+    assertThat(numbers.result(Exact.of(-5, 3))).isEqualTo("−1.67");
+  }
+}
