@@ -5,7 +5,6 @@ import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Operation;
-import promedio.core.formula.Formula.Operator;
 import promedio.core.formula.Formula.Ordered;
 import promedio.core.formula.Formula.Power;
 import promedio.core.formula.Formula.Product;
@@ -101,11 +100,7 @@ final class LatexWriter implements Formula.Visitor<String> {
   /** Sums and differences are bracketed where they are a factor. */
   private String factor(Formula formula) {
     String text = formula.accept(this);
-    boolean loose =
-        formula instanceof Operation operation
-            && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
-    boolean negative = formula instanceof Numeral numeral && numeral.value().signum() < 0;
-    return loose || negative ? "\\left(" + text + "\\right)" : text;
+    return Brackets.areNeededForFactor(formula) ? "\\left(" + text + "\\right)" : text;
   }
 
   /** Letters stand side by side; a number or a fraction before them is parted by a dot. */

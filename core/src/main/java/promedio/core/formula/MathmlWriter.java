@@ -5,7 +5,6 @@ import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Operation;
-import promedio.core.formula.Formula.Operator;
 import promedio.core.formula.Formula.Ordered;
 import promedio.core.formula.Formula.Power;
 import promedio.core.formula.Formula.Product;
@@ -138,21 +137,14 @@ final class MathmlWriter implements Formula.Visitor<String> {
     return "<mrow><mo>(</mo>" + inner + "<mo>)</mo></mrow>";
   }
 
-  private static boolean isNegative(Formula formula) {
-    return formula instanceof Numeral numeral && numeral.value().signum() < 0;
-  }
-
   private String negativeBracketed(Formula formula) {
     String text = formula.accept(this);
-    return isNegative(formula) ? bracketed(text) : text;
+    return Brackets.isNegative(formula) ? bracketed(text) : text;
   }
 
   /** Sums and differences are bracketed where they are a factor. */
   private String factor(Formula formula) {
-    boolean loose =
-        formula instanceof Operation operation
-            && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
     String text = formula.accept(this);
-    return loose || isNegative(formula) ? bracketed(text) : text;
+    return Brackets.areNeededForFactor(formula) ? bracketed(text) : text;
   }
 }

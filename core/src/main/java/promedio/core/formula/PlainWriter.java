@@ -6,7 +6,6 @@ import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Operation;
-import promedio.core.formula.Formula.Operator;
 import promedio.core.formula.Formula.Ordered;
 import promedio.core.formula.Formula.Power;
 import promedio.core.formula.Formula.Product;
@@ -62,7 +61,7 @@ final class PlainWriter implements Formula.Visitor<String> {
       case PLUS ->
           left
               + " + "
-              + (isNegative(operation.right())
+              + (Brackets.isNegative(operation.right())
                   ? factor(operation.right())
                   : operation.right().accept(this));
       case MINUS -> left + " − " + factor(operation.right());
@@ -94,15 +93,10 @@ final class PlainWriter implements Formula.Visitor<String> {
     return "|" + absolute.body().accept(this) + "|";
   }
 
-  private static boolean isNegative(Formula formula) {
-    return formula instanceof Numeral numeral && numeral.value().signum() < 0;
-  }
-
   private String factor(Formula formula) {
-    boolean loose =
-        formula instanceof Operation operation
-            && (operation.operator() == Operator.PLUS || operation.operator() == Operator.MINUS);
-    return loose || isNegative(formula) ? "(" + formula.accept(this) + ")" : formula.accept(this);
+    return Brackets.areNeededForFactor(formula)
+        ? "(" + formula.accept(this) + ")"
+        : formula.accept(this);
   }
 
   /** Whether a number is shown as a fraction. */
@@ -111,7 +105,7 @@ final class PlainWriter implements Formula.Visitor<String> {
   }
 
   private String operand(Formula formula) {
-    return formula instanceof Operation || isCompound(formula) || isNegative(formula)
+    return formula instanceof Operation || isCompound(formula) || Brackets.isNegative(formula)
         ? "(" + formula.accept(this) + ")"
         : formula.accept(this);
   }

@@ -18,8 +18,6 @@ public enum Sight {
   MODAL_CLASS,
   /** The most frequent of equally wide classes: its frequency, lower and upper boundary. */
   MOST_FREQUENT_CLASS,
-  /** All classes are equally dense, so that there is no mode. */
-  NO_MODAL_CLASS,
   /** The position is whole: it. */
   WHOLE,
   /** The position is whole, and the rule takes the mean with the next value: it and the next. */

@@ -10,10 +10,7 @@ import picocli.CommandLine.ParameterException;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.NiceLimits;
 import promedio.core.grouping.WidthRule;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -81,18 +78,18 @@ final class ClassesInput {
     if (limits != null) {
       List<Exact> boundaries = new ArrayList<>();
       for (String text : limits.strip().split("[;\\s]+", -1)) {
-        boundaries.add(number("--limits", text, spec));
+        boundaries.add(NumberOption.read("--limits", text, spec));
       }
       return Grouping.of(data, boundaries, rules.get(Rule.CLASS_END));
     }
     if (width != null) {
-      Exact each = number("--width", width, spec);
+      Exact each = NumberOption.read("--width", width, spec);
       if (each.signum() <= 0) {
         throw new IllegalArgumentException(Texts.of("group.width", each.toString()));
       }
       return start == null
           ? Grouping.ofWidth(data, each, rules)
-          : from(data, number("--start", start, spec), each, rules);
+          : from(data, NumberOption.read("--start", start, spec), each, rules);
     }
     if (classes != null) {
       return Grouping.intoAbout(data, classes, rules)
@@ -110,12 +107,5 @@ final class ClassesInput {
     ClassEnd end = rules.get(Rule.CLASS_END);
     Exact largest = data.tally().value(data.tally().size() - 1);
     return Grouping.of(data, NiceLimits.from(first, largest, width, end), end);
-  }
-
-  private static Exact number(String option, String text, CommandSpec spec) {
-    if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral read) {
-      return read.value();
-    }
-    throw new ParameterException(spec.commandLine(), Texts.of("working.with-number", text, option));
   }
 }

@@ -18,8 +18,6 @@ import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.working.Assumed;
@@ -167,13 +165,7 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private Optional<Exact> number(String option, @Nullable String text) {
-    if (text == null) {
-      return Optional.empty();
-    }
-    if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral read) {
-      return Optional.of(read.value());
-    }
-    throw wrong(Texts.of("working.with-number", text, option));
+    return Optional.ofNullable(text).map(t -> NumberOption.read(option, t, spec));
   }
 
   private static String keys() {

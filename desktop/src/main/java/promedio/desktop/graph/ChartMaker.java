@@ -21,7 +21,6 @@ import org.jfree.chart.plot.ValueMarker;
 import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.renderer.xy.XYLineAndShapeRenderer;
 import org.jfree.chart.title.TextTitle;
-import org.jfree.chart.ui.RectangleAnchor;
 import org.jfree.chart.ui.RectangleInsets;
 import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.xy.XYSeries;
@@ -386,7 +385,6 @@ final class ChartMaker {
         y.getUpperBound() * (1 - LABEL * row),
         TextAnchor.TOP_LEFT,
         Ink.series(index));
-    marker.setLabelAnchor(RectangleAnchor.TOP_LEFT);
   }
 
   /** From the axis across to the line, and down to the value. */

@@ -65,7 +65,7 @@ final class ClassTableView extends GridPane {
       Interval interval = columns.interval();
       List<String> cells =
           List.of(
-              name(interval, numbers),
+              numbers.shown(interval),
               interval.midpoint().map(numbers::shown).orElse(""),
               numbers.shown(interval.frequency()),
               numbers.shown(columns.relative()),
@@ -148,12 +148,6 @@ final class ClassTableView extends GridPane {
     return cell;
   }
 
-  private static String name(Interval interval, ShownNumbers numbers) {
-    return interval.lower().map(numbers::shown).orElse("")
-        + "–"
-        + interval.upper().map(numbers::shown).orElse("");
-  }
-
   /** {@return the values of a sample that lie in a class, in a sentence} */
   static String values(Interval interval, Reckoning now) {
     ShownNumbers numbers = ByHand.numbers(now);
@@ -170,7 +164,7 @@ final class ClassTableView extends GridPane {
         inside.add(numbers.shown(value) + times);
       }
     }
-    return Texts.of("graph.class-values", name(interval, numbers), String.join("  ", inside));
+    return Texts.of("graph.class-values", numbers.shown(interval), String.join("  ", inside));
   }
 
   /** {@return the boundaries of the classes, with others of the same width that the data need} */
@@ -198,7 +192,7 @@ final class ClassTableView extends GridPane {
   static String text(ClassTable table, Reckoning now) {
     ShownNumbers numbers = ByHand.numbers(now);
     return table.intervals(false).stream()
-        .map(interval -> name(interval, numbers) + "  " + numbers.shown(interval.frequency()))
+        .map(interval -> numbers.shown(interval) + "  " + numbers.shown(interval.frequency()))
         .collect(Collectors.joining("\n"));
   }
 }

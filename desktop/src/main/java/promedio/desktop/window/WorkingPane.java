@@ -86,6 +86,10 @@ final class WorkingPane extends VBox {
   private int uncovered;
   private @Nullable Reckoning reckoning;
   private @Nullable Working working;
+
+  /** What the student's own numbers are worth, as they stand now. */
+  private Optional<FollowThrough> marks = Optional.empty();
+
   private @Nullable WorkTableView tableView;
 
   /**
@@ -324,6 +328,7 @@ final class WorkingPane extends VBox {
   private void show(Working made, ShownNumbers numbers) {
     int count = made.steps().size();
     int shown = Math.min(uncovered, count);
+    judge();
     made.table().ifPresent(table -> showTable(made, table, numbers));
     for (int i = 0; i < shown; i++) {
       StepRow row = new StepRow(made.steps().get(i), numbers, appearance, ownStep(i));
@@ -416,20 +421,25 @@ final class WorkingPane extends VBox {
     if (!mine.isSelected()) {
       return;
     }
+    judge();
     rows.forEach(StepRow::showMark);
     WorkTableView view = tableView;
     if (view != null) {
       view.showMarks();
     }
-    int count = marks().map(FollowThrough::mistakes).orElse(0);
+    int count = marks.map(FollowThrough::mistakes).orElse(0);
     boolean written = working != null && !byHand.own(task, method).entries().isEmpty();
     mistakes.setText(written ? Texts.of("own.mistakes", count) : Texts.of("own.begin"));
   }
 
-  private Optional<FollowThrough> marks() {
+  /** Judges the own working once for all its fields. */
+  private void judge() {
     Working made = working;
     Reckoning now = reckoning;
-    return made == null || now == null ? Optional.empty() : Optional.of(byHand.marks(now, made));
+    marks =
+        made == null || now == null || !mine.isSelected()
+            ? Optional.empty()
+            : Optional.of(byHand.marks(now, made));
   }
 
   private static Node line(String text, String styleClass) {
@@ -469,7 +479,7 @@ final class WorkingPane extends VBox {
 
     @Override
     public Optional<OwnMark> mark() {
-      return marks().flatMap(marks -> marks.step(index));
+      return marks.flatMap(judged -> judged.step(index));
     }
 
     @Override
@@ -493,7 +503,7 @@ final class WorkingPane extends VBox {
 
     @Override
     public Optional<OwnMark> mark(int column, int row) {
-      return marks().flatMap(marks -> marks.cell(column, row));
+      return marks.flatMap(judged -> judged.cell(column, row));
     }
 
     @Override

@@ -87,7 +87,7 @@ public final class GroupingText {
       Exact f = row.interval().frequency();
       rows.add(
           List.of(
-              interval(row.interval(), numbers),
+              numbers.shown(row.interval()),
               tally(f),
               numbers.shown(f),
               numbers.shown(row.relative()),
@@ -99,12 +99,6 @@ public final class GroupingText {
     String n = numbers.shown(table.tally().total());
     rows.add(List.of("Σ", "", n, "1", numbers.result(Exact.of(100)), "", "", ""));
     return Columns.aligned(rows);
-  }
-
-  private static String interval(ClassTable.Interval interval, ShownNumbers numbers) {
-    return interval.lower().map(numbers::shown).orElse("")
-        + "–"
-        + interval.upper().map(numbers::shown).orElse("");
   }
 
   /** {@return strokes in bundles of five} */

@@ -10,6 +10,7 @@ import promedio.core.number.Real;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable.Interval;
 import promedio.core.table.PlainText;
 import promedio.core.working.Task;
 import promedio.core.working.WorkingStep;
@@ -77,6 +78,13 @@ public final class ShownNumbers {
     return isShownWhole(value)
         ? PlainText.of((Exact) value).replace('-', '−').replace('.', sign.sign())
         : NumberText.write(value.rounded(places, Rounding.HALF_UP), sign);
+  }
+
+  /** {@return the class by its boundaries; an open end is left out} */
+  public String shown(Interval interval) {
+    return interval.lower().map(this::shown).orElse("")
+        + "–"
+        + interval.upper().map(this::shown).orElse("");
   }
 
   /** {@return the result, with the places of the course rules} */

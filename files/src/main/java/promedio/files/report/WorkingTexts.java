@@ -6,7 +6,6 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
-import promedio.core.sample.ClassTable;
 import promedio.core.working.Sight;
 import promedio.core.working.Task;
 import promedio.core.working.Why;
@@ -207,10 +206,7 @@ public final class WorkingTexts {
 
   /** {@return the class of a row by its boundaries} */
   static String label(WorkTable table, int row, ShownNumbers numbers) {
-    ClassTable.Interval interval = table.classes().get(row);
-    return interval.lower().map(numbers::shown).orElse("")
-        + "–"
-        + interval.upper().map(numbers::shown).orElse("");
+    return numbers.shown(table.classes().get(row));
   }
 
   static String total(Optional<Exact> total, ShownNumbers numbers) {
