@@ -15,8 +15,9 @@ import promedio.core.sample.UnusableDataException;
 
 /**
  * Reads a class table, typed as a line for each class: {@code 10–19 5}. A line {@code n = 40} or
- * {@code total 40} is checked, and turns percentages into frequencies; a line {@code cumulative}
- * says that the frequencies are.
+ * {@code total 40} is checked, and turns percentages and relative frequencies into frequencies; a
+ * line {@code cumulative} says that the frequencies are. A class that does not fit to those before
+ * it is marked where it stands, and left out until it is mended.
  */
 public final class TypedClasses {
 
@@ -29,10 +30,17 @@ public final class TypedClasses {
   private final ClassLine reader;
   private final DecimalSign sign;
   private final List<Entry> entries = new ArrayList<>();
-  private final List<ClassLine.Read> lines = new ArrayList<>();
+  private final List<Line> lines = new ArrayList<>();
   private Optional<Exact> total = Optional.empty();
   private boolean cumulative;
   private int missing;
+
+  /** A line that says a class, and the place of its entry. */
+  private record Line(ClassLine.Read read, int entry) {
+    Exact written() {
+      return read.frequency().orElseThrow();
+    }
+  }
 
   private TypedClasses(DecimalSign sign) {
     this.reader = new ClassLine(sign);
@@ -58,8 +66,9 @@ public final class TypedClasses {
       }
       start += line.length() + 1;
     }
+    List<ClassTable.Row> rows = rows();
     try {
-      ClassTable table = new ClassTable(rows(), missing);
+      ClassTable table = new ClassTable(fitting(rows), missing);
       return new Typed(entries, table, wrongTotal(table));
     } catch (UnusableDataException e) {
       return new Typed(entries, new ClassTable(List.of(), 0), Optional.of(e.why()));
@@ -83,25 +92,84 @@ public final class TypedClasses {
       missing++;
       return new Entry.Missing();
     }
-    lines.add(read);
+    lines.add(new Line(read, entries.size()));
     return new Entry.Figure(read.frequency().get(), 1);
   }
 
   private List<ClassTable.Row> rows() {
-    boolean percentages = !lines.isEmpty() && lines.stream().allMatch(ClassLine.Read::percentage);
     List<ClassTable.Row> rows = new ArrayList<>();
     Exact before = Exact.ZERO;
-    for (ClassLine.Read line : lines) {
-      Exact written = line.frequency().orElseThrow();
-      Exact frequency = cumulative ? written.minus(before) : written;
-      before = written;
-      // Without n the percentages themselves are as good as frequencies.
-      if (percentages && total.isPresent()) {
-        frequency = frequency.times(total.get()).over(HUNDRED);
-      }
-      rows.add(new ClassTable.Row(line.lower(), line.upper(), frequency));
+    for (Line line : lines) {
+      Exact frequency = cumulative ? line.written().minus(before) : line.written();
+      before = line.written();
+      rows.add(new ClassTable.Row(line.read().lower(), line.read().upper(), frequency));
     }
-    return rows;
+    return total.map(n -> inCounts(rows, n)).orElse(rows);
+  }
+
+  /** Percentages, and relative frequencies that sum to 1, become counts where n is known. */
+  private List<ClassTable.Row> inCounts(List<ClassTable.Row> rows, Exact n) {
+    boolean percentages = !lines.isEmpty() && lines.stream().allMatch(l -> l.read().percentage());
+    Exact sum = rows.stream().map(ClassTable.Row::frequency).reduce(Exact.ZERO, Exact::plus);
+    boolean relative = sum.equals(Exact.ONE) && !n.equals(Exact.ONE);
+    if (!percentages && !relative) {
+      return rows;
+    }
+    Exact whole = percentages ? HUNDRED : Exact.ONE;
+    return rows.stream()
+        .map(
+            row ->
+                new ClassTable.Row(row.lower(), row.upper(), row.frequency().times(n).over(whole)))
+        .toList();
+  }
+
+  /** The rows that make a table together; each other is marked with the reason. */
+  private List<ClassTable.Row> fitting(List<ClassTable.Row> rows) {
+    if (misfit(rows).isEmpty()) {
+      return rows;
+    }
+    List<ClassTable.Row> fitting = new ArrayList<>();
+    for (int i = 0; i < rows.size(); i++) {
+      fitting.add(rows.get(i));
+      Optional<Message> why = cumulative ? falling(i, rows.get(i)) : Optional.empty();
+      why = why.or(() -> misfit(fitting));
+      if (why.isPresent()) {
+        fitting.remove(fitting.size() - 1);
+        int place = lines.get(i).entry();
+        Entry old = entries.get(place);
+        entries.set(place, new Entry(old.start(), old.end(), new Entry.Unreadable(why.get())));
+      }
+    }
+    return fitting;
+  }
+
+  private Optional<Message> falling(int index, ClassTable.Row row) {
+    return row.frequency().signum() < 0
+        ? Optional.of(
+            Message.of(
+                "classes.falls",
+                lines.get(index).written().toString(),
+                lines.get(index - 1).written().toString()))
+        : Optional.empty();
+  }
+
+  /** {@return why these classes make no table}, whatever their frequencies sum to */
+  private static Optional<Message> misfit(List<ClassTable.Row> rows) {
+    List<ClassTable.Row> counted =
+        rows.stream()
+            .map(
+                row ->
+                    row.frequency().signum() == 0
+                        ? new ClassTable.Row(row.lower(), row.upper(), Exact.ONE)
+                        : row)
+            .toList();
+    try {
+      return new ClassTable(counted, 0).rows().size() == rows.size()
+          ? Optional.empty()
+          : Optional.of(Message.of("table.all-zero"));
+    } catch (UnusableDataException e) {
+      return Optional.of(e.why());
+    }
   }
 
   /** What is written as the total is what the frequencies must add up to. */

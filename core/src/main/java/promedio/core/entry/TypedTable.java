@@ -61,7 +61,20 @@ public final class TypedTable {
               tokens.get(tokens.size() - 1).end(),
               new Entry.Unreadable(Message.of("table.not-two", line))));
     }
-    return tokens.stream().map(reader::readOne).toList();
+    return checked(tokens.stream().map(reader::readOne).toList());
+  }
+
+  /** A negative frequency is marked where it stands. */
+  private static List<Entry> checked(List<Entry> line) {
+    Entry second = line.get(1);
+    boolean negative =
+        second.content() instanceof Entry.Figure frequency && frequency.value().signum() < 0;
+    if (!negative || !(line.get(0).content() instanceof Entry.Figure value)) {
+      return line;
+    }
+    String written = ((Entry.Figure) second.content()).value().toString();
+    Message why = Message.of("table.negative", value.value().toString(), written);
+    return List.of(line.get(0), new Entry(second.start(), second.end(), new Entry.Unreadable(why)));
   }
 
   private static Optional<Row> row(List<Entry> line) {

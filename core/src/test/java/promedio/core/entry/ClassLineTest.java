@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable;
 
 /** A class as books print it. */
 class ClassLineTest {
@@ -99,7 +100,52 @@ class ClassLineTest {
 
     assertThat(table.data().tally().frequency(1)).isEqualTo(Exact.of(3));
     assertThat(table.data().tally().total()).isEqualTo(Exact.of(12));
-    assertThat(typed("cumulative\n10–19 5\n20–29 3").problem()).isPresent();
+  }
+
+  @Test
+  void aCumulativeFrequencyThatFallsIsToldWhereItStands() {
+    Typed table = typed("cumulative\n10–19 5\n20–29 3\n30–39 9");
+
+    assertThat(table.unreadable())
+        .singleElement()
+        .satisfies(
+            entry -> {
+              assertThat(entry.start()).isEqualTo(19);
+              assertThat(((Entry.Unreadable) entry.content()).why().text())
+                  .isEqualTo("the cumulative frequency 3 is below 5 of the class before");
+            });
+  }
+
+  @Test
+  void relativeFrequenciesBecomeCountsWhereNIsSaid() {
+    Typed shares = typed("10–19 0.375\n20–29 0.625\nn = 8");
+
+    assertThat(shares.problem()).isEmpty();
+    assertThat(shares.data().tally().frequency(0)).isEqualTo(Exact.of(3));
+    assertThat(typed("10–19 0.375\n20–29 0.625").data().tally().total()).isEqualTo(Exact.ONE);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "10–19 5, 20–29",
+    "10–20 5, 20–30",
+    "10–14 5, 15–19",
+    "1.0–1.4 5, 3/2–19/10",
+    "0–25 1, 25–50",
+    "10–19 5|20–29 3, 30–39",
+    "10–19 5|20–39 3, 40–59",
+    "under 10 5|10–20 3, 20–30"
+  })
+  void theNextClassIsProposed(String lines, String next) {
+    ClassTable table = (ClassTable) typed(lines.replace('|', '\n')).data();
+
+    assertThat(NextClass.after(table)).map(ClassTable.Row::toString).hasValue(next);
+  }
+
+  @Test
+  void nothingComesAfterAnOpenClassOrAnEmptyTable() {
+    assertThat(NextClass.after((ClassTable) typed("10–20 5\n20 and over 1").data())).isEmpty();
+    assertThat(NextClass.after((ClassTable) typed("").data())).isEmpty();
   }
 
   @Test

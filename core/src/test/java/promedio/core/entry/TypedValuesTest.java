@@ -122,12 +122,23 @@ class TypedValuesTest {
   }
 
   @Test
-  void aTableThatCannotBeSaysWhyAndKeepsItsEntries() {
+  void aNegativeFrequencyIsMarkedAndItsRowLeftOut() {
     Typed typed = TypedTable.read("3 -1\n4 5", DecimalSign.POINT);
 
     assertThat(typed.entries()).hasSize(4);
+    assertThat(typed.data().tally().total()).hasToString("5");
+    assertThat(typed.unreadable()).singleElement().extracting(Entry::start).isEqualTo(2);
+    assertThat(((Entry.Unreadable) typed.unreadable().get(0).content()).why().text())
+        .contains("frequency of 3 is -1");
+  }
+
+  @Test
+  void aTableOfNothingButZerosSaysWhyAndKeepsItsEntries() {
+    Typed typed = TypedTable.read("3 0\n4 0", DecimalSign.POINT);
+
+    assertThat(typed.entries()).hasSize(4);
     assertThat(typed.data().tally().isEmpty()).isTrue();
-    assertThat(typed.problem().orElseThrow().text()).contains("frequency of 3 is -1");
+    assertThat(typed.problem().orElseThrow().text()).contains("every frequency is 0");
   }
 
   @Test

@@ -8,6 +8,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.entry.Entry;
+import promedio.core.entry.Typed;
 import promedio.core.entry.TypedClasses;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -73,11 +75,20 @@ class ClassTableTest {
         "20-10 5 # in class 20–10 the lower limit is not below the upper one",
         "10-20 -5 # class 10–20 has the negative frequency -5",
         "0-10 3|under 20 4|20-30 2 # class",
-        "10-20 0|20-30 0 # frequenc"
       })
-  void whatCannotBeIsToldAtItsClass(String lines, String message) {
-    assertThat(TypedClasses.read(lines.replace('|', '\n'), DecimalSign.POINT).problem())
-        .hasValueSatisfying(problem -> assertThat(problem.text()).contains(message));
+  void whatCannotBeIsToldAtItsClassAndLeftOut(String lines, String message) {
+    Typed typed = TypedClasses.read(lines.replace('|', '\n'), DecimalSign.POINT);
+
+    assertThat(typed.unreadable()).hasSize(1);
+    assertThat(((Entry.Unreadable) typed.unreadable().get(0).content()).why().text())
+        .contains(message);
+    assertThat(((ClassTable) typed.data()).rows()).hasSize(typed.entries().size() - 1);
+  }
+
+  @Test
+  void classesThatAreAllEmptyAreToldAtTheTable() {
+    assertThat(TypedClasses.read("10-20 0\n20-30 0", DecimalSign.POINT).problem())
+        .hasValueSatisfying(problem -> assertThat(problem.text()).contains("frequenc"));
   }
 
   @Test

@@ -30,6 +30,9 @@ final class Look {
   /** What a trial would take away. */
   static final PseudoClass GHOST = PseudoClass.getPseudoClass("ghost");
 
+  /** Something typed that cannot be used as it stands. */
+  static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
   /** A result that was just moved. */
   static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
 

@@ -2,6 +2,7 @@ package promedio.desktop.window;
 
 import java.util.List;
 import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
@@ -30,14 +31,22 @@ final class ValuesField extends VBox {
   private final ItemDetails details;
   private final TextArea area = new TextArea();
   private final Underlines underlines = new Underlines(area);
+  private final StackPane paper = new StackPane(area, underlines);
+  private final TableForm form;
+  private final Hyperlink manner = new Hyperlink();
   private final Label counts = new Label();
   private final VBox problems = new VBox(2);
   private boolean showingEntry;
+
+  /** Whether tables are typed as lines of text, too. */
+  private boolean asText;
+
   private final ScrollPane problemsScroll = new ScrollPane(problems);
 
   ValuesField(Workspace workspace) {
     this.workspace = workspace;
     this.details = new ItemDetails(workspace);
+    this.form = new TableForm(workspace);
     getStyleClass().add("values-field");
     buildArea();
     counts.getStyleClass().add("quiet");
@@ -48,9 +57,18 @@ final class ValuesField extends VBox {
     problemsScroll.setMaxHeight(120);
     problemsScroll.setMinHeight(0);
     problemsScroll.getStyleClass().add("problems");
-    StackPane paper = new StackPane(area, underlines);
     VBox.setVgrow(paper, Priority.ALWAYS);
-    getChildren().addAll(details, paper, counts, problemsScroll);
+    VBox.setVgrow(form, Priority.ALWAYS);
+    manner.setId("values-manner");
+    manner.getStyleClass().add("link");
+    manner.setOnAction(
+        event -> {
+          asText = !asText;
+          showItem(workspace.chosenProperty().get());
+          showReckoning(workspace.reckoningProperty().get());
+          startTyping();
+        });
+    getChildren().addAll(details, paper, form, manner, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
     workspace.reckoningProperty().subscribe(this::showReckoning);
     workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
@@ -58,6 +76,10 @@ final class ValuesField extends VBox {
   }
 
   void startTyping() {
+    if (form.isVisible()) {
+      form.startTyping();
+      return;
+    }
     area.requestFocus();
     area.end();
   }
@@ -89,6 +111,15 @@ final class ValuesField extends VBox {
                 : item != null && item.source() instanceof Source.ClassesText
                     ? "values.prompt-classes"
                     : "values.prompt"));
+    boolean fits = TableForm.fits(item, workspace);
+    boolean inForm = fits && !asText;
+    if (item != null && inForm) {
+      form.show(item);
+    }
+    Nodes.setShown(form, inForm);
+    Nodes.setShown(paper, !inForm);
+    Nodes.setShown(manner, fits);
+    manner.setText(Texts.of(asText ? "form.as-form" : "form.as-text"));
   }
 
   private static String text(Source source) {
@@ -144,7 +175,11 @@ final class ValuesField extends VBox {
           .getChildren()
           .add(new Label(Texts.of("values.more-problems", unreadable.size() - MOST_LISTED)));
     }
-    Nodes.setShown(problemsScroll, !unreadable.isEmpty());
+    if (form.isVisible() && reckoning != null) {
+      form.show(reckoning);
+    }
+    // The form says it at the row.
+    Nodes.setShown(problemsScroll, !unreadable.isEmpty() && !form.isVisible());
   }
 
   private Button problem(Entry entry) {
