@@ -1,7 +1,11 @@
 package promedio.bench;
 
+import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -18,11 +22,17 @@ import promedio.core.grouping.Grouping;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
+import promedio.desktop.graph.Graph;
+import promedio.desktop.graph.GraphExport;
+import promedio.desktop.graph.GraphKind;
+import promedio.desktop.graph.Height;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
 
@@ -40,6 +50,7 @@ public class WorkingBenchmark {
 
   private Sample sample = new Sample(Values.ofDecimals(new long[0], 0));
   private Sample large = sample;
+  private Sample tenThousand = sample;
 
   /** Makes samples of weights with one decimal. */
   @Setup
@@ -47,6 +58,7 @@ public class WorkingBenchmark {
     sample = weights(size);
     large = weights(400_000);
     large.tally().powerSums();
+    tenThousand = weights(10_000);
   }
 
   private static Sample weights(int count) {
@@ -72,5 +84,28 @@ public class WorkingBenchmark {
   @Benchmark
   public Grouping groupingOfFourHundredThousand() {
     return Grouping.by(WidthRule.FREEDMAN_DIACONIS, large, CourseRules.DEFAULTS).orElseThrow();
+  }
+
+  /** 10,000 values grouped anew and their histogram drawn, as while a boundary is moved. */
+  @Benchmark
+  public BufferedImage frameOfAMovedBoundary() {
+    List<Exact> boundaries = new ArrayList<>();
+    for (int at = 80; at <= 200; at += 10) {
+      boundaries.add(at == 130 ? Exact.of(131) : Exact.of(at));
+    }
+    Grouping grouping = Grouping.of(tenThousand, boundaries, ClassEnd.LOWER);
+    Graph graph =
+        new Graph(
+            GraphKind.HISTOGRAM,
+            List.of(new Graph.Series("weights", tenThousand, grouping.table())),
+            Height.FREQUENCY,
+            "",
+            "weight in g",
+            Optional.empty(),
+            Set.of(),
+            Optional.empty(),
+            CourseRules.DEFAULTS,
+            DecimalSign.POINT);
+    return GraphExport.of(graph, 640, 320).image(2);
   }
 }

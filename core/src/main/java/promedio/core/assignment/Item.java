@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 
 /**
@@ -15,6 +16,7 @@ import promedio.core.measure.Measure;
  * @param source where its values come from
  * @param answers what the student found, as typed, by measure
  * @param handWork what the student worked by hand
+ * @param classes how its values are put into classes
  */
 public record Item(
     int id,
@@ -23,7 +25,8 @@ public record Item(
     String note,
     Source source,
     Map<Measure, String> answers,
-    HandWork handWork) {
+    HandWork handWork,
+    ClassChoice classes) {
 
   public Item {
     Map<Measure, String> copy = new EnumMap<>(Measure.class);
@@ -33,37 +36,42 @@ public record Item(
 
   /** {@return a new item without answers} */
   public static Item of(int id, String name, String unit, Source source) {
-    return new Item(id, name, unit, "", source, Map.of(), HandWork.NONE);
+    return new Item(id, name, unit, "", source, Map.of(), HandWork.NONE, ClassChoice.USUAL);
   }
 
   /** {@return this item with other values} */
   public Item withSource(Source changed) {
-    return new Item(id, name, unit, note, changed, answers, handWork);
+    return new Item(id, name, unit, note, changed, answers, handWork, classes);
   }
 
   /** {@return this item under another name} */
   public Item withName(String changed) {
-    return new Item(id, changed, unit, note, source, answers, handWork);
+    return new Item(id, changed, unit, note, source, answers, handWork, classes);
   }
 
   /** {@return this item with another unit} */
   public Item withUnit(String changed) {
-    return new Item(id, name, changed, note, source, answers, handWork);
+    return new Item(id, name, changed, note, source, answers, handWork, classes);
   }
 
   /** {@return this item with another note} */
   public Item withNote(String changed) {
-    return new Item(id, name, unit, changed, source, answers, handWork);
+    return new Item(id, name, unit, changed, source, answers, handWork, classes);
   }
 
   /** {@return this item with other hand work} */
   public Item withHandWork(HandWork changed) {
-    return new Item(id, name, unit, note, source, answers, changed);
+    return new Item(id, name, unit, note, source, answers, changed, classes);
+  }
+
+  /** {@return this item in other classes} */
+  public Item withClasses(ClassChoice changed) {
+    return new Item(id, name, unit, note, source, answers, handWork, changed);
   }
 
   /** {@return a copy under another id and name, without the answers} */
   public Item copy(int otherId, String otherName) {
-    return new Item(otherId, otherName, unit, note, source, Map.of(), HandWork.NONE);
+    return new Item(otherId, otherName, unit, note, source, Map.of(), HandWork.NONE, classes);
   }
 
   /** {@return this item with the answer to a measure; a blank one takes it away} */
@@ -75,7 +83,7 @@ public record Item(
     } else {
       changed.put(measure, answer);
     }
-    return new Item(id, name, unit, note, source, changed, handWork);
+    return new Item(id, name, unit, note, source, changed, handWork, classes);
   }
 
   /** {@return what was answered to the measure, empty where nothing was} */

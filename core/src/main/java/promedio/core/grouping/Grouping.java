@@ -50,6 +50,16 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
     return new Grouping(new ClassTable(rows, data.missing()), upTo(tally, ranks[0]), above);
   }
 
+  /** {@return the boundaries between the classes, in order; those that are open left out} */
+  public List<Exact> boundaries() {
+    List<Exact> boundaries = new ArrayList<>();
+    for (ClassTable.Interval interval : table.intervals(false)) {
+      interval.lower().filter(lower -> boundaries.isEmpty()).ifPresent(boundaries::add);
+      interval.upper().ifPresent(boundaries::add);
+    }
+    return boundaries;
+  }
+
   /** {@return the values in about so many classes with limits that a person would choose} */
   public static Optional<Grouping> intoAbout(Data data, int classes, CourseRules rules) {
     Tally tally = data.tally();

@@ -85,6 +85,12 @@ final class DrawCommand implements Callable<Integer> {
   private @Nullable String xName;
 
   @Option(
+      names = "--ticks",
+      paramLabel = "NUMBER",
+      description = "distance of the numbers along the axis of the values")
+  private @Nullable String ticks;
+
+  @Option(
       names = "--mark",
       split = ",",
       paramLabel = "KEY",
@@ -166,7 +172,16 @@ final class DrawCommand implements Callable<Integer> {
                 .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
     String axis = xName == null ? read.column().orElse(values) : xName;
     return new Graph(
-        kind, series, height, title, axis, marked(), Optional.empty(), rules, DecimalSign.POINT);
+        kind,
+        series,
+        height,
+        title,
+        axis,
+        Optional.ofNullable(ticks).map(text -> NumberOption.read("--ticks", text, spec)),
+        marked(),
+        Optional.empty(),
+        rules,
+        DecimalSign.POINT);
   }
 
   private static Height proposed(GraphKind kind, List<Graph.Series> series) {

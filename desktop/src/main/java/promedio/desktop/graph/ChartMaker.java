@@ -46,6 +46,9 @@ final class ChartMaker {
   /** So many dots fit on top of each other. */
   private static final double DOTS_HIGH = 26;
 
+  /** More numbers along an axis cannot be read. */
+  private static final int MOST_TICKS = 100;
+
   /** The room of one label above the bars, as a part of the height. */
   private static final double LABEL = 0.05;
 
@@ -305,6 +308,12 @@ final class ChartMaker {
     double margin = (right - left) * (graph.kind() == GraphKind.HISTOGRAM ? 0.02 : 0.04);
     double side = margin == 0 ? 1 : margin;
     x.setRange(left - side, right + side);
+    double span = right - left + 2 * side;
+    graph
+        .ticks()
+        .map(ChartMaker::at)
+        .filter(distance -> distance > 0 && span / distance <= MOST_TICKS)
+        .ifPresent(distance -> x.setTickUnit(new NumberTickUnit(distance, format())));
     double top =
         graph.kind() == GraphKind.BOX
             ? graph.series().size() + 0.75

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
@@ -18,6 +19,7 @@ import promedio.core.sample.Data;
  * @param height what the height stands for, where the kind leaves a choice
  * @param title above the graph, empty for none
  * @param xName what the values are, with their unit
+ * @param ticks the distance of the numbers along the axis of the values, where one is wanted
  * @param marks measures that are marked: mean, median, modes
  * @param chosen the class that is chosen, which stands out
  * @param rules the course rules
@@ -29,6 +31,7 @@ public record Graph(
     Height height,
     String title,
     String xName,
+    Optional<Exact> ticks,
     Set<Measure> marks,
     Optional<Interval> chosen,
     CourseRules rules,

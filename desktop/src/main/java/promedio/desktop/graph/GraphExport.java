@@ -28,6 +28,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.JFreeChart;
+import org.jfree.chart.axis.ValueAxis;
 import org.jfree.chart.ui.RectangleEdge;
 import org.w3c.dom.Document;
 
@@ -38,6 +39,7 @@ public final class GraphExport {
   private final Optional<JFreeChart> chart;
   private final int width;
   private final int height;
+  private Optional<Rectangle2D> plotted = Optional.empty();
 
   private GraphExport(Drawing drawing, Optional<JFreeChart> chart, int width, int height) {
     this.drawing = drawing;
@@ -93,20 +95,38 @@ public final class GraphExport {
    * @param x from the left edge, in points
    */
   public OptionalDouble valueAt(double x) {
-    if (chart.isEmpty()) {
+    Optional<Rectangle2D> found = plotted();
+    if (found.isEmpty() || x < found.get().getMinX() || x > found.get().getMaxX()) {
       return OptionalDouble.empty();
     }
-    ChartRenderingInfo info = new ChartRenderingInfo();
-    BufferedImage paper = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    Graphics2D graphics = paper.createGraphics();
-    chart.get().draw(graphics, new Rectangle2D.Double(0, 0, width, height), info);
-    graphics.dispose();
-    Rectangle2D data = info.getPlotInfo().getDataArea();
-    if (x < data.getMinX() || x > data.getMaxX()) {
-      return OptionalDouble.empty();
+    return OptionalDouble.of(axis().java2DToValue(x, found.get(), RectangleEdge.BOTTOM));
+  }
+
+  /**
+   * {@return how far from the left edge of the paper a value stands, in points}; none in a graph
+   * without an axis
+   */
+  public OptionalDouble placeOf(double value) {
+    return plotted()
+        .map(area -> OptionalDouble.of(axis().valueToJava2D(value, area, RectangleEdge.BOTTOM)))
+        .orElse(OptionalDouble.empty());
+  }
+
+  private ValueAxis axis() {
+    return chart.orElseThrow().getXYPlot().getDomainAxis();
+  }
+
+  /** Where the graph stands on its paper is known only once it is drawn. */
+  private synchronized Optional<Rectangle2D> plotted() {
+    if (plotted.isEmpty() && chart.isPresent()) {
+      ChartRenderingInfo info = new ChartRenderingInfo();
+      BufferedImage paper = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+      Graphics2D graphics = paper.createGraphics();
+      chart.get().draw(graphics, new Rectangle2D.Double(0, 0, width, height), info);
+      graphics.dispose();
+      plotted = Optional.of(info.getPlotInfo().getDataArea());
     }
-    return OptionalDouble.of(
-        chart.get().getXYPlot().getDomainAxis().java2DToValue(x, data, RectangleEdge.BOTTOM));
+    return plotted;
   }
 
   private void draw(Graphics2D graphics) {

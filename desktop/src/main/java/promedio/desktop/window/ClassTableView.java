@@ -1,6 +1,5 @@
 package promedio.desktop.window;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,11 +12,13 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import promedio.core.grouping.ClassColumns;
+import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
@@ -26,6 +27,7 @@ import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
 
@@ -34,16 +36,6 @@ final class ClassTableView extends GridPane {
 
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
   private static final int MOST_ROWS = 60;
-
-  private static final List<Measure> COMPARED =
-      List.of(
-          Measure.MEAN,
-          Measure.MEDIAN,
-          Measure.Q1,
-          Measure.Q3,
-          Measure.VARIANCE,
-          Measure.SD,
-          Measure.SKEWNESS);
 
   ClassTableView() {
     getStyleClass().add("class-table");
@@ -109,28 +101,55 @@ final class ClassTableView extends GridPane {
   }
 
   /** {@return whether a point of the axis lies within the class} */
-  static boolean holds(Interval interval, double value) {
-    Exact at = Exact.of(BigDecimal.valueOf(value));
+  static boolean holds(Interval interval, Exact at) {
     return interval.lower().map(l -> l.compareTo(at) <= 0).orElse(true)
         && interval.upper().map(u -> u.compareTo(at) > 0).orElse(true);
   }
 
-  /** Shows each measure of the values beside that of the classes, and what grouping changed. */
+  /**
+   * Shows each measure of the values beside that of the classes and what grouping changed, and what
+   * it would be with classes half and twice as wide.
+   */
   void compare(ClassTable table, Reckoning now) {
     getChildren().clear();
     head(Texts.of("graph.compare-heads").split("\\|", -1));
-    Measures grouped = Measures.of(table, now.rules());
     ShownNumbers numbers = ByHand.numbers(now);
+    Measures grouped = Measures.of(table, now.rules());
+    List<Measures> others = new ArrayList<>();
+    for (Exact width : otherWidths(table)) {
+      Grouping other = Grouping.ofWidth(now.typed().data(), width, now.rules());
+      others.add(Measures.of(other.table(), now.rules()));
+      cell(
+          Texts.of("graph.compare-width", numbers.shown(width)),
+          3 + others.size(),
+          0,
+          "class-head");
+    }
     int row = 1;
-    for (Measure measure : COMPARED) {
+    for (Measure measure : Measure.values()) {
       Result raw = now.measures().get(measure);
       Result classes = grouped.get(measure);
+      if (raw.number().isEmpty() && classes.number().isEmpty()) {
+        continue;
+      }
       cell(Texts.of("measure." + measure.key()), 0, row, "work-cell");
-      cell(raw.number().map(numbers::result).orElse("–"), 1, row, "work-cell");
-      cell(classes.number().map(numbers::result).orElse("–"), 2, row, "work-cell");
+      cell(Results.shown(raw, measure, now), 1, row, "work-cell");
+      cell(Results.shown(classes, measure, now), 2, row, "work-cell");
       cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
+      for (int i = 0; i < others.size(); i++) {
+        cell(Results.shown(others.get(i).get(measure), measure, now), 4 + i, row, "work-cell");
+      }
       row++;
     }
+  }
+
+  /** Half and twice the common width, where the classes have one. */
+  private static List<Exact> otherWidths(ClassTable table) {
+    List<Optional<Exact>> widths =
+        table.intervals(false).stream().map(Interval::width).distinct().toList();
+    return widths.size() == 1 && widths.get(0).isPresent()
+        ? List.of(widths.get(0).get().over(2), widths.get(0).get().times(2))
+        : List.of();
   }
 
   private void head(String[] heads) {
@@ -148,18 +167,23 @@ final class ClassTableView extends GridPane {
     return cell;
   }
 
+  /** {@return whether a value belongs to the class, by the rule for the end that it keeps} */
+  static boolean lies(Exact value, Interval interval, CourseRules rules) {
+    int low = interval.lower().map(value::compareTo).orElse(1);
+    int high = interval.upper().map(value::compareTo).orElse(-1);
+    return rules.get(Rule.CLASS_END) == ClassEnd.UPPER
+        ? low > 0 && high <= 0
+        : low >= 0 && high < 0;
+  }
+
   /** {@return the values of a sample that lie in a class, in a sentence} */
   static String values(Interval interval, Reckoning now) {
     ShownNumbers numbers = ByHand.numbers(now);
-    boolean upper = now.rules().get(Rule.CLASS_END) == ClassEnd.UPPER;
     Tally tally = now.typed().data().tally();
     List<String> inside = new ArrayList<>();
     for (int i = 0; i < tally.size() && inside.size() < 100; i++) {
       Exact value = tally.value(i);
-      int low = interval.lower().map(value::compareTo).orElse(1);
-      int high = interval.upper().map(value::compareTo).orElse(-1);
-      boolean within = upper ? low > 0 && high <= 0 : low >= 0 && high < 0;
-      if (within) {
+      if (lies(value, interval, now.rules())) {
         String times = tally.frequency(i).equals(Exact.ONE) ? "" : "×" + tally.frequency(i);
         inside.add(numbers.shown(value) + times);
       }
@@ -169,11 +193,7 @@ final class ClassTableView extends GridPane {
 
   /** {@return the boundaries of the classes, with others of the same width that the data need} */
   static String limits(ClassTable table, Reckoning now, Data data) {
-    List<Exact> limits = new ArrayList<>();
-    for (Interval interval : table.intervals(true)) {
-      interval.lower().filter(l -> limits.isEmpty()).ifPresent(limits::add);
-      interval.upper().ifPresent(limits::add);
-    }
+    List<Exact> limits = new ArrayList<>(new Grouping(table, Exact.ZERO, Exact.ZERO).boundaries());
     if (limits.size() > 1 && !data.tally().isEmpty()) {
       Exact width = limits.get(1).minus(limits.get(0));
       Exact smallest = data.tally().value(0);

@@ -1,22 +1,12 @@
 package promedio.desktop.window;
 
-import java.awt.image.BufferedImage;
-import java.io.BufferedOutputStream;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.application.Platform;
-import javafx.embed.swing.SwingFXUtils;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -26,7 +16,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
@@ -34,45 +23,32 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Graph;
-import promedio.desktop.graph.GraphExport;
 import promedio.desktop.graph.GraphKind;
 import promedio.desktop.graph.Height;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.ClassChoice;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
+import promedio.files.report.ShownNumbers;
 
 /** The chosen item in classes, and as a graph: two views of one thing. */
 final class GraphCard extends VBox {
-
-  private static final Logger LOG = LoggerFactory.getLogger(GraphCard.class);
-  private static final int WIDTH = 640;
-  private static final int HEIGHT = 320;
-  private static final double SHARPNESS = 2;
-
-  /** Graphs are drawn apart from the window; the first one takes time to start. */
-  private static final Executor PEN =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "promedio-graphs");
-            thread.setDaemon(true);
-            return thread;
-          });
 
   private final Workspace workspace;
   private final AssignmentView.FileChoice fileChoice;
@@ -85,16 +61,16 @@ final class GraphCard extends VBox {
   private final ChoiceBox<String> height = new ChoiceBox<>();
   private final ChoiceBox<String> other = new ChoiceBox<>();
   private final List<CheckBox> marks = new ArrayList<>();
-  private final ImageView picture = new ImageView();
-  private final Label problem = new Label();
+  private final GraphPicture picture = new GraphPicture(this::chooseAt, new Mover());
+  private final TextField title = new TextField();
+  private final TextField ticks = new TextField();
   private final ClassTableView table;
   private final Label note = new Label();
   private final HBox grouping = new HBox(8);
   private GraphKind kind = GraphKind.HISTOGRAM;
   private ClassTable.@Nullable Interval chosen;
   private boolean open;
-  private int turns;
-  private @Nullable GraphExport drawn;
+  private boolean showing;
   private @Nullable Grouping grouped;
 
   GraphCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
@@ -116,20 +92,12 @@ final class GraphCard extends VBox {
     head.setAlignment(Pos.BASELINE_LEFT);
     buildKinds();
     buildGrouping();
-    picture.setId("graph");
-    picture.setPreserveRatio(true);
-    picture.setOnMouseClicked(event -> chooseAt(event.getX()));
-    problem.getStyleClass().add("problem-text");
-    problem.setWrapText(true);
     note.setId("graph-note");
     note.setWrapText(true);
     note.setMinHeight(USE_PREF_SIZE);
     note.getStyleClass().add("quiet");
-    body.getChildren()
-        .addAll(kinds, buildLook(), problem, picture, buildTools(), grouping, table, note);
+    body.getChildren().addAll(kinds, buildLook(), picture, buildTools(), grouping, table, note);
     getChildren().addAll(head, body);
-    widthProperty()
-        .subscribe(width -> picture.setFitWidth(Math.min(WIDTH * 1.2, width.doubleValue() - 30)));
     workspace.reckoningProperty().subscribe(now -> show());
   }
 
@@ -163,11 +131,18 @@ final class GraphCard extends VBox {
     by.setId("graph-by");
     by.setAccessibleText(Texts.of("graph.classes"));
     by.setValue(ClassChoice.USUAL.by());
-    by.setOnAction(event -> show());
+    by.setOnAction(event -> takeClasses());
     numbers.setId("graph-numbers");
     numbers.setPrefColumnCount(12);
     numbers.setAccessibleText(Texts.of("graph.number"));
-    numbers.textProperty().subscribe((old, text) -> show());
+    numbers
+        .textProperty()
+        .subscribe(
+            (old, text) -> {
+              if (!showing) {
+                workspace.typeClasses(text);
+              }
+            });
     end.setId("graph-end");
     end.getStyleClass().add("link");
     end.setOnAction(
@@ -175,6 +150,20 @@ final class GraphCard extends VBox {
             workspace.setRule(Rule.CLASS_END, end.isSelected() ? ClassEnd.UPPER : ClassEnd.LOWER));
     grouping.setAlignment(Pos.CENTER_LEFT);
     grouping.getChildren().addAll(new Label(Texts.of("graph.classes")), by, numbers, end);
+  }
+
+  private void takeClasses() {
+    if (!showing) {
+      workspace.setClasses(new ClassChoice(by.getValue(), numbers.getText()));
+    }
+  }
+
+  private void showClasses(ClassChoice choice) {
+    showing = true;
+    by.setValue(choice.by());
+    Fields.show(numbers, choice.numbers());
+    showing = false;
+    Nodes.setShown(numbers, choice.needsNumbers());
   }
 
   private static StringConverter<String> words(String prefix) {
@@ -215,14 +204,32 @@ final class GraphCard extends VBox {
     other.setAccessibleText(Texts.of("graph.beside"));
     other.setOnAction(event -> draw());
     look.getChildren().addAll(new Label(Texts.of("graph.beside")), other);
+    look.getChildren().add(field(title, "graph.title", 14));
+    look.getChildren().add(field(ticks, "graph.ticks", 4));
     return look;
+  }
+
+  private HBox field(TextField field, String key, int columns) {
+    field.setId(key.replace('.', '-'));
+    field.setPrefColumnCount(columns);
+    field.setAccessibleText(Texts.of(key));
+    field.textProperty().subscribe((old, text) -> draw());
+    HBox named = new HBox(6, new Label(Texts.of(key)), field);
+    named.setAlignment(Pos.CENTER_LEFT);
+    return named;
+  }
+
+  private Optional<Exact> ticks(Reckoning now) {
+    return NumberText.read(ticks.getText().strip(), now.sign()) instanceof Reading.Numeral read
+        ? Optional.of(read.value())
+        : Optional.empty();
   }
 
   private FlowPane buildTools() {
     return new FlowPane(
         8,
         2,
-        tool("graph.copy", "graph-copy", this::copyPicture),
+        tool("graph.copy", "graph-copy", picture::copy),
         tool("graph.save", "graph-save", this::savePicture),
         tool("graph.copy-table", "graph-copy-table", this::copyTable),
         tool("graph.as-table", "graph-as-table", this::keepAsTable),
@@ -258,20 +265,25 @@ final class GraphCard extends VBox {
       Nodes.setShown(button, !classes || each.needsClasses() || each == GraphKind.BOX);
     }
     Nodes.setShown(grouping, !classes);
-    ClassChoice choice = new ClassChoice(by.getValue(), numbers.getText());
-    Nodes.setShown(numbers, choice.needsNumbers());
+    ClassChoice choice = now.item().classes();
+    showClasses(choice);
     boolean upper = now.rules().get(Rule.CLASS_END) == ClassEnd.UPPER;
     end.setSelected(upper);
     end.setText(
         Texts.of("rule.class-end")
             + " "
             + Texts.of("rule.class-end." + (upper ? "upper" : "lower")));
-    Optional<Grouping> found = choice.group(now.typed().data(), now);
+    showOthers(now);
+    group(choice, now);
+  }
+
+  private void group(ClassChoice choice, Reckoning now) {
+    Optional<Grouping> found = choice.group(now.typed().data(), now.rules(), now.sign());
     grouped = found.orElse(null);
     chosen = null;
+    workspace.litProperty().set(null);
     table.show(found.map(Grouping::table), now, this::choose);
     tellCheck(now);
-    showOthers(now);
     draw();
   }
 
@@ -295,27 +307,62 @@ final class GraphCard extends VBox {
     table.choose(interval);
     Reckoning now = workspace.reckoningProperty().get();
     if (now != null && !(now.typed().data() instanceof ClassTable)) {
+      workspace.litProperty().set(interval);
       note.setText(ClassTableView.values(interval, now));
     }
     draw();
   }
 
   /** A click into the graph chooses the class above that point of the axis. */
-  private void chooseAt(double x) {
-    GraphExport export = drawn;
+  private void chooseAt(Exact value) {
     Grouping found = grouped;
-    if (export == null || found == null || !kind.needsClasses()) {
-      return;
+    if (found != null && kind.needsClasses()) {
+      found.table().intervals(true).stream()
+          .filter(interval -> ClassTableView.holds(interval, value))
+          .findFirst()
+          .ifPresent(this::choose);
     }
-    double scale = WIDTH / picture.getBoundsInLocal().getWidth();
-    export
-        .valueAt(x * scale)
-        .ifPresent(
-            value ->
-                found.table().intervals(true).stream()
-                    .filter(interval -> ClassTableView.holds(interval, value))
-                    .findFirst()
-                    .ifPresent(this::choose));
+  }
+
+  /** The boundaries of a printed table stay where they are. */
+  private List<Exact> movable() {
+    Reckoning now = workspace.reckoningProperty().get();
+    Grouping found = grouped;
+    boolean own = now != null && !(now.typed().data() instanceof ClassTable);
+    return own && found != null && kind.needsClasses() ? found.boundaries() : List.of();
+  }
+
+  /** Boundaries that are moved change the classes at once, and the assignment when let go. */
+  private final class Mover implements GraphPicture.BoundaryMove {
+
+    private @Nullable ClassChoice moving;
+
+    @Override
+    public void move(int index, Exact to) {
+      List<Exact> limits = new ArrayList<>(movable());
+      Reckoning now = workspace.reckoningProperty().get();
+      boolean between =
+          index < limits.size()
+              && (index == 0 || limits.get(index - 1).compareTo(to) < 0)
+              && (index == limits.size() - 1 || limits.get(index + 1).compareTo(to) > 0);
+      if (between && now != null && !limits.get(index).equals(to)) {
+        limits.set(index, to);
+        ShownNumbers shown = ByHand.numbers(now);
+        moving =
+            new ClassChoice(
+                ClassChoice.LIMITS,
+                limits.stream().map(shown::shown).collect(Collectors.joining(" ")));
+        group(moving, now);
+      }
+    }
+
+    @Override
+    public void letGo() {
+      if (moving != null) {
+        workspace.setClasses(moving);
+      }
+      moving = null;
+    }
   }
 
   private void showOthers(Reckoning now) {
@@ -348,8 +395,9 @@ final class GraphCard extends VBox {
             kind,
             series,
             height(found),
-            "",
+            title.getText().strip(),
             axis,
+            ticks(now),
             marked(),
             Optional.ofNullable(chosen),
             now.rules(),
@@ -364,8 +412,9 @@ final class GraphCard extends VBox {
         .flatMap(
             item -> {
               Data data = item.source().read(workspace.assignment().sign()).data();
-              return new ClassChoice("limits", ClassTableView.limits(found.table(), now, data))
-                  .group(data, now)
+              return new ClassChoice(
+                      ClassChoice.LIMITS, ClassTableView.limits(found.table(), now, data))
+                  .group(data, now.rules(), DecimalSign.POINT)
                   .map(same -> new Graph.Series(item.name(), data, same.table()));
             });
   }
@@ -397,78 +446,11 @@ final class GraphCard extends VBox {
   }
 
   private void draw() {
-    Optional<Graph> wanted = graph();
-    drawn = null;
-    if (wanted.isEmpty()) {
-      picture.setImage(null);
-      return;
-    }
-    Graph graph = wanted.get();
-    picture.setAccessibleText(
-        Texts.of(
-            "graph.picture",
-            Texts.of("graph.kind." + graph.kind().code()),
-            graph.series().get(0).name()));
-    int turn = ++turns;
-    PEN.execute(() -> draw(graph, turn));
-  }
-
-  private void draw(Graph graph, int turn) {
-    try {
-      GraphExport export = GraphExport.of(graph, WIDTH, HEIGHT);
-      BufferedImage image = export.image(SHARPNESS);
-      Platform.runLater(() -> showDrawn(turn, export, image, ""));
-    } catch (IllegalArgumentException e) {
-      Platform.runLater(() -> showDrawn(turn, null, null, String.valueOf(e.getMessage())));
-    } catch (RuntimeException e) {
-      LOG.error("cannot draw {}", graph.kind(), e);
-    }
-  }
-
-  private void showDrawn(
-      int turn, @Nullable GraphExport export, @Nullable BufferedImage image, String why) {
-    // What was asked for meanwhile is drawn next.
-    if (turn != turns) {
-      return;
-    }
-    drawn = export;
-    picture.setImage(image == null ? null : SwingFXUtils.toFXImage(image, null));
-    problem.setText(why);
-    Nodes.setShown(problem, !why.isEmpty());
-  }
-
-  private void copyPicture() {
-    if (picture.getImage() != null) {
-      ClipboardContent content = new ClipboardContent();
-      content.putImage(picture.getImage());
-      Clipboard.getSystemClipboard().setContent(content);
-    }
+    picture.draw(graph(), movable());
   }
 
   private void savePicture() {
-    GraphExport export = drawn;
-    if (export == null) {
-      return;
-    }
-    Optional<Path> chosen = fileChoice.toExport(Texts.of("graph.name"));
-    if (chosen.isEmpty()) {
-      return;
-    }
-    Path path = chosen.get();
-    String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
-    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(path))) {
-      if (name.endsWith(".svg")) {
-        export.svg(out);
-      } else if (name.endsWith(".pdf")) {
-        export.pdf(out);
-      } else {
-        export.png(out, SHARPNESS);
-      }
-      note.setText(Texts.of("graph.saved", path.toString()));
-    } catch (IOException e) {
-      LOG.warn("cannot save {}", path, e);
-      note.setText(Texts.of("save.failed", String.valueOf(e.getMessage())));
-    }
+    fileChoice.toExport(Texts.of("graph.name")).ifPresent(path -> note.setText(picture.save(path)));
   }
 
   private void copyTable() {

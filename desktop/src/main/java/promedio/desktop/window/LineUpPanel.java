@@ -15,6 +15,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Entry;
 import promedio.core.measure.Measure;
+import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -48,6 +49,8 @@ final class LineUpPanel extends VBox {
     workspace.reckoningProperty().subscribe(any -> show());
     workspace.measureProperty().subscribe(any -> show());
     workspace.entryProperty().subscribe(any -> show());
+    workspace.litProperty().subscribe(interval -> lightClass());
+    workspace.litProperty().subscribe(interval -> lightClass());
     workspace.whatIfProperty().subscribe(any -> show());
     appearance.textPercentProperty().subscribe(any -> show());
   }
@@ -126,6 +129,13 @@ final class LineUpPanel extends VBox {
         workspace.entryProperty().get(),
         tried,
         appearance.textScale());
+    lightClass();
+  }
+
+  private void lightClass() {
+    Reckoning now = workspace.reckoningProperty().get();
+    ClassTable.Interval lit = workspace.litProperty().get();
+    view.light(value -> lit != null && now != null && ClassTableView.lies(value, lit, now.rules()));
   }
 
   private void showQuestions() {

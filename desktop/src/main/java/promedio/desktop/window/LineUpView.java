@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
+import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -59,6 +60,7 @@ final class LineUpView extends Pane {
   private int chosenEntry = -1;
   private @Nullable WhatIf trial;
   private double height = 120;
+  private Predicate<Exact> litClass = value -> false;
 
   /**
    * Makes the drawing.
@@ -159,7 +161,14 @@ final class LineUpView extends Pane {
     }
   }
 
+  /** Makes the values stand out that are of a class. */
+  void light(Predicate<Exact> ofClass) {
+    litClass = ofClass;
+    restyle();
+  }
+
   private void restyle(Node node, Spot spot, boolean part) {
+    node.pseudoClassStateChanged(Look.OF_CLASS, litClass.test(spot.value()));
     for (Family family : Family.values()) {
       node.pseudoClassStateChanged(Look.lit(family), part && measure.family() == family);
     }

@@ -33,6 +33,9 @@ final class Look {
   /** Something typed that cannot be used as it stands. */
   static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+  /** A value of the class that is chosen. */
+  static final PseudoClass OF_CLASS = PseudoClass.getPseudoClass("of-class");
+
   /** A result that was just moved. */
   static final PseudoClass MOVED = PseudoClass.getPseudoClass("moved");
 

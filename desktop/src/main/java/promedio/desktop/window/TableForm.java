@@ -52,7 +52,6 @@ final class TableForm extends VBox {
     setId("table-form");
     getStyleClass().add("table-form");
     grid.setHgap(4);
-    grid.setVgap(2);
     labelHead.getStyleClass().add("class-head");
     total.setId("form-total");
     total.setPrefColumnCount(4);

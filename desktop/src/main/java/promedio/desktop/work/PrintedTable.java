@@ -20,7 +20,8 @@ public record PrintedTable(List<Row> rows, boolean cumulative, String total) {
 
   private static final Pattern TOTAL =
       Pattern.compile("(?:n|Σf?|total|sum)\\s*[=:]?\\s*([\\d.,]+)", Pattern.CASE_INSENSITIVE);
-  private static final Pattern LAST_PART = Pattern.compile("(.*[^\\s:;,|])[\\s:;,|]+([^\\s%]+\\s*%?)");
+  private static final Pattern LAST_PART =
+      Pattern.compile("(.*[^\\s:;,|])[\\s:;,|]+([^\\s%]+\\s*%?)");
   private static final String CUMULATIVE = "cumulative";
 
   public PrintedTable {

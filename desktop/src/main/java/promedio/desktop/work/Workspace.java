@@ -17,10 +17,12 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.tidy.Listed;
@@ -56,6 +58,8 @@ public final class Workspace {
   private final ReadOnlyObjectWrapper<@Nullable Bringing> bringing =
       new ReadOnlyObjectWrapper<>(this, "bringing");
   private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
+  private final ObjectProperty<ClassTable.@Nullable Interval> lit =
+      new SimpleObjectProperty<>(this, "lit");
   private final ObjectProperty<Measure> measure =
       new SimpleObjectProperty<>(this, "measure", Measure.MEAN);
 
@@ -313,6 +317,24 @@ public final class Workspace {
   /** Changes the note of the chosen item. */
   public void setNote(String note) {
     editChosen("edit.note", "note", item -> item.withNote(note));
+  }
+
+  /** Puts the values of the chosen item into other classes. */
+  public void setClasses(ClassChoice classes) {
+    editChosen("edit.classes", "", item -> item.withClasses(classes));
+  }
+
+  /** Takes what is typed as the numbers by which the values are put into classes. */
+  public void typeClasses(String numbers) {
+    editChosen(
+        "edit.classes",
+        "classes",
+        item -> item.withClasses(new ClassChoice(item.classes().by(), numbers)));
+  }
+
+  /** {@return the class whose values stand out, {@code null} for none} */
+  public ObjectProperty<ClassTable.@Nullable Interval> litProperty() {
+    return lit;
   }
 
   /** Adds a copy of the chosen item to the shelf, and chooses it. */

@@ -2,17 +2,20 @@ package promedio.desktop.graph;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jfree.chart.axis.NumberAxis;
 import org.junit.jupiter.api.Test;
 import promedio.core.entry.TypedClasses;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
@@ -35,6 +38,7 @@ class GraphExportTest {
         height,
         "North terrace",
         "weight in g",
+        Optional.empty(),
         Set.of(Measure.MEDIAN),
         Optional.empty(),
         CourseRules.DEFAULTS,
@@ -95,6 +99,7 @@ class GraphExportTest {
             plain.height(),
             plain.title(),
             plain.xName(),
+            plain.ticks(),
             plain.marks(),
             Optional.of(table.intervals(false).get(0)),
             plain.rules(),
@@ -134,10 +139,47 @@ class GraphExportTest {
                     some.height(),
                     "",
                     "",
+                    Optional.empty(),
                     Set.of(),
                     Optional.empty(),
                     some.rules(),
                     some.sign()))
         .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @Test
+  void aPlaceOnThePaperAndItsValueLeadToEachOther() {
+    GraphExport export =
+        GraphExport.of(graph(GraphKind.HISTOGRAM, grouped(), Height.FREQUENCY), WIDTH, HEIGHT);
+    double place = export.placeOf(120).orElseThrow();
+
+    assertThat(export.valueAt(place).orElseThrow()).isCloseTo(120, within(1e-9));
+    assertThat(export.valueAt(0)).isEmpty();
+    assertThat(
+            GraphExport.of(
+                    graph(GraphKind.STEM_AND_LEAF, grouped(), Height.FREQUENCY), WIDTH, HEIGHT)
+                .placeOf(120))
+        .isEmpty();
+  }
+
+  @Test
+  void theNumbersAlongTheAxisStandAsFarApartAsWanted() {
+    Graph plain = graph(GraphKind.HISTOGRAM, grouped(), Height.FREQUENCY);
+    Graph closer =
+        new Graph(
+            plain.kind(),
+            plain.series(),
+            plain.height(),
+            plain.title(),
+            plain.xName(),
+            Optional.of(Exact.of(2)),
+            plain.marks(),
+            plain.chosen(),
+            plain.rules(),
+            plain.sign());
+
+    assertThat(ChartMaker.of(closer).getXYPlot().getDomainAxis())
+        .isInstanceOfSatisfying(
+            NumberAxis.class, axis -> assertThat(axis.getTickUnit().getSize()).isEqualTo(2));
   }
 }

@@ -13,6 +13,8 @@ import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
@@ -20,10 +22,13 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -35,6 +40,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
@@ -139,7 +145,7 @@ class ClassesViewTest {
     // The others are worked with meanwhile.
     assertThat(text("#result-median")).isEqualTo("23.88");
     assertThat(((Source.ClassesText) workspace.chosenProperty().get().source()).text())
-        .endsWith("35-49 2");
+        .endsWith("35-49 2\t");
   }
 
   @Test
@@ -228,11 +234,85 @@ class ClassesViewTest {
         () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
     click("#graph-toggle");
     click("#graph-compare");
-    assertThat(cells()).startsWith("mean", "127.00");
+    assertThat(cells()).containsSequence("mean", "127.00");
     click("#graph-as-table");
 
     assertThat(workspace.chosenProperty().get().source()).isInstanceOf(Source.ClassesText.class);
     assertThat(workspace.chosenProperty().get().name()).endsWith("in classes");
     assertThat(find("#graph-toggle", Node.class).isVisible()).isFalse();
+  }
+
+  private void typeSample() throws TimeoutException {
+    click("#new-sample");
+    robot.write("118 121 124 126 127 129 131 131 140 152");
+    robot.interact(() -> workspace.setClasses(new ClassChoice("limits", "110 120 130 140 160")));
+    click("#graph-toggle");
+    waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
+    robot.interact(() -> find("#graph-numbers", Node.class).requestFocus());
+    Node scroll = find(".sheet-scroll", Node.class);
+    robot.interact(() -> ((ScrollPane) scroll).setVvalue(1));
+    WaitForAsyncUtils.waitForFxEvents();
+  }
+
+  @Test
+  void aBoundaryIsTakenInThePictureAndMoved() throws Exception {
+    typeSample();
+    GraphPicture picture = (GraphPicture) find("#graph-paper", Pane.class).getParent();
+    double[] place = new double[1];
+    waitUntil(
+        () -> {
+          place[0] = picture.boundaryPlace(1).orElse(-1);
+          return place[0] > 0;
+        });
+    Bounds paper =
+        find("#graph-paper", Pane.class)
+            .localToScreen(find("#graph-paper", Pane.class).getBoundsInLocal());
+    Point2D start = new Point2D(paper.getMinX() + place[0], paper.getMinY() + 60);
+    robot.drag(start, MouseButton.PRIMARY).moveBy(14, 0).moveBy(14, 0);
+    WaitForAsyncUtils.waitForFxEvents();
+    robot.drop();
+    WaitForAsyncUtils.waitForFxEvents();
+
+    ClassChoice moved = workspace.chosenProperty().get().classes();
+    assertThat(moved.by()).isEqualTo("limits");
+    String[] limits = moved.numbers().split(" ", -1);
+    assertThat(limits).hasSize(5).startsWith("110").endsWith("130", "140", "160");
+    assertThat(Double.parseDouble(limits[1])).isGreaterThan(120).isLessThan(130);
+    robot.interact(workspace::undo);
+    assertThat(workspace.chosenProperty().get().classes().numbers()).startsWith("110 120 ");
+  }
+
+  @Test
+  void theValuesOfAChosenClassStandOutInTheLineUp() throws Exception {
+    typeSample();
+    Label first = robot.lookup("#class-table .work-cell").queryAllAs(Label.class).iterator().next();
+    robot.interact(() -> first.getOnMouseClicked().handle(null));
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(lit("#tile-1")).isTrue();
+    assertThat(lit("#tile-2")).isFalse();
+  }
+
+  private boolean lit(String selector) {
+    return find(selector, Node.class).getPseudoClassStates().contains(Look.OF_CLASS);
+  }
+
+  @Test
+  void groupingIsComparedWithTheValuesAndWithOtherWidths() throws Exception {
+    click("#new-sample");
+    robot.write("118 121 124 126 127 129 131 131 140 152");
+    click("#graph-toggle");
+    robot.interact(() -> workspace.setClasses(new ClassChoice("width", "10")));
+    click("#graph-compare");
+
+    List<String> heads =
+        robot.lookup("#class-table .class-head").queryAllAs(Label.class).stream()
+            .map(Label::getText)
+            .toList();
+    assertThat(heads).contains("width 5", "width 20");
+    List<String> cells = cells();
+    int mean = cells.indexOf("mean");
+    assertThat(cells.subList(mean, mean + 6))
+        .containsExactly("mean", "129.90", "131.00", "+1.10", "130.50", "132.00");
   }
 }

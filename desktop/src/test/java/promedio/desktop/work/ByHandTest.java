@@ -10,9 +10,12 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.calculation.CalculationException;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.working.Assumed;
@@ -113,7 +116,12 @@ class ByHandTest {
   @Test
   void aSampleIsGroupedByEachChoice() {
     Reckoning now = reckoning();
-    assertThat(ClassChoice.USUAL.group(now.typed().data(), now).orElseThrow().table().rows())
+    assertThat(
+            ClassChoice.USUAL
+                .group(now.typed().data(), now.rules(), now.sign())
+                .orElseThrow()
+                .table()
+                .rows())
         .hasSize(4);
     assertThat(rows(new ClassChoice("width", "2"))).isEqualTo(2);
     assertThat(rows(new ClassChoice("count", "2"))).isEqualTo(2);
@@ -124,14 +132,22 @@ class ByHandTest {
     assertThat(new ClassChoice("width", "").needsNumbers()).isTrue();
     workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
     ClassTable own = (ClassTable) reckoning().typed().data();
-    assertThat(ClassChoice.USUAL.group(own, reckoning()).orElseThrow().table()).isSameAs(own);
+    assertThat(
+            ClassChoice.USUAL
+                .group(own, CourseRules.DEFAULTS, DecimalSign.POINT)
+                .orElseThrow()
+                .table())
+        .isSameAs(own);
     workspace.addClasses();
-    assertThat(ClassChoice.USUAL.group(reckoning().typed().data(), reckoning())).isEmpty();
+    assertThat(
+            ClassChoice.USUAL.group(
+                reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT))
+        .isEmpty();
   }
 
   private int rows(ClassChoice choice) {
     return choice
-        .group(reckoning().typed().data(), reckoning())
+        .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
         .orElseThrow()
         .table()
         .rows()

@@ -71,9 +71,6 @@ class PrintedTableTest {
   void aTableOfValuesIsPartedTheSameWay() {
     assertThat(PrintedTable.ofValues("3 12\n4;7\n5").rows())
         .extracting(Row::label, Row::frequency)
-        .containsExactly(
-            tuple("3", "12"),
-            tuple("4", "7"),
-            tuple("5", ""));
+        .containsExactly(tuple("3", "12"), tuple("4", "7"), tuple("5", ""));
   }
 }

@@ -22,6 +22,7 @@ import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -34,7 +35,7 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 3;
+  private static final int VERSION = 4;
   private static final ObjectMapper JSON = new ObjectMapper();
 
   private AssignmentJson() {}
@@ -95,6 +96,11 @@ final class AssignmentJson {
               own.entries().forEach(entries::put);
             });
     item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
+    if (!item.classes().equals(ClassChoice.USUAL)) {
+      node.putObject("classes")
+          .put("by", item.classes().by())
+          .put("numbers", item.classes().numbers());
+    }
     return node;
   }
 
@@ -182,7 +188,15 @@ final class AssignmentJson {
         text(node, "note"),
         source(node, parts),
         answers,
-        handWork(node));
+        handWork(node),
+        classes(node.path("classes")));
+  }
+
+  /** Files of before have none. */
+  private static ClassChoice classes(JsonNode node) {
+    return node.isMissingNode()
+        ? ClassChoice.USUAL
+        : new ClassChoice(text(node, "by"), text(node, "numbers"));
   }
 
   /** Files of before have none. */
