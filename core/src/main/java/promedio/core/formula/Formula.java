@@ -111,6 +111,15 @@ public sealed interface Formula {
   }
 
   /**
+   * {@return this with other formulas in the place of parts}
+   *
+   * @param replacement what stands in the place of a part; none where the part stays
+   */
+  default Formula replacing(Function<Formula, Optional<Formula>> replacement) {
+    return new Replacing(replacement).of(this);
+  }
+
+  /**
    * {@return this in LaTeX}
    *
    * @param numbers writes the numbers in it

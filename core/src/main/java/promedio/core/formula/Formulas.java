@@ -5,9 +5,12 @@ import static promedio.core.formula.Formula.number;
 import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Ordered;
@@ -58,9 +61,12 @@ public final class Formulas {
   /** What quantities came to when they were first asked for. */
   private final Map<Quantity, Optional<Exact>> known = new EnumMap<>(Quantity.class);
 
-  private Formulas(Data data, CourseRules rules) {
+  private final Rewriting rewriting;
+
+  private Formulas(Data data, CourseRules rules, Rewriting rewriting) {
     this.data = data;
-    this.tally = data.tally();
+    this.rewriting = rewriting;
+    this.tally = rewriting.rows().orElse(data.tally());
     this.rules = rules;
     this.table = !(data instanceof Sample);
     this.classes =
@@ -73,7 +79,12 @@ public final class Formulas {
 
   /** {@return the formulas for the data by the rules} */
   public static Formulas of(Data data, CourseRules rules) {
-    return new Formulas(data, rules);
+    return new Formulas(data, rules, Rewriting.NONE);
+  }
+
+  /** {@return the same formulas as a hand works them that does something otherwise} */
+  public Formulas rewritten(Rewriting other) {
+    return new Formulas(data, rules, other);
   }
 
   /** {@return the formula of the measure; the mode has none, nor has the median of no values} */
@@ -247,7 +258,7 @@ public final class Formulas {
    * no fraction and no square root of one
    */
   public Optional<Exact> value(Measure measure) {
-    return of(measure).flatMap(equation -> value(equation.right()));
+    return right(measure).flatMap(right -> value(rewriting.tree().apply(right)));
   }
 
   /** {@return what a formula of the quantities of this data comes to} */
@@ -257,11 +268,33 @@ public final class Formulas {
     return known ? formula.accept(new Evaluator(tally, this::value)) : Optional.empty();
   }
 
+  /** {@return whether the measure is made of the quantity, at whatever remove} */
+  public boolean hangsOn(Measure measure, Quantity quantity) {
+    return right(measure).filter(right -> hangsOn(right, quantity, new HashSet<>())).isPresent();
+  }
+
+  private boolean hangsOn(Formula formula, Quantity quantity, Set<Quantity> seen) {
+    for (Formula part : formula.parts()) {
+      if (part instanceof Formula.Named named
+          && (named.quantity() == quantity
+              || (seen.add(named.quantity())
+                  && definition(named.quantity())
+                      .filter(next -> hangsOn(next, quantity, seen))
+                      .isPresent()))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** {@return the value of the quantity, by its own formula} */
   public Optional<Exact> value(Quantity quantity) {
     Optional<Exact> before = known.get(quantity);
     if (before == null) {
-      before = definition(quantity).flatMap(this::value);
+      before =
+          definition(quantity)
+              .flatMap(formula -> value(rewriting.tree().apply(formula)))
+              .map(rewriting.results().getOrDefault(quantity, UnaryOperator.identity()));
       known.put(quantity, before);
     }
     return before;
@@ -330,7 +363,8 @@ public final class Formulas {
     return new Sum(table ? F.times(body) : body);
   }
 
-  private Formula squares() {
+  /** {@return Σ(x−x̄)², with f before it in a table} */
+  public Formula squares() {
     return sum(x.minus(mean()).power(2));
   }
 

@@ -1,120 +1,115 @@
 package promedio.core.marking;
 
-import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.function.Predicate;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
-import promedio.core.message.Message;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
-import promedio.core.number.Reading.Form;
-import promedio.core.number.Reading.Numeral;
-import promedio.core.number.Real;
-import promedio.core.rules.CourseRules;
+import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
 
-/** Judges what a student found against the exact result, by the student's course rules. */
+/** Marks answers to one question. Not for several threads. */
 public final class Marker {
 
-  private final CourseRules rules;
-  private final DecimalSign sign;
+  /** What two slips together may be made of: frequent ones that leave nothing to choose. */
+  private static final Set<Cause> LIKELIEST =
+      Set.of(
+          Cause.ROOT_NOT_TAKEN,
+          Cause.DEVIATIONS_NOT_SQUARED,
+          Cause.PERCENT_LEFT_OUT,
+          Cause.FREQUENCIES_IGNORED,
+          Cause.IQR_NOT_HALVED,
+          Cause.NOT_SORTED,
+          Cause.SQUARES_NOT_WEIGHTED,
+          Cause.LOWER_LIMITS_USED,
+          Cause.LIMIT_NOT_BOUNDARY,
+          Cause.OWN_CLASS_CUMULATED);
+
+  private final Question question;
+  private final Candidate right;
+  private final Rounding rounding;
+  private @Nullable List<Candidate> candidates;
+
+  private Marker(Question question) {
+    this.question = question;
+    this.rounding = question.rules().get(Rule.ROUNDING);
+    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), question.right(), Ending.ROUNDED);
+  }
+
+  /** {@return one who marks answers to the question} */
+  public static Marker of(Question question) {
+    return new Marker(question);
+  }
+
+  /** {@return the question} */
+  public Question question() {
+    return question;
+  }
 
   /**
-   * Makes a marker.
+   * {@return what the answer is worth, and what would explain it}
    *
-   * @param rules how results are rounded, and to how many places
+   * @param written what the student wrote: a number, a fraction, a percentage where the measure is
+   *     one, {@code none}, or several modes
    * @param sign the decimal sign of the student
    */
-  public Marker(CourseRules rules, DecimalSign sign) {
-    this.rules = rules;
-    this.sign = sign;
+  public Mark mark(String written, DecimalSign sign) {
+    Answer answer = Answer.read(written, question.measure(), sign);
+    Mark plain = new Agreement(question.rules(), sign).judge(question.right(), answer);
+    if (plain.verdict() != Verdict.UNEXPLAINED) {
+      return plain;
+    }
+    List<Explanation> found = new Suspects(candidates(), right, rounding).explain(answer);
+    if (found.isEmpty()) {
+      found = twoTogether(answer).map(List::of).orElse(List.of());
+    }
+    Verdict verdict = found.isEmpty() ? Verdict.UNEXPLAINED : found.get(0).cause().kind().verdict();
+    Optional<Exact> chance =
+        answer instanceof Answer.Numbers numbers
+            ? Chance.of(candidates(), right, numbers.places(), rounding)
+            : Optional.empty();
+    return new Mark(verdict, found, chance, Optional.empty());
   }
 
-  /**
-   * {@return what the answer is worth}
-   *
-   * @param measure what was asked
-   * @param result what it is
-   * @param answer what the student wrote: a number, a fraction, a percentage where the measure is
-   *     one, {@code none}, or several modes
-   */
-  public Mark judge(Measure measure, Result result, String answer) {
-    String text = answer.strip();
-    if (text.toLowerCase(Locale.ROOT).equals("none")) {
-      return Mark.of(result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
+  private List<Candidate> candidates() {
+    List<Candidate> known = candidates;
+    if (known == null) {
+      known = Candidates.of(question);
+      candidates = known;
     }
-    List<Numeral> numerals = new ArrayList<>();
-    for (String part : parts(measure, text)) {
-      Reading reading = NumberText.read(part, sign);
-      if (reading instanceof Reading.Unreadable unreadable) {
-        return Mark.unreadable(unreadable.why());
-      }
-      Numeral numeral = (Numeral) reading;
-      if (numeral.form() == Form.PERCENT && !measure.isPercentage()) {
-        return Mark.unreadable(Message.of("answer.no-percentage", text));
-      }
-      numerals.add(
-          numeral.form() == Form.PERCENT
-              ? new Numeral(numeral.value().times(100), numeral.places(), Form.DECIMAL)
-              : numeral);
-    }
-    return Mark.of(judge(numbers(result), numerals));
+    return known;
   }
 
-  private Verdict judge(List<Real> results, List<Numeral> answers) {
-    if (results.size() != answers.size() || !allMatch(results, answers, this::agrees)) {
-      return Verdict.UNEXPLAINED;
-    }
-    return allMatch(results, answers, this::isFineEnough) ? Verdict.AGREES : Verdict.AGREES_COARSER;
-  }
-
-  /** Both lists are put in order: modes may be named in any. */
-  private static boolean allMatch(
-      List<Real> results, List<Numeral> answers, Predicate<Pair> condition) {
-    List<Numeral> ordered =
-        answers.stream().sorted((a, b) -> a.value().compareTo(b.value())).toList();
-    for (int i = 0; i < results.size(); i++) {
-      if (!condition.test(new Pair(results.get(i), ordered.get(i)))) {
-        return false;
+  /** A slip whose result was cut off, or one by the other divisor. */
+  private Optional<Explanation> twoTogether(Answer answer) {
+    for (Candidate candidate : candidates()) {
+      if (LIKELIEST.contains(candidate.cause())) {
+        Candidate cut =
+            new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), Ending.CUT);
+        if (cut.gives(answer, rounding)) {
+          return Optional.of(
+              explanation(cut).and(Explanation.of(Cause.TRUNCATED, Map.of(), cut.outcome())));
+        }
       }
     }
-    return true;
+    for (Candidate rule : candidates()) {
+      if (rule.cause() != Cause.DIVISOR) {
+        continue;
+      }
+      String value = rule.params().getOrDefault("value", "");
+      Question other = question.under(question.rules().with(Rule.DIVISOR.code(), value));
+      for (Candidate candidate : Candidates.of(other)) {
+        if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {
+          return Optional.of(explanation(candidate).and(explanation(rule)));
+        }
+      }
+    }
+    return Optional.empty();
   }
 
-  private boolean agrees(Pair pair) {
-    return pair.answer().form() == Form.FRACTION
-        ? pair.answer().value().equals(pair.result())
-        : pair.answer().value().equals(roundedTo(pair.result(), pair.answer().places()));
+  private static Explanation explanation(Candidate candidate) {
+    return Explanation.of(candidate.cause(), candidate.params(), candidate.outcome());
   }
-
-  /** A decimal that is the whole of the result need not be filled up with zeros. */
-  private boolean isFineEnough(Pair pair) {
-    int asked = rules.get(Rule.PLACES);
-    return pair.answer().form() == Form.FRACTION
-        || pair.answer().places() >= asked
-        || pair.answer().value().equals(pair.result());
-  }
-
-  private Exact roundedTo(Real result, int places) {
-    BigDecimal rounded = result.rounded(places, rules.get(Rule.ROUNDING));
-    return Exact.of(rounded);
-  }
-
-  private static List<String> parts(Measure measure, String text) {
-    return measure == Measure.MODES ? Arrays.asList(text.split("\\s*;\\s*|,?\\s+")) : List.of(text);
-  }
-
-  private static List<Real> numbers(Result result) {
-    return result instanceof Result.Several several
-        ? List.copyOf(several.values())
-        : result.number().map(List::of).orElse(List.of());
-  }
-
-  private record Pair(Real result, Numeral answer) {}
 }

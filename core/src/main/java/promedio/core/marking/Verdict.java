@@ -10,6 +10,12 @@ public enum Verdict {
   AGREES,
   /** The same, with fewer decimals than the course rules ask for. */
   AGREES_COARSER,
+  /** It is the result by another course rule. */
+  OTHER_RULE,
+  /** It is what comes of rounding early, or otherwise. */
+  ROUNDING,
+  /** It is what comes of a single slip. */
+  SLIP,
   /** It is not the result, and nothing known explains it. */
   UNEXPLAINED;
 

@@ -4,7 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.marking.Marker;
+import promedio.core.marking.Agreement;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
@@ -81,7 +81,7 @@ public final class OtherRules {
     Verdict verdict =
         answer.isBlank()
             ? Verdict.UNEXPLAINED
-            : new Marker(others, now.sign()).judge(measure, result, answer).verdict();
+            : new Agreement(others, now.sign()).judge(measure, result, answer).verdict();
     boolean answered = verdict == Verdict.AGREES || verdict == Verdict.AGREES_COARSER;
     return new Line(rule.code(), rule.codeOf(value), shown, shown.equals(mine), answered);
   }

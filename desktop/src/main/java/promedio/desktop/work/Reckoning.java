@@ -4,8 +4,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.entry.Typed;
 import promedio.core.formula.Formulas;
+import promedio.core.marking.Agreement;
 import promedio.core.marking.Mark;
-import promedio.core.marking.Marker;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
@@ -55,6 +55,6 @@ public record Reckoning(
   /** {@return what the student's answer to the measure is worth} */
   public Mark mark(Measure measure) {
     Result result = measures.get(measure);
-    return new Marker(rules, sign).judge(measure, result, item.answer(measure));
+    return new Agreement(rules, sign).judge(measure, result, item.answer(measure));
   }
 }

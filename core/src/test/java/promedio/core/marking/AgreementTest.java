@@ -13,10 +13,10 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 
-class MarkerTest {
+class AgreementTest {
 
   private static Mark judge(Measure measure, Result result, String answer) {
-    return new Marker(CourseRules.DEFAULTS, DecimalSign.POINT).judge(measure, result, answer);
+    return new Agreement(CourseRules.DEFAULTS, DecimalSign.POINT).judge(measure, result, answer);
   }
 
   private static Result found(String decimal) {
@@ -61,7 +61,7 @@ class MarkerTest {
 
     assertThat(judge(Measure.MEAN, found("2.665"), "2.67").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(
-            new Marker(even, DecimalSign.POINT)
+            new Agreement(even, DecimalSign.POINT)
                 .judge(Measure.MEAN, found("2.665"), "2.67")
                 .verdict())
         .isEqualTo(Verdict.UNEXPLAINED);

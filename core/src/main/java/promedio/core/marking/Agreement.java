@@ -1,0 +1,90 @@
+package promedio.core.marking;
+
+import java.util.List;
+import java.util.function.Predicate;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.Reading.Form;
+import promedio.core.number.Reading.Numeral;
+import promedio.core.number.Real;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+
+/** Whether what a student found agrees with the exact result, by the student's course rules. */
+public final class Agreement {
+
+  private final CourseRules rules;
+  private final DecimalSign sign;
+
+  /**
+   * Makes a judge.
+   *
+   * @param rules how results are rounded, and to how many places
+   * @param sign the decimal sign of the student
+   */
+  public Agreement(CourseRules rules, DecimalSign sign) {
+    this.rules = rules;
+    this.sign = sign;
+  }
+
+  /**
+   * {@return what the answer is worth}
+   *
+   * @param measure what was asked
+   * @param result what it is
+   * @param answer what the student wrote: a number, a fraction, a percentage where the measure is
+   *     one, {@code none}, or several modes
+   */
+  public Mark judge(Measure measure, Result result, String answer) {
+    return judge(result, Answer.read(answer, measure, sign));
+  }
+
+  /** {@return what an answer that was read is worth} */
+  Mark judge(Result result, Answer answer) {
+    if (answer instanceof Answer.Unreadable unreadable) {
+      return Mark.unreadable(unreadable.why());
+    }
+    return Mark.of(
+        answer instanceof Answer.Numbers written
+            ? judge(Candidate.numbers(result), written.numbers())
+            : result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
+  }
+
+  private Verdict judge(List<Real> results, List<Numeral> answers) {
+    if (results.size() != answers.size() || !allMatch(results, answers, this::agrees)) {
+      return Verdict.UNEXPLAINED;
+    }
+    return allMatch(results, answers, this::isFineEnough) ? Verdict.AGREES : Verdict.AGREES_COARSER;
+  }
+
+  private static boolean allMatch(
+      List<Real> results, List<Numeral> answers, Predicate<Pair> condition) {
+    for (int i = 0; i < results.size(); i++) {
+      if (!condition.test(new Pair(results.get(i), answers.get(i)))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean agrees(Pair pair) {
+    Numeral answer = pair.answer();
+    return answer.form() == Form.FRACTION
+        ? answer.value().equals(pair.result())
+        : answer
+            .value()
+            .equals(Exact.of(pair.result().rounded(answer.places(), rules.get(Rule.ROUNDING))));
+  }
+
+  /** A decimal that is the whole of the result need not be filled up with zeros. */
+  private boolean isFineEnough(Pair pair) {
+    int asked = rules.get(Rule.PLACES);
+    return pair.answer().form() == Form.FRACTION
+        || pair.answer().places() >= asked
+        || pair.answer().value().equals(pair.result());
+  }
+
+  private record Pair(Real result, Numeral answer) {}
+}

@@ -1,0 +1,72 @@
+package promedio.core.marking;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.measure.Result;
+import promedio.core.number.Exact;
+import promedio.core.number.Reading.Form;
+import promedio.core.number.Reading.Numeral;
+import promedio.core.number.Real;
+import promedio.core.number.Rounding;
+
+/**
+ * What a cause would lead to.
+ *
+ * @param cause the cause
+ * @param params which variant of it, by the names of slips
+ * @param outcome what comes of it
+ * @param ending how its last digit comes about
+ */
+record Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
+
+  /** {@return whether it gives what was answered} */
+  boolean gives(Answer answer, Rounding rounding) {
+    if (answer instanceof Answer.None) {
+      return outcome instanceof Result.Absent && ending == Ending.ROUNDED;
+    }
+    List<Real> numbers = numbers(outcome);
+    List<Numeral> written = answer instanceof Answer.Numbers found ? found.numbers() : List.of();
+    if (numbers.isEmpty() || numbers.size() != written.size()) {
+      return false;
+    }
+    for (int i = 0; i < numbers.size(); i++) {
+      if (!gives(numbers.get(i), written.get(i), rounding)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean gives(Real number, Numeral written, Rounding rounding) {
+    if (written.form() == Form.FRACTION) {
+      return ending == Ending.ROUNDED && written.value().equals(number);
+    }
+    return ending
+        .of(number, written.places(), rounding)
+        .filter(digits -> written.value().equals(Exact.of(digits)))
+        .isPresent();
+  }
+
+  /** {@return its numbers as they are written with so many places}; none where it has none */
+  List<BigDecimal> digits(int places, Rounding rounding) {
+    List<BigDecimal> digits = new ArrayList<>();
+    for (Real number : numbers(outcome)) {
+      Optional<BigDecimal> each = ending.of(number, places, rounding);
+      if (each.isEmpty()) {
+        return List.of();
+      }
+      digits.add(each.get());
+    }
+    return digits;
+  }
+
+  /** {@return the numbers of a result} */
+  static List<Real> numbers(Result result) {
+    return result instanceof Result.Several several
+        ? List.copyOf(several.values())
+        : result.number().map(List::of).orElse(List.of());
+  }
+}

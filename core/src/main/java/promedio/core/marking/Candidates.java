@@ -1,0 +1,74 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.measure.Result;
+import promedio.core.number.Exact;
+
+/** Collects what the causes would lead to in one question. */
+final class Candidates {
+
+  /** Of more values no hand computes anything, and each cause would take long. */
+  static final int MOST_VALUES = 2000;
+
+  private final Question question;
+  private final List<Candidate> found = new ArrayList<>();
+  private final Set<Candidate> seen = new HashSet<>();
+
+  private Candidates(Question question) {
+    this.question = question;
+  }
+
+  /** {@return all that would lead to something else than the right result} */
+  static List<Candidate> of(Question question) {
+    Candidates candidates = new Candidates(question);
+    if (question.data().tally().isEmpty()) {
+      return List.of();
+    }
+    RuleCauses.find(question, candidates);
+    EndingCauses.find(question, candidates);
+    MixUps.find(question, candidates);
+    OrderSlips.find(question, candidates);
+    if (question.data().tally().size() <= MOST_VALUES) {
+      EarlyRounding.find(question, candidates);
+      SumSlips.find(question, candidates);
+      ValueSlips.find(question, candidates);
+      TableSlips.find(question, candidates);
+      ClassSlips.find(question, candidates);
+    }
+    return candidates.found;
+  }
+
+  /** Takes what a cause leads to, unless it is the right result. */
+  void add(Cause cause, Result outcome, String... params) {
+    if (!outcome.equals(question.right())) {
+      add(cause, outcome, Ending.ROUNDED, params);
+    }
+  }
+
+  /** Takes what a cause leads to, where that is a number. */
+  void add(Cause cause, Optional<Exact> outcome, String... params) {
+    outcome.ifPresent(value -> add(cause, new Result.Found(value), params));
+  }
+
+  /**
+   * Takes what a cause leads to.
+   *
+   * @param params names and values in turn
+   */
+  void add(Cause cause, Result outcome, Ending ending, String... params) {
+    Map<String, String> named = new LinkedHashMap<>();
+    for (int i = 0; i < params.length; i += 2) {
+      named.put(params[i], params[i + 1]);
+    }
+    Candidate candidate = new Candidate(cause, named, outcome, ending);
+    if (seen.add(candidate)) {
+      found.add(candidate);
+    }
+  }
+}

@@ -1,0 +1,28 @@
+package promedio.core.marking;
+
+import promedio.core.measure.Result;
+import promedio.core.rules.Rule;
+
+/** Answers whose last digit came about in another way. */
+final class EndingCauses {
+
+  private EndingCauses() {}
+
+  static void find(Question question, Candidates out) {
+    Result right = question.right();
+    if (Candidate.numbers(right).isEmpty()) {
+      return;
+    }
+    out.add(
+        Cause.ROUNDING,
+        right,
+        Ending.OTHER_TIE,
+        "value",
+        Rule.ROUNDING.codeOf(Ending.other(question.rules().get(Rule.ROUNDING))));
+    out.add(Cause.TRUNCATED, right, Ending.CUT);
+    if (Candidate.numbers(right).size() == 1) {
+      out.add(Cause.LAST_DIGIT, right, Ending.ONE_ABOVE);
+      out.add(Cause.LAST_DIGIT, right, Ending.ONE_BELOW);
+    }
+  }
+}

@@ -1,0 +1,33 @@
+package promedio.core.marking;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.measure.Result;
+
+/**
+ * A single thing that would explain an answer, or two of them together.
+ *
+ * @param cause what was done
+ * @param params with what, by name; several that fit are joined by commas
+ * @param outcome what it leads to, before it is rounded
+ * @param with what was done besides
+ */
+public record Explanation(
+    Cause cause, Map<String, String> params, Result outcome, Optional<Explanation> with) {
+
+  public Explanation {
+    params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
+  }
+
+  /** {@return a single thing} */
+  static Explanation of(Cause cause, Map<String, String> params, Result outcome) {
+    return new Explanation(cause, params, outcome, Optional.empty());
+  }
+
+  /** {@return this, and another thing besides} */
+  Explanation and(Explanation other) {
+    return new Explanation(cause, params, outcome, Optional.of(other));
+  }
+}

@@ -1,0 +1,95 @@
+package promedio.core.marking;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import promedio.core.number.Rounding;
+
+/** Finds the causes that explain an answer, and puts the likeliest first. */
+final class Suspects {
+
+  /** More are not told. */
+  private static final int MOST = 5;
+
+  private final List<Candidate> candidates;
+  private final Candidate right;
+  private final Rounding rounding;
+
+  /**
+   * Makes one.
+   *
+   * @param candidates what the causes would lead to
+   * @param right the right result
+   */
+  Suspects(List<Candidate> candidates, Candidate right, Rounding rounding) {
+    this.candidates = candidates;
+    this.right = right;
+    this.rounding = rounding;
+  }
+
+  /** {@return what explains the answer, the likeliest first} */
+  List<Explanation> explain(Answer answer) {
+    Map<Cause, List<Candidate>> fitting = new EnumMap<>(Cause.class);
+    for (Candidate candidate : candidates) {
+      if (candidate.gives(answer, rounding)) {
+        fitting.computeIfAbsent(candidate.cause(), cause -> new ArrayList<>()).add(candidate);
+      }
+    }
+    int places = answer instanceof Answer.Numbers numbers ? numbers.places() : 0;
+    Map<Cause, Double> likelihoods = new EnumMap<>(Cause.class);
+    fitting.forEach((cause, fits) -> likelihoods.put(cause, likelihood(cause, fits, places)));
+    return fitting.keySet().stream()
+        .sorted(Comparator.comparing((Cause cause) -> -likelihoods.get(cause)))
+        .limit(MOST)
+        .map(cause -> joined(cause, fitting.get(cause)))
+        .toList();
+  }
+
+  /**
+   * How often the cause would lead to this answer: of its variants that change the result so many
+   * give it. Only an order comes of this number, never a result.
+   */
+  private double likelihood(Cause cause, List<Candidate> fits, int places) {
+    List<BigDecimal> unchanged = right.digits(places, rounding);
+    Map<Map<String, String>, Set<Object>> changing = new HashMap<>();
+    for (Candidate candidate : candidates) {
+      if (candidate.cause() == cause) {
+        List<BigDecimal> digits = candidate.digits(places, rounding);
+        if (!digits.equals(unchanged)) {
+          changing.computeIfAbsent(candidate.params(), params -> new HashSet<>()).add(digits);
+        }
+      }
+    }
+    Map<Map<String, String>, Set<Object>> given = new HashMap<>();
+    for (Candidate candidate : fits) {
+      given
+          .computeIfAbsent(candidate.params(), params -> new HashSet<>())
+          .add(candidate.digits(places, rounding));
+    }
+    double sum = 0;
+    for (Map.Entry<Map<String, String>, Set<Object>> variant : given.entrySet()) {
+      int ways = Math.max(1, changing.getOrDefault(variant.getKey(), Set.of()).size());
+      sum += (double) variant.getValue().size() / ways;
+    }
+    return cause.weight() * sum / Math.max(1, changing.size());
+  }
+
+  /** Variants of one cause are one explanation. */
+  private static Explanation joined(Cause cause, List<Candidate> fits) {
+    Set<Map<String, String>> variants = new LinkedHashSet<>();
+    fits.forEach(fit -> variants.add(fit.params()));
+    Map<String, String> params = new LinkedHashMap<>();
+    for (Map<String, String> variant : variants) {
+      variant.forEach((name, value) -> params.merge(name, value, (a, b) -> a + "," + b));
+    }
+    return Explanation.of(cause, params, fits.get(0).outcome());
+  }
+}

@@ -1,0 +1,129 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.ToIntFunction;
+import promedio.core.number.DecimalSign;
+
+/** Marks answers with a single slip in them, and counts how often it is found. */
+final class MarkerScores {
+
+  /** Where the slip that was made stands among the explanations. */
+  enum Place {
+    FIRST,
+    FIRST_THREE,
+    LATER,
+    NOT
+  }
+
+  /**
+   * What became of one answer.
+   *
+   * @param made the answer
+   * @param place where its slip stands
+   * @param named whether its value is named too
+   * @param first the code that stands first
+   */
+  record Outcome(Slipped made, Place place, boolean named, String first) {}
+
+  private final List<Outcome> outcomes = new ArrayList<>();
+
+  /** {@return the scores of so many answers for each code and kind of data} */
+  static MarkerScores of(int each, long seed) {
+    MarkerScores scores = new MarkerScores();
+    SlipMaker maker = new SlipMaker(seed);
+    SlipMaker.CODES.forEach(
+        (kind, codes) -> {
+          for (String code : codes) {
+            int found = 0;
+            for (int tries = 0; found < each && tries < 400 * each; tries++) {
+              Optional<Slipped> made = maker.make(kind, code);
+              if (made.isPresent()) {
+                scores.outcomes.add(judged(made.get()));
+                found++;
+              }
+            }
+            if (found < each) {
+              throw new IllegalStateException(code + " changes nothing in " + kind);
+            }
+          }
+        });
+    return scores;
+  }
+
+  private static Outcome judged(Slipped made) {
+    Mark mark =
+        Marker.of(Question.of(made.data(), made.rules(), made.measure()))
+            .mark(made.answer(), DecimalSign.POINT);
+    List<String> codes = mark.explanations().stream().map(e -> e.cause().code()).toList();
+    int at = codes.indexOf(made.code());
+    Place place =
+        at == 0 ? Place.FIRST : at < 0 ? Place.NOT : at < 3 ? Place.FIRST_THREE : Place.LATER;
+    boolean named = at >= 0 && isNamed(made.params(), mark.explanations().get(at).params());
+    return new Outcome(made, place, named, codes.isEmpty() ? "none" : codes.get(0));
+  }
+
+  private static boolean isNamed(Map<String, String> made, Map<String, String> told) {
+    return made.entrySet().stream()
+        .allMatch(
+            e ->
+                Arrays.asList(told.getOrDefault(e.getKey(), "").split(",", -1))
+                    .contains(e.getValue()));
+  }
+
+  List<Outcome> outcomes() {
+    return outcomes;
+  }
+
+  /** {@return the share of answers whose slip stands there or before} */
+  double share(Place place) {
+    return share(outcomes, place);
+  }
+
+  static double share(List<Outcome> some, Place place) {
+    ToIntFunction<Outcome> rank = outcome -> outcome.place().compareTo(place);
+    return (double) some.stream().filter(o -> rank.applyAsInt(o) <= 0).count() / some.size();
+  }
+
+  /** {@return the share of the slips found that are named with their value} */
+  double named() {
+    List<Outcome> found =
+        outcomes.stream().filter(o -> o.place().compareTo(Place.FIRST_THREE) <= 0).toList();
+    return (double) found.stream().filter(Outcome::named).count() / found.size();
+  }
+
+  /** {@return the outcomes by code} */
+  Map<String, List<Outcome>> byCode() {
+    Map<String, List<Outcome>> byCode = new TreeMap<>();
+    outcomes.forEach(
+        o -> byCode.computeIfAbsent(o.made().code(), code -> new ArrayList<>()).add(o));
+    return byCode;
+  }
+
+  /** Prints the scores: {@code MarkerScores EACH SEED}. */
+  public static void main(String[] arguments) {
+    MarkerScores scores = of(Integer.parseInt(arguments[0]), Long.parseLong(arguments[1]));
+    System.out.printf(
+        "%d answers: first %.3f, first three %.3f, named %.3f%n",
+        scores.outcomes.size(),
+        scores.share(Place.FIRST),
+        scores.share(Place.FIRST_THREE),
+        scores.named());
+    scores
+        .byCode()
+        .forEach(
+            (code, some) -> {
+              Map<String, Integer> others = new TreeMap<>();
+              some.stream()
+                  .filter(o -> o.place() != Place.FIRST)
+                  .forEach(o -> others.merge(o.first(), 1, Integer::sum));
+              System.out.printf(
+                  "%-28s %5.2f %5.2f  %s%n",
+                  code, share(some, Place.FIRST), share(some, Place.FIRST_THREE), others);
+            });
+  }
+}
