@@ -27,21 +27,35 @@ final class Candidates {
   /** {@return all that would lead to something else than the right result} */
   static List<Candidate> of(Question question) {
     Candidates candidates = new Candidates(question);
-    if (question.data().tally().isEmpty()) {
-      return List.of();
-    }
-    RuleCauses.find(question, candidates);
-    EndingCauses.find(question, candidates);
-    MixUps.find(question, candidates);
-    OrderSlips.find(question, candidates);
-    if (question.data().tally().size() <= MOST_VALUES) {
-      EarlyRounding.find(question, candidates);
-      SumSlips.find(question, candidates);
-      ValueSlips.find(question, candidates);
-      TableSlips.find(question, candidates);
-      ClassSlips.find(question, candidates);
+    if (!question.data().tally().isEmpty()) {
+      RuleCauses.find(question, candidates);
+      EndingCauses.find(question, candidates);
+      candidates.findPlain();
+      if (question.data().tally().size() <= MOST_VALUES) {
+        EarlyRounding.find(question, candidates);
+        ValueSlips.find(question, candidates);
+      }
     }
     return candidates.found;
+  }
+
+  /** {@return the slips that leave nothing to choose: no value, no step and no places} */
+  static List<Candidate> plain(Question question) {
+    Candidates candidates = new Candidates(question);
+    if (!question.data().tally().isEmpty()) {
+      candidates.findPlain();
+    }
+    return candidates.found;
+  }
+
+  private void findPlain() {
+    MixUps.find(question, this);
+    OrderSlips.find(question, this);
+    if (question.data().tally().size() <= MOST_VALUES) {
+      SumSlips.find(question, this);
+      TableSlips.find(question, this);
+      ClassSlips.find(question, this);
+    }
   }
 
   /** Takes what a cause leads to, unless it is the right result. */

@@ -28,7 +28,8 @@ public record Mark(
     return new Mark(verdict, List.of(), Optional.empty(), Optional.empty());
   }
 
-  static Mark unreadable(Message reason) {
+  /** {@return the mark of an answer that cannot be read, or of one to an unreadable question} */
+  public static Mark unreadable(Message reason) {
     return new Mark(Verdict.UNREADABLE, List.of(), Optional.empty(), Optional.of(reason));
   }
 

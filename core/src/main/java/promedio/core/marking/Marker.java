@@ -100,7 +100,7 @@ public final class Marker {
       }
       String value = rule.params().getOrDefault("value", "");
       Question other = question.under(question.rules().with(Rule.DIVISOR.code(), value));
-      for (Candidate candidate : Candidates.of(other)) {
+      for (Candidate candidate : Candidates.plain(other)) {
         if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {
           return Optional.of(explanation(candidate).and(explanation(rule)));
         }

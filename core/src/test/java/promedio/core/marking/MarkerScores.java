@@ -1,13 +1,17 @@
 package promedio.core.marking;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.ToIntFunction;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Real;
 
 /** Marks answers with a single slip in them, and counts how often it is found. */
 final class MarkerScores {
@@ -104,6 +108,34 @@ final class MarkerScores {
     return byCode;
   }
 
+  /**
+   * {@return of numbers drawn within a fifth of the result the share that something explains}
+   *
+   * @param kind raw, table or classes
+   * @param digits how many significant digits they are written with
+   */
+  static double falseAlarms(String kind, int digits, int tries, long seed) {
+    SlipMaker maker = new SlipMaker(seed);
+    Random random = new Random(seed);
+    int explained = 0;
+    int asked = 0;
+    while (asked < tries) {
+      Question question = maker.question(kind);
+      Optional<Real> right = question.right().number().filter(result -> result.signum() != 0);
+      if (right.isPresent()) {
+        BigDecimal factor = BigDecimal.valueOf(0.8 + 0.4 * random.nextDouble());
+        BigDecimal drawn =
+            right.get().significant(20).multiply(factor).round(new MathContext(digits));
+        Mark mark = Marker.of(question).mark(drawn.toPlainString(), DecimalSign.POINT);
+        if (!mark.agrees()) {
+          asked++;
+          explained += mark.explanations().isEmpty() ? 0 : 1;
+        }
+      }
+    }
+    return (double) explained / asked;
+  }
+
   /** Prints the scores: {@code MarkerScores EACH SEED}. */
   public static void main(String[] arguments) {
     MarkerScores scores = of(Integer.parseInt(arguments[0]), Long.parseLong(arguments[1]));
@@ -125,5 +157,12 @@ final class MarkerScores {
                   "%-28s %5.2f %5.2f  %s%n",
                   code, share(some, Place.FIRST), share(some, Place.FIRST_THREE), others);
             });
+    for (String kind : SlipMaker.CODES.keySet()) {
+      for (int digits = 2; digits <= 5; digits++) {
+        System.out.printf(
+            "%s, random numbers of %d significant digits: %.3f explained%n",
+            kind, digits, falseAlarms(kind, digits, 100 * Integer.parseInt(arguments[0]), 3));
+      }
+    }
   }
 }

@@ -146,6 +146,15 @@ final class SlipMaker {
         : Optional.empty();
   }
 
+  /** {@return a question about data drawn at random} */
+  Question question(String kindOfData) {
+    kind = kindOfData;
+    code = "";
+    rules = CourseRules.DEFAULTS;
+    draw();
+    return Question.of(data, rules, one(USUAL));
+  }
+
   private static Result none() {
     return new Result.Several(List.of());
   }

@@ -36,6 +36,7 @@ import promedio.files.table.ColumnChoiceException;
       WorkingCommand.class,
       GroupCommand.class,
       DrawCommand.class,
+      MarkCommand.class,
       SamplesCommand.class,
       DemoCommand.class
     })

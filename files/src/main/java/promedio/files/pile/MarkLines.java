@@ -1,0 +1,97 @@
+package promedio.files.pile;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import promedio.core.marking.Explanation;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Marker;
+import promedio.core.marking.Question;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Measure;
+import promedio.core.message.Message;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.UnusableDataException;
+import promedio.files.Texts;
+import promedio.files.report.MarkTexts;
+import promedio.files.report.QuestionJson;
+
+/** One answer a line, JSON in and its mark out; a line that cannot be read says why. */
+public final class MarkLines {
+
+  private MarkLines() {}
+
+  /**
+   * {@return the line that marks a line}
+   *
+   * @param line one answer as a JSON object
+   * @param defaults the rules where the line names none
+   */
+  public static String mark(String line, CourseRules defaults) {
+    ObjectNode out = QuestionJson.JSON.createObjectNode();
+    try {
+      JsonNode in = QuestionJson.read(line);
+      if (in.has("id")) {
+        out.set("id", in.get("id"));
+      }
+      Question question =
+          Question.of(
+              QuestionJson.data(in), QuestionJson.rules(in.path("rules"), defaults), measure(in));
+      Mark mark = Marker.of(question).mark(text(in, "answer"), DecimalSign.POINT);
+      write(mark, new MarkTexts(question, DecimalSign.POINT), out);
+    } catch (IllegalArgumentException | UnusableDataException e) {
+      out.put("verdict", Verdict.UNREADABLE.code()).put("reason", e.getMessage());
+    }
+    return out.toString();
+  }
+
+  /** {@return the line for an answer of a pile} */
+  public static String json(PileRow row) {
+    ObjectNode out = QuestionJson.JSON.createObjectNode().put("id", row.id());
+    if (!row.part().isEmpty()) {
+      out.put("part", row.part());
+    }
+    if (row.question().isPresent()) {
+      write(row.mark(), new MarkTexts(row.question().get(), DecimalSign.POINT), out);
+    } else {
+      out.put("verdict", row.mark().verdict().code());
+      row.mark().reason().ifPresent(reason -> out.put("reason", reason.text()));
+    }
+    return out.toString();
+  }
+
+  private static void write(Mark mark, MarkTexts texts, ObjectNode out) {
+    out.put("verdict", mark.verdict().code());
+    mark.reason().map(Message::text).ifPresent(reason -> out.put("reason", reason));
+    out.putArray("explanations");
+    for (Explanation explanation : mark.explanations()) {
+      ObjectNode node = json(explanation);
+      explanation.with().ifPresent(other -> node.set("with", json(other)));
+      out.withArrayProperty("explanations").add(node.put("text", texts.text(explanation, mark)));
+    }
+  }
+
+  private static ObjectNode json(Explanation explanation) {
+    ObjectNode node = QuestionJson.JSON.createObjectNode();
+    node.put("kind", explanation.cause().kind().code());
+    node.put("code", explanation.cause().code());
+    ObjectNode params = node.putObject("params");
+    explanation.params().forEach(params::put);
+    return node;
+  }
+
+  private static Measure measure(JsonNode in) {
+    String key = text(in, "measure");
+    return Measure.ofKey(key)
+        .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-measure", key)));
+  }
+
+  /** Answers may be written as numbers too. */
+  private static String text(JsonNode in, String name) {
+    JsonNode node = in.path(name);
+    if (!node.isValueNode() || node.isNull()) {
+      throw new IllegalArgumentException(Texts.of("mark.need", name));
+    }
+    return node.asText();
+  }
+}

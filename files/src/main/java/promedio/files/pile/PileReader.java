@@ -1,0 +1,159 @@
+package promedio.files.pile;
+
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.entry.Entry;
+import promedio.core.entry.Typed;
+import promedio.core.entry.TypedValues;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Marker;
+import promedio.core.marking.Question;
+import promedio.core.measure.Measure;
+import promedio.core.message.Message;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+import promedio.files.table.Progress;
+
+/**
+ * Reads piles of answers from CSV and marks them: the columns are id, measure, answer, and either
+ * values, parted by spaces, or sample, the name of one that is known; part may stand besides.
+ */
+public final class PileReader {
+
+  private static final List<String> NEEDED = List.of("id", "measure", "answer");
+
+  private final CourseRules rules;
+  private final DecimalSign sign;
+  private final Function<String, Optional<Data>> samples;
+
+  /** Equal questions are prepared once: a class answers the same ones. */
+  private final Map<List<String>, Marker> markers = new HashMap<>();
+
+  /**
+   * Makes a reader.
+   *
+   * @param rules the course rules
+   * @param sign the decimal sign of the answers and values
+   * @param samples the samples that are known by name
+   */
+  public PileReader(CourseRules rules, DecimalSign sign, Function<String, Optional<Data>> samples) {
+    this.rules = rules;
+    this.sign = sign;
+    this.samples = samples;
+  }
+
+  /**
+   * {@return the pile in the text, marked}
+   *
+   * @throws RefusedFileException if its columns are none of a pile
+   */
+  public Pile csv(String text, Progress progress) throws RefusedFileException {
+    String head = text.lines().findFirst().orElse("");
+    List<PileRow> rows = new ArrayList<>();
+    long lines = text.lines().count();
+    try (CsvReader<NamedCsvRecord> csv =
+        CsvReader.builder()
+            .fieldSeparator(separator(head))
+            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .ofNamedCsvRecord(text)) {
+      for (NamedCsvRecord record : csv) {
+        Map<String, String> fields = new HashMap<>();
+        record
+            .getFieldsAsMap()
+            .forEach((name, value) -> fields.put(name.strip().toLowerCase(Locale.ROOT), value));
+        require(fields);
+        rows.add(row(fields));
+        progress.at(rows.size(), lines);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    if (rows.isEmpty()) {
+      throw new RefusedFileException(Texts.of("mark.columns", head));
+    }
+    return new Pile(rows);
+  }
+
+  private static char separator(String head) {
+    char best = ',';
+    for (char each : new char[] {';', '\t'}) {
+      if (count(head, each) > count(head, best)) {
+        best = each;
+      }
+    }
+    return best;
+  }
+
+  private static long count(String text, char wanted) {
+    return text.chars().filter(c -> c == wanted).count();
+  }
+
+  private static void require(Map<String, String> fields) throws RefusedFileException {
+    boolean data = fields.containsKey("values") || fields.containsKey("sample");
+    if (!data || !fields.keySet().containsAll(NEEDED)) {
+      throw new RefusedFileException(Texts.of("mark.columns", String.join(", ", fields.keySet())));
+    }
+  }
+
+  private PileRow row(Map<String, String> fields) {
+    String id = fields.getOrDefault("id", "").strip();
+    String part = fields.getOrDefault("part", "").strip();
+    String measure = fields.getOrDefault("measure", "").strip();
+    String answer = fields.getOrDefault("answer", "").strip();
+    try {
+      Marker marker = marker(fields, measure);
+      return new PileRow(
+          id, part, measure, answer, Optional.of(marker.question()), marker.mark(answer, sign));
+    } catch (IllegalArgumentException e) {
+      return new PileRow(
+          id,
+          part,
+          measure,
+          answer,
+          Optional.empty(),
+          Mark.unreadable(Message.of("mark.question", String.valueOf(e.getMessage()))));
+    }
+  }
+
+  private Marker marker(Map<String, String> fields, String key) {
+    Measure measure =
+        Measure.ofKey(key)
+            .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-measure", key)));
+    String values = fields.getOrDefault("values", "");
+    String sample = fields.getOrDefault("sample", "");
+    return markers.computeIfAbsent(
+        List.of(key, values, sample),
+        same ->
+            Marker.of(
+                Question.of(values.isBlank() ? known(sample) : read(values), rules, measure)));
+  }
+
+  private Data known(String sample) {
+    return samples
+        .apply(sample.strip())
+        .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-sample", sample)));
+  }
+
+  private Data read(String values) {
+    Typed typed = TypedValues.read(values, sign);
+    for (Entry entry : typed.unreadable()) {
+      throw new IllegalArgumentException(
+          Texts.of("mark.value", values.substring(entry.start(), entry.end())));
+    }
+    return typed.data();
+  }
+}

@@ -1,0 +1,131 @@
+package promedio.files.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.marking.Cause;
+import promedio.core.marking.Explanation;
+import promedio.core.marking.Kind;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Question;
+import promedio.core.measure.Result;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Rounding;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.files.Texts;
+
+/** What explains an answer, in a teacher's words. */
+public final class MarkTexts {
+
+  /** From this share on, what fits is called possible only. */
+  private static final Exact POSSIBLE = Exact.of(1, 50);
+
+  /** From this share on, anything would be explained by something. */
+  private static final Exact PERHAPS = Exact.of(1, 5);
+
+  private final Question question;
+  private final DecimalSign sign;
+  private final ShownNumbers numbers;
+
+  /** Makes the words for marks of answers to the question. */
+  public MarkTexts(Question question, DecimalSign sign) {
+    this.question = question;
+    this.sign = sign;
+    this.numbers = new ShownNumbers(question.rules(), sign);
+  }
+
+  /** {@return what was probably done, the more reserved the more of it could be chance} */
+  public String text(Explanation explanation, Mark mark) {
+    Exact chance = mark.chance().orElse(POSSIBLE);
+    String lead =
+        chance.compareTo(PERHAPS) >= 0
+            ? "mark.perhaps"
+            : chance.compareTo(POSSIBLE) >= 0 ? "mark.possible" : "mark.likely";
+    String told =
+        explanation
+            .with()
+            .map(other -> Texts.of("mark.and", clause(explanation), clause(other)))
+            .orElseGet(() -> clause(explanation));
+    return Texts.of(lead, told);
+  }
+
+  /** {@return what could help without telling it} */
+  public String hint(Explanation explanation) {
+    Cause cause = explanation.cause();
+    return Texts.of("mark.hint." + (cause.kind() == Kind.RULE ? "rule" : cause.code()));
+  }
+
+  /** {@return how much that is explained could be chance; nothing where that cannot be said} */
+  public Optional<String> chance(Mark mark) {
+    return mark.chance()
+        .map(
+            share -> {
+              String percent =
+                  NumberText.write(share.times(100).rounded(0, Rounding.HALF_UP), sign);
+              return percent.equals("0")
+                  ? Texts.of("mark.chance.none")
+                  : Texts.of("mark.chance", percent);
+            });
+  }
+
+  private String clause(Explanation explanation) {
+    Cause cause = explanation.cause();
+    List<String> arguments = new ArrayList<>();
+    arguments.add(shown(explanation.outcome()));
+    arguments.add(shown(question.right()));
+    if (cause.kind() == Kind.RULE) {
+      Rule<?> rule = Rule.ofCode(cause.code());
+      arguments.add(rule(rule, explanation.params().getOrDefault("value", "")));
+      arguments.add(rule(rule, question.rules()));
+      return Texts.of("mark.rule", arguments.toArray());
+    }
+    explanation.params().forEach((name, value) -> arguments.add(words(name, value)));
+    return Texts.of("mark." + cause.code(), arguments.toArray());
+  }
+
+  private static <T> String rule(Rule<T> rule, CourseRules rules) {
+    return rule(rule, rules.code(rule));
+  }
+
+  private static String rule(Rule<?> rule, String values) {
+    return joined("mark.rule." + rule.code() + ".", values);
+  }
+
+  private String words(String name, String value) {
+    return switch (name) {
+      case "step" -> joined("mark.step.", value);
+      case "measure" -> joined("mark.measure.", value);
+      case "places" ->
+          or(parts(value).stream().map(places -> Texts.of("mark.places." + places)).toList());
+      default -> or(parts(value).stream().map(this::number).toList());
+    };
+  }
+
+  /** Decimals in the student's way of writing them; fractions as they are. */
+  private String number(String text) {
+    return sign == DecimalSign.COMMA ? text.replace('.', ',') : text;
+  }
+
+  private static List<String> parts(String joined) {
+    return List.of(joined.split(",", -1));
+  }
+
+  private static String joined(String prefix, String values) {
+    return or(parts(values).stream().map(value -> Texts.of(prefix + value)).toList());
+  }
+
+  private static String or(List<String> words) {
+    List<String> different = words.stream().distinct().toList();
+    return different.stream().reduce((a, b) -> Texts.of("mark.or", a, b)).orElse("");
+  }
+
+  private String shown(Result result) {
+    if (result instanceof Result.Several several) {
+      return String.join("; ", several.values().stream().map(numbers::result).toList());
+    }
+    return result.number().map(numbers::result).orElseGet(() -> Texts.of("mark.no-result"));
+  }
+}

@@ -1,0 +1,158 @@
+package promedio.files.report;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.entry.MissingSigns;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
+import promedio.core.sample.UnusableDataException;
+import promedio.core.sample.ValuesBuilder;
+import promedio.files.Texts;
+
+/** Samples and course rules as they stand in lines of JSON. */
+public final class QuestionJson {
+
+  /** Reads decimals as they are written. */
+  public static final ObjectMapper JSON =
+      JsonMapper.builder().enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS).build();
+
+  private QuestionJson() {}
+
+  /**
+   * {@return the object that the line is}
+   *
+   * @throws IllegalArgumentException if it is none; the message says so
+   */
+  public static JsonNode read(String line) {
+    try {
+      JsonNode question = JSON.readTree(line);
+      if (question.isObject()) {
+        return question;
+      }
+    } catch (JsonProcessingException e) {
+      throw new IllegalArgumentException(Texts.of("json.broken", e.getOriginalMessage()), e);
+    }
+    throw new IllegalArgumentException(Texts.of("json.no-object"));
+  }
+
+  /**
+   * {@return the course rules}
+   *
+   * @throws IllegalArgumentException if they cannot be read; the message says why
+   */
+  public static CourseRules rules(JsonNode node, CourseRules defaults) {
+    if (!isAbsent(node) && !node.isObject()) {
+      throw new IllegalArgumentException(Texts.of("json.rules"));
+    }
+    CourseRules rules = defaults;
+    for (Map.Entry<String, JsonNode> rule : node.properties()) {
+      rules = rules.with(rule.getKey(), rule.getValue().asText());
+    }
+    return rules;
+  }
+
+  /**
+   * {@return the data}
+   *
+   * @throws IllegalArgumentException if they cannot be read; the message says why
+   * @throws UnusableDataException if they make no table
+   */
+  public static Data data(JsonNode question) {
+    if (!isAbsent(question.path("values"))) {
+      ValuesBuilder values = new ValuesBuilder();
+      for (JsonNode value : list(question, "values")) {
+        if (isMissing(value)) {
+          values.addMissing();
+        } else {
+          values.add(number(value));
+        }
+      }
+      return new Sample(values.build());
+    }
+    if (!isAbsent(question.path("frequencies"))) {
+      return frequencies(list(question, "frequencies"));
+    }
+    if (!isAbsent(question.path("classes"))) {
+      return classes(list(question, "classes"));
+    }
+    throw new IllegalArgumentException(Texts.of("json.no-data"));
+  }
+
+  private static Data classes(List<JsonNode> triples) {
+    List<ClassTable.Row> rows = new ArrayList<>();
+    int missing = 0;
+    for (JsonNode triple : triples) {
+      if (!triple.isArray() || triple.size() != 3) {
+        throw new IllegalArgumentException(Texts.of("json.class", triple));
+      }
+      if (isMissing(triple.get(2))) {
+        missing++;
+      } else {
+        rows.add(
+            new ClassTable.Row(limit(triple.get(0)), limit(triple.get(1)), number(triple.get(2))));
+      }
+    }
+    return new ClassTable(rows, missing);
+  }
+
+  private static Optional<Exact> limit(JsonNode node) {
+    return isMissing(node) ? Optional.empty() : Optional.of(number(node));
+  }
+
+  private static Data frequencies(List<JsonNode> pairs) {
+    List<FrequencyTable.Row> rows = new ArrayList<>();
+    int missing = 0;
+    for (JsonNode pair : pairs) {
+      if (!pair.isArray() || pair.size() != 2) {
+        throw new IllegalArgumentException(Texts.of("json.row", pair));
+      }
+      if (isMissing(pair.get(0)) || isMissing(pair.get(1))) {
+        missing++;
+      } else {
+        rows.add(new FrequencyTable.Row(number(pair.get(0)), number(pair.get(1))));
+      }
+    }
+    return new FrequencyTable(rows, missing);
+  }
+
+  static List<JsonNode> list(JsonNode question, String name) {
+    JsonNode node = question.path(name);
+    if (isAbsent(node)) {
+      return List.of();
+    }
+    if (!node.isArray()) {
+      throw new IllegalArgumentException(Texts.of("json.not-list", name));
+    }
+    return node.valueStream().toList();
+  }
+
+  static boolean isAbsent(JsonNode node) {
+    return node.isMissingNode() || node.isNull();
+  }
+
+  private static boolean isMissing(JsonNode node) {
+    return node.isNull() || (node.isTextual() && MissingSigns.matches(node.asText().strip()));
+  }
+
+  private static Exact number(JsonNode node) {
+    Reading reading = NumberText.read(node.asText(), DecimalSign.POINT);
+    if (reading instanceof Reading.Numeral numeral) {
+      return numeral.value();
+    }
+    throw new IllegalArgumentException(((Reading.Unreadable) reading).why().text());
+  }
+}
