@@ -1,24 +1,28 @@
 package promedio.core.measure;
 
+import java.math.BigInteger;
 import promedio.core.number.Exact;
 import promedio.core.sample.PowerSums;
 import promedio.core.sample.Tally;
 
 /**
  * Number, mean and the central moments m_k = Σf·(x−x̄)^k / n, each computed when asked for. With
- * a_k the moments about the shift c of the power sums and d = x̄ − c, the binomial theorem gives m2
- * = a2 − d², m3 = a3 − 3d·a2 + 2d³, m4 = a4 − 4d·a3 + 6d²·a2 − 3d⁴.
+ * S_k = Σf·(x−c)^k the power sums about the shift c, the binomial theorem gives
+ *
+ * <pre>
+ * m2 = (S2·S0 − S1²) / S0²
+ * m3 = (S3·S0² − 3·S1·S2·S0 + 2·S1³) / S0³
+ * m4 = (S4·S0³ − 4·S1·S3·S0² + 6·S1²·S2·S0 − 3·S1⁴) / S0⁴
+ * </pre>
+ *
+ * <p>in whole numbers until the one division.
  */
 public final class Moments {
 
   private final PowerSums sums;
-  private final Exact n;
-  private final Exact d;
 
   private Moments(PowerSums sums) {
     this.sums = sums;
-    this.n = sums.sum(0);
-    this.d = about(1);
   }
 
   /**
@@ -30,41 +34,47 @@ public final class Moments {
     return new Moments(tally.powerSums());
   }
 
-  private Exact about(int power) {
-    return sums.sum(power).over(n);
+  /** S_k in the units of the sums. */
+  private BigInteger s(int power) {
+    return sums.whole().get(power);
+  }
+
+  private Exact over(BigInteger numerator, int power) {
+    return Exact.of(numerator, sums.valueUnits().multiply(s(0)).pow(power));
   }
 
   /** {@return how many values, or Σf} */
   public Exact n() {
-    return n;
+    return sums.sum(0);
   }
 
   /** {@return x̄} */
   public Exact mean() {
-    return sums.shift().plus(d);
+    return sums.shift().plus(over(s(1), 1));
   }
 
   /** {@return the second central moment} */
   public Exact m2() {
-    return about(2).minus(d.pow(2));
+    return over(s(2).multiply(s(0)).subtract(s(1).pow(2)), 2);
   }
 
   /** {@return the third central moment} */
   public Exact m3() {
-    return about(3).minus(d.times(about(2)).times(3)).plus(d.pow(3).times(2));
+    BigInteger mixed = s(1).multiply(s(2)).multiply(s(0)).multiply(BigInteger.valueOf(3));
+    return over(s(3).multiply(s(0).pow(2)).subtract(mixed).add(s(1).pow(3).shiftLeft(1)), 3);
   }
 
   /** {@return the fourth central moment} */
   public Exact m4() {
-    return about(4)
-        .minus(d.times(about(3)).times(4))
-        .plus(d.pow(2).times(about(2)).times(6))
-        .minus(d.pow(4).times(3));
+    BigInteger outer = s(1).multiply(s(3)).multiply(s(0).pow(2)).shiftLeft(2);
+    BigInteger inner = s(1).pow(2).multiply(s(2)).multiply(s(0)).multiply(BigInteger.valueOf(6));
+    BigInteger last = s(1).pow(4).multiply(BigInteger.valueOf(3));
+    return over(s(4).multiply(s(0).pow(3)).subtract(outer).add(inner).subtract(last), 4);
   }
 
   /** {@return Σf·x} */
   public Exact sum() {
-    return mean().times(n);
+    return mean().times(n());
   }
 
   /** {@return whether all values are equal} */

@@ -10,15 +10,21 @@ import promedio.core.number.Exact;
  * The sums Σf, Σf·(x−c), … Σf·(x−c)⁴ about a value c of the data, exact. A shift into the middle of
  * the data keeps the numbers short; what is made of the sums does not depend on it.
  *
+ * <p>They are kept as whole numbers: f in units of {@code 1/frequencyUnits} and x−c in units of
+ * {@code 1/valueUnits}.
+ *
  * @param shift c
- * @param sums the sum for each power from 0 to 4
+ * @param whole the sum for each power from 0 to 4, in those units
+ * @param valueUnits the common denominator of the values, above 0
+ * @param frequencyUnits the common denominator of the frequencies, above 0
  */
-public record PowerSums(Exact shift, List<Exact> sums) {
+public record PowerSums(
+    Exact shift, List<BigInteger> whole, BigInteger valueUnits, BigInteger frequencyUnits) {
 
   private static final int HIGHEST = 4;
 
   public PowerSums {
-    sums = List.copyOf(sums);
+    whole = List.copyOf(whole);
   }
 
   /**
@@ -35,20 +41,13 @@ public record PowerSums(Exact shift, List<Exact> sums) {
     int middle = values.size() / 2;
     BigInteger[] sums =
         fitsPacked(tally, middle) ? sumPacked(tally, middle) : sumWide(tally, middle);
-    List<Exact> unscaled =
-        IntStream.rangeClosed(0, HIGHEST)
-            .mapToObj(
-                power ->
-                    Exact.of(
-                        sums[power],
-                        values.denominator().pow(power).multiply(frequencies.denominator())))
-            .toList();
-    return new PowerSums(values.get(middle), unscaled);
+    return new PowerSums(
+        values.get(middle), List.of(sums), values.denominator(), frequencies.denominator());
   }
 
   /** {@return Σf·(x−c)^power} */
   public Exact sum(int power) {
-    return sums.get(power);
+    return Exact.of(whole.get(power), valueUnits.pow(power).multiply(frequencyUnits));
   }
 
   /**
