@@ -1,9 +1,11 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import promedio.core.measure.Measure;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Task;
@@ -13,15 +15,18 @@ import promedio.core.working.Task;
  *
  * @param workings own workings, by task and method
  * @param scratch the calculations on scratch paper, the last one last
+ * @param tries earlier answers to a measure that did not agree, the first one first
  */
-public record HandWork(Map<String, OwnWorking> workings, List<String> scratch) {
+public record HandWork(
+    Map<String, OwnWorking> workings, List<String> scratch, Map<Measure, List<String>> tries) {
 
   /** Nothing worked yet. */
-  public static final HandWork NONE = new HandWork(Map.of(), List.of());
+  public static final HandWork NONE = new HandWork(Map.of(), List.of(), Map.of());
 
   public HandWork {
     workings = Map.copyOf(workings);
     scratch = List.copyOf(scratch);
+    tries = Map.copyOf(tries);
   }
 
   /** {@return the student's own working of the task by the method} */
@@ -37,19 +42,37 @@ public record HandWork(Map<String, OwnWorking> workings, List<String> scratch) {
     } else {
       changed.put(key(task, method), own);
     }
-    return new HandWork(changed, scratch);
+    return new HandWork(changed, scratch, tries);
   }
 
   /** {@return this with one more calculation on scratch paper} */
   public HandWork withScratch(String line) {
     List<String> changed = new ArrayList<>(scratch);
     changed.add(line);
-    return new HandWork(workings, changed);
+    return new HandWork(workings, changed, tries);
   }
 
   /** {@return this with a clean sheet of scratch paper} */
   public HandWork withoutScratch() {
-    return new HandWork(workings, List.of());
+    return new HandWork(workings, List.of(), tries);
+  }
+
+  /** {@return the earlier answers to a measure} */
+  public List<String> tries(Measure measure) {
+    return tries.getOrDefault(measure, List.of());
+  }
+
+  /** {@return this with one more answer kept}; the same one is not kept twice in a row */
+  public HandWork withTry(Measure measure, String answer) {
+    List<String> earlier = new ArrayList<>(tries(measure));
+    if (!earlier.isEmpty() && earlier.get(earlier.size() - 1).equals(answer)) {
+      return this;
+    }
+    earlier.add(answer);
+    Map<Measure, List<String>> changed = new EnumMap<>(Measure.class);
+    changed.putAll(tries);
+    changed.put(measure, List.copyOf(earlier));
+    return new HandWork(workings, scratch, changed);
   }
 
   private static String key(Task task, Method method) {

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 
 /**
@@ -19,6 +20,13 @@ public record Explanation(
 
   public Explanation {
     params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
+  }
+
+  /**
+   * {@return the measure whose step in the working it concerns}; none where that is the last one
+   */
+  public Optional<Measure> step() {
+    return Measure.ofKey(params.getOrDefault("step", "").split(",", -1)[0]);
   }
 
   /** {@return a single thing} */

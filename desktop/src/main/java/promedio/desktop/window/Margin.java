@@ -1,7 +1,9 @@
 package promedio.desktop.window;
 
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -9,11 +11,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.formula.Equation;
-import promedio.core.marking.Mark;
-import promedio.core.marking.Verdict;
+import promedio.core.marking.Explanation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -36,14 +36,12 @@ final class Margin extends ScrollPane {
   private final FormulaView formula;
   private final Label result = wrapped("margin-result");
   private final Label exact = wrapped("quiet");
-  private final Label answerHeading = wrapped("answer-heading");
-  private final Label answerText = wrapped("answer-text");
   private final OtherRulesView otherRules = new OtherRulesView();
   private final ByHand byHand;
   private final WorkingPane working;
   private final VBox workingBox;
   private final ScratchPane scratch;
-  private final VBox answerBox = new VBox(4, answerHeading, answerText);
+  private final AnswerCard answerBox = new AnswerCard(this::openStep);
 
   Margin(Workspace workspace, ByHand byHand, Appearance appearance) {
     this.workspace = workspace;
@@ -66,7 +64,6 @@ final class Margin extends ScrollPane {
     heading.setWrapText(true);
     heading.setId("margin-heading");
     sentence.setId("margin-sentence");
-    answerText.setId("margin-answer");
     VBox content =
         new VBox(
             heading, sentence, formula, result, exact, answerBox, workingBox, otherRules, scratch);
@@ -126,7 +123,7 @@ final class Margin extends ScrollPane {
             + relation
             + Results.shown(value, measure, reckoning));
     showExact(value, reckoning);
-    showAnswer(measure, value, reckoning);
+    answerBox.show(measure, reckoning);
     Task task = new Task.Measured(measure);
     working.show(task, byHand.method(task), reckoning);
     scratch.show(reckoning);
@@ -153,24 +150,17 @@ final class Margin extends ScrollPane {
         .orElse(true);
   }
 
-  private void showAnswer(Measure measure, Result value, Reckoning reckoning) {
-    String answer = reckoning.item().answer(measure).strip();
-    Nodes.setShown(answerBox, !answer.isEmpty());
-    if (answer.isEmpty()) {
-      return;
+  /** Opens the working at the step in which something was done. */
+  private void openStep(Explanation explanation) {
+    working.point(explanation.step());
+    Platform.runLater(() -> scrollTo(working));
+  }
+
+  private void scrollTo(Node node) {
+    double height = getContent().getBoundsInLocal().getHeight() - getViewportBounds().getHeight();
+    double top = getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal())).getMinY();
+    if (height > 0) {
+      setVvalue(Math.min(1, Math.max(0, top / height)));
     }
-    Mark mark = reckoning.mark(measure);
-    Verdict verdict = mark.verdict();
-    answerBox.getStyleClass().setAll("answer-box", verdict.code());
-    answerHeading.setText(Texts.of("margin.your", answer));
-    answerText.setText(
-        mark.reason()
-            .map(Message::text)
-            .orElseGet(
-                () ->
-                    Texts.of(
-                        "margin.mark." + verdict.code(),
-                        Results.shown(value, measure, reckoning),
-                        reckoning.rules().get(Rule.PLACES))));
   }
 }

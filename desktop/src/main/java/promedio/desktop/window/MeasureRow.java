@@ -156,9 +156,18 @@ final class MeasureRow extends GridPane {
     answer.setOnAction(event -> finish());
   }
 
+  /** An answer that is finished and does not agree is kept beside the next one. */
   private void finish() {
+    boolean wasTyped = unfinished;
     unfinished = false;
     showMark();
+    Reckoning now = shown;
+    if (wasTyped && now != null && !now.item().answer(measure).isBlank()) {
+      boolean agrees = now.mark(measure).agrees();
+      if (!agrees || !now.item().handWork().tries(measure).isEmpty()) {
+        workspace.keepTry(measure);
+      }
+    }
   }
 
   private void showMark() {

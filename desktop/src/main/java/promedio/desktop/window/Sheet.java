@@ -88,10 +88,15 @@ final class Sheet extends StackPane {
     if (reckoning != null) {
       String unit = reckoning.item().unit();
       name.setText(reckoning.item().name());
-      counts.setText(
+      String described =
           unit.isEmpty()
               ? Describe.counts(reckoning)
-              : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit));
+              : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit);
+      Reckoning.Progress progress = reckoning.progress();
+      counts.setText(
+          progress.answered() == 0
+              ? described
+              : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
       showClassesFirst(reckoning.typed().data() instanceof ClassTable);
       cards.forEach(card -> card.show(reckoning));
     }

@@ -24,8 +24,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.formula.Formula;
 import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
+import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
@@ -35,6 +37,7 @@ import promedio.core.working.OwnWorking;
 import promedio.core.working.Task;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
@@ -453,6 +456,27 @@ final class WorkingPane extends VBox {
   /** {@return the working that is shown, if a step of it is} */
   Optional<Working> working() {
     return Optional.ofNullable(working);
+  }
+
+  /** Shows all steps, and lights the one that yields the measure; the last one where none does. */
+  void point(Optional<Measure> yielded) {
+    uncover(Integer.MAX_VALUE);
+    Working made = working;
+    Reckoning now = reckoning;
+    if (made == null || now == null || rows.isEmpty()) {
+      return;
+    }
+    Optional<Formula> wanted = yielded.map(m -> now.formulas().symbol(m).formula());
+    int at =
+        IntStream.range(0, rows.size())
+            .filter(
+                i ->
+                    made.steps().get(i) instanceof WorkingStep.Computed step
+                        && wanted.filter(step.left()::equals).isPresent())
+            .findFirst()
+            .orElse(rows.size() - 1);
+    light(at);
+    rows.get(at).requestFocus();
   }
 
   /** Shows all steps at once. */

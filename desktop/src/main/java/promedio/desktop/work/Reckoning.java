@@ -4,11 +4,9 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.entry.Typed;
 import promedio.core.formula.Formulas;
-import promedio.core.marking.Agreement;
 import promedio.core.marking.Mark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
-import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 
@@ -21,6 +19,7 @@ import promedio.core.rules.CourseRules;
  * @param sign the decimal sign numbers are shown with
  * @param measures its measures
  * @param formulas the formula of each measure
+ * @param marks what answers to its measures are worth
  */
 public record Reckoning(
     Item item,
@@ -28,7 +27,8 @@ public record Reckoning(
     CourseRules rules,
     DecimalSign sign,
     Measures measures,
-    Formulas formulas) {
+    Formulas formulas,
+    Marks marks) {
 
   /** {@return what comes of the item in the assignment} */
   static Reckoning of(Assignment assignment, Item item) {
@@ -40,21 +40,41 @@ public record Reckoning(
         rules,
         assignment.sign(),
         Measures.of(typed.data(), rules),
-        Formulas.of(typed.data(), rules));
+        Formulas.of(typed.data(), rules),
+        new Marks(typed.data(), rules, assignment.sign()));
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Reckoning inside(Assignment assignment, Item same) {
     CourseRules others = assignment.rules();
     return others.equals(rules)
-        ? new Reckoning(same, typed, rules, sign, measures, formulas)
+        ? new Reckoning(same, typed, rules, sign, measures, formulas, marks)
         : new Reckoning(
-            same, typed, others, sign, measures.under(others), Formulas.of(typed.data(), others));
+            same,
+            typed,
+            others,
+            sign,
+            measures.under(others),
+            Formulas.of(typed.data(), others),
+            new Marks(typed.data(), others, sign));
   }
 
   /** {@return what the student's answer to the measure is worth} */
   public Mark mark(Measure measure) {
-    Result result = measures.get(measure);
-    return new Agreement(rules, sign).judge(measure, result, item.answer(measure));
+    return marks.of(measure, item.answer(measure));
   }
+
+  /** {@return how many measures are answered, and how many of the answers agree} */
+  public Progress progress() {
+    int agreed = (int) item.answers().keySet().stream().filter(m -> mark(m).agrees()).count();
+    return new Progress(item.answers().size(), agreed);
+  }
+
+  /**
+   * How far a student has come.
+   *
+   * @param answered how many measures are answered
+   * @param agreed how many of the answers agree
+   */
+  public record Progress(int answered, int agreed) {}
 }

@@ -304,6 +304,17 @@ public final class Workspace {
     editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
   }
 
+  /** Keeps the answer to a measure as a try, so that it stands beside the next one. */
+  public void keepTry(Measure asked) {
+    Item item = chosen.get();
+    if (item != null && !item.answer(asked).isBlank()) {
+      editChosen(
+          "edit.answer",
+          "answer " + asked,
+          now -> now.withHandWork(now.handWork().withTry(asked, now.answer(asked).strip())));
+    }
+  }
+
   /** Renames the chosen item. */
   public void rename(String name) {
     editChosen("edit.name", "name", item -> item.withName(name));

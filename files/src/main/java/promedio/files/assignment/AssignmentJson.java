@@ -95,6 +95,12 @@ final class AssignmentJson {
               ObjectNode entries = node.withObjectProperty("workings").putObject(key);
               own.entries().forEach(entries::put);
             });
+    item.handWork()
+        .tries()
+        .forEach(
+            (measure, earlier) ->
+                earlier.forEach(
+                    node.withObjectProperty("tries").withArrayProperty(measure.key())::add));
     item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
     if (!item.classes().equals(ClassChoice.USUAL)) {
       node.putObject("classes")
@@ -209,7 +215,15 @@ final class AssignmentJson {
     }
     List<String> scratch = new ArrayList<>();
     node.path("scratch").forEach(line -> scratch.add(line.asText()));
-    return new HandWork(workings, scratch);
+    Map<Measure, List<String>> tries = new EnumMap<>(Measure.class);
+    for (Map.Entry<String, JsonNode> earlier : node.path("tries").properties()) {
+      Measure.ofKey(earlier.getKey())
+          .ifPresent(
+              measure ->
+                  tries.put(
+                      measure, earlier.getValue().valueStream().map(JsonNode::asText).toList()));
+    }
+    return new HandWork(workings, scratch, tries);
   }
 
   private static Map<Measure, Method> methods(JsonNode document) {

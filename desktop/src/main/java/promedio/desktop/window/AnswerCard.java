@@ -1,0 +1,174 @@
+package promedio.desktop.window;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.marking.Explanation;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Measure;
+import promedio.core.message.Message;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Results;
+import promedio.files.report.MarkTexts;
+
+/**
+ * What the student's answer tells: the verdict at once, then as much as the student asks for: a
+ * hint, what was probably done, and what else would fit.
+ */
+final class AnswerCard extends VBox {
+
+  /** Shows where in the working something happens. */
+  interface StepOpener {
+    /** Opens the working there. */
+    void open(Explanation explanation);
+  }
+
+  private final Label heading = wrapped("answer-heading");
+  private final Label verdict = wrapped("answer-text");
+  private final Label hint = wrapped("answer-hint");
+  private final VBox explained = new VBox(4);
+  private final Label tries = wrapped("quiet");
+  private final Hyperlink askHint = new Hyperlink(Texts.of("answer.hint"));
+  private final Hyperlink askAll = new Hyperlink(Texts.of("answer.explain"));
+  private final Hyperlink open = new Hyperlink(Texts.of("answer.open-step"));
+  private final StepOpener opener;
+
+  /** How much is told of the answer that stands there: 0 nothing, 1 the hint, 2 all. */
+  private int told;
+
+  private String toldOf = "";
+  private @Nullable Reckoning reckoning;
+  private Measure measure = Measure.MEAN;
+
+  AnswerCard(StepOpener opener) {
+    super(4);
+    this.opener = opener;
+    verdict.setId("margin-answer");
+    hint.setId("answer-hint-text");
+    explained.setId("answer-explained");
+    tries.setId("answer-tries");
+    link(askHint, "answer-hint", () -> tell(1));
+    link(askAll, "answer-explain", () -> tell(2));
+    link(open, "answer-open-step", this::openStep);
+    FlowPane links = new FlowPane(10, 2, askHint, askAll, open);
+    getChildren().addAll(heading, verdict, hint, explained, links, tries);
+  }
+
+  private static void link(Hyperlink link, String id, Runnable action) {
+    link.setId(id);
+    link.getStyleClass().add("link");
+    link.setOnAction(event -> action.run());
+  }
+
+  private static Label wrapped(String styleClass) {
+    Label label = new Label();
+    label.setWrapText(true);
+    label.setMinHeight(USE_PREF_SIZE);
+    label.getStyleClass().add(styleClass);
+    return label;
+  }
+
+  /** Shows what the answer to the measure tells; nothing where there is none. */
+  void show(Measure asked, Reckoning now) {
+    reckoning = now;
+    measure = asked;
+    String answer = now.item().answer(asked).strip();
+    String about = now.item().id() + " " + asked + " " + answer;
+    if (!about.equals(toldOf)) {
+      told = 0;
+      toldOf = about;
+    }
+    Nodes.setShown(this, !answer.isEmpty());
+    if (!answer.isEmpty()) {
+      heading.setText(Texts.of("margin.your", answer));
+      show(now.mark(asked), now);
+    }
+  }
+
+  private void tell(int much) {
+    told = much;
+    Reckoning now = reckoning;
+    if (now != null) {
+      show(now.mark(measure), now);
+    }
+  }
+
+  private void show(Mark mark, Reckoning now) {
+    getStyleClass().setAll("answer-box", mark.verdict().code());
+    verdict.setText(verdict(mark, now));
+    MarkTexts texts = new MarkTexts(now.marks().question(measure), now.sign());
+    Optional<Explanation> best = mark.best();
+    Nodes.setShown(hint, told == 1 && best.isPresent());
+    best.ifPresent(explanation -> hint.setText(texts.hint(explanation)));
+    explained.getChildren().clear();
+    if (told > 1) {
+      explain(mark, texts);
+    }
+    Nodes.setShown(explained, told > 1 && best.isPresent());
+    Nodes.setShown(askHint, best.isPresent() && told < 1);
+    Nodes.setShown(askAll, best.isPresent() && told < 2);
+    Nodes.setShown(open, best.isPresent() && told > 1);
+    showTries(now);
+  }
+
+  private String verdict(Mark mark, Reckoning now) {
+    Verdict found = mark.verdict();
+    return mark.reason()
+        .map(Message::text)
+        .orElseGet(
+            () ->
+                Texts.of(
+                    "margin.mark." + found.code(),
+                    Results.shown(now.measures().get(measure), measure, now),
+                    now.rules().get(Rule.PLACES)));
+  }
+
+  private void explain(Mark mark, MarkTexts texts) {
+    List<Explanation> all = mark.explanations();
+    for (int i = 0; i < all.size(); i++) {
+      Label line = wrapped(i == 0 ? "answer-text" : "quiet");
+      String text = texts.text(all.get(i), mark);
+      line.setText(i == 0 ? text : Texts.of("answer.also", text));
+      explained.getChildren().add(line);
+    }
+    texts
+        .chance(mark)
+        .ifPresent(
+            chance -> {
+              Label line = wrapped("quiet");
+              line.setText(chance);
+              explained.getChildren().add(line);
+            });
+  }
+
+  /** Earlier tries, each with what it was worth. */
+  private void showTries(Reckoning now) {
+    String answer = now.item().answer(measure).strip();
+    List<String> earlier =
+        now.item().handWork().tries(measure).stream()
+            .filter(each -> !each.equals(answer))
+            .map(
+                each ->
+                    Texts.of(
+                        "answer.try",
+                        each,
+                        Texts.of("mark." + now.marks().of(measure, each).verdict().code())))
+            .toList();
+    tries.setText(Texts.of("answer.tries", String.join("; ", earlier)));
+    Nodes.setShown(tries, !earlier.isEmpty());
+  }
+
+  private void openStep() {
+    Reckoning now = reckoning;
+    if (now != null) {
+      now.mark(measure).best().ifPresent(opener::open);
+    }
+  }
+}
