@@ -21,6 +21,7 @@ import promedio.core.working.Method;
  * @param sign the decimal sign numbers are typed and shown with
  * @param items the samples and tables of values, in the order of the shelf
  * @param tables the tables of several columns that were brought in
+ * @param parts what the sheet of the assignment asks, in its order
  */
 public record Assignment(
     String title,
@@ -29,18 +30,27 @@ public record Assignment(
     Map<Measure, Method> methods,
     DecimalSign sign,
     List<Item> items,
-    List<Brought> tables) {
+    List<Brought> tables,
+    List<Part> parts) {
 
   public Assignment {
     methods = Map.copyOf(methods);
     items = List.copyOf(items);
     tables = List.copyOf(tables);
+    parts = List.copyOf(parts);
   }
 
   /** {@return an assignment without any sample} */
   public static Assignment empty(String title) {
     return new Assignment(
-        title, CourseRules.DEFAULTS, "", Map.of(), DecimalSign.POINT, List.of(), List.of());
+        title,
+        CourseRules.DEFAULTS,
+        "",
+        Map.of(),
+        DecimalSign.POINT,
+        List.of(),
+        List.of(),
+        List.of());
   }
 
   /** {@return this assignment under other rules, which are no named set} */
@@ -50,7 +60,7 @@ public record Assignment(
 
   /** {@return this assignment under the named set of rules} */
   public Assignment withRules(CourseRules changed, String name) {
-    return new Assignment(title, changed, name, methods, sign, items, tables);
+    return new Assignment(title, changed, name, methods, sign, items, tables, parts);
   }
 
   /** {@return this assignment with another method for the measure} */
@@ -58,7 +68,7 @@ public record Assignment(
     Map<Measure, Method> changed = new EnumMap<>(Measure.class);
     changed.putAll(methods);
     changed.put(measure, method);
-    return new Assignment(title, rules, course, changed, sign, items, tables);
+    return new Assignment(title, rules, course, changed, sign, items, tables, parts);
   }
 
   /** {@return the method that the measure is worked by, if the rules allow for it} */
@@ -69,12 +79,12 @@ public record Assignment(
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, course, methods, changed, items, tables);
+    return new Assignment(title, rules, course, methods, changed, items, tables, parts);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, course, methods, sign, items, tables);
+    return new Assignment(changed, rules, course, methods, sign, items, tables, parts);
   }
 
   /**
@@ -105,7 +115,7 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, rules, course, methods, sign, changed, tables);
+    return new Assignment(title, rules, course, methods, sign, changed, tables, parts);
   }
 
   /** {@return the table of the id} */
@@ -124,7 +134,7 @@ public record Assignment(
       changed.add(table);
     }
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
-    return new Assignment(title, rules, course, methods, sign, followed, changed);
+    return new Assignment(title, rules, course, methods, sign, followed, changed, parts);
   }
 
   private static Item follow(Item item, Brought table) {
@@ -136,7 +146,7 @@ public record Assignment(
   /** {@return this assignment without the table; the samples linked to it keep their values} */
   public Assignment withoutTable(int id) {
     List<Brought> left = tables.stream().filter(table -> table.id() != id).toList();
-    return new Assignment(title, rules, course, methods, sign, items, left);
+    return new Assignment(title, rules, course, methods, sign, items, left, parts);
   }
 
   /** {@return an id that no table has} */
@@ -147,6 +157,28 @@ public record Assignment(
   /** {@return the item of the id} */
   public Optional<Item> item(int id) {
     return items.stream().filter(item -> item.id() == id).findFirst();
+  }
+
+  /** {@return this assignment asking other parts} */
+  public Assignment withParts(List<Part> changed) {
+    return new Assignment(title, rules, course, methods, sign, items, tables, changed);
+  }
+
+  /**
+   * {@return this assignment with the part put in the place of the one of its id, or at the end}
+   */
+  public Assignment with(Part part) {
+    List<Part> changed = new ArrayList<>(parts);
+    changed.replaceAll(old -> old.id() == part.id() ? part : old);
+    if (!changed.contains(part)) {
+      changed.add(part);
+    }
+    return withParts(changed);
+  }
+
+  /** {@return an id that no part has} */
+  public int freePartId() {
+    return parts.stream().mapToInt(Part::id).max().orElse(0) + 1;
   }
 
   /** {@return an id that no item has} */

@@ -3,10 +3,12 @@ package promedio.desktop.demo;
 import java.io.InterruptedIOException;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
@@ -37,7 +39,8 @@ public final class DemoAssignment {
             Map.of(),
             DecimalSign.POINT,
             List.of(north(), south(), times(), sugar(), baskets(), classes()),
-            List.of())
+            List.of(),
+            parts())
         .with(trays());
   }
 
@@ -63,6 +66,19 @@ public final class DemoAssignment {
     } catch (RefusedFileException | InterruptedIOException e) {
       throw new IllegalStateException("the demo file trays.csv is damaged", e);
     }
+  }
+
+  private static List<Part> parts() {
+    return List.of(
+        part(1, 1, List.of(Measure.MEAN, Measure.MEDIAN, Measure.MODES), Optional.empty()),
+        part(2, 1, List.of(Measure.Q1, Measure.Q3, Measure.IQR), Optional.of(1)),
+        part(3, 2, List.of(Measure.MEAN, Measure.SD), Optional.empty()),
+        part(4, 5, List.of(Measure.MEAN, Measure.VARIANCE), Optional.empty()),
+        part(5, 6, List.of(Measure.MEDIAN, Measure.MODES), Optional.of(1)));
+  }
+
+  private static Part part(int id, int item, List<Measure> measures, Optional<Integer> places) {
+    return new Part(id, Texts.of("demo.part." + id), item, measures, places);
   }
 
   private static Item north() {

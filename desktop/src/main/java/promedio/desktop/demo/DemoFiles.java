@@ -20,6 +20,7 @@ public final class DemoFiles {
           "sugar.csv",
           "pears-per-basket.csv",
           "weights-in-classes.csv",
+          "answers.csv",
           "trays.csv");
 
   private DemoFiles() {}

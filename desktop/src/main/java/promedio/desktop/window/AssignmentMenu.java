@@ -34,6 +34,10 @@ final class AssignmentMenu extends MenuButton {
     void begin();
 
     void showKeys();
+
+    void showParts();
+
+    void markPile();
   }
 
   AssignmentMenu(Workspace workspace, Desk desk, Appearance appearance, Actions actions) {
@@ -53,6 +57,9 @@ final class AssignmentMenu extends MenuButton {
             item("menu.open", Keys.OPEN, actions::open),
             recent,
             item("menu.begin", null, actions::begin),
+            new SeparatorMenuItem(),
+            item("menu.parts", Keys.PARTS, actions::showParts),
+            item("menu.pile", null, actions::markPile),
             new SeparatorMenuItem(),
             undo,
             redo,

@@ -2,11 +2,13 @@ package promedio.desktop.window;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
@@ -25,6 +27,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
+import promedio.core.sample.Data;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.working.Task;
@@ -36,6 +39,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
+import promedio.files.pile.PileReader;
 import promedio.files.settings.Settings;
 import promedio.files.table.DataSource;
 import promedio.files.table.TableReader;
@@ -70,6 +74,12 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** Made when something is first worked on the sheet. */
   private @Nullable WorkingSheet workingSheet;
+
+  /** Made when the parts are first shown as a sheet. */
+  private @Nullable PartsView parts;
+
+  /** Made when a pile of answers is first marked. */
+  private @Nullable PileView pile;
 
   private final StackPane centre;
   private final StackPane right;
@@ -115,6 +125,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     workspace.bringingProperty().subscribe(bringing -> showBand());
     workspace.chosenProperty().subscribe(item -> showBand());
     byHand.onSheetProperty().subscribe((old, task) -> showBand());
+    workspace.onPartsProperty().subscribe((old, shown) -> showBand());
+    workspace.pileProperty().subscribe((old, shown) -> showBand());
     workspace.measureProperty().subscribe((old, measure) -> followOnSheet(measure));
     getStyleClass().add("assignment");
     getChildren().addAll(bands, keySheet);
@@ -212,6 +224,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.CELLS, this::focusCells),
         Map.entry(Keys.STEPS, this::focusSteps),
         Map.entry(Keys.WORKING, this::workOnSheet),
+        Map.entry(Keys.PARTS, this::showParts),
         Map.entry(Keys.SCRATCH, margin::focusScratch),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
@@ -268,13 +281,79 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     show(reading, brings);
     show(tableSheet, table);
     show(steps, table);
-    boolean works = !brings && !table && byHand.onSheetProperty().get() != null;
+    boolean piled = !brings && !table && workspace.pileProperty().get() != null;
+    boolean asked = !brings && !table && !piled && workspace.onPartsProperty().get();
+    showParts(asked);
+    showPile(piled);
+    boolean whole = brings || table || piled || asked;
+    boolean works = !whole && byHand.onSheetProperty().get() != null;
     if (works) {
       makeWorkingSheet();
     }
     show(workingSheet, works);
-    Nodes.setShown(sheet, !brings && !table && !works);
-    Nodes.setShown(margin, !brings && !table);
+    Nodes.setShown(sheet, !whole && !works);
+    Nodes.setShown(margin, !whole);
+    Nodes.setShown(right, !piled && !asked);
+  }
+
+  private void showParts(boolean shown) {
+    if (shown && parts == null) {
+      parts = new PartsView(workspace);
+      centre.getChildren().add(parts);
+    }
+    show(parts, shown);
+    if (shown && parts != null) {
+      parts.refresh();
+    }
+  }
+
+  private void showPile(boolean shown) {
+    if (shown && pile == null) {
+      pile = new PileView(workspace, fileChoice);
+      centre.getChildren().add(pile);
+    }
+    show(pile, shown);
+  }
+
+  @Override
+  public void showParts() {
+    workspace.pileProperty().set(null);
+    workspace.onPartsProperty().set(!workspace.onPartsProperty().get());
+    if (parts != null && workspace.onPartsProperty().get()) {
+      parts.focusFirst();
+    }
+  }
+
+  @Override
+  public void markPile() {
+    fileChoice.toOpen().ifPresent(this::markPile);
+  }
+
+  /** Samples of the pile may be those of the assignment, by name. */
+  private void markPile(Path file) {
+    Assignment now = workspace.assignment();
+    notices.clear();
+    workspace
+        .background()
+        .watch(
+            Texts.of("work.marking", file.getFileName()),
+            progress ->
+                new PileReader(now.rules(), now.sign(), name -> sample(now, name))
+                    .csv(Files.readString(file), progress),
+            workspace.pileProperty()::set,
+            failure -> {
+              if (!(failure instanceof CancellationException)) {
+                LOG.warn("cannot mark {}", file, failure);
+                notices.tell(Texts.of("pile.refused", file.getFileName(), failure.getMessage()));
+              }
+            });
+  }
+
+  private static Optional<Data> sample(Assignment assignment, String name) {
+    return assignment.items().stream()
+        .filter(item -> item.name().equalsIgnoreCase(name))
+        .findFirst()
+        .map(item -> item.source().read(assignment.sign()).data());
   }
 
   /** The measure that is chosen elsewhere is worked next. */

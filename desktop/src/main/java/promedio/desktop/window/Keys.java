@@ -32,6 +32,7 @@ final class Keys {
   static final KeyCombination STEPS = shortcut(KeyCode.DIGIT6);
   static final KeyCombination WORKING = shortcut(KeyCode.DIGIT7);
   static final KeyCombination SCRATCH = shortcut(KeyCode.DIGIT8);
+  static final KeyCombination PARTS = shortcut(KeyCode.DIGIT9);
   static final KeyCombination COPY = shortcut(KeyCode.C);
   static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
   static final KeyCombination PREVIOUS =
@@ -59,6 +60,7 @@ final class Keys {
         line("keys.steps", STEPS),
         line("keys.working", WORKING),
         line("keys.scratch", SCRATCH),
+        line("keys.parts", PARTS),
         line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),

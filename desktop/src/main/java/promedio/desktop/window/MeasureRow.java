@@ -1,5 +1,6 @@
 package promedio.desktop.window;
 
+import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -9,8 +10,8 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
+import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -33,8 +34,7 @@ final class MeasureRow extends GridPane {
   private final Tooltip whole = new Tooltip();
 
   private final TextField answer = new TextField();
-  private final Region shape = new Region();
-  private final Label words = new Label();
+  private final MarkLabel words = new MarkLabel();
   private final Label aside = new Label();
   private @Nullable Reckoning shown;
 
@@ -119,11 +119,7 @@ final class MeasureRow extends GridPane {
     answer.setPrefColumnCount(6);
     answer.setMinWidth(56);
     result.setTooltip(whole);
-    shape.getStyleClass().add("mark");
-    words.getStyleClass().add("mark-words");
     words.setId("mark-" + measure.key());
-    words.setGraphic(shape);
-    words.setMinWidth(USE_PREF_SIZE);
     aside.getStyleClass().add("aside");
     aside.setId("aside-" + measure.key());
     aside.setMinWidth(USE_PREF_SIZE);
@@ -172,12 +168,8 @@ final class MeasureRow extends GridPane {
 
   private void showMark() {
     boolean answered = shown != null && !shown.item().answer(measure).isBlank();
-    Verdict verdict = answered ? shown.mark(measure).verdict() : null;
-    boolean waits = unfinished && verdict != Verdict.AGREES;
-    boolean told = verdict != null && !waits;
-    shape.getStyleClass().setAll("mark", told ? verdict.code() : "none");
-    words.getStyleClass().setAll("mark-words", told ? verdict.code() : "none");
-    words.setText(told ? Texts.of("mark." + verdict.code()) : "");
-    Nodes.setShown(words, told);
+    Optional<Mark> mark = answered ? Optional.of(shown.mark(measure)) : Optional.empty();
+    // An answer that is being typed is not yet called wrong.
+    words.show(mark.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
   }
 }

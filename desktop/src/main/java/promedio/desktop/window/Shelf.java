@@ -3,6 +3,7 @@ package promedio.desktop.window;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
@@ -36,7 +37,11 @@ final class Shelf extends VBox {
     VBox.setVgrow(values, Priority.ALWAYS);
     getChildren()
         .addAll(
-            heading(Texts.of("shelf.heading")), scroll, buildButtons(openFile, typeTable), values);
+            heading(Texts.of("shelf.heading")),
+            partsLink(),
+            scroll,
+            buildButtons(openFile, typeTable),
+            values);
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
@@ -45,6 +50,14 @@ final class Shelf extends VBox {
     workspace.tableProperty().subscribe(this::markTable);
     workspace.tableProperty().subscribe(table -> showValues());
     workspace.bringingProperty().subscribe(bringing -> showValues());
+  }
+
+  private Hyperlink partsLink() {
+    Hyperlink link = new Hyperlink(Texts.of("shelf.parts"));
+    link.setId("shelf-parts");
+    link.getStyleClass().add("link");
+    link.setOnAction(event -> workspace.onPartsProperty().set(true));
+    return link;
   }
 
   /** Makes a new sample and puts the caret into its values. */

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +30,7 @@ import promedio.core.sample.Values;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
+import promedio.files.pile.Pile;
 import promedio.files.table.DataSource;
 
 /**
@@ -57,6 +60,8 @@ public final class Workspace {
       new ReadOnlyObjectWrapper<>(this, "table");
   private final ReadOnlyObjectWrapper<@Nullable Bringing> bringing =
       new ReadOnlyObjectWrapper<>(this, "bringing");
+  private final BooleanProperty onParts = new SimpleBooleanProperty(this, "onParts");
+  private final ObjectProperty<@Nullable Pile> pile = new SimpleObjectProperty<>(this, "pile");
   private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
   private final ObjectProperty<ClassTable.@Nullable Interval> lit =
       new SimpleObjectProperty<>(this, "lit");
@@ -132,6 +137,8 @@ public final class Workspace {
 
   /** Chooses the table of the id. */
   public void chooseTable(int id) {
+    onParts.set(false);
+    pile.set(null);
     moved.set(Map.of());
     whatIf.set(null);
     bringing.set(null);
@@ -215,6 +222,8 @@ public final class Workspace {
 
   /** Chooses the item of the id. */
   public void choose(int id) {
+    onParts.set(false);
+    pile.set(null);
     table.set(null);
     bringing.set(null);
     moved.set(Map.of());
@@ -302,6 +311,34 @@ public final class Workspace {
   /** Takes what is typed as the student's answer to a measure of the chosen item. */
   public void answer(Measure asked, String text) {
     editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
+  }
+
+  /** Takes what is typed as the answer to a measure of any item. */
+  public void answer(int itemId, Measure asked, String text) {
+    assignment()
+        .item(itemId)
+        .filter(item -> !item.answer(asked).equals(text))
+        .ifPresent(
+            item ->
+                edit(
+                    "edit.answer",
+                    "answer " + asked + " " + itemId,
+                    now -> now.with(item.withAnswer(asked, text))));
+  }
+
+  /** Changes what the sheet of the assignment asks; edits of the same key are one. */
+  public void editParts(String key, UnaryOperator<Assignment> change) {
+    edit("edit.parts", key, change);
+  }
+
+  /** {@return whether the parts of the assignment are shown as one sheet} */
+  public BooleanProperty onPartsProperty() {
+    return onParts;
+  }
+
+  /** {@return the pile of answers that is shown, {@code null} for none} */
+  public ObjectProperty<@Nullable Pile> pileProperty() {
+    return pile;
   }
 
   /** Keeps the answer to a measure as a try, so that it stands beside the next one. */

@@ -21,6 +21,7 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
+import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
@@ -57,6 +58,12 @@ final class AssignmentJson {
     }
     for (Brought table : assignment.tables()) {
       document.withArray("tables").add(TableJson.write(table, parts));
+    }
+    for (Part part : assignment.parts()) {
+      ObjectNode node = document.withArrayProperty("parts").addObject();
+      node.put("id", part.id()).put("text", part.text()).put("item", part.item());
+      part.places().ifPresent(places -> node.put("places", places));
+      part.measures().forEach(m -> node.withArrayProperty("measures").add(m.key()));
     }
     parts.put(DOCUMENT, document.toPrettyString().getBytes(StandardCharsets.UTF_8));
     return parts;
@@ -144,7 +151,8 @@ final class AssignmentJson {
             methods(document),
             sign(document),
             items,
-            List.of());
+            List.of(),
+            parts(document));
     for (JsonNode node : document.path("tables")) {
       assignment = withTable(assignment, TableJson.read(node, parts, notices));
     }
@@ -165,7 +173,8 @@ final class AssignmentJson {
         assignment.methods(),
         assignment.sign(),
         assignment.items(),
-        tables);
+        tables,
+        assignment.parts());
   }
 
   private static String text(byte @Nullable [] part) {
@@ -203,6 +212,29 @@ final class AssignmentJson {
     return node.isMissingNode()
         ? ClassChoice.USUAL
         : new ClassChoice(text(node, "by"), text(node, "numbers"));
+  }
+
+  /** Files of before have none. */
+  private static List<Part> parts(JsonNode document) {
+    List<Part> parts = new ArrayList<>();
+    for (JsonNode node : document.path("parts")) {
+      List<Measure> measures =
+          node.path("measures")
+              .valueStream()
+              .flatMap(key -> Measure.ofKey(key.asText()).stream())
+              .toList();
+      Optional<Integer> places =
+          node.path("places").isInt() ? Optional.of(node.get("places").asInt()) : Optional.empty();
+      require(node.path("id").isInt() && node.path("item").isInt(), "parts");
+      parts.add(
+          new Part(
+              node.get("id").asInt(),
+              text(node, "text"),
+              node.get("item").asInt(),
+              measures,
+              places));
+    }
+    return parts;
   }
 
   /** Files of before have none. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
@@ -76,6 +77,9 @@ public final class PileReader {
             .getFieldsAsMap()
             .forEach((name, value) -> fields.put(name.strip().toLowerCase(Locale.ROOT), value));
         require(fields);
+        if (Thread.currentThread().isInterrupted()) {
+          throw new CancellationException();
+        }
         rows.add(row(fields));
         progress.at(rows.size(), lines);
       }

@@ -1,0 +1,209 @@
+package promedio.desktop.window;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.measure.Measure;
+import promedio.desktop.Texts;
+import promedio.desktop.work.PartSheet;
+import promedio.desktop.work.Workspace;
+
+/** One part of the sheet: what is asked, of which sample, and the answers. */
+final class PartCard extends VBox {
+
+  private static final int USUAL_PLACES = -1;
+
+  private final Workspace workspace;
+  private final PartSheet sheet;
+  private final TextField text = new TextField();
+  private final ChoiceBox<Integer> item = new ChoiceBox<>();
+  private final ChoiceBox<Integer> places = new ChoiceBox<>();
+  private final FlowPane answers = new FlowPane(14, 8);
+  private final List<Asked> asked = new ArrayList<>();
+  private final List<String> names;
+  private Part part;
+  private boolean showing;
+
+  /** One measure that is asked. */
+  private record Asked(Measure measure, TextField field, MarkLabel mark) {}
+
+  PartCard(Workspace workspace, PartSheet sheet, int index, Part first) {
+    super(6);
+    this.workspace = workspace;
+    this.sheet = sheet;
+    this.part = first;
+    this.names = workspace.assignment().items().stream().map(Item::name).toList();
+    getStyleClass().add("part-card");
+    setId("part-" + first.id());
+    Label letter = new Label(PartSheet.letter(index));
+    letter.getStyleClass().add("family-heading");
+    text.setId("part-text-" + first.id());
+    text.setPromptText(Texts.of("parts.text"));
+    text.setAccessibleText(Texts.of("parts.text-of", PartSheet.letter(index)));
+    HBox.setHgrow(text, Priority.ALWAYS);
+    HBox head = new HBox(8, letter, text, PartsView.tools(workspace, first));
+    head.setAlignment(Pos.CENTER_LEFT);
+    buildChoices();
+    MenuButton measures = new MenuButton(Texts.of("parts.measures"));
+    measures.setId("part-measures-" + first.id());
+    measures.getStyleClass().add("quiet-menu");
+    fill(measures);
+    Hyperlink go = new Hyperlink(Texts.of("parts.go"));
+    go.setId("part-go-" + first.id());
+    go.getStyleClass().add("link");
+    go.setOnAction(event -> workspace.choose(part.item()));
+    FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
+    about.getChildren().addAll(measures, go);
+    for (Measure measure : first.measures()) {
+      answers.getChildren().add(answer(measure));
+    }
+    getChildren().addAll(head, about, answers);
+    text.textProperty()
+        .subscribe((old, now) -> edit("text " + part.id(), () -> part.withText(now)));
+  }
+
+  private void buildChoices() {
+    for (Item each : workspace.assignment().items()) {
+      item.getItems().add(each.id());
+    }
+    item.setId("part-item-" + part.id());
+    item.setAccessibleText(Texts.of("parts.about"));
+    item.setConverter(
+        words(
+            id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone"))));
+    item.setOnAction(event -> edit("", () -> part.about(item.getValue())));
+    places.getItems().add(USUAL_PLACES);
+    for (int i = 0; i <= 6; i++) {
+      places.getItems().add(i);
+    }
+    places.setId("part-places-" + part.id());
+    places.setAccessibleText(Texts.of("parts.places"));
+    places.setConverter(
+        words(
+            count ->
+                count == USUAL_PLACES
+                    ? Texts.of("parts.usual-places")
+                    : Texts.of("rule.places." + count)));
+    places.setOnAction(
+        event ->
+            edit(
+                "",
+                () ->
+                    part.withPlaces(
+                        Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES))));
+  }
+
+  private static StringConverter<Integer> words(IntFunction<String> word) {
+    return new StringConverter<>() {
+      @Override
+      public String toString(Integer value) {
+        return value == null ? "" : word.apply(value);
+      }
+
+      @Override
+      public Integer fromString(String string) {
+        return USUAL_PLACES;
+      }
+    };
+  }
+
+  private void fill(MenuButton measures) {
+    for (Measure measure : Measure.values()) {
+      CheckMenuItem choice = new CheckMenuItem(Texts.of("measure." + measure.key()));
+      choice.setSelected(part.measures().contains(measure));
+      choice.setOnAction(event -> ask(measure, choice.isSelected()));
+      measures.getItems().add(choice);
+    }
+  }
+
+  private void ask(Measure measure, boolean wanted) {
+    List<Measure> changed = new ArrayList<>(part.measures());
+    changed.remove(measure);
+    if (wanted) {
+      changed.add(measure);
+    }
+    edit("", () -> part.asking(changed));
+  }
+
+  private void edit(String key, Supplier<Part> changed) {
+    if (!showing) {
+      Part now = changed.get();
+      workspace.editParts(key, before -> before.with(now));
+    }
+  }
+
+  private VBox answer(Measure measure) {
+    TextField field = new TextField();
+    field.setId("part-answer-" + part.id() + "-" + measure.key());
+    field.getStyleClass().add("answer");
+    field.setPrefColumnCount(8);
+    String name = Texts.of("measure." + measure.key());
+    field.setAccessibleText(Texts.of("row.answer", name));
+    field
+        .textProperty()
+        .subscribe(
+            (old, now) -> {
+              if (!showing) {
+                workspace.answer(part.item(), measure, now);
+              }
+            });
+    field.setOnAction(event -> focusNext(measure));
+    MarkLabel mark = new MarkLabel();
+    mark.setId("part-mark-" + part.id() + "-" + measure.key());
+    asked.add(new Asked(measure, field, mark));
+    Label label = new Label(name);
+    label.getStyleClass().add("quiet");
+    return new VBox(1, label, field, mark);
+  }
+
+  /** Enter goes on to the next answer. */
+  private void focusNext(Measure measure) {
+    for (int i = 0; i + 1 < asked.size(); i++) {
+      if (asked.get(i).measure() == measure) {
+        asked.get(i + 1).field().requestFocus();
+      }
+    }
+  }
+
+  void focusAnswer() {
+    asked.stream().findFirst().ifPresent(first -> first.field().requestFocus());
+  }
+
+  /** {@return whether this card is made for the part as it is now} */
+  boolean shows(Part now, Assignment assignment) {
+    return now.id() == part.id()
+        && now.measures().equals(part.measures())
+        && assignment.items().stream().map(Item::name).toList().equals(names);
+  }
+
+  void show(Part now, Assignment assignment) {
+    part = now;
+    showing = true;
+    Fields.show(text, now.text());
+    item.setValue(now.item());
+    places.setValue(now.places().orElse(USUAL_PLACES));
+    for (Asked each : asked) {
+      Fields.show(
+          each.field(), assignment.item(now.item()).map(i -> i.answer(each.measure())).orElse(""));
+      each.mark().show(sheet.mark(assignment, now, each.measure()));
+    }
+    showing = false;
+  }
+}

@@ -1,0 +1,79 @@
+package promedio.desktop.work;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Source;
+import promedio.core.marking.Mark;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+
+/** The parts of an assignment with what their answers are worth. What is computed is kept. */
+public final class PartSheet {
+
+  private final Map<Key, Marks> known = new HashMap<>();
+
+  /** By what marks are kept: equal ones are the same. */
+  private record Key(Source source, CourseRules rules, DecimalSign sign) {}
+
+  /**
+   * How far the student is.
+   *
+   * @param asked how many measures are asked
+   * @param answered how many of them are answered
+   * @param agreed how many of the answers agree
+   */
+  public record Progress(int asked, int answered, int agreed) {}
+
+  /** {@return what the answer to a measure of a part is worth}; none where there is no answer */
+  public Optional<Mark> mark(Assignment assignment, Part part, Measure measure) {
+    return assignment
+        .item(part.item())
+        .filter(item -> !item.answer(measure).isBlank())
+        .map(item -> marks(assignment, part, item).of(measure, item.answer(measure)));
+  }
+
+  private Marks marks(Assignment assignment, Part part, Item item) {
+    CourseRules rules = part.rules(assignment.rules());
+    Key key = new Key(item.source(), rules, assignment.sign());
+    return known.computeIfAbsent(
+        key, k -> new Marks(k.source().read(k.sign()).data(), k.rules(), k.sign()));
+  }
+
+  /** {@return how far the student is with all parts} */
+  public Progress progress(Assignment assignment) {
+    int asked = 0;
+    int answered = 0;
+    int agreed = 0;
+    for (Part part : assignment.parts()) {
+      for (Measure measure : part.measures()) {
+        Optional<Mark> mark = mark(assignment, part, measure);
+        asked++;
+        answered += mark.isPresent() ? 1 : 0;
+        agreed += mark.filter(Mark::agrees).isPresent() ? 1 : 0;
+      }
+    }
+    return new Progress(asked, answered, agreed);
+  }
+
+  /** {@return how the part of this index is called: (a), (b) … (z), (27) …} */
+  public static String letter(int index) {
+    return index < 26 ? "(" + (char) ('a' + index) + ")" : "(" + (index + 1) + ")";
+  }
+
+  /** {@return a new part about the item, asking what it is answered with, or the usual} */
+  public static Part propose(Assignment assignment, Item item) {
+    List<Measure> answered = List.copyOf(item.answers().keySet());
+    return new Part(
+        assignment.freePartId(),
+        "",
+        item.id(),
+        answered.isEmpty() ? List.of(Measure.MEAN, Measure.MEDIAN, Measure.SD) : answered,
+        Optional.empty());
+  }
+}
