@@ -45,7 +45,7 @@ public final class DemoFiles {
   }
 
   /** {@return the text of the file} */
-  static String text(String name) {
+  public static String text(String name) {
     return new String(bytes(name), StandardCharsets.UTF_8);
   }
 

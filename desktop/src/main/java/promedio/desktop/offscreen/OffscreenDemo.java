@@ -46,9 +46,12 @@ import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.pile.Pile;
+import promedio.files.pile.PileReader;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasuresText;
 import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
 
 /** Runs the demo through where there is no display: its pictures and its results, in a folder. */
 public final class OffscreenDemo {
@@ -175,13 +178,7 @@ public final class OffscreenDemo {
           }
         });
     takePicturesOfWorkings(demo, workspace, scene);
-    picture(
-        scene,
-        "frequency-table.png",
-        () -> {
-          workspace.choose(demo.items().get(4).id());
-          workspace.measureProperty().set(Measure.MEDIAN);
-        });
+    takePicturesOfMarks(demo, workspace, scene);
     takePicturesOfClasses(demo, workspace, scene);
     picture(
         scene,
@@ -201,6 +198,55 @@ public final class OffscreenDemo {
         });
   }
 
+  private void takePicturesOfMarks(Assignment demo, Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    picture(
+        scene,
+        "slip.png",
+        () -> {
+          workspace.choose(demo.items().get(0).id());
+          workspace.measureProperty().set(Measure.SD);
+          workspace.keepTry(Measure.SD);
+          workspace.answer(Measure.SD, "184.23");
+          ((Hyperlink) scene.lookup("#answer-explain")).fire();
+        });
+    picture(
+        scene,
+        "parts.png",
+        () -> {
+          workspace.undo();
+          workspace.onPartsProperty().set(true);
+        });
+    picture(
+        scene,
+        "pile.png",
+        () -> {
+          workspace.onPartsProperty().set(false);
+          workspace.pileProperty().set(pile(demo));
+        });
+    onToolkit(
+        () -> {
+          workspace.pileProperty().set(null);
+          return scene;
+        });
+  }
+
+  private static Pile pile(Assignment demo) {
+    try {
+      return new PileReader(
+              demo.rules(),
+              demo.sign(),
+              name ->
+                  demo.items().stream()
+                      .filter(item -> item.name().equals(name))
+                      .map(item -> item.source().read(demo.sign()).data())
+                      .findFirst())
+          .csv(DemoFiles.text("answers.csv"), Progress.NONE);
+    } catch (RefusedFileException e) {
+      throw new IllegalStateException("the demo file answers.csv is damaged", e);
+    }
+  }
+
   private void takePicturesOfWorkings(Assignment demo, Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
     picture(
@@ -214,18 +260,8 @@ public final class OffscreenDemo {
         });
     picture(
         scene,
-        "working-quartiles.png",
-        () -> {
-          workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
-          workspace.measureProperty().set(Measure.IQR);
-          ((ToggleButton) scene.lookup("#working-beside")).fire();
-          ((ToggleButton) scene.lookup("#working-beside")).fire();
-        });
-    picture(
-        scene,
         "working-own.png",
         () -> {
-          workspace.setRule(Rule.QUARTILES, QuantileRule.HALVES_WITHOUT_MEDIAN);
           workspace.measureProperty().set(Measure.VARIANCE);
           ((ToggleButton) scene.lookup("#working-beside")).fire();
           ((ToggleButton) scene.lookup("#sheet-mine")).fire();
@@ -269,6 +305,19 @@ public final class OffscreenDemo {
           ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
           return scene;
         });
+    picture(
+        scene,
+        "printed-table.png",
+        () ->
+            workspace.addNamed(
+                "Weights typed",
+                new Source.ClassesText(
+                    "100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30")));
+    onToolkit(
+        () -> {
+          workspace.removeChosen();
+          return scene;
+        });
   }
 
   private static void write(Scene scene, int step, String text) {
@@ -277,19 +326,18 @@ public final class OffscreenDemo {
 
   private void takePicturesOfTables(Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
-    picture(scene, "bring-in.png", () -> bring(workspace, "terraces.csv"));
     picture(scene, "bring-in-to-mend.png", () -> bring(workspace, "trays.csv"));
-    picture(
-        scene,
-        "table.png",
+    onToolkit(
         () -> {
           workspace.chooseTable(1);
-          CellGrid.of(scene).select(new CellBlock(4, 15, 4, 5));
+          return scene;
         });
+    TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
     picture(
         scene,
         "steps.png",
         () -> {
+          CellGrid.of(scene).select(new CellBlock(4, 15, 4, 5));
           ((MenuButton) scene.lookup("#steps-add")).getItems().get(0).fire();
           ((TextField) scene.lookup("#ask-new-name")).setText("slimness");
           ((TextField) scene.lookup("#ask-formula")).setText("length ÷ √wieght");

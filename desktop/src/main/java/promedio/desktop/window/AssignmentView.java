@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
@@ -319,8 +320,10 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   public void showParts() {
     workspace.pileProperty().set(null);
     workspace.onPartsProperty().set(!workspace.onPartsProperty().get());
-    if (parts != null && workspace.onPartsProperty().get()) {
-      parts.focusFirst();
+    PartsView shown = parts;
+    if (shown != null && workspace.onPartsProperty().get()) {
+      // The fields take the focus only once they are laid out.
+      Platform.runLater(shown::focusFirst);
     }
   }
 

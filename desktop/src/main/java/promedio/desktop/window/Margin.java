@@ -30,6 +30,9 @@ final class Margin extends ScrollPane {
   static final double WIDTH = 312;
   private static final double WIDER_WITH_TEXT = 80;
 
+  /** So much of what stands before a step stays in sight above it. */
+  private static final double ABOVE = 0.3;
+
   private final Workspace workspace;
   private final Label heading = new Label();
   private final Label sentence = wrapped("margin-sentence");
@@ -152,15 +155,18 @@ final class Margin extends ScrollPane {
 
   /** Opens the working at the step in which something was done. */
   private void openStep(Explanation explanation) {
-    working.point(explanation.step());
-    Platform.runLater(() -> scrollTo(working));
+    Optional<Node> step = working.point(explanation.step());
+    // Where it stands is known only once it is laid out.
+    step.ifPresent(node -> Platform.runLater(() -> Platform.runLater(() -> scrollTo(node))));
   }
 
+  /** Brings the node into sight, in the upper part of the margin. */
   private void scrollTo(Node node) {
-    double height = getContent().getBoundsInLocal().getHeight() - getViewportBounds().getHeight();
+    double seen = getViewportBounds().getHeight();
+    double hidden = getContent().getBoundsInLocal().getHeight() - seen;
     double top = getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal())).getMinY();
-    if (height > 0) {
-      setVvalue(Math.min(1, Math.max(0, top / height)));
+    if (hidden > 0) {
+      setVvalue(Math.min(1, Math.max(0, (top - seen * ABOVE) / hidden)));
     }
   }
 }

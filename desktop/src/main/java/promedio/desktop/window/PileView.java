@@ -36,6 +36,9 @@ final class PileView extends ScrollPane {
   /** More rows are not shown at once; the file that is saved has them all. */
   private static final int MOST_ROWS = 200;
 
+  /** The column that tells what would explain an answer. */
+  private static final int LAST = 5;
+
   private final Workspace workspace;
   private final AssignmentView.FileChoice fileChoice;
   private final Label counts = new Label();
@@ -145,7 +148,7 @@ final class PileView extends ScrollPane {
       MarkLabel mark = new MarkLabel();
       mark.show(Optional.of(row.mark()));
       table.add(mark, 4, line);
-      cell(explained(row), 5, line, "quiet");
+      cell(explained(row), LAST, line, "quiet");
       line++;
     }
     told.setText(rows.size() > MOST_ROWS ? Texts.of("pile.first", MOST_ROWS, rows.size()) : "");
@@ -155,7 +158,10 @@ final class PileView extends ScrollPane {
   private void cell(String text, int column, int row, String style) {
     Label label = new Label(text);
     label.getStyleClass().add(style);
-    label.setWrapText(column == 5);
+    label.setWrapText(column == LAST);
+    if (column != LAST) {
+      label.setMinWidth(USE_PREF_SIZE);
+    }
     table.add(label, column, row);
   }
 

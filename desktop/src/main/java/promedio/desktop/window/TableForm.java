@@ -36,6 +36,9 @@ final class TableForm extends VBox {
   /** Longer tables are typed as text. */
   static final int MOST_ROWS = 80;
 
+  /** Room for about eight rows, which the list of samples gives way to. */
+  private static final double LOWEST = 250;
+
   private final Workspace workspace;
   private final GridPane grid = new GridPane();
   private final List<FormRow> rows = new ArrayList<>();
@@ -51,6 +54,7 @@ final class TableForm extends VBox {
     this.workspace = workspace;
     setId("table-form");
     getStyleClass().add("table-form");
+    setMinHeight(LOWEST);
     grid.setHgap(4);
     labelHead.getStyleClass().add("class-head");
     total.setId("form-total");
@@ -230,11 +234,12 @@ final class TableForm extends VBox {
     FormRow(String labelText, String frequencyText) {
       label.setText(labelText);
       frequency.setText(frequencyText);
-      label.setPrefColumnCount(7);
+      label.setPrefColumnCount(6);
       label.getStyleClass().add("form-label");
-      frequency.setPrefColumnCount(4);
+      frequency.setPrefColumnCount(3);
       frequency.getStyleClass().add("form-frequency");
-      boundaries.getStyleClass().add("quiet");
+      boundaries.getStyleClass().addAll("quiet", "form-boundaries");
+      boundaries.setMinWidth(USE_PREF_SIZE);
       problem.getStyleClass().add("problem-text");
       problem.setWrapText(true);
       problem.setMinHeight(USE_PREF_SIZE);

@@ -458,13 +458,17 @@ final class WorkingPane extends VBox {
     return Optional.ofNullable(working);
   }
 
-  /** Shows all steps, and lights the one that yields the measure; the last one where none does. */
-  void point(Optional<Measure> yielded) {
+  /**
+   * Shows all steps, and lights the one that yields the measure; the last one where none does.
+   *
+   * @return the step, where there is one
+   */
+  Optional<Node> point(Optional<Measure> yielded) {
     uncover(Integer.MAX_VALUE);
     Working made = working;
     Reckoning now = reckoning;
     if (made == null || now == null || rows.isEmpty()) {
-      return;
+      return Optional.empty();
     }
     Optional<Formula> wanted = yielded.map(m -> now.formulas().symbol(m).formula());
     int at =
@@ -477,6 +481,7 @@ final class WorkingPane extends VBox {
             .orElse(rows.size() - 1);
     light(at);
     rows.get(at).requestFocus();
+    return Optional.of(rows.get(at));
   }
 
   /** Shows all steps at once. */
