@@ -25,7 +25,8 @@ record Candidate(Cause cause, Map<String, String> params, Result outcome, Ending
   /** {@return whether it gives what was answered} */
   boolean gives(Answer answer, Rounding rounding) {
     if (answer instanceof Answer.None) {
-      return outcome instanceof Result.Absent && ending == Ending.ROUNDED;
+      // By another rule there may be no result; no slip makes one disappear.
+      return outcome instanceof Result.Absent && cause.kind() == Kind.RULE;
     }
     List<Real> numbers = numbers(outcome);
     List<Numeral> written = answer instanceof Answer.Numbers found ? found.numbers() : List.of();

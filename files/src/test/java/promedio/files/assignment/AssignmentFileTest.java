@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -24,7 +25,9 @@ import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
+import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -256,5 +259,24 @@ class AssignmentFileTest {
     assertThat(gone.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
         .isEqualTo(2);
     assertThat(gone.tables().get(0).replay().steps()).hasSize(1);
+  }
+
+  @Test
+  void partsTriesAndClassesComeBackAsTheyWere() throws Exception {
+    Item item =
+        Item.of(1, "North", "g", new Source.ValuesText("8 10 11"))
+            .withAnswer(Measure.MEAN, "9.67")
+            .withClasses(new ClassChoice("limits", "0 5 12"))
+            .withHandWork(HandWork.NONE.withTry(Measure.MEAN, "9.66").withTry(Measure.MEAN, "29"));
+    Assignment assignment =
+        Assignment.empty("Sheet 3")
+            .with(item)
+            .with(new Part(1, "Find “both”", 1, List.of(Measure.MEAN, Measure.SD), Optional.of(1)))
+            .with(new Part(2, "", 1, List.of(), Optional.empty()));
+    Path file = folder.resolve("sheet.promedio");
+
+    AssignmentFile.write(assignment, file);
+
+    assertThat(AssignmentFile.read(file)).isEqualTo(assignment);
   }
 }

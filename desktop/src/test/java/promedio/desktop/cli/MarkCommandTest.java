@@ -1,0 +1,87 @@
+package promedio.desktop.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Answers judged from the command line. */
+class MarkCommandTest {
+
+  @TempDir private Path folder;
+
+  private record Outcome(int code, List<String> lines, String err) {}
+
+  private static Outcome run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    return new Outcome(code, out.toString().lines().toList(), err.toString());
+  }
+
+  private Path file(String text) throws Exception {
+    return Files.writeString(folder.resolve("answers"), text);
+  }
+
+  @Test
+  void linesComeBackInTheirOrderHoweverMany() throws Exception {
+    String line = "{\"id\":%d,\"values\":[8,10,11],\"measure\":\"mean\",\"answer\":\"9.67\"}\n";
+    StringBuilder text = new StringBuilder();
+    IntStream.range(0, 1300).forEach(i -> text.append(line.formatted(i)));
+
+    Outcome outcome = run("mark", file(text.toString()).toString());
+
+    assertThat(outcome.code()).isZero();
+    assertThat(outcome.lines()).hasSize(1300);
+    assertThat(outcome.lines().get(1299))
+        .isEqualTo("{\"id\":1299,\"verdict\":\"agrees\",\"explanations\":[]}");
+  }
+
+  @Test
+  void standardInputIsTheUsualInputAndRulesMayBeGivenForAllLines() {
+    String line =
+        "{\"id\":\"a\",\"values\":[8,10,11],\"measure\":\"variance\",\"answer\":\"1.56\"}\n";
+    InputStream before = System.in;
+    System.setIn(new ByteArrayInputStream(line.getBytes(StandardCharsets.UTF_8)));
+    try {
+      assertThat(run("mark", "-", "--rule", "divisor=n").lines().get(0))
+          .contains("\"verdict\":\"agrees\"");
+    } finally {
+      System.setIn(before);
+    }
+  }
+
+  @Test
+  void aPileIsCountedAndItsMarksAreExported() throws Exception {
+    Path pile =
+        file("id,values,measure,answer\na,12 15 11 20 17,sd,13.50\nb,12 15 11 20 17,sd,3.67\n");
+    Path report = folder.resolve("marks.csv");
+
+    Outcome outcome =
+        run("mark", pile.toString(), "--format", "csv", "--counts", "--report", report.toString());
+
+    assertThat(outcome.lines()).containsExactly("1  agrees", "1  slip", "1  sd: root-not-taken");
+    assertThat(Files.readString(report)).contains("a,,sd,13.50,slip,slip,root-not-taken");
+    assertThat(run("mark", pile.toString(), "--format", "csv").lines().get(0))
+        .startsWith("{\"id\":\"a\",\"verdict\":\"slip\"");
+  }
+
+  @Test
+  void wrongUseAndUnusableFilesAreToldWithTheirExitCodes() throws Exception {
+    Path lines = file("{}");
+
+    assertThat(run("mark", lines.toString(), "--counts").code()).isEqualTo(2);
+    assertThat(run("mark", lines.toString(), "--rule", "divisor=seven").code()).isEqualTo(2);
+    assertThat(run("mark", folder.resolve("nowhere").toString()).code()).isEqualTo(3);
+    assertThat(run("mark", lines.toString(), "--format", "csv").code()).isEqualTo(3);
+  }
+}

@@ -1,0 +1,135 @@
+package promedio.files.pile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Source;
+import promedio.core.marking.Verdict;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.files.RefusedFileException;
+import promedio.files.table.Progress;
+
+/** Piles of answers from CSV. */
+class PileTest {
+
+  private static Pile read(String csv, DecimalSign sign) throws RefusedFileException {
+    return new PileReader(CourseRules.DEFAULTS, sign, PileTest::sample).csv(csv, Progress.NONE);
+  }
+
+  private static Optional<Data> sample(String name) {
+    return name.equals("Pears")
+        ? Optional.of(new Source.ValuesText("12 15 11 20 17").read(DecimalSign.POINT).data())
+        : Optional.empty();
+  }
+
+  @Test
+  void eachRowIsMarkedAndTheSlipsAreCounted() throws Exception {
+    Pile pile =
+        read(
+            """
+            id,part,values,measure,answer
+            Ana,a,12 15 11 20 17,mean,15
+            Ana,b,12 15 11 20 17,sd,13.50
+            Luis,a,12 15 11 20 17,mean,18.75
+            Luis,b,12 15 11 20 17,sd,13.5
+            Eva,b,12 15 11 20 17,sd,3.7
+            """,
+            DecimalSign.POINT);
+
+    assertThat(pile.rows()).extracting(PileRow::id).contains("Ana", "Luis", "Eva");
+    assertThat(pile.verdicts())
+        .containsEntry(Verdict.AGREES, 1)
+        .containsEntry(Verdict.AGREES_COARSER, 1)
+        .containsEntry(Verdict.SLIP, 3);
+    assertThat(pile.counts().get(0)).isEqualTo(new Pile.Count("root-not-taken", "sd", 2));
+    assertThat(pile.csv())
+        .startsWith("id,part,measure,answer,verdict,kind,code,params,text")
+        .contains("Ana,b,sd,13.50,slip,slip,root-not-taken,")
+        .contains("Ana,a,mean,15,agrees,,,,");
+  }
+
+  @Test
+  void samplesOfTheAssignmentAreKnownByName() throws Exception {
+    Pile pile = read("id;sample;measure;answer\nAna;Pears;variance;10,8\n", DecimalSign.COMMA);
+
+    assertThat(pile.rows().get(0).mark().verdict()).isEqualTo(Verdict.OTHER_RULE);
+    assertThat(pile.rows().get(0).part()).isEmpty();
+  }
+
+  @Test
+  void aRowThatCannotBeReadSaysWhyAndTheOthersGoOn() throws Exception {
+    Pile pile =
+        read(
+            """
+            id,sample,values,measure,answer
+            a,Pears,,mode,15
+            b,Plums,,mean,15
+            c,,12 x 15,mean,15
+            d,Pears,,mean,
+            e,Pears,,mean,15
+            """,
+            DecimalSign.POINT);
+
+    assertThat(pile.rows())
+        .extracting(row -> row.mark().verdict())
+        .containsExactly(
+            Verdict.UNREADABLE,
+            Verdict.UNREADABLE,
+            Verdict.UNREADABLE,
+            Verdict.UNREADABLE,
+            Verdict.AGREES);
+    assertThat(pile.rows().get(0).mark().reason().orElseThrow().text()).contains("“mode”");
+    assertThat(pile.rows().get(1).mark().reason().orElseThrow().text()).contains("“Plums”");
+    assertThat(pile.rows().get(2).mark().reason().orElseThrow().text()).contains("“x”");
+    assertThat(pile.csv()).contains("b,,mean,15,unreadable,,,,there is no sample");
+  }
+
+  @Test
+  void whatIsNoPileIsRefusedWithItsColumns() {
+    assertThatThrownBy(() -> read("name,weight\nAna,12\n", DecimalSign.POINT))
+        .isInstanceOf(RefusedFileException.class)
+        .hasMessageContaining("needed are id, measure, answer");
+    assertThatThrownBy(() -> read("", DecimalSign.POINT)).isInstanceOf(RefusedFileException.class);
+  }
+
+  @Test
+  void linesOfJsonAreMarkedInTheirOwnRules() throws Exception {
+    String line =
+        "{\"id\":7,\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\","
+            + "\"answer\":\"%s\",\"rules\":{\"divisor\":\"n\"}}";
+
+    assertThat(MarkLines.mark(line.formatted("1.56"), CourseRules.DEFAULTS))
+        .isEqualTo("{\"id\":7,\"verdict\":\"agrees\",\"explanations\":[]}");
+    assertThat(MarkLines.mark(line.formatted("2.33"), CourseRules.DEFAULTS))
+        .contains("\"verdict\":\"other-rule\"")
+        .contains("\"code\":\"divisor\",\"params\":{\"value\":\"n-1\"}");
+    assertThat(MarkLines.mark("{\"id\":8,\"values\":[1]}", CourseRules.DEFAULTS))
+        .contains("\"id\":8")
+        .contains("\"verdict\":\"unreadable\"")
+        .contains("“measure” is missing");
+    assertThat(MarkLines.mark("oops", CourseRules.DEFAULTS)).contains("not JSON");
+    assertThat(
+            MarkLines.mark(
+                "{\"classes\":[[\"10\",\"19\",\"5\"],[\"15\",\"29\",\"8\"]],"
+                    + "\"measure\":\"mean\",\"answer\":\"3\"}",
+                CourseRules.DEFAULTS))
+        .contains("begins before class");
+  }
+
+  @Test
+  void twoSlipsTogetherAreBothTold() {
+    String told =
+        MarkLines.mark(
+            "{\"values\":[\"12\",\"15\",\"11\",\"20\",\"17\"],\"measure\":\"sd\","
+                + "\"answer\":\"10.80\"}",
+            CourseRules.DEFAULTS);
+
+    assertThat(told)
+        .contains("\"with\":{\"kind\":\"rule\",\"code\":\"divisor\"")
+        .contains("Besides:");
+  }
+}

@@ -1,0 +1,105 @@
+package promedio.files.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import promedio.core.assignment.Source;
+import promedio.core.marking.Cause;
+import promedio.core.marking.Explanation;
+import promedio.core.marking.Kind;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Marker;
+import promedio.core.marking.Question;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.files.Texts;
+
+/** Explanations in a teacher's words. */
+class MarkTextsTest {
+
+  private static Question question(String values, Measure measure) {
+    return Question.of(
+        new Source.ValuesText(values).read(DecimalSign.POINT).data(),
+        CourseRules.DEFAULTS,
+        measure);
+  }
+
+  private static String told(String values, Measure measure, String answer, DecimalSign sign) {
+    Question question = question(values, measure);
+    Mark mark = Marker.of(question).mark(answer, sign);
+    return new MarkTexts(question, sign).text(mark.best().orElseThrow(), mark);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "SD | 13.50 | this is the variance; the standard deviation is its square root, 3.67.",
+        "MEAN | 14.50 | 17 was left out; with it the result is 15.00.",
+        "MEAN | 36.60 | 12 was taken as 120, with the decimal sign moved; with 12 the result is 15.00.",
+        "VARIANCE | 10.80 | this is right where the squares are divided by n; in this course the squares are divided by n − 1.",
+        "SD | 9.00 | this is the range, 9.00; asked was another measure, which is 3.67."
+      })
+  void theWordsNameWhatWasDoneWithTheNumbers(Measure measure, String answer, String words) {
+    assertThat(told("12 15 11 20 17", measure, answer, DecimalSign.POINT)).endsWith(words);
+  }
+
+  @Test
+  void numbersAreWrittenAsTheStudentWritesThem() {
+    assertThat(told("12 15 11 20 17", Measure.SD, "13,50", DecimalSign.COMMA)).endsWith("3,67.");
+  }
+
+  @Test
+  void theMoreCouldBeChanceTheMoreReservedTheWords() {
+    String many = "131.2 118.4 139.9 126.3 144.1 121.5 137.7 129.8 152.6 134.4 127.1 141.3";
+
+    assertThat(told(many, Measure.MEAN, "145.845", DecimalSign.POINT)).startsWith("Probably:");
+    assertThat(told("12 15 11 20 17", Measure.MEAN, "12", DecimalSign.POINT)).startsWith("Perhaps");
+  }
+
+  @Test
+  void theShareOfChanceIsTold() {
+    Question question = question("12 15 11 20 17", Measure.MEAN);
+    MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
+
+    assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
+        .matches("Of all numbers with as many decimals near the result \\d+ % are explained.*");
+    assertThat(texts.chance(Marker.of(question).mark("15", DecimalSign.POINT))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @EnumSource(Cause.class)
+  void everyCauseHasItsWordsAndAHint(Cause cause) {
+    if (cause.kind() == Kind.RULE) {
+      Rule<?> rule = Rule.ofCode(cause.code());
+      assertThat(words(rule)).hasSize(rule.values().size());
+    } else {
+      assertThat(Texts.of("mark." + cause.code(), "a", "b", "c", "d")).contains("b");
+      assertThat(Texts.of("mark.hint." + cause.code())).isNotBlank();
+    }
+  }
+
+  private static <T> Set<String> words(Rule<T> rule) {
+    Set<String> words = new HashSet<>();
+    for (T value : rule.values()) {
+      words.add(Texts.of("mark.rule." + rule.code() + "." + rule.codeOf(value)));
+    }
+    return words;
+  }
+
+  @Test
+  void aHintDoesNotTellTheResult() {
+    Question question = question("12 15 11 20 17", Measure.SD);
+    Explanation best = Marker.of(question).mark("13.50", DecimalSign.POINT).best().orElseThrow();
+
+    assertThat(new MarkTexts(question, DecimalSign.POINT).hint(best))
+        .isEqualTo("One last step is missing.");
+  }
+}
