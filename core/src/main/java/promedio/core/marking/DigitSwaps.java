@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import promedio.core.number.Exact;
-import promedio.core.table.PlainText;
+import promedio.core.number.PlainText;
 
 /** Numbers in which two neighbouring digits change places. */
 final class DigitSwaps {

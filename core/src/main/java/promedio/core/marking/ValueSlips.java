@@ -5,10 +5,10 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.measure.Measures;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
-import promedio.core.table.PlainText;
 
 /** Slips with one value of a sample, or one row of a table of values. */
 final class ValueSlips {

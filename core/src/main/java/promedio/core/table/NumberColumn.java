@@ -7,6 +7,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Tally;
 import promedio.core.sample.Values;

@@ -17,6 +17,7 @@ import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
+import promedio.core.number.PlainText;
 import promedio.core.number.Reading;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
@@ -24,7 +25,6 @@ import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
-import promedio.core.table.PlainText;
 import promedio.core.table.Table;
 import promedio.core.table.WordColumn;
 

@@ -5,6 +5,7 @@ import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -136,33 +137,44 @@ final class MarkerScores {
     return (double) explained / asked;
   }
 
-  /** Prints the scores: {@code MarkerScores EACH SEED}. */
-  public static void main(String[] arguments) {
-    MarkerScores scores = of(Integer.parseInt(arguments[0]), Long.parseLong(arguments[1]));
-    System.out.printf(
-        "%d answers: first %.3f, first three %.3f, named %.3f%n",
-        scores.outcomes.size(),
-        scores.share(Place.FIRST),
-        scores.share(Place.FIRST_THREE),
-        scores.named());
-    scores
-        .byCode()
+  /** {@return the scores in lines: over all, by kind of data, by code, and of random numbers} */
+  List<String> lines(int randomNumbers) {
+    List<String> lines = new ArrayList<>();
+    lines.add(line("all", outcomes));
+    for (String kind : SlipMaker.CODES.keySet()) {
+      lines.add(line(kind, outcomes.stream().filter(o -> o.made().kind().equals(kind)).toList()));
+    }
+    lines.add(String.format(Locale.ROOT, "named %.3f", named()));
+    byCode()
         .forEach(
             (code, some) -> {
               Map<String, Integer> others = new TreeMap<>();
               some.stream()
                   .filter(o -> o.place() != Place.FIRST)
                   .forEach(o -> others.merge(o.first(), 1, Integer::sum));
-              System.out.printf(
-                  "%-28s %5.2f %5.2f  %s%n",
-                  code, share(some, Place.FIRST), share(some, Place.FIRST_THREE), others);
+              lines.add(line(code, some) + " " + others);
             });
     for (String kind : SlipMaker.CODES.keySet()) {
       for (int digits = 2; digits <= 5; digits++) {
-        System.out.printf(
-            "%s, random numbers of %d significant digits: %.3f explained%n",
-            kind, digits, falseAlarms(kind, digits, 100 * Integer.parseInt(arguments[0]), 3));
+        lines.add(
+            String.format(
+                Locale.ROOT,
+                "%s, random numbers of %d significant digits: %.3f explained",
+                kind,
+                digits,
+                falseAlarms(kind, digits, randomNumbers, 3)));
       }
     }
+    return lines;
+  }
+
+  private static String line(String name, List<Outcome> some) {
+    return String.format(
+        Locale.ROOT,
+        "%-28s %6d answers, first %.3f, first three %.3f",
+        name,
+        some.size(),
+        share(some, Place.FIRST),
+        share(some, Place.FIRST_THREE));
   }
 }

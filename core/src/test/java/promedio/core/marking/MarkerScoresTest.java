@@ -3,16 +3,59 @@ package promedio.core.marking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Rounding;
 
-/** How well single slips are found, over answers made at random. */
+/**
+ * How well single slips are found, over answers made at random. With {@code -Dpromedio.scores=60}
+ * so many answers are made for each code and kind of data, and the scores are printed.
+ */
 class MarkerScoresTest {
+
+  private static final int FEW = 6;
+  private static final int EACH = Integer.getInteger("promedio.scores", FEW);
 
   @Test
   void theSlipThatWasMadeIsNamedFirstInMostAnswers() {
-    MarkerScores scores = MarkerScores.of(6, 11);
+    MarkerScores scores = MarkerScores.of(EACH, 11);
 
-    assertThat(scores.share(MarkerScores.Place.FIRST)).isGreaterThan(0.90);
+    if (EACH > FEW) {
+      scores.lines(20 * EACH).forEach(System.out::println);
+    }
+    assertThat(scores.share(MarkerScores.Place.FIRST)).isGreaterThan(0.93);
     assertThat(scores.share(MarkerScores.Place.FIRST_THREE)).isGreaterThan(0.98);
     assertThat(scores.named()).isGreaterThan(0.97);
+  }
+
+  @Test
+  void fewRandomNumbersOfFourDigitsAreExplained() {
+    assertThat(MarkerScores.falseAlarms("raw", 4, 300, 5)).isLessThan(0.08);
+    assertThat(MarkerScores.falseAlarms("classes", 4, 300, 5)).isLessThan(0.05);
+  }
+
+  @Test
+  void rightAnswersAreNeverCalledWrong() {
+    SlipMaker maker = new SlipMaker(17);
+    for (int i = 0; i < 600; i++) {
+      Question question = maker.question(i % 3 == 0 ? "raw" : i % 3 == 1 ? "table" : "classes");
+      question
+          .right()
+          .number()
+          .ifPresent(
+              right ->
+                  assertThat(
+                          Marker.of(question)
+                              .mark(
+                                  right.rounded(places(question), Rounding.HALF_UP).toPlainString(),
+                                  DecimalSign.POINT)
+                              .agrees())
+                      .as("%s of %s", question.measure(), right)
+                      .isTrue());
+    }
+  }
+
+  /** From none to more places than are asked. */
+  private static int places(Question question) {
+    return question.measure().key().length() % 5;
   }
 }

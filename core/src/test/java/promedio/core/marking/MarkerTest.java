@@ -14,12 +14,12 @@ import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.table.PlainText;
 
 /** What answers to small questions tell, each worked out by hand. */
 class MarkerTest {

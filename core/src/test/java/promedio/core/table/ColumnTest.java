@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Values;
 
 class ColumnTest {

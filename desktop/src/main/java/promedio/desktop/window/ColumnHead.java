@@ -3,9 +3,9 @@ package promedio.desktop.window;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.PlainText;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
-import promedio.core.table.PlainText;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Facts;
 

@@ -2,10 +2,10 @@ package promedio.files.report;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import promedio.core.number.PlainText;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
-import promedio.core.table.PlainText;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 import promedio.files.table.Separator;

@@ -2,10 +2,10 @@ package promedio.files.report;
 
 import java.util.ArrayList;
 import java.util.List;
+import promedio.core.number.PlainText;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
-import promedio.core.table.PlainText;
 import promedio.files.Texts;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;

@@ -15,11 +15,11 @@ import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.table.PlainText;
 import promedio.files.Texts;
 
 /** Writes a class table with all its columns, as CSV or in lines to read. */

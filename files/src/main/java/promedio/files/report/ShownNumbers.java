@@ -6,12 +6,12 @@ import java.util.stream.Collectors;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
+import promedio.core.number.PlainText;
 import promedio.core.number.Real;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
-import promedio.core.table.PlainText;
 import promedio.core.working.Task;
 import promedio.core.working.WorkingStep;
 

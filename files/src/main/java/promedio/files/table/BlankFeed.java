@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import promedio.core.entry.Entry;
 import promedio.core.entry.TypedValues;
 import promedio.core.number.DecimalSign;
-import promedio.core.table.PlainText;
+import promedio.core.number.PlainText;
 
 /** The rows of text whose cells blanks part, or of a list whose every value is a row. */
 final class BlankFeed implements RowFeed {

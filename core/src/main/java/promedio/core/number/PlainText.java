@@ -1,8 +1,7 @@
-package promedio.core.table;
+package promedio.core.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import promedio.core.number.Exact;
 
 /** Rational numbers as text that reads back as the same number. */
 public final class PlainText {
