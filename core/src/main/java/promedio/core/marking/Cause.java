@@ -72,11 +72,12 @@ public enum Cause {
    */
   double weight() {
     return switch (this) {
-      case VALUE_LEFT_OUT, VALUE_TWICE, DIGITS_SWAPPED, POINT_MOVED -> 0.3;
+      case VALUE_LEFT_OUT, VALUE_TWICE, DIGITS_SWAPPED, POINT_MOVED -> 0.5;
       case LAST_DIGIT -> 0.4;
       case TRUNCATED, OTHER_MEASURE -> 0.6;
-      case FREQUENCIES_IGNORED -> 0.7;
-      case QUARTILES, SKEWNESS, MIDDLE_NOT_AVERAGED, GAP_IGNORED -> 2;
+      case FREQUENCIES_IGNORED -> 0.5;
+      case QUARTILES -> 1.3;
+      case SKEWNESS, GAP_IGNORED -> 2;
       default -> 1;
     };
   }
