@@ -14,7 +14,7 @@ import promedio.core.number.Exact;
 final class Candidates {
 
   /** Of more values no hand computes anything, and each cause would take long. */
-  static final int MOST_VALUES = 2000;
+  static final int MOST_VALUES = 500;
 
   private final Question question;
   private final List<Candidate> found = new ArrayList<>();

@@ -342,7 +342,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
             Texts.of("work.marking", file.getFileName()),
             progress ->
                 new PileReader(now.rules(), now.sign(), name -> sample(now, name))
-                    .csv(Files.readString(file), progress),
+                    .read(Files.readString(file), progress),
             workspace.pileProperty()::set,
             failure -> {
               if (!(failure instanceof CancellationException)) {

@@ -189,7 +189,7 @@ class PromedioCommandTest {
     Outcome outcome = run("samples", target.toString());
 
     assertThat(outcome.code()).isZero();
-    assertThat(outcome.out().lines()).hasSize(6).allMatch(line -> Files.exists(Path.of(line)));
+    assertThat(outcome.out().lines()).hasSize(7).allMatch(line -> Files.exists(Path.of(line)));
     assertThat(
             run("measures", target.resolve("terraces.csv").toString(), "--column", "weight_g")
                 .code())

@@ -144,7 +144,7 @@ class WorkspaceTest {
     assertThat(demo.reckoningProperty().get().mark(Measure.MEDIAN).verdict())
         .isEqualTo(Verdict.AGREES);
     assertThat(demo.reckoningProperty().get().mark(Measure.VARIANCE).verdict())
-        .isEqualTo(Verdict.UNEXPLAINED);
+        .isEqualTo(Verdict.OTHER_RULE);
     String northSpread = result(demo, Measure.SD);
 
     demo.choose(2);

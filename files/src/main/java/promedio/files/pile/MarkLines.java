@@ -1,12 +1,13 @@
 package promedio.files.pile;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.NullNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Optional;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
-import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -29,20 +30,46 @@ public final class MarkLines {
    */
   public static String mark(String line, CourseRules defaults) {
     ObjectNode out = QuestionJson.JSON.createObjectNode();
+    PileRow row = row(line, defaults, DecimalSign.POINT);
+    // The id comes back as it was written, a number or a word.
+    out.set("id", id(line));
+    write(row, out);
+    return out.toString();
+  }
+
+  private static JsonNode id(String line) {
     try {
-      JsonNode in = QuestionJson.read(line);
-      if (in.has("id")) {
-        out.set("id", in.get("id"));
-      }
+      JsonNode id = QuestionJson.read(line).path("id");
+      return id.isMissingNode() ? NullNode.getInstance() : id;
+    } catch (IllegalArgumentException e) {
+      return NullNode.getInstance();
+    }
+  }
+
+  /** {@return the answer of the line, marked; where it cannot be read, with the reason} */
+  static PileRow row(String line, CourseRules defaults, DecimalSign sign) {
+    JsonNode in = QuestionJson.JSON.createObjectNode();
+    try {
+      in = QuestionJson.read(line);
       Question question =
           Question.of(
               QuestionJson.data(in), QuestionJson.rules(in.path("rules"), defaults), measure(in));
-      Mark mark = Marker.of(question).mark(text(in, "answer"), DecimalSign.POINT);
-      write(mark, new MarkTexts(question, DecimalSign.POINT), out);
+      Mark mark = Marker.of(question).mark(text(in, "answer"), sign);
+      return row(in, Optional.of(question), mark);
     } catch (IllegalArgumentException | UnusableDataException e) {
-      out.put("verdict", Verdict.UNREADABLE.code()).put("reason", e.getMessage());
+      Message why = Message.of("mark.question", String.valueOf(e.getMessage()));
+      return row(in, Optional.empty(), Mark.unreadable(why));
     }
-    return out.toString();
+  }
+
+  private static PileRow row(JsonNode in, Optional<Question> question, Mark mark) {
+    return new PileRow(
+        in.path("id").asText(),
+        in.path("part").asText(),
+        in.path("measure").asText(),
+        in.path("answer").asText(),
+        question,
+        mark);
   }
 
   /** {@return the line for an answer of a pile} */
@@ -51,13 +78,17 @@ public final class MarkLines {
     if (!row.part().isEmpty()) {
       out.put("part", row.part());
     }
+    write(row, out);
+    return out.toString();
+  }
+
+  private static void write(PileRow row, ObjectNode out) {
     if (row.question().isPresent()) {
       write(row.mark(), new MarkTexts(row.question().get(), DecimalSign.POINT), out);
     } else {
       out.put("verdict", row.mark().verdict().code());
       row.mark().reason().ifPresent(reason -> out.put("reason", reason.text()));
     }
-    return out.toString();
   }
 
   private static void write(Mark mark, MarkTexts texts, ObjectNode out) {

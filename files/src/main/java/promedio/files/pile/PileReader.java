@@ -29,7 +29,7 @@ import promedio.files.Texts;
 import promedio.files.table.Progress;
 
 /**
- * Reads piles of answers from CSV and marks them: the columns are id, measure, answer, and either
+ * Reads piles of answers and marks them. Of CSV the columns are id, measure, answer, and either
  * values, parted by spaces, or sample, the name of one that is known; part may stand besides.
  */
 public final class PileReader {
@@ -57,6 +57,33 @@ public final class PileReader {
   }
 
   /**
+   * {@return the pile in the text, marked}; lines that begin with a brace are JSON Lines as {@link
+   * MarkLines} takes them, with part besides, anything else is CSV
+   *
+   * @throws RefusedFileException if it is no pile
+   */
+  public Pile read(String text, Progress progress) throws RefusedFileException {
+    return text.stripLeading().startsWith("{") ? jsonLines(text, progress) : csv(text, progress);
+  }
+
+  private Pile jsonLines(String text, Progress progress) {
+    List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
+    List<PileRow> rows = new ArrayList<>();
+    for (String line : lines) {
+      checkCancelled();
+      rows.add(MarkLines.row(line, rules, sign));
+      progress.at(rows.size(), lines.size());
+    }
+    return new Pile(rows);
+  }
+
+  private static void checkCancelled() {
+    if (Thread.currentThread().isInterrupted()) {
+      throw new CancellationException();
+    }
+  }
+
+  /**
    * {@return the pile in the text, marked}
    *
    * @throws RefusedFileException if its columns are none of a pile
@@ -77,9 +104,7 @@ public final class PileReader {
             .getFieldsAsMap()
             .forEach((name, value) -> fields.put(name.strip().toLowerCase(Locale.ROOT), value));
         require(fields);
-        if (Thread.currentThread().isInterrupted()) {
-          throw new CancellationException();
-        }
+        checkCancelled();
         rows.add(row(fields));
         progress.at(rows.size(), lines);
       }

@@ -132,4 +132,26 @@ class PileTest {
         .contains("\"with\":{\"kind\":\"rule\",\"code\":\"divisor\"")
         .contains("Besides:");
   }
+
+  @Test
+  void aPileOfJsonLinesIsReadAsWell() throws Exception {
+    PileReader reader = new PileReader(CourseRules.DEFAULTS, DecimalSign.POINT, PileTest::sample);
+    String line =
+        "{\"id\":\"Ana\",\"part\":\"b\",\"values\":[12,15,11,20,17],\"measure\":\"sd\","
+            + "\"answer\":\"13.50\"}";
+
+    Pile pile = reader.read(line + "\n\n{\"id\":\"Eva\"}\n", Progress.NONE);
+
+    assertThat(pile.counts()).containsExactly(new Pile.Count("root-not-taken", "sd", 1));
+    assertThat(pile.rows().get(0).part()).isEqualTo("b");
+    assertThat(pile.rows().get(1).mark().verdict()).isEqualTo(Verdict.UNREADABLE);
+    assertThat(reader.read("id,sample,measure,answer\nAna,Pears,mean,15\n", Progress.NONE).rows())
+        .hasSize(1);
+  }
+
+  @Test
+  void aLineThatIsNoJsonHasNoId() {
+    assertThat(MarkLines.mark("oops", CourseRules.DEFAULTS))
+        .startsWith("{\"id\":null,\"verdict\":\"unreadable\",\"reason\":");
+  }
 }
