@@ -119,6 +119,11 @@ public sealed interface Formula {
     return new Replacing(replacement).of(this);
   }
 
+  /** {@return this with another formula in the place of a part, wherever it stands} */
+  default Formula replacing(Formula part, Formula other) {
+    return replacing(each -> each.equals(part) ? Optional.of(other) : Optional.empty());
+  }
+
   /**
    * {@return this in LaTeX}
    *

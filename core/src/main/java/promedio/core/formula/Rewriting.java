@@ -34,11 +34,7 @@ public record Rewriting(
 
   /** {@return another formula in the place of a part, wherever it stands} */
   public static Rewriting ofPart(Formula part, Formula other) {
-    return new Rewriting(
-        formula ->
-            formula.replacing(each -> each.equals(part) ? Optional.of(other) : Optional.empty()),
-        Map.of(),
-        Optional.empty());
+    return new Rewriting(formula -> formula.replacing(part, other), Map.of(), Optional.empty());
   }
 
   /** {@return quantities that come to something else} */

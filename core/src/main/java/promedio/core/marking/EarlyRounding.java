@@ -81,11 +81,7 @@ final class EarlyRounding {
     Optional<Exact> value = formulas.value(quantity);
     if (value.isPresent() && top.isPresent()) {
       Formula inPlace = new Formula.Numeral(rounded(value.get(), places));
-      Formula last =
-          top.get()
-              .replacing(
-                  part ->
-                      part.equals(quantity.formula()) ? Optional.of(inPlace) : Optional.empty());
+      Formula last = top.get().replacing(quantity.formula(), inPlace);
       add(name, places, formulas.value(last));
     }
   }
@@ -94,8 +90,7 @@ final class EarlyRounding {
   private Formula byShortcut(Formula formula) {
     Formula mean = formulas.symbol(Measure.MEAN).formula();
     Formula other = formulas.sum(formulas.x().power(2)).minus(formulas.n().times(mean.power(2)));
-    return formula.replacing(
-        part -> part.equals(formulas.squares()) ? Optional.of(other) : Optional.empty());
+    return formula.replacing(formulas.squares(), other);
   }
 
   /** The variance is rounded before its root is taken. */

@@ -1,7 +1,6 @@
 package promedio.core.marking;
 
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import promedio.core.formula.Equation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formulas;
@@ -35,14 +34,11 @@ final class SumSlips {
 
   /** {@return what the measure comes to with another formula in the place of a part of its own} */
   static Optional<Exact> instead(Question question, Formula part, Formula other) {
-    UnaryOperator<Formula> change =
-        formula ->
-            formula.replacing(each -> each.equals(part) ? Optional.of(other) : Optional.empty());
     return question
         .formulas()
         .of(question.measure())
         .map(Equation::right)
-        .map(change)
+        .map(formula -> formula.replacing(part, other))
         .flatMap(question.formulas()::value);
   }
 }

@@ -233,15 +233,7 @@ public final class OffscreenDemo {
 
   private static Pile pile(Assignment demo) {
     try {
-      return new PileReader(
-              demo.rules(),
-              demo.sign(),
-              name ->
-                  demo.items().stream()
-                      .filter(item -> item.name().equals(name))
-                      .map(item -> item.source().read(demo.sign()).data())
-                      .findFirst())
-          .csv(DemoFiles.text("answers.csv"), Progress.NONE);
+      return PileReader.of(demo).csv(DemoFiles.text("answers.csv"), Progress.NONE);
     } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file answers.csv is damaged", e);
     }

@@ -28,7 +28,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
-import promedio.core.sample.Data;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.working.Task;
@@ -340,9 +339,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         .background()
         .watch(
             Texts.of("work.marking", file.getFileName()),
-            progress ->
-                new PileReader(now.rules(), now.sign(), name -> sample(now, name))
-                    .read(Files.readString(file), progress),
+            progress -> PileReader.of(now).read(Files.readString(file), progress),
             workspace.pileProperty()::set,
             failure -> {
               if (!(failure instanceof CancellationException)) {
@@ -350,13 +347,6 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
                 notices.tell(Texts.of("pile.refused", file.getFileName(), failure.getMessage()));
               }
             });
-  }
-
-  private static Optional<Data> sample(Assignment assignment, String name) {
-    return assignment.items().stream()
-        .filter(item -> item.name().equalsIgnoreCase(name))
-        .findFirst()
-        .map(item -> item.source().read(assignment.sign()).data());
   }
 
   /** The measure that is chosen elsewhere is worked next. */

@@ -30,36 +30,41 @@ public final class MarkLines {
    */
   public static String mark(String line, CourseRules defaults) {
     ObjectNode out = QuestionJson.JSON.createObjectNode();
-    PileRow row = row(line, defaults, DecimalSign.POINT);
-    // The id comes back as it was written, a number or a word.
-    out.set("id", id(line));
-    write(row, out);
-    return out.toString();
-  }
-
-  private static JsonNode id(String line) {
     try {
-      JsonNode id = QuestionJson.read(line).path("id");
-      return id.isMissingNode() ? NullNode.getInstance() : id;
+      JsonNode in = QuestionJson.read(line);
+      // The id comes back as it was written, a number or a word.
+      out.set("id", in.has("id") ? in.get("id") : NullNode.getInstance());
+      write(row(in, defaults, DecimalSign.POINT), out);
     } catch (IllegalArgumentException e) {
-      return NullNode.getInstance();
+      out.putNull("id");
+      write(unreadable(QuestionJson.JSON.createObjectNode(), e), out);
     }
+    return out.toString();
   }
 
   /** {@return the answer of the line, marked; where it cannot be read, with the reason} */
   static PileRow row(String line, CourseRules defaults, DecimalSign sign) {
-    JsonNode in = QuestionJson.JSON.createObjectNode();
     try {
-      in = QuestionJson.read(line);
+      return row(QuestionJson.read(line), defaults, sign);
+    } catch (IllegalArgumentException e) {
+      return unreadable(QuestionJson.JSON.createObjectNode(), e);
+    }
+  }
+
+  private static PileRow row(JsonNode in, CourseRules defaults, DecimalSign sign) {
+    try {
       Question question =
           Question.of(
               QuestionJson.data(in), QuestionJson.rules(in.path("rules"), defaults), measure(in));
-      Mark mark = Marker.of(question).mark(text(in, "answer"), sign);
-      return row(in, Optional.of(question), mark);
+      return row(in, Optional.of(question), Marker.of(question).mark(text(in, "answer"), sign));
     } catch (IllegalArgumentException | UnusableDataException e) {
-      Message why = Message.of("mark.question", String.valueOf(e.getMessage()));
-      return row(in, Optional.empty(), Mark.unreadable(why));
+      return unreadable(in, e);
     }
+  }
+
+  private static PileRow unreadable(JsonNode in, Exception why) {
+    Message reason = Message.of("mark.question", String.valueOf(why.getMessage()));
+    return row(in, Optional.empty(), Mark.unreadable(reason));
   }
 
   private static PileRow row(JsonNode in, Optional<Question> question, Mark mark) {

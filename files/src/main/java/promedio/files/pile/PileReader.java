@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
+import promedio.core.assignment.Assignment;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedValues;
@@ -54,6 +55,18 @@ public final class PileReader {
     this.rules = rules;
     this.sign = sign;
     this.samples = samples;
+  }
+
+  /** {@return a reader by the rules of the assignment, which knows its samples by name} */
+  public static PileReader of(Assignment assignment) {
+    return new PileReader(
+        assignment.rules(),
+        assignment.sign(),
+        name ->
+            assignment.items().stream()
+                .filter(item -> item.name().equalsIgnoreCase(name))
+                .findFirst()
+                .map(item -> item.source().read(assignment.sign()).data()));
   }
 
   /**
