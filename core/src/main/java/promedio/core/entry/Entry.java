@@ -23,6 +23,9 @@ public record Entry(int start, int end, Content content) {
    */
   public record Figure(Exact value, int times) implements Content {}
 
+  /** A category and how often it stands there, at least 0. */
+  record Word(String name, Exact frequency) implements Content {}
+
   /** A sign for a missing value. */
   public record Missing() implements Content {}
 

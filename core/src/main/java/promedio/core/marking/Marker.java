@@ -9,6 +9,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Categories;
 
 /** Marks answers to one question. Not for several threads. */
 public final class Marker {
@@ -52,10 +53,13 @@ public final class Marker {
    * {@return what the answer is worth, and what would explain it}
    *
    * @param written what the student wrote: a number, a fraction, a percentage where the measure is
-   *     one, {@code none}, or several modes
+   *     one, {@code none}, or several modes; of categories their names
    * @param sign the decimal sign of the student
    */
   public Mark mark(String written, DecimalSign sign) {
+    if (question.data() instanceof Categories categories) {
+      return new CategoryMarks(categories, question.right(), sign).mark(written);
+    }
     Answer answer = Answer.read(written, question.measure(), sign);
     Mark plain = new Agreement(question.rules(), sign).judge(question.right(), answer);
     if (plain.verdict() != Verdict.UNEXPLAINED) {

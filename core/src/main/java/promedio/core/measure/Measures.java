@@ -14,6 +14,7 @@ import promedio.core.rules.Divisor;
 import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Sheppard;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
@@ -64,7 +65,7 @@ public final class Measures {
     if (known != null) {
       return known;
     }
-    Result computed = tally.isEmpty() ? Result.absent("no-values") : compute(measure);
+    Result computed = tally.isEmpty() ? withoutNumbers(measure) : compute(measure);
     results.put(measure, computed);
     return computed;
   }
@@ -80,7 +81,7 @@ public final class Measures {
       throw new IllegalArgumentException("a percentile is from 0 to 100, not " + percent);
     }
     return tally.isEmpty()
-        ? Result.absent("no-values")
+        ? whyNoNumbers()
         : summary.positions().percentile(rules, percent.over(100));
   }
 
@@ -93,6 +94,9 @@ public final class Measures {
   public Result trimmedMean(Exact proportion) {
     if (proportion.signum() < 0) {
       throw new IllegalArgumentException("a proportion to trim is at least 0, not " + proportion);
+    }
+    if (tally.isEmpty()) {
+      return whyNoNumbers();
     }
     if (!(summary.positions() instanceof OrderedPositions ordered)) {
       return Result.absent("classes-not-trimmed");
@@ -107,6 +111,19 @@ public final class Measures {
               : new Found(
                   sumOfFirst(n.subtract(dropped)).minus(sumOfFirst(dropped)).over(Exact.of(left)));
         });
+  }
+
+  /** Of categories, only the modes can be told. */
+  private Result withoutNumbers(Measure measure) {
+    return measure == Measure.MODES
+            && data instanceof Categories categories
+            && !categories.rows().isEmpty()
+        ? Modes.of(categories, rules.get(Rule.MODE))
+        : whyNoNumbers();
+  }
+
+  private Result whyNoNumbers() {
+    return Result.absent(data.total().signum() == 0 ? "no-values" : "of-categories");
   }
 
   /** What hangs on the order of the values; all else is made of their moments. */

@@ -25,6 +25,13 @@ public sealed interface Result {
     }
   }
 
+  /** Names, in the order of their categories; only the modes of categories come so. */
+  record Named(List<String> names) implements Result {
+    public Named {
+      names = List.copyOf(names);
+    }
+  }
+
   /** No result, and why. */
   record Absent(Message why) implements Result {}
 

@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import promedio.core.number.Exact;
+import promedio.core.sample.Categories;
 
 /** A column of words: categories, dates or text. Each different word is kept once. */
 public final class WordColumn implements Column {
@@ -129,6 +131,17 @@ public final class WordColumn implements Column {
       }
     }
     return counts;
+  }
+
+  /** {@return the words with the number of their rows; words that no row has are left out} */
+  public Categories categories() {
+    int[] counts = counts();
+    List<Categories.Row> rows =
+        IntStream.range(0, counts.length)
+            .filter(code -> counts[code] > 0)
+            .mapToObj(code -> new Categories.Row(words.get(code), Exact.of(counts[code])))
+            .toList();
+    return new Categories(rows, size() - present());
   }
 
   @Override

@@ -27,16 +27,19 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
+import promedio.core.sample.Sample;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
+import promedio.files.report.QuestionJson;
 
 /** The parts of an assignment file as texts, by the names they have in it. */
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 4;
+  private static final int VERSION = 5;
   private static final ObjectMapper JSON = new ObjectMapper();
 
   private AssignmentJson() {}
@@ -75,23 +78,10 @@ final class AssignmentJson {
     node.put("name", item.name());
     node.put("unit", item.unit());
     node.put("note", item.note());
-    if (item.source() instanceof Source.ValuesText values) {
-      node.put("kind", "values").put("text", values.text());
-    } else if (item.source() instanceof Source.TableText table) {
-      node.put("kind", "table").put("text", table.text());
-    } else if (item.source() instanceof Source.ClassesText classes) {
-      node.put("kind", "classes").put("text", classes.text());
+    if (item.source() instanceof Source.OfText typed) {
+      node.put("kind", kind(typed.shape())).put("text", typed.text());
     } else {
-      Source.Linked linked = (Source.Linked) item.source();
-      String part = "columns/" + item.id() + ".txt";
-      parts.put(part, ColumnText.write(linked.sample().values()).getBytes(StandardCharsets.UTF_8));
-      node.put("kind", "linked")
-          .put("table", linked.link().table())
-          .put("column", linked.link().column())
-          .put("groups", linked.link().groups())
-          .put("group", linked.link().group())
-          .put("unreadable", linked.unreadable())
-          .put("part", part);
+      linked((Source.Linked) item.source(), item.id(), node, parts);
     }
     ObjectNode answers = node.putObject("answers");
     item.answers().forEach((measure, answer) -> answers.put(measure.key(), answer));
@@ -270,11 +260,42 @@ final class AssignmentJson {
     return methods;
   }
 
+  private static String kind(Source.Shape shape) {
+    return switch (shape) {
+      case VALUES -> "values";
+      case FREQUENCIES -> "table";
+      case CLASSES -> "classes";
+      case CATEGORIES -> "categories";
+    };
+  }
+
+  /** What is linked is kept as it was last; numbers in a part of their own, since many are long. */
+  private static void linked(
+      Source.Linked linked, int id, ObjectNode node, Map<String, byte[]> parts) {
+    node.put("kind", "linked")
+        .put("table", linked.link().table())
+        .put("column", linked.link().column())
+        .put("groups", linked.link().groups())
+        .put("group", linked.link().group())
+        .put("unreadable", linked.unreadable());
+    if (linked.data() instanceof Sample sample) {
+      String part = "columns/" + id + ".txt";
+      parts.put(part, ColumnText.write(sample.values()).getBytes(StandardCharsets.UTF_8));
+      node.put("part", part);
+    } else if (linked.data() instanceof Categories categories) {
+      node.put("missing", categories.missing());
+      node.set("categories", QuestionJson.write(categories));
+    }
+  }
+
   private static Source source(JsonNode node, Map<String, byte[]> parts) {
-    return switch (text(node, "kind")) {
-      case "values" -> new Source.ValuesText(text(node, "text"));
-      case "table" -> new Source.TableText(text(node, "text"));
-      case "classes" -> new Source.ClassesText(text(node, "text"));
+    String kind = text(node, "kind");
+    for (Source.Shape shape : Source.Shape.values()) {
+      if (kind(shape).equals(kind)) {
+        return Source.typed(shape, text(node, "text"));
+      }
+    }
+    return switch (kind) {
       case "linked" ->
           linked(
               node,
@@ -291,6 +312,11 @@ final class AssignmentJson {
   }
 
   private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link) {
+    if (node.path("categories").isArray()) {
+      List<JsonNode> rows = node.get("categories").valueStream().toList();
+      Categories categories = QuestionJson.categories(rows, node.path("missing").asInt());
+      return new Source.Linked(link, categories, 0, false);
+    }
     byte[] part = parts.get(text(node, "part"));
     if (part == null) {
       throw new IllegalArgumentException(Texts.of("assignment.part", text(node, "part")));

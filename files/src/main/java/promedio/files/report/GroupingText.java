@@ -71,7 +71,7 @@ public final class GroupingText {
     return value.map(GroupingText::plain).orElse("");
   }
 
-  private static String plain(Exact value) {
+  static String plain(Exact value) {
     String exact = PlainText.of(value);
     return exact.indexOf('/') < 0
         ? exact

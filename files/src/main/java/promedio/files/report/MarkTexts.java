@@ -126,6 +126,9 @@ public final class MarkTexts {
     if (result instanceof Result.Several several) {
       return String.join("; ", several.values().stream().map(numbers::result).toList());
     }
+    if (result instanceof Result.Named named) {
+      return String.join("; ", named.names());
+    }
     return result.number().map(numbers::result).orElseGet(() -> Texts.of("mark.no-result"));
   }
 }

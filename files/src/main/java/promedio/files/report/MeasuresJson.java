@@ -32,7 +32,7 @@ public final class MeasuresJson {
 
   private ObjectNode report(Data data, Extras extras) {
     ObjectNode report = NODES.objectNode();
-    Exact n = data.tally().total();
+    Exact n = data.total();
     if (n.isWhole()) {
       report.put("n", n.numerator());
     } else {
@@ -65,6 +65,9 @@ public final class MeasuresJson {
       Result result = measures.get(measure);
       if (result instanceof Result.Several several) {
         node.set(measure.key(), several(several.values()));
+      } else if (result instanceof Result.Named named) {
+        ArrayNode names = node.putArray(measure.key());
+        named.names().forEach(name -> names.addObject().put("value", name));
       } else {
         node.set(measure.key(), single(result, measure != Measure.GEOMETRIC_MEAN));
       }

@@ -35,7 +35,7 @@ public final class MeasuresText {
 
   private List<String> lines(String title, Data data, Extras extras) {
     List<String> lines = new ArrayList<>();
-    String n = data.tally().total().toString();
+    String n = data.total().toString();
     lines.add(
         data.missing() == 0
             ? Texts.of("report.head", title, n)
@@ -69,6 +69,9 @@ public final class MeasuresText {
     }
     if (result instanceof Result.Several several) {
       return several.values().stream().map(this::rounded).collect(Collectors.joining("  "));
+    }
+    if (result instanceof Result.Named named) {
+      return String.join("; ", named.names());
     }
     return rounded(result.number().orElseThrow());
   }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
@@ -89,7 +91,44 @@ public final class QuestionJson {
     if (!isAbsent(question.path("classes"))) {
       return classes(list(question, "classes"));
     }
+    if (!isAbsent(question.path("categories"))) {
+      return categories(list(question, "categories"), 0);
+    }
     throw new IllegalArgumentException(Texts.of("json.no-data"));
+  }
+
+  /**
+   * {@return categories}
+   *
+   * @param rows names with their frequencies, or names as often as they were seen
+   * @param missing how many entries besides were missing
+   * @throws IllegalArgumentException if they cannot be read; the message says why
+   * @throws UnusableDataException if they make no table
+   */
+  public static Categories categories(List<JsonNode> rows, int missing) {
+    List<Categories.Row> found = new ArrayList<>();
+    int left = missing;
+    for (JsonNode row : rows) {
+      boolean pair = row.isArray() && row.size() == 2;
+      JsonNode name = pair ? row.get(0) : row;
+      if (isMissing(name) || (pair && isMissing(row.get(1)))) {
+        left++;
+      } else if (name.isValueNode()) {
+        found.add(new Categories.Row(name.asText(), pair ? number(row.get(1)) : Exact.ONE));
+      } else {
+        throw new IllegalArgumentException(Texts.of("json.category", row));
+      }
+    }
+    return new Categories(found, left);
+  }
+
+  /** {@return the categories as they are read} */
+  public static ArrayNode write(Categories categories) {
+    ArrayNode rows = JSON.createArrayNode();
+    categories
+        .rows()
+        .forEach(row -> rows.addArray().add(row.name()).add(row.frequency().toString()));
+    return rows;
   }
 
   private static Data classes(List<JsonNode> triples) {

@@ -11,13 +11,16 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -79,6 +82,61 @@ public final class TableData {
                 "column.several",
                 source,
                 String.join(", ", numeric.stream().map(Column::name).toList())));
+  }
+
+  /**
+   * {@return what a column holds, counted; or a table of categories and their frequencies}
+   *
+   * @param source what to call the table in messages
+   * @param nameOrNumber the column that is counted; without one, two columns whose second holds
+   *     numbers are categories with frequencies, and otherwise the only column of words is counted
+   * @throws ColumnChoiceException if it is not plain which column is meant
+   * @throws UnusableDataException if frequencies make no table
+   */
+  public static Categories categories(String source, Table table, Optional<String> nameOrNumber)
+      throws ColumnChoiceException {
+    List<Column> columns = table.columns();
+    String all = String.join(", ", table.names());
+    if (nameOrNumber.isPresent()) {
+      return counted(
+          column(table, nameOrNumber.get())
+              .orElseThrow(
+                  () ->
+                      new ColumnChoiceException(
+                          Texts.of("column.none", source, nameOrNumber.get(), all))));
+    }
+    if (columns.size() == 2 && columns.get(1) instanceof NumberColumn frequencies) {
+      return withFrequencies(columns.get(0), frequencies);
+    }
+    List<Column> words = columns.stream().filter(WordColumn.class::isInstance).toList();
+    if (words.size() != 1) {
+      throw new ColumnChoiceException(Texts.of("column.not-counted", source, all));
+    }
+    return counted(words.get(0));
+  }
+
+  private static Categories counted(Column column) {
+    if (column instanceof WordColumn words) {
+      return words.categories();
+    }
+    List<Categories.Row> rows = new ArrayList<>();
+    for (int row = 0; row < column.size(); row++) {
+      if (!column.text(row).isEmpty()) {
+        rows.add(new Categories.Row(column.text(row), Exact.ONE));
+      }
+    }
+    return new Categories(rows, column.size() - rows.size());
+  }
+
+  private static Categories withFrequencies(Column names, NumberColumn frequencies) {
+    List<Categories.Row> rows = new ArrayList<>();
+    for (int row = 0; row < names.size(); row++) {
+      Optional<Exact> frequency = frequencies.number(row);
+      if (!names.isMissing(row) && frequency.isPresent()) {
+        rows.add(new Categories.Row(names.text(row), frequency.get()));
+      }
+    }
+    return new Categories(rows, names.size() - rows.size());
   }
 
   /** {@return a sentence on the first entry of the column that is no number; there must be one} */

@@ -32,6 +32,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -113,9 +114,33 @@ class AssignmentFileTest {
     Assignment read = AssignmentFile.read("log", AssignmentFile.bytes(assignment));
 
     Source.Linked linked = (Source.Linked) read.items().get(0).source();
-    assertThat(linked.sample().values()).isEqualTo(sample.values());
+    assertThat(((Sample) linked.data()).values()).isEqualTo(sample.values());
     assertThat(linked.unreadable()).isEqualTo(3);
     assertThat(linked.link()).isEqualTo(new Link(7, "weight", "line", "2"));
+  }
+
+  @Test
+  void categoriesAreKeptAsTypedAndThoseOfATableAsTheyWereLast() throws Exception {
+    Categories varieties =
+        new Categories(
+            List.of(
+                new Categories.Row("Blanca, early", Exact.of(12)),
+                new Categories.Row("Conference", Exact.of(5, 2))),
+            4);
+    Assignment assignment =
+        Assignment.empty("Pears")
+            .with(Item.of(1, "reasons", "", new Source.CategoriesText("too small 21\n? 40%")))
+            .with(
+                Item.of(
+                    2,
+                    "variety",
+                    "",
+                    new Source.Linked(Link.of(9, "variety"), varieties, 0, false)));
+
+    Assignment read = AssignmentFile.read("pears", AssignmentFile.bytes(assignment));
+
+    assertThat(read.items()).isEqualTo(assignment.items());
+    assertThat(read.items().get(1).source().shape()).isEqualTo(Source.Shape.CATEGORIES);
   }
 
   @Test
@@ -231,8 +256,8 @@ class AssignmentFileTest {
     assertThat(table.table().rows()).isEqualTo(2);
     Source.Linked linked = (Source.Linked) read.items().get(0).source();
     assertThat(linked.found()).isTrue();
-    assertThat(linked.sample().values())
-        .isEqualTo(((Source.Linked) assignment.items().get(0).source()).sample().values());
+    assertThat(((Sample) linked.data()).values())
+        .isEqualTo(((Sample) ((Source.Linked) assignment.items().get(0).source()).data()).values());
   }
 
   @Test

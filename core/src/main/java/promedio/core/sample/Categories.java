@@ -1,0 +1,89 @@
+package promedio.core.sample;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+
+/**
+ * Names with their frequencies: what was counted, not measured. Names have no order and no distance
+ * of their own, so that frequencies, their shares and the modes are all that can be told of them.
+ *
+ * @param rows the categories, each once, in the order in which they first came
+ * @param missing how many entries are missing and were left out
+ */
+public record Categories(List<Row> rows, int missing) implements Data {
+
+  /** No categories. */
+  public static final Categories NONE = new Categories(List.of(), 0);
+
+  private static final Tally NO_NUMBERS = new Tally(Values.of(List.of()), Values.of(List.of()));
+
+  /**
+   * Makes them of rows; the frequencies of equal names are added up.
+   *
+   * @throws UnusableDataException if a frequency is negative, or rows are there and all have 0
+   */
+  public Categories {
+    Map<String, Exact> merged = new LinkedHashMap<>();
+    for (Row row : rows) {
+      if (row.frequency().signum() < 0) {
+        throw new UnusableDataException(
+            Message.of("table.negative", row.name(), row.frequency().toString()));
+      }
+      merged.merge(row.name(), row.frequency(), Exact::plus);
+    }
+    rows = merged.entrySet().stream().map(e -> new Row(e.getKey(), e.getValue())).toList();
+    if (!rows.isEmpty() && rows.stream().allMatch(row -> row.frequency().signum() == 0)) {
+      throw new UnusableDataException(Message.of("table.all-zero"));
+    }
+  }
+
+  /**
+   * One category.
+   *
+   * @param name what it is called
+   * @param frequency how often it occurs, at least 0
+   */
+  public record Row(String name, Exact frequency) {
+
+    /** {@return its proportion of a total} */
+    public Exact relative(Exact total) {
+      return frequency.over(total);
+    }
+  }
+
+  /** {@return nothing: names are no numbers} */
+  @Override
+  public Tally tally() {
+    return NO_NUMBERS;
+  }
+
+  @Override
+  public Exact total() {
+    return rows.stream().map(Row::frequency).reduce(Exact.ZERO, Exact::plus);
+  }
+
+  /** {@return the frequency of the category, 0 where there is none of this name} */
+  public Exact frequency(String name) {
+    return rows.stream()
+        .filter(row -> row.name().equals(name))
+        .map(Row::frequency)
+        .findFirst()
+        .orElse(Exact.ZERO);
+  }
+
+  /** {@return the highest frequency, 0 where there are no categories} */
+  public Exact highestFrequency() {
+    return rows.stream().map(Row::frequency).max(Exact::compareTo).orElse(Exact.ZERO);
+  }
+
+  /** {@return the same categories in another order} */
+  public Categories in(CategoryOrder order) {
+    List<Row> sorted = new ArrayList<>(rows);
+    order.comparator().ifPresent(sorted::sort);
+    return new Categories(sorted, missing);
+  }
+}
