@@ -21,17 +21,23 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.entry.Typed;
+import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
+import promedio.desktop.graph.CategoryGraph;
 import promedio.desktop.graph.Graph;
 import promedio.desktop.graph.GraphExport;
 import promedio.desktop.graph.GraphKind;
 import promedio.desktop.graph.Height;
+import promedio.desktop.graph.Picture;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 
@@ -57,6 +63,8 @@ final class DrawCommand implements Callable<Integer> {
 
   @Mixin private ClassesInput classes;
 
+  @Mixin private CategoriesInput categories;
+
   @Option(
       names = "--graph",
       required = true,
@@ -75,7 +83,8 @@ final class DrawCommand implements Callable<Integer> {
       names = "--height",
       paramLabel = "HEIGHT",
       description =
-          "frequency, relative or density (default: frequency, density where widths differ)")
+          "frequency, relative, percentage or density (default: frequency, density where widths"
+              + " differ)")
   private @Nullable String heightCode;
 
   @Option(names = "--title", paramLabel = "TEXT", description = "above the graph")
@@ -134,7 +143,10 @@ final class DrawCommand implements Callable<Integer> {
     }
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);
-    Graph graph = graph(kind, rules, read);
+    Picture graph =
+        read.data() instanceof Categories counted
+            ? categoryGraph(kind, rules, read, counted)
+            : graph(kind, rules, read);
     int[] paper = paper();
     GraphExport export;
     try {
@@ -165,11 +177,7 @@ final class DrawCommand implements Callable<Integer> {
       }
       series.add(series(kind, other.getKey(), typed.data(), rules));
     }
-    Height height =
-        heightCode == null
-            ? proposed(kind, series)
-            : Height.ofCode(heightCode)
-                .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
+    Height height = heightCode == null ? proposed(kind, series) : height();
     String axis = xName == null ? read.column().orElse(values) : xName;
     return new Graph(
         kind,
@@ -182,6 +190,44 @@ final class DrawCommand implements Callable<Integer> {
         Optional.empty(),
         rules,
         DecimalSign.POINT);
+  }
+
+  private CategoryGraph categoryGraph(
+      GraphKind kind, CourseRules rules, SampleInput.Input read, Categories counted)
+      throws RefusedFileException {
+    if (kind != GraphKind.BAR) {
+      throw wrong(Texts.of("draw.of-categories", kind.code()));
+    }
+    if (counted.rows().isEmpty()) {
+      throw new RefusedFileException(Texts.of("group.empty"));
+    }
+    List<CategoryGraph.Series> series = new ArrayList<>();
+    Categories first = categories.ordered(counted, spec);
+    series.add(new CategoryGraph.Series(read.column().orElse(read.source()), first));
+    for (Map.Entry<String, String> other : also.entrySet()) {
+      Typed typed = TypedCategories.read(other.getValue(), DecimalSign.POINT);
+      if (!typed.unreadable().isEmpty() || typed.data().total().signum() == 0) {
+        throw wrong(Texts.of("draw.also-categories", other.getKey()));
+      }
+      series.add(new CategoryGraph.Series(other.getKey(), (Categories) typed.data()));
+    }
+    Height height = heightCode == null ? Height.FREQUENCY : height();
+    if (height == Height.DENSITY) {
+      throw wrong(Texts.of("draw.no-density"));
+    }
+    Set<String> modes =
+        marked().contains(Measure.MODES)
+                && Measures.of(first, rules).get(Measure.MODES) instanceof Result.Named named
+            ? Set.copyOf(named.names())
+            : Set.of();
+    String axis = xName == null ? read.column().orElse("") : xName;
+    return new CategoryGraph(
+        series, height, title, axis, modes, Optional.empty(), rules, DecimalSign.POINT);
+  }
+
+  private Height height() {
+    return Height.ofCode(String.valueOf(heightCode))
+        .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
   }
 
   private static Height proposed(GraphKind kind, List<Graph.Series> series) {

@@ -10,9 +10,11 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
+import promedio.files.report.CategoryText;
 import promedio.files.report.GroupingText;
 import promedio.files.table.ColumnChoiceException;
 
@@ -20,14 +22,17 @@ import promedio.files.table.ColumnChoiceException;
 @Command(
     name = "group",
     mixinStandardHelpOptions = true,
-    description = "A class table of one sample: frequencies, relative, cumulative, densities.",
+    description =
+        "A class table of one sample: frequencies, relative, cumulative, densities; or a table of"
+            + " categories",
     footer = {
       "",
       "Examples:",
       "  promedio group pears.csv --column weight",
       "  promedio group pears.csv --column weight --width 10 --start 115 --rule class-end=upper",
       "  promedio group --values \"8 10 11 11 15\" --limits \"5 10 20\" --format text",
-      "  promedio group pears.csv --column weight --format beside"
+      "  promedio group pears.csv --column weight --format beside",
+      "  promedio group pears.csv --kind categories --column variety --order frequency"
     })
 final class GroupCommand implements Callable<Integer> {
 
@@ -36,6 +41,8 @@ final class GroupCommand implements Callable<Integer> {
   @Mixin private SampleInput input;
 
   @Mixin private ClassesInput classes;
+
+  @Mixin private CategoriesInput categories;
 
   @Option(
       names = "--format",
@@ -53,6 +60,11 @@ final class GroupCommand implements Callable<Integer> {
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);
     PrintWriter out = spec.commandLine().getOut();
+    if (read.data() instanceof Categories counted) {
+      write(categories.ordered(counted, spec), rules, out);
+      out.flush();
+      return 0;
+    }
     ClassTable table = classes.classes(read.data(), rules, spec);
     switch (format) {
       case "csv" -> out.print(GroupingText.csv(table));
@@ -63,5 +75,18 @@ final class GroupCommand implements Callable<Integer> {
     }
     out.flush();
     return 0;
+  }
+
+  private void write(Categories counted, CourseRules rules, PrintWriter out)
+      throws RefusedFileException {
+    if (counted.rows().isEmpty()) {
+      throw new RefusedFileException(Texts.of("group.empty"));
+    }
+    switch (format) {
+      case "csv" -> out.print(CategoryText.csv(counted));
+      case "text" -> CategoryText.lines(counted, rules).forEach(out::println);
+      default ->
+          throw new ParameterException(spec.commandLine(), Texts.of("category.format", format));
+    }
   }
 }

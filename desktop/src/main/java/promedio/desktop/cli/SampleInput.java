@@ -14,15 +14,18 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.TypeConversionException;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
+import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
 import promedio.core.sample.Data;
 import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
+import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -44,7 +47,8 @@ final class SampleInput {
   enum Kind {
     RAW("raw"),
     VALUE_FREQUENCY("value-frequency"),
-    CLASSES("classes");
+    CLASSES("classes"),
+    CATEGORIES("categories");
 
     private final String code;
 
@@ -138,6 +142,7 @@ final class SampleInput {
         switch (kind) {
           case RAW -> TypedValues.read(text, DecimalSign.POINT);
           case VALUE_FREQUENCY -> TypedTable.read(text, DecimalSign.POINT);
+          case CATEGORIES -> TypedCategories.read(text, DecimalSign.POINT);
           case CLASSES -> TypedClasses.read(text.replaceAll("[,;]\\s+", "\n"), DecimalSign.POINT);
         };
     if (!typed.unreadable().isEmpty()) {
@@ -161,6 +166,7 @@ final class SampleInput {
         case VALUE_FREQUENCY ->
             new Input(read.source(), Optional.empty(), TableData.frequencies(read));
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
+        case CATEGORIES -> counted(read);
       };
     } catch (UnusableDataException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
@@ -170,7 +176,7 @@ final class SampleInput {
   /** Pairs of numbers could be a plain list, which a table of values and frequencies never is. */
   private ReadingChoices choices(DataSource source) throws RefusedFileException, IOException {
     ReadingChoices chosen = reading.choices();
-    if (kind == Kind.RAW || chosen.of(Aspect.SEPARATOR).isPresent()) {
+    if (kind == Kind.RAW || kind == Kind.CATEGORIES || chosen.of(Aspect.SEPARATOR).isPresent()) {
       return chosen;
     }
     String found = TableReader.recognise(source, chosen).of(Aspect.SEPARATOR);
@@ -178,16 +184,25 @@ final class SampleInput {
   }
 
   private Input ofColumn(ReadTable read) throws RefusedFileException, ColumnChoiceException {
-    if (steps != null) {
-      Table tidied = tidied(read, Path.of(steps));
-      NumberColumn chosen = TableData.column(read.source(), tidied, Optional.ofNullable(column));
-      return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
-    }
-    NumberColumn chosen = TableData.column(read, Optional.ofNullable(column));
-    if (!chosen.toMend().isEmpty()) {
+    NumberColumn chosen =
+        TableData.column(read.source(), tidied(read), Optional.ofNullable(column));
+    if (steps == null && !chosen.toMend().isEmpty()) {
       throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
     }
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+  }
+
+  private Input counted(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+    Table table = tidied(read);
+    Categories counted = TableData.categories(read.source(), table, Optional.ofNullable(column));
+    Optional<String> name =
+        Optional.ofNullable(column).flatMap(c -> TableData.column(table, c)).map(Column::name);
+    return new Input(read.source(), name, counted);
+  }
+
+  /** {@return the table after the steps that are asked for} */
+  private Table tidied(ReadTable read) throws RefusedFileException {
+    return steps == null ? read.table() : tidied(read, Path.of(steps));
   }
 
   private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {

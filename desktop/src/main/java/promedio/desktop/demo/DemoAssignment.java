@@ -38,7 +38,7 @@ public final class DemoAssignment {
             "",
             Map.of(),
             DecimalSign.POINT,
-            List.of(north(), south(), times(), sugar(), baskets(), classes()),
+            List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut()),
             List.of(),
             parts())
         .with(trays());
@@ -137,6 +137,19 @@ public final class DemoAssignment {
                 .toList());
     return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows))
         .withAnswer(Measure.MEDIAN, "138.4");
+  }
+
+  private static Item sortedOut() {
+    String rows =
+        String.join(
+            "\n",
+            DemoFiles.text("sorted-out.csv")
+                .lines()
+                .skip(1)
+                .map(line -> line.replace(';', ' '))
+                .toList());
+    return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows))
+        .withAnswer(Measure.MODES, "21");
   }
 
   private static String row(String line) {

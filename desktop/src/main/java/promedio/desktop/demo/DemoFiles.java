@@ -19,6 +19,7 @@ public final class DemoFiles {
           "picking-times.csv",
           "sugar.csv",
           "pears-per-basket.csv",
+          "sorted-out.csv",
           "weights-in-classes.csv",
           "answers.csv",
           "trays.csv");

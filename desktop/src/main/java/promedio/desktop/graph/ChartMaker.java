@@ -5,11 +5,8 @@ import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Rectangle2D;
-import java.text.DecimalFormat;
-import java.text.DecimalFormatSymbols;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jfree.chart.JFreeChart;
 import org.jfree.chart.annotations.XYLineAnnotation;
@@ -20,7 +17,6 @@ import org.jfree.chart.axis.NumberTickUnit;
 import org.jfree.chart.plot.ValueMarker;
 import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.renderer.xy.XYLineAndShapeRenderer;
-import org.jfree.chart.title.TextTitle;
 import org.jfree.chart.ui.RectangleInsets;
 import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.xy.XYSeries;
@@ -30,7 +26,6 @@ import promedio.core.measure.ClassPositions;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
@@ -84,16 +79,7 @@ final class ChartMaker {
     if (graph.series().size() > 1 && graph.kind() != GraphKind.BOX) {
       nameSeries();
     }
-    JFreeChart chart = new JFreeChart(null, Ink.sans(14), plot, false);
-    chart.setBackgroundPaint(Ink.PAPER);
-    chart.setPadding(new RectangleInsets(12, 8, 8, 18));
-    if (!graph.title().isBlank()) {
-      TextTitle title = new TextTitle(graph.title(), Ink.serif(19));
-      title.setPaint(Ink.INK);
-      title.setPadding(new RectangleInsets(0, 0, 10, 0));
-      chart.setTitle(title);
-    }
-    return chart;
+    return ChartLook.chart(plot, graph.title());
   }
 
   private void add(int index, Graph.Series series) {
@@ -302,8 +288,8 @@ final class ChartMaker {
     plot.setRangeGridlinePaint(Ink.LINE);
     plot.setRangeGridlineStroke(new BasicStroke(0.8f));
     plot.setAxisOffset(RectangleInsets.ZERO_INSETS);
-    dress(x, graph.xName());
-    dress(y, counts ? yName() : "");
+    ChartLook.dress(x, graph.xName(), graph.sign());
+    ChartLook.dress(y, counts ? yName() : "", graph.sign());
     y.setVisible(counts);
     double margin = (right - left) * (graph.kind() == GraphKind.HISTOGRAM ? 0.02 : 0.04);
     double side = margin == 0 ? 1 : margin;
@@ -313,7 +299,9 @@ final class ChartMaker {
         .ticks()
         .map(ChartMaker::at)
         .filter(distance -> distance > 0 && span / distance <= MOST_TICKS)
-        .ifPresent(distance -> x.setTickUnit(new NumberTickUnit(distance, format())));
+        .ifPresent(
+            distance ->
+                x.setTickUnit(new NumberTickUnit(distance, ChartLook.format(graph.sign()))));
     double top =
         graph.kind() == GraphKind.BOX
             ? graph.series().size() + 0.75
@@ -322,8 +310,8 @@ final class ChartMaker {
     if (graph.kind() == GraphKind.DOT) {
       y.setRange(0, Math.max(DOTS_HIGH, highest + 1));
     }
-    if (counts && graph.height() == Height.FREQUENCY && highest <= 12) {
-      y.setTickUnit(new NumberTickUnit(highest <= 6 ? 1 : 2, format()));
+    if (counts && graph.height() == Height.FREQUENCY) {
+      ChartLook.countInWholes(y, highest, graph.sign());
     }
   }
 
@@ -339,27 +327,6 @@ final class ChartMaker {
             ? "draw.cumulative-"
             : "draw.height-";
     return Texts.of(key + graph.height().code());
-  }
-
-  private void dress(NumberAxis axis, String name) {
-    axis.setLabel(name.isBlank() ? null : name);
-    axis.setLabelFont(Ink.sans(14));
-    axis.setLabelPaint(Ink.INK);
-    axis.setTickLabelFont(Ink.sans(12.5f));
-    axis.setTickLabelPaint(Ink.INK);
-    axis.setAxisLinePaint(Ink.INK);
-    axis.setTickMarkPaint(Ink.INK);
-    axis.setNumberFormatOverride(format());
-    axis.setAutoRangeIncludesZero(false);
-  }
-
-  private DecimalFormat format() {
-    DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
-    symbols.setDecimalSeparator(graph.sign() == DecimalSign.COMMA ? ',' : '.');
-    symbols.setMinusSign('−');
-    DecimalFormat format = new DecimalFormat("0.######", symbols);
-    format.setGroupingUsed(false);
-    return format;
   }
 
   /** Mean, median and modes as lines through the graph; on an ogive the quartiles, read off. */

@@ -35,7 +35,8 @@ public record Graph(
     Set<Measure> marks,
     Optional<Interval> chosen,
     CourseRules rules,
-    DecimalSign sign) {
+    DecimalSign sign)
+    implements Picture {
 
   public Graph {
     series = List.copyOf(series);
@@ -43,6 +44,11 @@ public record Graph(
     if (series.isEmpty()) {
       throw new IllegalArgumentException("nothing to draw");
     }
+  }
+
+  @Override
+  public String name() {
+    return series.get(0).name();
   }
 
   /**

@@ -29,7 +29,10 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.JFreeChart;
 import org.jfree.chart.axis.ValueAxis;
+import org.jfree.chart.entity.CategoryItemEntity;
+import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.ui.RectangleEdge;
+import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Document;
 
 /** Writes graphs as pictures. */
@@ -39,7 +42,7 @@ public final class GraphExport {
   private final Optional<JFreeChart> chart;
   private final int width;
   private final int height;
-  private Optional<Rectangle2D> plotted = Optional.empty();
+  private @Nullable ChartRenderingInfo drawn;
 
   private GraphExport(Drawing drawing, Optional<JFreeChart> chart, int width, int height) {
     this.drawing = drawing;
@@ -55,11 +58,14 @@ public final class GraphExport {
    * @param height in points, above 0
    * @throws IllegalArgumentException if the data have no such graph; the message says why
    */
-  public static GraphExport of(Graph graph, int width, int height) {
-    if (graph.kind() == GraphKind.STEM_AND_LEAF) {
+  public static GraphExport of(Picture picture, int width, int height) {
+    if (picture instanceof Graph graph && graph.kind() == GraphKind.STEM_AND_LEAF) {
       return new GraphExport(new StemDrawing(graph), Optional.empty(), width, height);
     }
-    JFreeChart chart = ChartMaker.of(graph);
+    JFreeChart chart =
+        picture instanceof Graph graph
+            ? ChartMaker.of(graph)
+            : CategoryChart.of((CategoryGraph) picture);
     return new GraphExport(chart::draw, Optional.of(chart), width, height);
   }
 
@@ -90,43 +96,66 @@ public final class GraphExport {
 
   /**
    * {@return the value that stands below a point of the paper}; none beside the graph, or in one
-   * without an axis
+   * without an axis of values
    *
    * @param x from the left edge, in points
    */
   public OptionalDouble valueAt(double x) {
-    Optional<Rectangle2D> found = plotted();
-    if (found.isEmpty() || x < found.get().getMinX() || x > found.get().getMaxX()) {
+    Optional<ValueAxis> axis = axis();
+    if (axis.isEmpty()) {
       return OptionalDouble.empty();
     }
-    return OptionalDouble.of(axis().java2DToValue(x, found.get(), RectangleEdge.BOTTOM));
+    Rectangle2D area = drawn().getPlotInfo().getDataArea();
+    return x < area.getMinX() || x > area.getMaxX()
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(axis.get().java2DToValue(x, area, RectangleEdge.BOTTOM));
   }
 
   /**
    * {@return how far from the left edge of the paper a value stands, in points}; none in a graph
-   * without an axis
+   * without an axis of values
    */
   public OptionalDouble placeOf(double value) {
-    return plotted()
-        .map(area -> OptionalDouble.of(axis().valueToJava2D(value, area, RectangleEdge.BOTTOM)))
+    return axis()
+        .map(
+            axis ->
+                OptionalDouble.of(
+                    axis.valueToJava2D(
+                        value, drawn().getPlotInfo().getDataArea(), RectangleEdge.BOTTOM)))
         .orElse(OptionalDouble.empty());
   }
 
-  private ValueAxis axis() {
-    return chart.orElseThrow().getXYPlot().getDomainAxis();
+  /**
+   * {@return the category whose bar is at a point of the paper}
+   *
+   * @param x from the left edge, in points
+   * @param y from the upper edge, in points
+   */
+  public Optional<String> categoryAt(double x, double y) {
+    return chart.isPresent()
+            && drawn().getEntityCollection().getEntity(x, y) instanceof CategoryItemEntity bar
+        ? Optional.of(String.valueOf(bar.getColumnKey()))
+        : Optional.empty();
   }
 
-  /** Where the graph stands on its paper is known only once it is drawn. */
-  private synchronized Optional<Rectangle2D> plotted() {
-    if (plotted.isEmpty() && chart.isPresent()) {
-      ChartRenderingInfo info = new ChartRenderingInfo();
+  private Optional<ValueAxis> axis() {
+    return chart
+        .filter(made -> made.getPlot() instanceof XYPlot)
+        .map(made -> made.getXYPlot().getDomainAxis());
+  }
+
+  /** Where the graph stands on its paper is known only once it is drawn; there must be a chart. */
+  private synchronized ChartRenderingInfo drawn() {
+    ChartRenderingInfo known = drawn;
+    if (known == null) {
+      known = new ChartRenderingInfo();
       BufferedImage paper = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
       Graphics2D graphics = paper.createGraphics();
-      chart.get().draw(graphics, new Rectangle2D.Double(0, 0, width, height), info);
+      chart.orElseThrow().draw(graphics, new Rectangle2D.Double(0, 0, width, height), known);
       graphics.dispose();
-      plotted = Optional.of(info.getPlotInfo().getDataArea());
+      drawn = known;
     }
-    return plotted;
+    return known;
   }
 
   private void draw(Graphics2D graphics) {

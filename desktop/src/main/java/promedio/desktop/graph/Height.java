@@ -10,6 +10,8 @@ import promedio.core.sample.ClassTable.Interval;
 public enum Height {
   FREQUENCY,
   RELATIVE,
+  /** 100 times the relative frequency. */
+  PERCENTAGE,
   DENSITY;
 
   /** {@return its name in files and on the command line} */
@@ -25,14 +27,17 @@ public enum Height {
   /** {@return how high a class stands among so many values; an open one does not stand at all} */
   Exact of(Interval interval, Exact total) {
     return switch (this) {
-      case FREQUENCY -> interval.frequency();
-      case RELATIVE -> interval.frequency().over(total);
+      case FREQUENCY, RELATIVE, PERCENTAGE -> of(interval.frequency(), total);
       case DENSITY -> interval.density().orElse(Exact.ZERO);
     };
   }
 
-  /** {@return so many values in the unit of the height} */
+  /** {@return so many values in the unit of the height; a density needs a class} */
   Exact of(Exact frequency, Exact total) {
-    return this == RELATIVE ? frequency.over(total) : frequency;
+    return switch (this) {
+      case FREQUENCY, DENSITY -> frequency;
+      case RELATIVE -> frequency.over(total);
+      case PERCENTAGE -> frequency.times(100).over(total);
+    };
   }
 }

@@ -30,14 +30,15 @@ final class AnswerCard extends VBox {
     void open(Explanation explanation);
   }
 
-  private final Label heading = wrapped("answer-heading");
-  private final Label verdict = wrapped("answer-text");
-  private final Label hint = wrapped("answer-hint");
+  private final Label heading = Controls.wrapped("", "answer-heading");
+  private final Label verdict = Controls.wrapped("", "answer-text");
+  private final Label hint = Controls.wrapped("", "answer-hint");
   private final VBox explained = new VBox(4);
-  private final Label tries = wrapped("quiet");
-  private final Hyperlink askHint = new Hyperlink(Texts.of("answer.hint"));
-  private final Hyperlink askAll = new Hyperlink(Texts.of("answer.explain"));
-  private final Hyperlink open = new Hyperlink(Texts.of("answer.open-step"));
+  private final Label tries = Controls.wrapped("", "quiet");
+  private final Hyperlink askHint = Controls.link("answer.hint", "answer-hint", () -> tell(1));
+  private final Hyperlink askAll = Controls.link("answer.explain", "answer-explain", () -> tell(2));
+  private final Hyperlink open =
+      Controls.link("answer.open-step", "answer-open-step", this::openStep);
   private final StepOpener opener;
 
   /** How much is told of the answer that stands there: 0 nothing, 1 the hint, 2 all. */
@@ -54,25 +55,8 @@ final class AnswerCard extends VBox {
     hint.setId("answer-hint-text");
     explained.setId("answer-explained");
     tries.setId("answer-tries");
-    link(askHint, "answer-hint", () -> tell(1));
-    link(askAll, "answer-explain", () -> tell(2));
-    link(open, "answer-open-step", this::openStep);
     FlowPane links = new FlowPane(10, 2, askHint, askAll, open);
     getChildren().addAll(heading, verdict, hint, explained, links, tries);
-  }
-
-  private static void link(Hyperlink link, String id, Runnable action) {
-    link.setId(id);
-    link.getStyleClass().add("link");
-    link.setOnAction(event -> action.run());
-  }
-
-  private static Label wrapped(String styleClass) {
-    Label label = new Label();
-    label.setWrapText(true);
-    label.setMinHeight(USE_PREF_SIZE);
-    label.getStyleClass().add(styleClass);
-    return label;
   }
 
   /** Shows what the answer to the measure tells; nothing where there is none. */
@@ -133,7 +117,7 @@ final class AnswerCard extends VBox {
   private void explain(Mark mark, MarkTexts texts) {
     List<Explanation> all = mark.explanations();
     for (int i = 0; i < all.size(); i++) {
-      Label line = wrapped(i == 0 ? "answer-text" : "quiet");
+      Label line = Controls.wrapped("", i == 0 ? "answer-text" : "quiet");
       String text = texts.text(all.get(i), mark);
       line.setText(i == 0 ? text : Texts.of("answer.also", text));
       explained.getChildren().add(line);
@@ -142,7 +126,7 @@ final class AnswerCard extends VBox {
         .chance(mark)
         .ifPresent(
             chance -> {
-              Label line = wrapped("quiet");
+              Label line = Controls.wrapped("", "quiet");
               line.setText(chance);
               explained.getChildren().add(line);
             });

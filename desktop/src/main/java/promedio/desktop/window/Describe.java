@@ -7,6 +7,7 @@ import promedio.core.entry.Typed;
 import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
@@ -21,15 +22,10 @@ final class Describe {
   /** {@return what kind of data the item holds, with its unit} */
   static String source(Item item) {
     String kind =
-        item.source() instanceof Source.TableText
-            ? Texts.of("describe.table")
-            : item.source() instanceof Source.ClassesText
-                ? Texts.of("describe.classes")
-                : item.source() instanceof Source.Linked linked
-                    ? Texts.of(
-                        linked.found() ? "describe.linked" : "describe.parted",
-                        linked.link().column())
-                    : Texts.of("describe.sample");
+        item.source() instanceof Source.Linked linked
+            ? Texts.of(
+                linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
+            : Texts.of("describe." + item.source().shape().name().toLowerCase(Locale.ROOT));
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
   }
 
@@ -43,15 +39,7 @@ final class Describe {
   static String counts(Reckoning reckoning) {
     Typed typed = reckoning.typed();
     Data data = typed.data();
-    Exact n = data.tally().total();
-    String values =
-        data instanceof ClassTable classes
-            ? Texts.of("counts.classes", classes.rows().size(), n.toString())
-            : data instanceof FrequencyTable table
-                ? Texts.of(
-                    "counts.rows", table.rows().size(), grouped(table.rows().size()), n.toString())
-                : Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
-    StringBuilder counts = new StringBuilder(values);
+    StringBuilder counts = new StringBuilder(size(data));
     if (data.missing() > 0) {
       counts.append(Texts.of("counts.missing", grouped(data.missing())));
     }
@@ -64,6 +52,22 @@ final class Describe {
     }
     typed.problem().map(Message::text).ifPresent(why -> counts.append("\n").append(why));
     return counts.toString();
+  }
+
+  private static String size(Data data) {
+    Exact n = data.total();
+    if (data instanceof ClassTable classes) {
+      return Texts.of("counts.classes", classes.rows().size(), n.toString());
+    }
+    if (data instanceof FrequencyTable table) {
+      int rows = table.rows().size();
+      return Texts.of("counts.rows", rows, grouped(rows), n.toString());
+    }
+    if (data instanceof Categories categories) {
+      int rows = categories.rows().size();
+      return Texts.of("counts.categories", rows, grouped(rows), n.toString());
+    }
+    return Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
   }
 
   /** Groups thousands with a narrow space, which no decimal sign can be taken for. */

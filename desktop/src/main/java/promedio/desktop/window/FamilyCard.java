@@ -11,6 +11,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
+import promedio.core.sample.Categories;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
@@ -41,6 +42,9 @@ final class FamilyCard extends VBox {
   private final List<MeasureRow> rows = new ArrayList<>();
   private final ToggleButton more = new ToggleButton();
 
+  /** Whether categories are shown, which have no measures but their modes. */
+  private boolean words;
+
   FamilyCard(Workspace workspace, Family family) {
     String code = family.name().toLowerCase(Locale.ROOT);
     getStyleClass().addAll("card", code);
@@ -59,17 +63,23 @@ final class FamilyCard extends VBox {
     }
     more.getStyleClass().add("link");
     more.setId("more-" + code);
-    more.selectedProperty().subscribe(this::showMore);
+    more.selectedProperty().subscribe(all -> showRows());
     getChildren().add(more);
   }
 
+  /** Shows the measures; of categories the modes alone. */
   void show(Reckoning reckoning) {
     rows.forEach(row -> row.show(reckoning));
+    boolean now = reckoning.typed().data() instanceof Categories;
+    if (now != words) {
+      words = now;
+      showRows();
+    }
   }
 
   /** Puts the focus on the first answer. */
   void focusAnswers() {
-    rows.get(0).focusAnswer();
+    rows.stream().filter(MeasureRow::isVisible).findFirst().ifPresent(MeasureRow::focusAnswer);
   }
 
   private static List<Measure> inOrder(Family family) {
@@ -87,12 +97,14 @@ final class FamilyCard extends VBox {
     return measures;
   }
 
-  private void showMore(boolean all) {
+  private void showRows() {
+    boolean all = more.isSelected();
     more.setText(Texts.of(all ? "card.fewer" : "card.more"));
     for (MeasureRow row : rows) {
-      boolean shown = all || USUAL.contains(row.measure());
-      row.setVisible(shown);
-      row.setManaged(shown);
+      boolean told = words ? row.measure() == Measure.MODES : all || USUAL.contains(row.measure());
+      Nodes.setShown(row, told);
     }
+    Nodes.setShown(more, !words);
+    Nodes.setShown(this, rows.stream().anyMatch(MeasureRow::isVisible));
   }
 }

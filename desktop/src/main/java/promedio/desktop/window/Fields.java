@@ -11,7 +11,12 @@ final class Fields {
   static void show(TextInputControl field, String text) {
     if (!field.getText().equals(text)) {
       field.setText(text);
-      field.end();
+      if (field.isFocused()) {
+        field.end();
+      } else {
+        // A long text is read from its beginning.
+        field.home();
+      }
     }
   }
 }

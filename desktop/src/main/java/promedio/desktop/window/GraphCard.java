@@ -21,7 +21,6 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
@@ -61,7 +60,7 @@ final class GraphCard extends VBox {
   private final ChoiceBox<String> height = new ChoiceBox<>();
   private final ChoiceBox<String> other = new ChoiceBox<>();
   private final List<CheckBox> marks = new ArrayList<>();
-  private final GraphPicture picture = new GraphPicture(this::chooseAt, new Mover());
+  private final GraphPicture picture = GraphPicture.ofValues(this::chooseAt, new Mover());
   private final TextField title = new TextField();
   private final TextField ticks = new TextField();
   private final ClassTableView table;
@@ -127,7 +126,7 @@ final class GraphCard extends VBox {
                     Stream.of(WidthRule.values()).map(WidthRule::code),
                     ClassChoice.NUMBERED.stream())
                 .toList());
-    by.setConverter(words("graph.classes."));
+    Controls.inWords(by, code -> Texts.of("graph.classes." + code));
     by.setId("graph-by");
     by.setAccessibleText(Texts.of("graph.classes"));
     by.setValue(ClassChoice.USUAL.by());
@@ -166,26 +165,12 @@ final class GraphCard extends VBox {
     Nodes.setShown(numbers, choice.needsNumbers());
   }
 
-  private static StringConverter<String> words(String prefix) {
-    return new StringConverter<>() {
-      @Override
-      public String toString(String code) {
-        return code == null ? "" : Texts.of(prefix + code);
-      }
-
-      @Override
-      public String fromString(String text) {
-        return text;
-      }
-    };
-  }
-
   private FlowPane buildLook() {
     height.getItems().add("auto");
     for (Height each : Height.values()) {
       height.getItems().add(each.code());
     }
-    height.setConverter(words("graph.height."));
+    Controls.inWords(height, code -> Texts.of("graph.height." + code));
     height.setValue("auto");
     height.setId("graph-height");
     height.setAccessibleText(Texts.of("graph.height"));
@@ -210,13 +195,8 @@ final class GraphCard extends VBox {
   }
 
   private HBox field(TextField field, String key, int columns) {
-    field.setId(key.replace('.', '-'));
-    field.setPrefColumnCount(columns);
-    field.setAccessibleText(Texts.of(key));
     field.textProperty().subscribe((old, text) -> draw());
-    HBox named = new HBox(6, new Label(Texts.of(key)), field);
-    named.setAlignment(Pos.CENTER_LEFT);
-    return named;
+    return Controls.named(key, field, columns);
   }
 
   private Optional<Exact> ticks(Reckoning now) {
@@ -229,19 +209,11 @@ final class GraphCard extends VBox {
     return new FlowPane(
         8,
         2,
-        tool("graph.copy", "graph-copy", picture::copy),
-        tool("graph.save", "graph-save", this::savePicture),
-        tool("graph.copy-table", "graph-copy-table", this::copyTable),
-        tool("graph.as-table", "graph-as-table", this::keepAsTable),
-        tool("graph.compare", "graph-compare", this::compare));
-  }
-
-  private static Hyperlink tool(String key, String id, Runnable action) {
-    Hyperlink link = new Hyperlink(Texts.of(key));
-    link.setId(id);
-    link.getStyleClass().add("link");
-    link.setOnAction(event -> action.run());
-    return link;
+        Controls.link("graph.copy", "graph-copy", picture::copy),
+        Controls.link("graph.save", "graph-save", this::savePicture),
+        Controls.link("graph.copy-table", "graph-copy-table", this::copyTable),
+        Controls.link("graph.as-table", "graph-as-table", this::keepAsTable),
+        Controls.link("graph.compare", "graph-compare", this::compare));
   }
 
   private void show() {
@@ -368,7 +340,7 @@ final class GraphCard extends VBox {
   private void showOthers(Reckoning now) {
     List<String> names = new ArrayList<>(List.of(Texts.of("graph.beside.none")));
     for (Item item : workspace.assignment().items()) {
-      if (item.id() != now.item().id() && !(item.source() instanceof Source.ClassesText)) {
+      if (item.id() != now.item().id() && isOfValues(item.source().shape())) {
         names.add(item.name());
       }
     }
@@ -376,6 +348,11 @@ final class GraphCard extends VBox {
       other.getItems().setAll(names);
       other.setValue(names.get(0));
     }
+  }
+
+  /** What can be put into classes. */
+  private static boolean isOfValues(Source.Shape shape) {
+    return shape == Source.Shape.VALUES || shape == Source.Shape.FREQUENCIES;
   }
 
   private Optional<Graph> graph() {

@@ -32,8 +32,8 @@ import org.slf4j.LoggerFactory;
 import promedio.core.grouping.NiceLimits;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.Graph;
 import promedio.desktop.graph.GraphExport;
+import promedio.desktop.graph.Picture;
 
 /** A graph that is drawn apart from the window; its boundaries can be taken and moved. */
 final class GraphPicture extends VBox {
@@ -61,6 +61,7 @@ final class GraphPicture extends VBox {
   private final Label problem = new Label();
   private final AtomicInteger turns = new AtomicInteger();
   private final Consumer<Exact> pointed;
+  private final Consumer<String> named;
   private final BoundaryMove moved;
   private List<Exact> boundaries = List.of();
   private int taken = -1;
@@ -68,6 +69,17 @@ final class GraphPicture extends VBox {
 
   /** Takes the place to which a boundary is moved. */
   interface BoundaryMove {
+
+    /** Takes none. */
+    BoundaryMove NONE =
+        new BoundaryMove() {
+          @Override
+          public void move(int index, Exact to) {}
+
+          @Override
+          public void letGo() {}
+        };
+
     /**
      * A boundary is moved.
      *
@@ -80,15 +92,27 @@ final class GraphPicture extends VBox {
     void letGo();
   }
 
+  /** {@return the picture of a graph over an axis of values} */
+  static GraphPicture ofValues(Consumer<Exact> pointed, BoundaryMove moved) {
+    return new GraphPicture(pointed, name -> {}, moved);
+  }
+
+  /** {@return the picture of a graph of categories} */
+  static GraphPicture ofCategories(Consumer<String> named) {
+    return new GraphPicture(value -> {}, named, BoundaryMove.NONE);
+  }
+
   /**
    * Makes the picture.
    *
    * @param pointed takes the value above which a click was
+   * @param named takes the category on whose bar a click was
    * @param moved takes a boundary that is moved
    */
-  GraphPicture(Consumer<Exact> pointed, BoundaryMove moved) {
+  private GraphPicture(Consumer<Exact> pointed, Consumer<String> named, BoundaryMove moved) {
     super(4);
     this.pointed = pointed;
+    this.named = named;
     this.moved = moved;
     picture.setId("graph");
     picture.setPreserveRatio(true);
@@ -117,7 +141,7 @@ final class GraphPicture extends VBox {
    * @param graph what to draw, if there is anything
    * @param movable the boundaries that may be moved
    */
-  void draw(Optional<Graph> graph, List<Exact> movable) {
+  void draw(Optional<? extends Picture> graph, List<Exact> movable) {
     boundaries = movable;
     int turn = turns.incrementAndGet();
     if (graph.isEmpty()) {
@@ -125,16 +149,13 @@ final class GraphPicture extends VBox {
       picture.setImage(null);
       return;
     }
-    Graph wanted = graph.get();
+    Picture wanted = graph.get();
     picture.setAccessibleText(
-        Texts.of(
-            "graph.picture",
-            Texts.of("graph.kind." + wanted.kind().code()),
-            wanted.series().get(0).name()));
+        Texts.of("graph.picture", Texts.of("graph.kind." + wanted.kind().code()), wanted.name()));
     PEN.execute(() -> draw(wanted, turn));
   }
 
-  private void draw(Graph graph, int turn) {
+  private void draw(Picture graph, int turn) {
     // What was asked for meanwhile is drawn next.
     if (turn != turns.get()) {
       return;
@@ -228,6 +249,7 @@ final class GraphPicture extends VBox {
     if (taken < 0 && export != null && event.isStillSincePress()) {
       OptionalDouble value = export.valueAt(event.getX() * scale());
       value.ifPresent(at -> pointed.accept(exact(at)));
+      export.categoryAt(event.getX() * scale(), event.getY() * scale()).ifPresent(named);
     }
     if (taken >= 0) {
       moved.letGo();

@@ -17,6 +17,7 @@ import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Categories;
 import promedio.core.working.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
@@ -35,10 +36,10 @@ final class Margin extends ScrollPane {
 
   private final Workspace workspace;
   private final Label heading = new Label();
-  private final Label sentence = wrapped("margin-sentence");
+  private final Label sentence = Controls.wrapped("", "margin-sentence");
   private final FormulaView formula;
-  private final Label result = wrapped("margin-result");
-  private final Label exact = wrapped("quiet");
+  private final Label result = Controls.wrapped("", "margin-result");
+  private final Label exact = Controls.wrapped("", "quiet");
   private final OtherRulesView otherRules = new OtherRulesView();
   private final ByHand byHand;
   private final WorkingPane working;
@@ -78,18 +79,18 @@ final class Margin extends ScrollPane {
     workspace.reckoningProperty().subscribe(now -> show());
     workspace.measureProperty().subscribe(now -> show());
     workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
-    byHand.onSheetProperty().subscribe(task -> Nodes.setShown(workingBox, task == null));
+    byHand.onSheetProperty().subscribe(task -> showWorkingBox());
   }
 
   private VBox buildWorking() {
     Label title = new Label(Texts.of("working.heading"));
     title.getStyleClass().add("family-heading");
-    Hyperlink onSheet = new Hyperlink(Texts.of("working.on-sheet"));
-    onSheet.setId("working-on-sheet");
-    onSheet.getStyleClass().add("link");
-    onSheet.setOnAction(
-        event ->
-            byHand.onSheetProperty().set(new Task.Measured(workspace.measureProperty().get())));
+    Hyperlink onSheet =
+        Controls.link(
+            "working.on-sheet",
+            "working-on-sheet",
+            () ->
+                byHand.onSheetProperty().set(new Task.Measured(workspace.measureProperty().get())));
     HBox line = new HBox(8, title, onSheet);
     line.setAlignment(Pos.BASELINE_LEFT);
     return new VBox(4, line, working);
@@ -98,14 +99,6 @@ final class Margin extends ScrollPane {
   /** Puts the caret on the scratch paper. */
   void focusScratch() {
     scratch.focusField();
-  }
-
-  private static Label wrapped(String styleClass) {
-    Label label = new Label();
-    label.setWrapText(true);
-    label.setMinHeight(USE_PREF_SIZE);
-    label.getStyleClass().add(styleClass);
-    return label;
   }
 
   private void show() {
@@ -129,8 +122,16 @@ final class Margin extends ScrollPane {
     answerBox.show(measure, reckoning);
     Task task = new Task.Measured(measure);
     working.show(task, byHand.method(task), reckoning);
+    showWorkingBox();
     scratch.show(reckoning);
     otherRules.show(measure, reckoning);
+  }
+
+  /** Counting is all the working that categories have, and their table shows it. */
+  private void showWorkingBox() {
+    Reckoning reckoning = workspace.reckoningProperty().get();
+    boolean words = reckoning != null && reckoning.typed().data() instanceof Categories;
+    Nodes.setShown(workingBox, byHand.onSheetProperty().get() == null && !words);
   }
 
   private void showExact(Result value, Reckoning reckoning) {

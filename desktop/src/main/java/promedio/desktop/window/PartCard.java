@@ -3,7 +3,6 @@ package promedio.desktop.window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckMenuItem;
@@ -16,7 +15,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -65,10 +63,8 @@ final class PartCard extends VBox {
     measures.setId("part-measures-" + first.id());
     measures.getStyleClass().add("quiet-menu");
     fill(measures);
-    Hyperlink go = new Hyperlink(Texts.of("parts.go"));
-    go.setId("part-go-" + first.id());
-    go.getStyleClass().add("link");
-    go.setOnAction(event -> workspace.choose(part.item()));
+    Hyperlink go =
+        Controls.link("parts.go", "part-go-" + first.id(), () -> workspace.choose(part.item()));
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
     about.getChildren().addAll(measures, go);
     for (Measure measure : first.measures()) {
@@ -85,9 +81,8 @@ final class PartCard extends VBox {
     }
     item.setId("part-item-" + part.id());
     item.setAccessibleText(Texts.of("parts.about"));
-    item.setConverter(
-        words(
-            id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone"))));
+    Controls.inWords(
+        item, id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone")));
     item.setOnAction(event -> edit("", () -> part.about(item.getValue())));
     places.getItems().add(USUAL_PLACES);
     for (int i = 0; i <= 6; i++) {
@@ -95,12 +90,12 @@ final class PartCard extends VBox {
     }
     places.setId("part-places-" + part.id());
     places.setAccessibleText(Texts.of("parts.places"));
-    places.setConverter(
-        words(
-            count ->
-                count == USUAL_PLACES
-                    ? Texts.of("parts.usual-places")
-                    : Texts.of("rule.places." + count)));
+    Controls.inWords(
+        places,
+        count ->
+            count == USUAL_PLACES
+                ? Texts.of("parts.usual-places")
+                : Texts.of("rule.places." + count));
     places.setOnAction(
         event ->
             edit(
@@ -108,20 +103,6 @@ final class PartCard extends VBox {
                 () ->
                     part.withPlaces(
                         Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES))));
-  }
-
-  private static StringConverter<Integer> words(IntFunction<String> word) {
-    return new StringConverter<>() {
-      @Override
-      public String toString(Integer value) {
-        return value == null ? "" : word.apply(value);
-      }
-
-      @Override
-      public Integer fromString(String string) {
-        return USUAL_PLACES;
-      }
-    };
   }
 
   private void fill(MenuButton measures) {

@@ -18,7 +18,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -78,18 +77,7 @@ final class PartsView extends ScrollPane {
     kind.setValue(Practice.Kind.SAMPLE);
     kind.setId("practice-kind");
     kind.setAccessibleText(Texts.of("practice.kind"));
-    kind.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(Practice.Kind each) {
-            return each == null ? "" : Texts.of("practice." + each);
-          }
-
-          @Override
-          public Practice.Kind fromString(String text) {
-            return Practice.Kind.SAMPLE;
-          }
-        });
+    Controls.inWords(kind, each -> Texts.of("practice." + each));
     kind.getSelectionModel()
         .selectedItemProperty()
         .subscribe((old, now) -> size.setText(now == Practice.Kind.SAMPLE ? "12" : "6"));
@@ -200,11 +188,7 @@ final class PartsView extends ScrollPane {
   }
 
   private static Hyperlink tool(String key, Part part, Runnable action) {
-    Hyperlink link = new Hyperlink(Texts.of(key));
-    link.setId(key.replace('.', '-') + "-" + part.id());
-    link.getStyleClass().add("link");
-    link.setOnAction(event -> action.run());
-    return link;
+    return Controls.link(key, key.replace('.', '-') + "-" + part.id(), action);
   }
 
   private static void move(Workspace workspace, Part part, int by) {

@@ -183,7 +183,8 @@ final class ReadingPane extends ScrollPane {
     if (read == null) {
       return;
     }
-    read.notices().forEach(notice -> unreadable.getChildren().add(wrapped(notice, "quiet")));
+    read.notices()
+        .forEach(notice -> unreadable.getChildren().add(Controls.wrapped(notice, "quiet")));
     List<String> found = new ArrayList<>();
     int all = 0;
     for (Column column : read.table().columns()) {
@@ -204,21 +205,14 @@ final class ReadingPane extends ScrollPane {
     if (all > 0) {
       unreadable
           .getChildren()
-          .add(wrapped(Texts.of("reading.unreadable-head", all), "problem-text"));
-      found.forEach(text -> unreadable.getChildren().add(wrapped(text, "quiet")));
+          .add(Controls.wrapped(Texts.of("reading.unreadable-head", all), "problem-text"));
+      found.forEach(text -> unreadable.getChildren().add(Controls.wrapped(text, "quiet")));
       if (all > found.size()) {
         unreadable
             .getChildren()
-            .add(wrapped(Texts.of("reading.unreadable-more", all - found.size()), "quiet"));
+            .add(
+                Controls.wrapped(Texts.of("reading.unreadable-more", all - found.size()), "quiet"));
       }
     }
-  }
-
-  private static Label wrapped(String text, String styleClass) {
-    Label label = new Label(text);
-    label.setWrapText(true);
-    label.setMinHeight(USE_PREF_SIZE);
-    label.getStyleClass().add(styleClass);
-    return label;
   }
 }

@@ -36,13 +36,13 @@ final class RulesStrip extends BorderPane {
     rules.setRowValignment(VPos.CENTER);
     rules.setAccessibleText(Texts.of("rules.heading"));
     rules.getChildren().add(new CourseChoice(workspace, desk));
-    addRule(Rule.DIVISOR);
+    Node divisor = addRule(Rule.DIVISOR);
     Node quartiles = addRule(Rule.QUARTILES);
     addRule(Rule.MODE);
-    addRule(Rule.SKEWNESS);
+    Node skewness = addRule(Rule.SKEWNESS);
     addRule(Rule.PLACES);
     addRule(Rule.ROUNDING);
-    addRule(Rule.CARRY);
+    Node carry = addRule(Rule.CARRY);
     List<Node> ofClasses =
         List.of(
             addRule(Rule.MEDIAN_POSITION),
@@ -53,9 +53,12 @@ final class RulesStrip extends BorderPane {
         .chosenProperty()
         .subscribe(
             item -> {
-              boolean classes = item != null && item.source() instanceof Source.ClassesText;
+              Source.Shape shape = item == null ? Source.Shape.VALUES : item.source().shape();
+              boolean classes = shape == Source.Shape.CLASSES;
+              boolean numbers = shape != Source.Shape.CATEGORIES;
               ofClasses.forEach(node -> Nodes.setShown(node, classes));
-              Nodes.setShown(quartiles, !classes);
+              List.of(divisor, skewness, carry).forEach(node -> Nodes.setShown(node, numbers));
+              Nodes.setShown(quartiles, numbers && !classes);
             });
     addSign();
     HBox head = new HBox(2, menu, buildTitle());

@@ -64,17 +64,9 @@ final class ScratchPane extends VBox {
         .getChildren()
         .setAll(
             scratch.subList(Math.max(0, scratch.size() - LINES_IN_SIGHT), scratch.size()).stream()
-                .map(ScratchPane::line)
+                .map(text -> Controls.wrapped(text, "scratch-line"))
                 .toList());
     Nodes.setShown(clear, !scratch.isEmpty());
-  }
-
-  private static Label line(String text) {
-    Label line = new Label(text);
-    line.setWrapText(true);
-    line.setMinHeight(USE_PREF_SIZE);
-    line.getStyleClass().add("scratch-line");
-    return line;
   }
 
   /** Symbols are hard to type; a click writes them. */

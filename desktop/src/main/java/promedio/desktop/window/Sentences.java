@@ -3,6 +3,8 @@ package promedio.desktop.window;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Categories;
+import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -17,14 +19,28 @@ final class Sentences {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
+    if (result instanceof Result.Named named) {
+      return ofCategories(named, reckoning);
+    }
     String unit = reckoning.item().unit().isEmpty() ? "" : " " + reckoning.item().unit();
     String value = Results.shown(result, measure, reckoning);
-    String n = reckoning.typed().data().tally().total().toString();
+    String n = reckoning.typed().data().total().toString();
     Measure asked =
         measure == Measure.SKEWNESS
             ? Measure.called(reckoning.rules().get(Rule.SKEWNESS))
             : measure;
     return Texts.of(key(asked, result), value + unit, value, n, absolute(value));
+  }
+
+  private static String ofCategories(Result.Named modes, Reckoning reckoning) {
+    Data categories = reckoning.typed().data();
+    String times =
+        categories instanceof Categories counted ? counted.highestFrequency().toString() : "";
+    return Texts.of(
+        modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
+        String.join(", ", modes.names()),
+        times,
+        categories.total().toString());
   }
 
   private static String key(Measure measure, Result result) {

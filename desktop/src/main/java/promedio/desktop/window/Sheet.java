@@ -10,7 +10,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Family;
+import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
@@ -27,6 +29,7 @@ final class Sheet extends StackPane {
   private final FlowPane flow = new FlowPane(GAP, GAP);
   private final LineUpPanel lineUp;
   private final GraphCard graphs;
+  private final CategoryCard categories;
   private final VBox content = new VBox();
   private final ScrollPane scroll;
   private double narrowest = NARROWEST_CARD;
@@ -53,7 +56,8 @@ final class Sheet extends StackPane {
     counts.getStyleClass().add("quiet");
     lineUp = new LineUpPanel(workspace, appearance);
     graphs = new GraphCard(workspace, fileChoice);
-    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, graphs);
+    categories = new CategoryCard(workspace, fileChoice);
+    content.getChildren().addAll(new VBox(2, name, counts), lineUp, categories, flow, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
@@ -97,14 +101,21 @@ final class Sheet extends StackPane {
           progress.answered() == 0
               ? described
               : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
-      showClassesFirst(reckoning.typed().data() instanceof ClassTable);
+      Data data = reckoning.typed().data();
+      boolean words = data instanceof Categories;
+      showClassesFirst(data instanceof ClassTable);
+      Nodes.setShown(lineUp, !words && !(data instanceof ClassTable));
+      Nodes.setShown(graphs, !words);
+      Nodes.setShown(categories, words);
+      if (words) {
+        categories.show(reckoning);
+      }
       cards.forEach(card -> card.show(reckoning));
     }
   }
 
   /** A class table is looked at as such; of a sample the values in order come first. */
   private void showClassesFirst(boolean classes) {
-    Nodes.setShown(lineUp, !classes);
     List<Node> parts = content.getChildren();
     boolean first = parts.indexOf(graphs) < parts.indexOf(flow);
     if (first != classes) {

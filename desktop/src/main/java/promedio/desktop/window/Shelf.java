@@ -3,7 +3,6 @@ package promedio.desktop.window;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
@@ -38,7 +37,8 @@ final class Shelf extends VBox {
     getChildren()
         .addAll(
             heading(Texts.of("shelf.heading")),
-            partsLink(),
+            Controls.link(
+                "shelf.parts", "shelf-parts", () -> workspace.onPartsProperty().set(true)),
             scroll,
             buildButtons(openFile, typeTable),
             values);
@@ -50,14 +50,6 @@ final class Shelf extends VBox {
     workspace.tableProperty().subscribe(this::markTable);
     workspace.tableProperty().subscribe(table -> showValues());
     workspace.bringingProperty().subscribe(bringing -> showValues());
-  }
-
-  private Hyperlink partsLink() {
-    Hyperlink link = new Hyperlink(Texts.of("shelf.parts"));
-    link.setId("shelf-parts");
-    link.getStyleClass().add("link");
-    link.setOnAction(event -> workspace.onPartsProperty().set(true));
-    return link;
   }
 
   /** Makes a new sample and puts the caret into its values. */
@@ -78,6 +70,12 @@ final class Shelf extends VBox {
     startTyping();
   }
 
+  /** Makes new categories and puts the caret into them. */
+  void newCategories() {
+    workspace.addCategories();
+    startTyping();
+  }
+
   /** Puts the caret where values are typed. */
   void startTyping() {
     values.startTyping();
@@ -89,6 +87,7 @@ final class Shelf extends VBox {
             link("shelf.new-sample", "new-sample", this::newSample),
             link("shelf.new-table", "new-table", this::newTable),
             link("shelf.new-classes", "new-classes", this::newClasses),
+            link("shelf.new-categories", "new-categories", this::newCategories),
             link("shelf.bring-text", "type-table", typeTable),
             link("shelf.open", "open-file", openFile));
     buttons.getStyleClass().add("shelf-buttons");

@@ -90,7 +90,7 @@ final class StepsPane extends ScrollPane {
     form.getChildren().clear();
     steps.getChildren().clear();
     Label first =
-        wrapped(
+        Controls.wrapped(
             Texts.of(
                 "steps.original",
                 table.original().name(),
@@ -149,8 +149,7 @@ final class StepsPane extends ScrollPane {
         .map(Message::text)
         .ifPresent(
             why -> {
-              Label problem = wrapped(Texts.of("step.misfit", why));
-              problem.getStyleClass().add("problem-text");
+              Label problem = Controls.wrapped(Texts.of("step.misfit", why), "problem-text");
               card.getChildren().add(problem);
             });
     card.getChildren().add(new FlowPane(2, 0, edit, up, down, remove));
@@ -203,12 +202,5 @@ final class StepsPane extends ScrollPane {
             });
     form.getChildren().setAll(asked);
     asked.focusFirst();
-  }
-
-  private static Label wrapped(String text) {
-    Label label = new Label(text);
-    label.setWrapText(true);
-    label.setMinHeight(USE_PREF_SIZE);
-    return label;
   }
 }

@@ -186,6 +186,7 @@ final class TableSheet extends BorderPane {
     String value = values.getValue();
     String group = groups.getValue();
     values.getItems().setAll(names(table, true));
+    values.getItems().addAll(words(table));
     groups.getItems().setAll(Texts.of("table.all-rows"));
     groups.getItems().addAll(names(table, false));
     String frequency = frequencies.getValue();
@@ -203,6 +204,14 @@ final class TableSheet extends BorderPane {
   private static List<String> names(Table table, boolean numbers) {
     return table.columns().stream()
         .filter(column -> numbers ? column.kind() == Kind.NUMBER : column.kind() == Kind.CATEGORY)
+        .map(Column::name)
+        .toList();
+  }
+
+  /** What can be counted, since it cannot be measured. */
+  private static List<String> words(Table table) {
+    return table.columns().stream()
+        .filter(column -> column.kind() != Kind.NUMBER)
         .map(Column::name)
         .toList();
   }
@@ -348,12 +357,17 @@ final class TableSheet extends BorderPane {
   private void putWithFrequencies(Table table, String value, String frequency) {
     Column x = table.column(value).orElseThrow();
     Column f = table.column(frequency).orElseThrow();
+    boolean words = x instanceof WordColumn;
     String lines =
         IntStream.range(0, table.rows())
             .filter(row -> !x.isMissing(row) && !f.isMissing(row))
-            .mapToObj(row -> x.text(row) + " " + f.text(row))
-            .map(line -> line.replace('.', workspace.assignment().sign().sign()))
+            .mapToObj(row -> written(x.text(row), words) + "\t" + written(f.text(row), false))
             .collect(Collectors.joining("\n"));
-    workspace.addNamed(value, new Source.TableText(lines));
+    workspace.addNamed(
+        value, words ? new Source.CategoriesText(lines) : new Source.TableText(lines));
+  }
+
+  private String written(String text, boolean word) {
+    return word ? text : text.replace('.', workspace.assignment().sign().sign());
   }
 }

@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -34,6 +35,7 @@ final class ValuesField extends VBox {
   private final StackPane paper = new StackPane(area, underlines);
   private final TableForm form;
   private final Hyperlink manner = new Hyperlink();
+  private final Hyperlink count;
   private final Label counts = new Label();
   private final VBox problems = new VBox(2);
   private boolean showingEntry;
@@ -68,7 +70,8 @@ final class ValuesField extends VBox {
           showReckoning(workspace.reckoningProperty().get());
           startTyping();
         });
-    getChildren().addAll(details, paper, form, manner, counts, problemsScroll);
+    count = Controls.link("values.count-words", "values-count-words", workspace::countWords);
+    getChildren().addAll(details, paper, form, manner, count, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
     workspace.reckoningProperty().subscribe(this::showReckoning);
     workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
@@ -104,13 +107,8 @@ final class ValuesField extends VBox {
     // First, so that showing a long column's note is not taken for typing.
     area.setEditable(typed);
     Fields.show(area, item == null ? "" : text(item.source()));
-    area.setPromptText(
-        Texts.of(
-            item != null && item.source() instanceof Source.TableText
-                ? "values.prompt-table"
-                : item != null && item.source() instanceof Source.ClassesText
-                    ? "values.prompt-classes"
-                    : "values.prompt"));
+    Source.Shape shape = item == null ? Source.Shape.VALUES : item.source().shape();
+    area.setPromptText(Texts.of("values.prompt." + shape.name().toLowerCase(Locale.ROOT)));
     boolean fits = TableForm.fits(item, workspace);
     boolean inForm = fits && !asText;
     if (item != null && inForm) {
@@ -123,14 +121,8 @@ final class ValuesField extends VBox {
   }
 
   private static String text(Source source) {
-    if (source instanceof Source.ValuesText values) {
-      return values.text();
-    }
-    if (source instanceof Source.TableText table) {
-      return table.text();
-    }
-    if (source instanceof Source.ClassesText classes) {
-      return classes.text();
+    if (source instanceof Source.OfText typed) {
+      return typed.text();
     }
     Source.Linked linked = (Source.Linked) source;
     String key = linked.found() ? "values.linked" : "values.parted";
@@ -175,11 +167,20 @@ final class ValuesField extends VBox {
           .getChildren()
           .add(new Label(Texts.of("values.more-problems", unreadable.size() - MOST_LISTED)));
     }
+    Nodes.setShown(count, reckoning != null && isWords(reckoning));
     if (form.isVisible() && reckoning != null) {
       form.show(reckoning);
     }
     // The form says it at the row.
     Nodes.setShown(problemsScroll, !unreadable.isEmpty() && !form.isVisible());
+  }
+
+  /** Where words are typed as values, and hardly a number, they are meant to be counted. */
+  private static boolean isWords(Reckoning reckoning) {
+    int words = reckoning.typed().unreadable().size();
+    return reckoning.item().source().shape() == Source.Shape.VALUES
+        && words > 1
+        && reckoning.typed().entries().size() < 2 * words;
   }
 
   private Button problem(Entry entry) {

@@ -14,7 +14,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import promedio.core.assignment.Assignment;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
@@ -96,18 +95,8 @@ final class WorkingSheet extends VBox {
         .addAll(
             Stream.concat(Stream.of(Measure.values()).map(Measure::key), Task.otherKeys().stream())
                 .toList());
-    tasks.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(String key) {
-            return Texts.of(Measure.ofKey(key).isPresent() ? "measure." + key : "tasks." + key);
-          }
-
-          @Override
-          public String fromString(String text) {
-            return text;
-          }
-        });
+    Controls.inWords(
+        tasks, key -> Texts.of((Measure.ofKey(key).isPresent() ? "measure." : "tasks.") + key));
     tasks.setOnAction(event -> chooseTask());
     number.setId("working-number");
     number.setPrefColumnCount(5);

@@ -18,6 +18,7 @@ import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Categories;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
@@ -146,6 +147,9 @@ public final class ByHand {
 
   /** {@return the quantities of the item that scratch paper may name, by their symbols} */
   public static Map<String, Exact> quantities(Reckoning reckoning) {
+    if (reckoning.typed().data() instanceof Categories categories) {
+      return Map.of("n", categories.total());
+    }
     Formulas formulas = reckoning.formulas();
     Map<String, Exact> known = new LinkedHashMap<>();
     List.of(

@@ -25,6 +25,9 @@ public final class Results {
           .map(value -> plain(value, reckoning))
           .collect(Collectors.joining(parting, "", several.values().size() > 4 ? " …" : ""));
     }
+    if (result instanceof Result.Named named) {
+      return String.join("; ", named.names());
+    }
     return result
         .number()
         .map(number -> rounded(number, reckoning) + (measure.isPercentage() ? " %" : ""))

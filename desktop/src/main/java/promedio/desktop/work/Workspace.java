@@ -19,14 +19,13 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.entry.TypedCategories;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
-import promedio.core.sample.Sample;
-import promedio.core.sample.Values;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
@@ -211,9 +210,8 @@ public final class Workspace {
         now -> {
           Assignment changed = now;
           for (Map.Entry<String, Link> named : links.entrySet()) {
-            Source.Linked empty =
-                new Source.Linked(named.getValue(), new Sample(Values.of(List.of())), 0, false);
-            Item item = Item.of(changed.freeId(), named.getKey(), "", empty.follow(from.table()));
+            Source linked = Source.Linked.to(named.getValue(), from.table());
+            Item item = Item.of(changed.freeId(), named.getKey(), "", linked);
             changed = changed.with(item);
           }
           return changed;
@@ -436,6 +434,22 @@ public final class Workspace {
     addNamed(Texts.of("item.classes", assignment().freeId()), new Source.ClassesText(""));
   }
 
+  /** Adds empty categories, and chooses them. */
+  public void addCategories() {
+    addNamed(Texts.of("item.categories", assignment().freeId()), new Source.CategoriesText(""));
+  }
+
+  /** Counts the words that were typed as the values of the chosen item. */
+  public void countWords() {
+    editChosen(
+        "edit.count-words",
+        "",
+        item ->
+            item.source() instanceof Source.ValuesText words
+                ? item.withSource(new Source.CategoriesText(TypedCategories.ofWords(words.text())))
+                : item);
+  }
+
   /** Adds an item under a name, and chooses it. */
   public void addNamed(String name, Source source) {
     int id = assignment().freeId();
@@ -511,6 +525,10 @@ public final class Workspace {
   }
 
   private void show(Optional<Item> item) {
+    if (item.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent()) {
+      // Names have no other measure.
+      measure.set(Measure.MODES);
+    }
     Reckoning old = reckoning.get();
     chosen.set(item.orElse(null));
     if (item.isEmpty()) {

@@ -18,6 +18,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
+import promedio.core.sample.Sample;
 import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.tidy.Listed;
@@ -163,7 +164,7 @@ class TablesTest {
   }
 
   private int size() {
-    return linked().sample().values().count();
+    return ((Sample) linked().data()).values().count();
   }
 
   @Test
