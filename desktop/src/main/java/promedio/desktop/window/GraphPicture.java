@@ -94,34 +94,36 @@ final class GraphPicture extends VBox {
 
   /** {@return the picture of a graph over an axis of values} */
   static GraphPicture ofValues(Consumer<Exact> pointed, BoundaryMove moved) {
-    return new GraphPicture(pointed, name -> {}, moved);
+    return new GraphPicture("graph", pointed, name -> {}, moved);
   }
 
   /** {@return the picture of a graph of categories} */
   static GraphPicture ofCategories(Consumer<String> named) {
-    return new GraphPicture(value -> {}, named, BoundaryMove.NONE);
+    return new GraphPicture("category-graph", value -> {}, named, BoundaryMove.NONE);
   }
 
   /**
    * Makes the picture.
    *
+   * @param id of the picture; of its paper with “-paper” behind it
    * @param pointed takes the value above which a click was
    * @param named takes the category on whose bar a click was
    * @param moved takes a boundary that is moved
    */
-  private GraphPicture(Consumer<Exact> pointed, Consumer<String> named, BoundaryMove moved) {
+  private GraphPicture(
+      String id, Consumer<Exact> pointed, Consumer<String> named, BoundaryMove moved) {
     super(4);
     this.pointed = pointed;
     this.named = named;
     this.moved = moved;
-    picture.setId("graph");
+    picture.setId(id);
     picture.setPreserveRatio(true);
     grip.getStyleClass().add("boundary-grip");
     grip.setManaged(false);
     grip.setVisible(false);
     grip.setMouseTransparent(true);
     paper.getChildren().add(grip);
-    paper.setId("graph-paper");
+    paper.setId(id + "-paper");
     paper.setOnMouseMoved(this::hover);
     paper.setOnMousePressed(event -> taken = boundaryAt(event.getX()));
     paper.setOnMouseDragged(this::drag);

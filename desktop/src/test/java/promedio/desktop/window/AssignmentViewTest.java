@@ -2,100 +2,41 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 
 /** The window as a student uses it: typing, clicking, pressing keys. */
-@ExtendWith(ApplicationExtension.class)
-class AssignmentViewTest {
-
-  @TempDir private Path folder;
-
-  @TempDir private static Path state;
-
-  private final AssignmentView.FileChoice fileChoice = mock();
-  private Workspace workspace;
-  private Desk desk;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    AssignmentView view = new AssignmentView(workspace, desk, fileChoice);
-    stage.setScene(PromedioApplication.scene(view));
-    stage.show();
-    view.startTyping();
-  }
-
-  @BeforeEach
-  void takeRobot(FxRobot given) {
-    robot = given;
-  }
-
-  private <T extends Node> T find(String selector, Class<T> type) {
-    return robot.lookup(selector).queryAs(type);
-  }
-
-  private String text(String selector) {
-    Node node = robot.lookup(selector).query();
-    return node instanceof Labeled labeled
-        ? labeled.getText()
-        : ((TextInputControl) node).getText();
-  }
+class AssignmentViewTest extends OpenWindow {
 
   private void type(String selector, String text) {
     robot.clickOn(selector).write(text);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
   }
 
   private void chooseRule(String code, int value) {
     robot.clickOn("#rule-" + code);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.interact(() -> find("#rule-" + code, MenuButton.class).getItems().get(value).fire());
     robot.interact(() -> find("#rule-" + code, MenuButton.class).hide());
-  }
-
-  private void waitUntil(Callable<Boolean> condition) throws TimeoutException {
-    WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   @Test
@@ -103,7 +44,7 @@ class AssignmentViewTest {
     assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
 
     robot.write("2 4 4 4 5 5 7 9");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#result-mean")).isEqualTo("5.00");
     assertThat(text("#result-sd")).isEqualTo("2.14");
@@ -120,12 +61,12 @@ class AssignmentViewTest {
     robot.write("6");
     assertThat(find("#mark-mean", Label.class).isVisible()).isFalse();
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#mark-mean")).isEqualTo("rounding");
     assertThat(text("#margin-answer")).contains("is not 10.25; it may be a matter of rounding");
 
     robot.type(KeyCode.BACK_SPACE).write("5");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#mark-mean")).isEqualTo("agrees");
   }
 
@@ -158,17 +99,17 @@ class AssignmentViewTest {
     assertThat(text("#rule-divisor")).isEqualTo("n, a whole population");
 
     robot.push(KeyCode.CONTROL, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#result-variance")).isEqualTo("4.6400");
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#result-variance")).isEqualTo("4,6400");
   }
 
   @Test
   void unreadableEntriesAreMarkedAndCanBeMended() {
     robot.write("12.5 14o 13");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#counts")).isEqualTo("2 values · 1 to mend");
     Button problem = find(".problem", Button.class);
     assertThat(problem.getText()).isEqualTo("“14o” is not a number");
@@ -176,7 +117,7 @@ class AssignmentViewTest {
     robot.clickOn(problem);
     assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("14o");
     robot.write("140");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#counts")).isEqualTo("3 values");
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("12.5 140 13");
@@ -188,17 +129,17 @@ class AssignmentViewTest {
     robot.write("8 10");
     type("#answer-mean", "9");
     robot.push(KeyCode.CONTROL, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#answer-mean", TextField.class).getText()).isEmpty();
     robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
     assertThat(find("#values", TextArea.class).getText()).isEmpty();
 
     for (int i = 0; i < 3; i++) {
       robot.push(KeyCode.CONTROL, KeyCode.Y);
     }
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10");
     assertThat(find("#answer-mean", TextField.class).getText()).isEqualTo("9");
     assertThat(text("#mark-mean")).isEqualTo("agrees");
@@ -208,7 +149,7 @@ class AssignmentViewTest {
   void aTableOfValuesAndFrequenciesIsTypedLineByLine() {
     robot.clickOn("#new-table");
     robot.write("3 12").type(KeyCode.ENTER).write("4 8");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#result-mean")).isEqualTo("3.40");
     assertThat(text("#counts")).isEqualTo("2 rows, Σf = 20");
@@ -224,9 +165,9 @@ class AssignmentViewTest {
     waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
     robot.doubleClickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("kg");
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.clickOn("#bring-take");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("1.5 x 3");
     assertThat(text("#sheet-name")).isEqualTo("kg");
@@ -244,7 +185,7 @@ class AssignmentViewTest {
 
     assertThat(text("#bring-problem")).contains("words.csv", "there is a header but no row");
     robot.clickOn("#bring-leave");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#result-mean")).isEqualTo("9.00");
   }
 
@@ -258,9 +199,9 @@ class AssignmentViewTest {
     robot.clickOn("#bring-take");
     waitUntil(() -> workspace.tableProperty().get() != null);
     robot.clickOn("#table-put");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.clickOn("#item-1");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#result-mean")).isEqualTo("3.50");
     assertThat(text("#counts")).isEqualTo("4\u202F000 values · 2\u202F000 missing");
@@ -276,12 +217,12 @@ class AssignmentViewTest {
           Clipboard.getSystemClipboard().setContent(content);
         });
     robot.clickOn("#empty-paste");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#counts")).isEqualTo("3 values");
 
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     robot.clickOn("#empty-demo");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#sheet-name")).isEqualTo("North terrace");
     assertThat(text("#mark-mean")).isEqualTo("agrees, too few places");
     assertThat(text("#mark-q1")).isEqualTo("by another rule");
@@ -297,7 +238,7 @@ class AssignmentViewTest {
           Clipboard.getSystemClipboard().setContent(content);
         });
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT2).push(KeyCode.CONTROL, KeyCode.V);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#sheet-name")).isEqualTo("Sample 2");
     assertThat(text("#result-mean")).isEqualTo("2.00");
@@ -309,7 +250,7 @@ class AssignmentViewTest {
     assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isFalse();
 
     robot.clickOn("#more-position");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isTrue();
     assertThat(text("#result-geometric_mean")).isEqualTo("2.00");
@@ -332,7 +273,7 @@ class AssignmentViewTest {
     robot.write("8 10");
     robot.doubleClickOn("#title").write("Apples");
     robot.clickOn("#item-name").push(KeyCode.CONTROL, KeyCode.A).write("Row 7");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(workspace.assignment().title()).isEqualTo("Apples");
     assertThat(text("#sheet-name")).isEqualTo("Row 7");
@@ -350,7 +291,7 @@ class AssignmentViewTest {
     assertThat(text("#assignment-menu")).isEqualTo("Assignment •");
 
     robot.push(KeyCode.CONTROL, KeyCode.S);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#assignment-menu")).isEqualTo("Assignment");
     assertThat(file).exists();
     Assignment saved = workspace.assignment();
@@ -358,7 +299,7 @@ class AssignmentViewTest {
     robot.interact(() -> menu("menu-begin").fire());
     assertThat(robot.lookup("#empty-type").query().isVisible()).isTrue();
     robot.push(KeyCode.CONTROL, KeyCode.O);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(workspace.assignment()).isEqualTo(saved);
     assertThat(text("#mark-mean")).isEqualTo("agrees");
@@ -372,7 +313,7 @@ class AssignmentViewTest {
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.push(KeyCode.CONTROL, KeyCode.O);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#notice .label", Label.class).getText())
         .contains("Not opened, and nothing was changed", "torn.promedio");
@@ -388,7 +329,7 @@ class AssignmentViewTest {
     assertThat(text("#moved")).contains("variance 2.92 → 2.19", "standard deviation 1.71 → 1.48");
     assertThat(text("#aside-variance")).isEqualTo("was 2.92");
     robot.clickOn("#values").write(" ");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#moved", Label.class).getParent().isVisible()).isFalse();
   }
 
@@ -407,12 +348,12 @@ class AssignmentViewTest {
   @Test
   void aValueIsTakenOutOnTrialAndTheTrialDropped() {
     robot.write("8 10 11 50");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.clickOn("#tile-4");
     assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("50");
 
     robot.clickOn("#what-if-take-out");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#what-if-outcome"))
         .isEqualTo(
             "Without 50: mean 19.75 → 9.67, median 10.50 → 10.00, standard deviation 20.21 → 1.53.");
@@ -420,7 +361,7 @@ class AssignmentViewTest {
     assertThat(text("#result-mean")).isEqualTo("19.75");
 
     robot.clickOn("#what-if-drop");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 11 50");
     assertThat(text("#result-mean")).isEqualTo("19.75");
   }
@@ -429,16 +370,16 @@ class AssignmentViewTest {
   void aTrialIsKeptByTheKeyboardAlone() {
     robot.write("8 10 11 50");
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT2);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.type(KeyCode.RIGHT).type(KeyCode.DELETE);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 11 ");
     assertThat(text("#result-mean")).isEqualTo("9.67");
     robot.push(KeyCode.CONTROL, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#result-mean")).isEqualTo("19.75");
   }
 
@@ -447,11 +388,11 @@ class AssignmentViewTest {
     robot.write("8 10");
     type("#what-if-number", "12");
     robot.clickOn("#what-if-put-in");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#aside-mean")).isEqualTo("→ 10.00");
 
     robot.clickOn("#what-if-keep");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 12");
     assertThat(text("#result-mean")).isEqualTo("10.00");
@@ -460,7 +401,7 @@ class AssignmentViewTest {
   @Test
   void theValueAtTheCaretIsChosenInTheLineUp() {
     robot.write("12 8 10");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(find("#tile-2", Label.class).getText()).isEqualTo("10");
     assertThat(find("#tile-2", Label.class).getPseudoClassStates())
@@ -471,7 +412,7 @@ class AssignmentViewTest {
   void rulesAreKeptUnderANameAndTakenAgain() {
     chooseRule("divisor", 1);
     robot.clickOn("#course");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.interact(
         () -> {
           TextField name = (TextField) robot.lookup("#course-name").query();
@@ -510,10 +451,10 @@ class AssignmentViewTest {
   @Test
   void keysAreListedAndTheLookIsRemembered() {
     robot.push(KeyCode.F1);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#key-sheet", Node.class).isVisible()).isTrue();
     robot.type(KeyCode.SPACE);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(find("#key-sheet", Node.class).isVisible()).isFalse();
 
     robot.push(KeyCode.CONTROL, KeyCode.EQUALS);

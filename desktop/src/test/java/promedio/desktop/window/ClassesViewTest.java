@@ -2,26 +2,20 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
@@ -29,76 +23,15 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
-import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 
 /** Class tables typed as they are printed, samples in classes, and their graphs. */
-@ExtendWith(ApplicationExtension.class)
-class ClassesViewTest {
-
-  @TempDir private static Path state;
-
-  @TempDir private Path folder;
-
-  private final AssignmentView.FileChoice fileChoice = mock();
-  private Workspace workspace;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    stage.setScene(PromedioApplication.scene(new AssignmentView(workspace, desk, fileChoice)));
-    stage.show();
-  }
-
-  @BeforeEach
-  void takeRobot(FxRobot given) {
-    robot = given;
-  }
-
-  private <T extends Node> T find(String selector, Class<T> type) {
-    return robot.lookup(selector).queryAs(type);
-  }
-
-  private String text(String selector) {
-    return find(selector, Labeled.class).getText();
-  }
-
-  private void click(String selector) {
-    robot.interact(
-        () -> {
-          Node node = find(selector, Node.class);
-          if (node instanceof Hyperlink link) {
-            link.fire();
-          } else {
-            ((ButtonBase) node).fire();
-          }
-        });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void waitUntil(Callable<Boolean> condition) throws TimeoutException {
-    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
+class ClassesViewTest extends OpenWindow {
 
   private List<String> cells() {
     return robot.lookup("#class-table .work-cell").queryAllAs(Label.class).stream()
@@ -107,9 +40,9 @@ class ClassesViewTest {
   }
 
   private void typeWeights() {
-    click("#new-classes");
+    fire("#new-classes");
     robot.write("10-19 5\n20-29 8\n30-39 4");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
   }
 
   @SuppressWarnings("unchecked") // the ids are ours
@@ -139,7 +72,7 @@ class ClassesViewTest {
   void aClassThatOverlapsIsToldAndNothingTypedIsLost() {
     typeWeights();
     robot.write("\n35-49 2");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#form-problem-4")).isEqualTo("class 35–49 begins before class 30–39 ends");
     // The others are worked with meanwhile.
@@ -152,7 +85,7 @@ class ClassesViewTest {
   void theWorkingOfAClassTableStandsInTheMargin() {
     typeWeights();
     robot.interact(() -> workspace.measureProperty().set(Measure.MEDIAN));
-    click("#working-all");
+    fire("#working-all");
 
     List<String> steps =
         robot.lookup("#working-steps .working-step").queryAllAs(Node.class).stream()
@@ -167,14 +100,14 @@ class ClassesViewTest {
     robot.interact(
         () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
     assertThat(find("#graph-toggle", Hyperlink.class).getText()).isEqualTo("show");
-    click("#graph-toggle");
+    fire("#graph-toggle");
 
     assertThat(text("#graph-note")).isEqualTo("Σf = 8 = n");
     robot.interact(() -> choice("#graph-by").setValue("limits"));
     robot.interact(() -> find("#graph-numbers", TextField.class).setText("120 130 140"));
     assertThat(cells()).startsWith("120–130", "125", "5");
     assertThat(text("#graph-note")).isEqualTo("Σf = 6, and 2 values lie outside");
-    click("#graph-end");
+    fire("#graph-end");
     assertThat(workspace.assignment().rules().get(Rule.CLASS_END)).isEqualTo(ClassEnd.UPPER);
     assertThat(text("#graph-note")).isEqualTo("Σf = 7, and 1 values lie outside");
     robot.interact(() -> find("#graph-numbers", TextField.class).setText("13o"));
@@ -184,7 +117,7 @@ class ClassesViewTest {
   @Test
   void aClassIsChosenByKeyAndItsValuesAreTold() {
     robot.interact(() -> workspace.addSample(new Source.ValuesText("118 121 121 124 135")));
-    click("#graph-toggle");
+    fire("#graph-toggle");
     robot.interact(() -> choice("#graph-by").setValue("width"));
     robot.interact(() -> find("#graph-numbers", TextField.class).setText("10"));
     Label second =
@@ -194,7 +127,7 @@ class ClassesViewTest {
             .orElseThrow();
     robot.interact(second::requestFocus);
     robot.push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#graph-note")).isEqualTo("In 120–130: 121×2  124");
     assertThat(second.getPseudoClassStates()).anyMatch(s -> s.getPseudoClassName().equals("lit"));
@@ -208,11 +141,11 @@ class ClassesViewTest {
     assertThat(picture.getAccessibleText()).startsWith("histogram of class table");
 
     robot.interact(() -> find("#graph-mark-median", CheckBox.class).fire());
-    click("#graph-ogive");
+    fire("#graph-ogive");
     waitUntil(() -> picture.getAccessibleText().startsWith("ogive"));
-    click("#graph-copy");
+    fire("#graph-copy");
     robot.interact(() -> assertThat(Clipboard.getSystemClipboard().hasImage()).isTrue());
-    click("#graph-copy-table");
+    fire("#graph-copy-table");
     robot.interact(
         () ->
             assertThat(Clipboard.getSystemClipboard().getString())
@@ -232,10 +165,10 @@ class ClassesViewTest {
   void groupedStandsBesideRawAndBecomesATableOfItsOwn() {
     robot.interact(
         () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
-    click("#graph-toggle");
-    click("#graph-compare");
+    fire("#graph-toggle");
+    fire("#graph-compare");
     assertThat(cells()).containsSequence("mean", "127.00");
-    click("#graph-as-table");
+    fire("#graph-as-table");
 
     assertThat(workspace.chosenProperty().get().source()).isInstanceOf(Source.ClassesText.class);
     assertThat(workspace.chosenProperty().get().name()).endsWith("in classes");
@@ -243,15 +176,15 @@ class ClassesViewTest {
   }
 
   private void typeSample() throws TimeoutException {
-    click("#new-sample");
+    fire("#new-sample");
     robot.write("118 121 124 126 127 129 131 131 140 152");
     robot.interact(() -> workspace.setClasses(new ClassChoice("limits", "110 120 130 140 160")));
-    click("#graph-toggle");
+    fire("#graph-toggle");
     waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
     robot.interact(() -> find("#graph-numbers", Node.class).requestFocus());
     Node scroll = find(".sheet-scroll", Node.class);
     robot.interact(() -> ((ScrollPane) scroll).setVvalue(1));
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
   }
 
   @Test
@@ -269,9 +202,9 @@ class ClassesViewTest {
             .localToScreen(find("#graph-paper", Pane.class).getBoundsInLocal());
     Point2D start = new Point2D(paper.getMinX() + place[0], paper.getMinY() + 60);
     robot.drag(start, MouseButton.PRIMARY).moveBy(14, 0).moveBy(14, 0);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     robot.drop();
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     ClassChoice moved = workspace.chosenProperty().get().classes();
     assertThat(moved.by()).isEqualTo("limits");
@@ -287,7 +220,7 @@ class ClassesViewTest {
     typeSample();
     Label first = robot.lookup("#class-table .work-cell").queryAllAs(Label.class).iterator().next();
     robot.interact(() -> first.getOnMouseClicked().handle(null));
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(lit("#tile-1")).isTrue();
     assertThat(lit("#tile-2")).isFalse();
@@ -299,11 +232,11 @@ class ClassesViewTest {
 
   @Test
   void groupingIsComparedWithTheValuesAndWithOtherWidths() throws Exception {
-    click("#new-sample");
+    fire("#new-sample");
     robot.write("118 121 124 126 127 129 131 131 140 152");
-    click("#graph-toggle");
+    fire("#graph-toggle");
     robot.interact(() -> workspace.setClasses(new ClassChoice("width", "10")));
-    click("#graph-compare");
+    fire("#graph-compare");
 
     List<String> heads =
         robot.lookup("#class-table .class-head").queryAllAs(Label.class).stream()

@@ -2,111 +2,35 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 
 /** What the window tells of answers: one by one, part by part, and for a whole class. */
-@ExtendWith(ApplicationExtension.class)
-class MarksViewTest {
+class MarksViewTest extends OpenWindow {
 
-  @TempDir private static Path state;
-
-  @TempDir private Path folder;
-
-  private final AssignmentView.FileChoice fileChoice = mock();
-  private Workspace workspace;
-  private AssignmentView view;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    Assignment assignment =
-        Assignment.empty("Pears")
-            .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
-            .with(
-                new Part(
-                    1,
-                    "Find mean and spread",
-                    1,
-                    List.of(Measure.MEAN, Measure.SD),
-                    Optional.of(1)));
-    workspace = new Workspace(assignment, Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    view = new AssignmentView(workspace, desk, fileChoice);
-    stage.setScene(PromedioApplication.scene(view));
-    stage.show();
-  }
-
-  @BeforeEach
-  void takeRobot(FxRobot given) {
-    robot = given;
-  }
-
-  private <T extends Node> T find(String selector, Class<T> type) {
-    return robot.lookup(selector).queryAs(type);
-  }
-
-  private String text(String selector) {
-    return find(selector, Labeled.class).getText();
-  }
-
-  private boolean shown(String selector) {
-    return find(selector, Node.class).isVisible();
-  }
-
-  private void fire(String selector) {
-    robot.interact(
-        () -> {
-          Node node = find(selector, Node.class);
-          if (node instanceof Hyperlink link) {
-            link.fire();
-          } else {
-            ((ButtonBase) node).fire();
-          }
-        });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void answer(String selector, String answer) {
-    robot.interact(
-        () -> {
-          find(selector, TextField.class).requestFocus();
-          find(selector, TextField.class).clear();
-        });
-    robot.write(answer).type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+  @Override
+  Assignment assignment() {
+    return Assignment.empty("Pears")
+        .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
+        .with(
+            new Part(
+                1, "Find mean and spread", 1, List.of(Measure.MEAN, Measure.SD), Optional.of(1)));
   }
 
   @Test
@@ -158,12 +82,12 @@ class MarksViewTest {
   @Test
   void thePartsOfTheSheetAreAnsweredOnOnePage() {
     robot.interact(view::showParts);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#parts-progress")).isEqualTo("0 of 2 answers agree; 0 are answered");
 
     answer("#part-answer-1-mean", "15");
     robot.write("3.7").type(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
@@ -225,7 +149,7 @@ class MarksViewTest {
 
     robot.interact(view::markPile);
     WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> workspace.pileProperty().get() != null);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#pile-counts")).isEqualTo("3 answers of 3 students");
     assertThat(text("#pile-slip")).isEqualTo("2 × a slip");

@@ -1,80 +1,17 @@
 package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.mock;
 
-import java.nio.file.Path;
-import java.util.UUID;
-import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Hyperlink;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextArea;
-import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
-import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 
 /** Printed tables, typed into a form as the hand goes. */
-@ExtendWith(ApplicationExtension.class)
-class TableFormTest {
-
-  @TempDir private static Path state;
-
-  private Workspace workspace;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    stage.setScene(
-        PromedioApplication.scene(
-            new AssignmentView(workspace, desk, mock(AssignmentView.FileChoice.class))));
-    stage.show();
-  }
-
-  @BeforeEach
-  void takeRobot(FxRobot given) {
-    robot = given;
-  }
-
-  private void fire(String selector) {
-    robot.interact(
-        () -> {
-          Node node = robot.lookup(selector).query();
-          if (node instanceof Hyperlink link) {
-            link.fire();
-          } else {
-            ((ButtonBase) node).fire();
-          }
-        });
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private String text(String selector) {
-    return robot.lookup(selector).queryAs(Labeled.class).getText();
-  }
-
-  private TextField field(String selector) {
-    return robot.lookup(selector).queryAs(TextField.class);
-  }
+class TableFormTest extends OpenWindow {
 
   private String typed() {
     Source source = workspace.chosenProperty().get().source();
@@ -92,7 +29,7 @@ class TableFormTest {
     robot.type(KeyCode.ENTER).write("8").type(KeyCode.ENTER);
     // A frequency alone takes the class that is proposed.
     robot.type(KeyCode.TAB).write("4");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(typed()).isEqualTo("10-19\t5\n20–29\t8\n30–39\t4");
     assertThat(text("#form-boundaries-2")).isEqualTo("19.5–29.5");
@@ -103,7 +40,7 @@ class TableFormTest {
   void aClassOutOfPlaceIsToldAtItsRowAndTheOthersCount() {
     fire("#new-classes");
     robot.write("10-19 5\n20-29 8\n25-39 2\n30-39 -4\n");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#form-problem-3")).isEqualTo("class 25–39 begins before class 20–29 ends");
     assertThat(text("#form-problem-4")).isEqualTo("class 30–39 has the negative frequency -4");
@@ -118,13 +55,13 @@ class TableFormTest {
     robot.write("10-19 5\n20-29 13\n30-39 17\n");
     robot.interact(() -> robot.lookup("#form-cumulative").queryAs(CheckBox.class).fire());
     robot.clickOn("#form-total").write("17");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(text("#result-median")).isEqualTo("23.88");
     assertThat(text("#counts")).doesNotContain("written as their total");
 
     robot.write("0");
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#counts")).contains("add up to 17, but 170 is written as their total");
   }
 
@@ -153,7 +90,7 @@ class TableFormTest {
     assertThat(text("#counts")).contains("3 rows");
 
     robot.eraseText(1).type(KeyCode.TAB).eraseText(1).type(KeyCode.BACK_SPACE);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(typed()).isEqualTo("3\t12\n5\t2");
     assertThat(field("#form-frequency-1").isFocused()).isTrue();

@@ -2,7 +2,6 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.io.IOException;
@@ -10,13 +9,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -26,28 +21,15 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.table.Table;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 
 /** Bringing a table in, looking at it and tidying it, as a student does. */
-@ExtendWith(ApplicationExtension.class)
-class TableViewTest {
+class TableViewTest extends OpenWindow {
 
   private static final String TRAYS =
       """
@@ -60,47 +42,6 @@ class TableViewTest {
       5;Blanca;128;NA
       Total;;;14
       """;
-
-  @TempDir private Path folder;
-
-  @TempDir private static Path state;
-
-  private final AssignmentView.FileChoice fileChoice = mock();
-  private Workspace workspace;
-  private Desk desk;
-  private AssignmentView view;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    view = new AssignmentView(workspace, desk, fileChoice);
-    stage.setScene(PromedioApplication.scene(view));
-    stage.show();
-  }
-
-  @BeforeEach
-  void takeRobot(FxRobot given) {
-    robot = given;
-  }
-
-  private <T extends Node> T find(String selector, Class<T> type) {
-    return robot.lookup(selector).queryAs(type);
-  }
-
-  private String text(String selector) {
-    return find(selector, Labeled.class).getText();
-  }
-
-  private void waitUntil(Callable<Boolean> condition) throws TimeoutException {
-    WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void settle() {
-    WaitForAsyncUtils.waitForFxEvents();
-  }
 
   private Path write(String name, String text) throws IOException {
     return Files.writeString(folder.resolve(name), text);

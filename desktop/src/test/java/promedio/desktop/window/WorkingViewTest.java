@@ -1,88 +1,38 @@
 package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.mock;
 
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
-import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.rules.Rule;
 import promedio.core.working.Method;
-import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
-import promedio.desktop.work.Workspace;
 
 /** Working by hand in the window: uncovering steps, two methods, own numbers, scratch paper. */
-@ExtendWith(ApplicationExtension.class)
-class WorkingViewTest {
-
-  @TempDir private static Path state;
-
-  private Workspace workspace;
-  private FxRobot robot;
-
-  @Start
-  void open(Stage stage) {
-    workspace = new Workspace(Assignment.empty("Crates"), Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    AssignmentView.FileChoice none = mock();
-    stage.setScene(PromedioApplication.scene(new AssignmentView(workspace, desk, none)));
-    stage.show();
-  }
+class WorkingViewTest extends OpenWindow {
 
   @BeforeEach
-  void typeFourCrates(FxRobot given) {
-    robot = given;
+  void typeFourCrates() {
     robot.interact(() -> workspace.addSample(new Source.ValuesText("8 10 11 11")));
     choose(Measure.VARIANCE);
   }
 
   private void choose(Measure measure) {
     robot.interact(() -> workspace.measureProperty().set(measure));
-  }
-
-  private <T extends Node> T find(String selector, Class<T> type) {
-    return robot.lookup(selector).queryAs(type);
-  }
-
-  private void click(String selector) {
-    robot.interact(
-        () -> {
-          Node node = find(selector, Node.class);
-          if (node instanceof Hyperlink link) {
-            link.fire();
-          } else {
-            ((ButtonBase) node).fire();
-          }
-        });
-    WaitForAsyncUtils.waitForFxEvents();
   }
 
   /** What the steps say to a screen reader; a formula is a picture. */
@@ -92,36 +42,32 @@ class WorkingViewTest {
         .toList();
   }
 
-  private String text(String selector) {
-    return find(selector, Labeled.class).getText();
-  }
-
   @Test
   void aWorkingIsUncoveredStepByStepAndRememberedByItsMethod() {
     assertThat(steps("working-")).isEmpty();
-    click("#working-next");
+    fire("#working-next");
     assertThat(steps("working-")).containsExactly("Σx = 8 + 10 + 11 + 11 = 40");
-    click("#working-all");
+    fire("#working-all");
     assertThat(steps("working-"))
         .hasSize(5)
         .endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
-    click("#working-method-shortcut");
+    fire("#working-method-shortcut");
     assertThat(steps("working-")).contains("Σx² = 406");
     assertThat(workspace.assignment().method(Measure.VARIANCE)).isEqualTo(Method.SHORTCUT);
 
     choose(Measure.MEDIAN);
     assertThat(steps("working-")).isEmpty();
     choose(Measure.VARIANCE);
-    click("#working-all");
+    fire("#working-all");
     assertThat(steps("working-")).contains("Σx² = 406");
     robot.interact(workspace::undo);
-    click("#working-all");
+    fire("#working-all");
     assertThat(steps("working-")).startsWith("Σx = 8 + 10 + 11 + 11 = 40");
   }
 
   @Test
   void aWorkingIsCopiedInTheFormsThatDocumentsTake() {
-    click("#working-all");
+    fire("#working-all");
     MenuButton copy = find("#working-copy", MenuButton.class);
 
     robot.interact(() -> copy.getItems().get(0).fire());
@@ -143,7 +89,7 @@ class WorkingViewTest {
 
   @Test
   void aReasonIsToldWhereItIsAskedFor() {
-    click("#working-all");
+    fire("#working-all");
     Label reason = find("#working-step-5 .working-why", Label.class);
     assertThat(reason.isVisible()).isFalse();
 
@@ -159,7 +105,7 @@ class WorkingViewTest {
             workspace.takeCourse(
                 "Course", workspace.assignment().rules().with("carry", "0").with(Rule.PLACES, 1)));
     choose(Measure.SD);
-    click("#working-all");
+    fire("#working-all");
 
     List<String> ending =
         robot.lookup(".working-ending").queryAllAs(Label.class).stream()
@@ -173,23 +119,23 @@ class WorkingViewTest {
   @Test
   void twoMethodsBesideEachOtherMeet() {
     robot.push(KeyCode.CONTROL, KeyCode.DIGIT7);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(text("#working-title")).startsWith("Variance of");
-    click("#working-beside");
+    fire("#working-beside");
 
     assertThat(steps("sheet-")).endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
     assertThat(steps("beside-")).contains("Σx² = 406");
     assertThat(text("#working-meeting"))
         .isEqualTo("Both end at 2.00. On the way both find Σx = 40, n = 4.");
-    click("#beside-method-step");
+    fire("#beside-method-step");
     assertThat(steps("beside-")).startsWith("A = 10", "h = 1");
-    click("#working-back");
+    fire("#working-back");
     assertThat(find("#sheet-name", Label.class).getScene()).isNotNull();
   }
 
   @Test
   void aPercentileIsWorkedOnTheSheet() {
-    click("#working-on-sheet");
+    fire("#working-on-sheet");
     robot.interact(() -> taskChoice().setValue("percentile"));
     robot.interact(() -> find("#working-number", TextField.class).setText("50"));
     robot.interact(
@@ -197,7 +143,7 @@ class WorkingViewTest {
           TextField number = find("#working-number", TextField.class);
           number.fireEvent(new ActionEvent());
         });
-    click("#sheet-all");
+    fire("#sheet-all");
 
     assertThat(text("#working-title")).startsWith("Percentile 50 of");
     assertThat(steps("sheet-")).contains("pos = (n + 1) · p = (4 + 1) · 0.5 = 2.5");
@@ -210,8 +156,8 @@ class WorkingViewTest {
 
   @Test
   void ownNumbersAreMarkedWithFollowThroughAndKept() {
-    click("#working-on-sheet");
-    click("#sheet-mine");
+    fire("#working-on-sheet");
+    fire("#sheet-mine");
     // The steps tell no values now.
     assertThat(robot.lookup("#sheet-steps .step-own").queryAll()).hasSize(5);
     write("#sheet-step-1 .step-own", "42");
@@ -227,15 +173,15 @@ class WorkingViewTest {
     assertThat(words("#sheet-step-1")).isEqualTo("right");
     assertThat(words("#sheet-step-3")).isEqualTo("not what follows here");
     assertThat(workspace.chosenProperty().get().handWork().workings()).hasSize(1);
-    click("#sheet-mine");
-    click("#sheet-mine");
+    fire("#sheet-mine");
+    fire("#sheet-mine");
     assertThat(find("#sheet-step-1 .step-own", TextField.class).getText()).isEqualTo("40");
   }
 
   private void write(String selector, String text) {
     robot.interact(() -> find(selector, TextField.class).requestFocus());
     robot.interact(() -> find(selector, TextField.class).setText(text));
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
   }
 
   private String words(String step) {
@@ -247,25 +193,25 @@ class WorkingViewTest {
 
   @Test
   void anOwnTableIsMarkedCellByCell() {
-    click("#working-on-sheet");
-    click("#sheet-mine");
+    fire("#working-on-sheet");
+    fire("#sheet-mine");
     robot.interact(() -> robot.lookup("#work-rows").query().getScene().getRoot().layout());
     TextField deviation = find("#own-cell-1-0", TextField.class);
     robot.interact(() -> deviation.setText("2"));
     robot.interact(() -> find("#own-cell-2-0", TextField.class).setText("4"));
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(deviation.getAccessibleHelp()).isEqualTo("not what follows here");
     assertThat(find("#own-cell-2-0", TextField.class).getAccessibleHelp()).isEqualTo("right");
     robot.interact(() -> deviation.setText("-2"));
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
     assertThat(deviation.getAccessibleHelp()).isEqualTo("right");
   }
 
   @Test
   void aPastedBlockFillsTheOwnTable() {
-    click("#working-on-sheet");
-    click("#sheet-mine");
+    fire("#working-on-sheet");
+    fire("#sheet-mine");
     robot.interact(
         () -> {
           ClipboardContent content = new ClipboardContent();
@@ -274,7 +220,7 @@ class WorkingViewTest {
           find("#own-cell-1-0", TextField.class).requestFocus();
         });
     robot.push(KeyCode.CONTROL, KeyCode.V);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(workspace.chosenProperty().get().handWork().workings().values())
         .singleElement()
@@ -294,7 +240,7 @@ class WorkingViewTest {
           scratch.setText("Σx / 3");
         });
     robot.push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    settle();
 
     assertThat(robot.lookup("#scratch-lines .scratch-line").queryAllAs(Label.class))
         .extracting(Label::getText)
