@@ -58,7 +58,9 @@ public enum Method {
           measure == Measure.SKEWNESS ? Measure.called(rules.get(Rule.SKEWNESS)) : measure;
       return List.copyOf(ofMeasure(named));
     }
-    if (task instanceof Task.Percentile || task instanceof Task.FiveNumbers) {
+    if (task instanceof Task.Percentile
+        || task instanceof Task.Decile
+        || task instanceof Task.FiveNumbers) {
       return List.copyOf(ORDERED);
     }
     if (task instanceof Task.Score || task instanceof Task.ValueOfScore) {

@@ -25,6 +25,11 @@ public sealed interface Task {
 
     R percentile(Exact percent);
 
+    /** What is made of a decile: the same as of the percentile that it is. */
+    default R decile(Exact tenth) {
+      return percentile(tenth.times(10));
+    }
+
     R trimmedMean(Exact proportion);
 
     R moment(Exact order);
@@ -75,6 +80,28 @@ public sealed interface Task {
     @Override
     public Optional<Exact> number() {
       return Optional.of(percent);
+    }
+  }
+
+  /**
+   * The value that so many tenths of the values do not exceed.
+   *
+   * @param tenth from 0 to 10
+   */
+  record Decile(Exact tenth) implements Task {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.decile(tenth);
+    }
+
+    @Override
+    public String key() {
+      return "decile";
+    }
+
+    @Override
+    public Optional<Exact> number() {
+      return Optional.of(tenth);
     }
   }
 
@@ -205,6 +232,7 @@ public sealed interface Task {
   static List<String> otherKeys() {
     return List.of(
         "five_numbers",
+        "decile",
         "percentile",
         "percentile_rank",
         "trimmed_mean",
@@ -226,6 +254,7 @@ public sealed interface Task {
   static Optional<Task> of(String key, Optional<Exact> number) {
     return switch (key) {
       case "five_numbers" -> Optional.of(new FiveNumbers());
+      case "decile" -> about(number, Decile::new);
       case "percentile" -> about(number, Percentile::new);
       case "percentile_rank" -> about(number, Rank::new);
       case "trimmed_mean" -> about(number, TrimmedMean::new);

@@ -286,6 +286,19 @@ class WorkingTest {
   }
 
   @Test
+  void aDecileIsThePercentileOfTenTimesItsNumber() {
+    Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
+    for (int tenth = 1; tenth <= 9; tenth++) {
+      assertThat(lines(task(ten, new Task.Decile(Exact.of(tenth)))))
+          .as("D%d", tenth)
+          .isEqualTo(lines(task(ten, new Task.Percentile(Exact.of(10L * tenth)))));
+    }
+    assertThat(working(CRATES, new Task.Decile(Exact.of(11)))).isEmpty();
+    assertThat(Task.of("decile", Optional.of(Exact.of(3)))).contains(new Task.Decile(Exact.of(3)));
+    assertThat(Task.needsNumber("decile")).isTrue();
+  }
+
+  @Test
   void aTaskThatMakesNoSenseHasNoWorking() {
     assertThat(working(CRATES, new Task.Percentile(Exact.of(101)))).isEmpty();
     assertThat(working(CRATES, new Task.TrimmedMean(Exact.of(1, 2)))).isEmpty();

@@ -56,7 +56,7 @@ final class WorkingCommand implements Callable<Integer> {
       required = true,
       paramLabel = "KEY",
       description =
-          "a measure, e.g. variance; or five_numbers, percentile, percentile_rank, trimmed_mean,"
+          "a measure, e.g. variance; or five_numbers, decile, percentile, percentile_rank, trimmed_mean,"
               + " moment, z_score, value_of_z")
   private String measureKey = "";
 

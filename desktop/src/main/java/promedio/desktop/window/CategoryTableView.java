@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
-import javafx.geometry.HPos;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
@@ -25,7 +25,6 @@ final class CategoryTableView extends GridPane {
   CategoryTableView() {
     getStyleClass().add("class-table");
     setId("category-table");
-    setHgap(22);
     setVgap(2);
   }
 
@@ -88,7 +87,8 @@ final class CategoryTableView extends GridPane {
     Label cell = new Label(text);
     cell.getStyleClass().add(styleClass);
     boolean ofWords = column == 0 || styleClass.equals("tally");
-    GridPane.setHalignment(cell, ofWords ? HPos.LEFT : HPos.RIGHT);
+    cell.setAlignment(ofWords ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+    cell.setMaxWidth(Double.MAX_VALUE);
     add(cell, column, row);
     return cell;
   }

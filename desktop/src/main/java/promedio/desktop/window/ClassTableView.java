@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -40,7 +39,6 @@ final class ClassTableView extends GridPane {
   ClassTableView() {
     getStyleClass().add("class-table");
     setId("class-table");
-    setHgap(18);
     setVgap(2);
   }
 
@@ -73,7 +71,7 @@ final class ClassTableView extends GridPane {
         }
       }
       Label tally = cell(GroupingText.tally(interval.frequency()), cells.size(), row, "tally");
-      GridPane.setHalignment(tally, HPos.LEFT);
+      tally.setAlignment(Pos.CENTER_LEFT);
       row++;
     }
     String total = numbers.shown(table.get().tally().total());
@@ -129,10 +127,10 @@ final class ClassTableView extends GridPane {
     for (Measure measure : Measure.values()) {
       Result raw = now.measures().get(measure);
       Result classes = grouped.get(measure);
-      if (raw.number().isEmpty() && classes.number().isEmpty()) {
+      if (raw instanceof Result.Absent && classes instanceof Result.Absent) {
         continue;
       }
-      cell(Texts.of("measure." + measure.key()), 0, row, "work-cell");
+      cell(Texts.of("measure." + measure.key()), 0, row, "work-cell").setAlignment(Pos.CENTER_LEFT);
       cell(Results.shown(raw, measure, now), 1, row, "work-cell");
       cell(Results.shown(classes, measure, now), 2, row, "work-cell");
       cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
@@ -162,7 +160,7 @@ final class ClassTableView extends GridPane {
     Label cell = new Label(text);
     cell.getStyleClass().add(styleClass);
     cell.setAlignment(Pos.CENTER_RIGHT);
-    GridPane.setHalignment(cell, HPos.RIGHT);
+    cell.setMaxWidth(Double.MAX_VALUE);
     add(cell, column, row);
     return cell;
   }

@@ -66,6 +66,12 @@ final class GraphCard extends VBox {
   private final ClassTableView table;
   private final Label note = new Label();
   private final HBox grouping = new HBox(8);
+  private final Hyperlink compare =
+      Controls.link("graph.compare", "graph-compare", this::switchTable);
+
+  /** Whether the measures of the values and of the classes stand in the place of the classes. */
+  private boolean comparing;
+
   private GraphKind kind = GraphKind.HISTOGRAM;
   private ClassTable.@Nullable Interval chosen;
   private boolean open;
@@ -188,7 +194,10 @@ final class GraphCard extends VBox {
     other.setId("graph-other");
     other.setAccessibleText(Texts.of("graph.beside"));
     other.setOnAction(event -> draw());
-    look.getChildren().addAll(new Label(Texts.of("graph.beside")), other);
+    HBox beside = new HBox(8, new Label(Texts.of("graph.beside")), other);
+    beside.setAlignment(Pos.CENTER_LEFT);
+    look.setAlignment(Pos.CENTER_LEFT);
+    look.getChildren().add(beside);
     look.getChildren().add(field(title, "graph.title", 14));
     look.getChildren().add(field(ticks, "graph.ticks", 4));
     return look;
@@ -213,7 +222,7 @@ final class GraphCard extends VBox {
         Controls.link("graph.save", "graph-save", this::savePicture),
         Controls.link("graph.copy-table", "graph-copy-table", this::copyTable),
         Controls.link("graph.as-table", "graph-as-table", this::keepAsTable),
-        Controls.link("graph.compare", "graph-compare", this::compare));
+        compare);
   }
 
   private void show() {
@@ -254,7 +263,7 @@ final class GraphCard extends VBox {
     grouped = found.orElse(null);
     chosen = null;
     workspace.litProperty().set(null);
-    table.show(found.map(Grouping::table), now, this::choose);
+    showTable();
     tellCheck(now);
     draw();
   }
@@ -450,11 +459,21 @@ final class GraphCard extends VBox {
     }
   }
 
-  private void compare() {
-    Grouping found = grouped;
+  private void switchTable() {
+    comparing = !comparing;
+    showTable();
+  }
+
+  private void showTable() {
+    Optional<ClassTable> found = Optional.ofNullable(grouped).map(Grouping::table);
     Reckoning now = workspace.reckoningProperty().get();
-    if (found != null && now != null) {
-      table.compare(found.table(), now);
+    boolean ofClasses = now != null && now.typed().data() instanceof ClassTable;
+    Nodes.setShown(compare, !ofClasses);
+    compare.setText(Texts.of(comparing ? "graph.classes-again" : "graph.compare"));
+    if (now != null && comparing && found.isPresent() && !ofClasses) {
+      table.compare(found.get(), now);
+    } else if (now != null) {
+      table.show(found, now, this::choose);
     }
   }
 }

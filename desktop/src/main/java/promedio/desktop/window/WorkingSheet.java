@@ -127,6 +127,7 @@ final class WorkingSheet extends VBox {
   private static String usualNumber(String key) {
     return switch (key) {
       case "percentile" -> "90";
+      case "decile" -> "3";
       case "trimmed_mean" -> "1/10";
       case "moment" -> "3";
       default -> "1";

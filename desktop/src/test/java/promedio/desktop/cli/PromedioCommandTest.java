@@ -145,7 +145,7 @@ class PromedioCommandTest {
         "measures --values 1 --rule sum=3|there are divisor",
         "measures --values 1 --percentile 200|from 0 to 100",
         "measures --values 1 --trim a|from 0 to 1",
-        "measures --values 1 --kind pairs|[raw, value-frequency, classes]",
+        "measures --values 1 --kind pairs|[raw, value-frequency, classes, categories]",
         "measures --values 1 --colour red|Unknown option",
         "measure|Unmatched argument"
       })
@@ -189,7 +189,7 @@ class PromedioCommandTest {
     Outcome outcome = run("samples", target.toString());
 
     assertThat(outcome.code()).isZero();
-    assertThat(outcome.out().lines()).hasSize(7).allMatch(line -> Files.exists(Path.of(line)));
+    assertThat(outcome.out().lines()).hasSize(8).allMatch(line -> Files.exists(Path.of(line)));
     assertThat(
             run("measures", target.resolve("terraces.csv").toString(), "--column", "weight_g")
                 .code())

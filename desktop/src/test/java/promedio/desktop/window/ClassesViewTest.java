@@ -247,5 +247,9 @@ class ClassesViewTest extends OpenWindow {
     int mean = cells.indexOf("mean");
     assertThat(cells.subList(mean, mean + 6))
         .containsExactly("mean", "129.90", "131.00", "+1.10", "130.50", "132.00");
+    assertThat(cells).contains("mode");
+    assertThat(text("#graph-compare")).isEqualTo("the classes");
+    fire("#graph-compare");
+    assertThat(cells()).startsWith("110–120");
   }
 }

@@ -18,6 +18,8 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.sample.Categories;
 import promedio.core.sample.Sample;
 import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
@@ -157,6 +159,41 @@ class TablesTest {
     assertThat(workspace.assignment().tables()).isEmpty();
     assertThat(workspace.tableProperty().get()).isNull();
     assertThat(size()).isEqualTo(2);
+  }
+
+  @Test
+  void aColumnOfWordsIsCountedAndFollowsItsTable() throws IOException {
+    bringIn("tray,variety,g\n1,Blanca,131\n2,Conference,140\n3,Blanca,98\n4,,99\n");
+    workspace.addLinked(Map.of("variety", Link.of(1, "variety")));
+
+    assertThat(workspace.assignment().items().get(0).source().shape())
+        .isEqualTo(Source.Shape.CATEGORIES);
+    assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
+    assertThat(linked().data().missing()).isEqualTo(1);
+    workspace.addStep(new Step.LeaveOut("g < 100"));
+    assertThat(counted("Blanca")).isEqualTo(Exact.ONE);
+    workspace.addStep(new Step.Recode("variety", List.of(new Step.Change("Blanca", "White"))));
+    assertThat(counted("White")).isEqualTo(Exact.ONE);
+    workspace.undo();
+    workspace.undo();
+    assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
+    // Where the words are gone, what was counted last stays.
+    workspace.setSteps("edit.step", List.of(Listed.of(new Step.Rename("variety", "kind"))));
+    assertThat(linked().found()).isFalse();
+    assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
+  }
+
+  @Test
+  void wordsAreCountedGroupByGroup() throws IOException {
+    bringIn("picker,variety\nAna,Blanca\nAna,Conference\nBruno,Blanca\nAna,Blanca\n");
+    workspace.addLinked(Map.of("variety, Ana", new Link(1, "variety", "picker", "Ana")));
+
+    assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
+    assertThat(linked().data().total()).isEqualTo(Exact.of(3));
+  }
+
+  private Exact counted(String name) {
+    return ((Categories) linked().data()).frequency(name);
   }
 
   private Source.Linked linked() {
