@@ -33,6 +33,7 @@ import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
+import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.window.AssignmentView;
@@ -188,14 +189,7 @@ public final class OffscreenDemo {
           workspace.measureProperty().set(Measure.SD);
         });
     takePicturesOfTables(workspace, scene);
-    picture(scene, "keys.png", () -> menu(scene, "menu-keys").fire());
-    picture(
-        scene,
-        "empty.png",
-        () -> {
-          ((Button) scene.lookup("#key-sheet .button")).fire();
-          workspace.replace(Assignment.empty(""));
-        });
+    picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
   }
 
   private void takePicturesOfMarks(Assignment demo, Workspace workspace, Scene scene)
@@ -309,6 +303,18 @@ public final class OffscreenDemo {
         () -> {
           workspace.removeChosen();
           return scene;
+        });
+    picture(
+        scene,
+        "categories.png",
+        () -> {
+          workspace.choose(demo.items().get(6).id());
+          @SuppressWarnings("unchecked") // the ids are ours
+          ChoiceBox<CategoryOrder> order =
+              (ChoiceBox<CategoryOrder>) scene.lookup("#category-order");
+          order.setValue(CategoryOrder.FREQUENCY);
+          ((CheckBox) scene.lookup("#category-mark-modes")).fire();
+          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
         });
   }
 

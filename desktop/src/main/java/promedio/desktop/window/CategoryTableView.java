@@ -33,7 +33,10 @@ final class CategoryTableView extends GridPane {
     getChildren().clear();
     String[] heads = Texts.of("category.heads").split("\\|", -1);
     for (int column = 0; column < heads.length; column++) {
-      cell(heads[column], column, 0, "class-head");
+      Label head = cell(heads[column], column, 0, "class-head");
+      if (column == heads.length - 1) {
+        head.setAlignment(Pos.CENTER_LEFT);
+      }
     }
     Exact total = categories.total();
     int row = 1;

@@ -504,9 +504,14 @@ public final class Workspace {
   }
 
   void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
+    Assignment changed = change.apply(history.present());
+    if (changed.equals(history.present())) {
+      // A field that is shown another item tells so as if it were typed in.
+      return;
+    }
     moved.set(Map.of());
     whatIf.set(null);
-    history.edit(Texts.of(nameKey), key, change.apply(history.present()));
+    history.edit(Texts.of(nameKey), key, changed);
     showPresent();
   }
 

@@ -17,6 +17,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.rules.Rule;
@@ -76,6 +77,27 @@ class CategoriesViewTest extends OpenWindow {
     settle();
     assertThat(shown("#measure-mean")).isTrue();
     assertThat(shown("#category-card")).isFalse();
+  }
+
+  @Test
+  void onesWayFromKindToKindLeavesEverythingAsItWas() {
+    fire("#new-sample");
+    robot.write("8 10 11");
+    fire("#new-table");
+    robot.write("3\t12");
+    fire("#new-classes");
+    robot.write("10-19 5\n20-29 8");
+    typeReasons();
+    List<Item> before = workspace.assignment().items();
+
+    for (int round = 0; round < 2; round++) {
+      for (Item item : before) {
+        fire("#item-" + item.id());
+        assertThat(text("#sheet-name")).isEqualTo(item.name());
+      }
+    }
+    assertThat(workspace.assignment().items()).isEqualTo(before);
+    assertThat(workspace.nameOfRedo()).isEmpty();
   }
 
   @Test

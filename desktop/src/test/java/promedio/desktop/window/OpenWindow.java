@@ -1,11 +1,13 @@
 package promedio.desktop.window;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
 import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
@@ -16,6 +18,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -42,6 +45,7 @@ abstract class OpenWindow {
   Desk desk;
   AssignmentView view;
   FxRobot robot;
+  private final List<Throwable> failures = new CopyOnWriteArrayList<>();
 
   /** {@return the assignment that the window opens with} */
   Assignment assignment() {
@@ -60,7 +64,18 @@ abstract class OpenWindow {
   @BeforeEach
   void sitDown(FxRobot given) throws TimeoutException {
     robot = given;
+    robot.interact(
+        () ->
+            Thread.currentThread()
+                .setUncaughtExceptionHandler((thread, thrown) -> failures.add(thrown)));
     FxToolkit.setupStage(this::open);
+  }
+
+  /** What a listener throws goes no further than the log; nobody would see it here. */
+  @AfterEach
+  void nothingWentWrongUnseen() {
+    settle();
+    assertThat(failures).isEmpty();
   }
 
   /** Waits until the window has done what it was told. */
