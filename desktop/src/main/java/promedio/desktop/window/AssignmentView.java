@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
@@ -96,7 +95,10 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final Margin margin;
   private final RulesStrip strip;
   private final NoticeBar notices;
-  private final KeySheet keySheet = new KeySheet(this::hideKeys);
+
+  /** Made when first asked for. */
+  private @Nullable KeySheet keySheet;
+
   private final Map<KeyCombination, Runnable> actions;
 
   /** Makes the window on a workspace and the desk it is kept on. */
@@ -129,9 +131,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     workspace.pileProperty().subscribe((old, shown) -> showBand());
     workspace.measureProperty().subscribe((old, measure) -> followOnSheet(measure));
     getStyleClass().add("assignment");
-    getChildren().addAll(bands, keySheet);
-    StackPane.setAlignment(keySheet, Pos.CENTER);
-    Nodes.setShown(keySheet, false);
+    getChildren().add(bands);
     appearance.dress(this);
     rememberLook();
     addEventFilter(KeyEvent.KEY_PRESSED, this::handleKey);
@@ -193,12 +193,18 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showKeys() {
-    Nodes.setShown(keySheet, true);
-    keySheet.focusButton();
+    KeySheet shown = keySheet;
+    if (shown == null) {
+      shown = new KeySheet(this::hideKeys);
+      keySheet = shown;
+      getChildren().add(shown);
+    }
+    Nodes.setShown(shown, true);
+    shown.focusButton();
   }
 
   private void hideKeys() {
-    Nodes.setShown(keySheet, false);
+    show(keySheet, false);
     startTyping();
   }
 

@@ -1,14 +1,17 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.sample.Categories;
@@ -39,47 +42,52 @@ final class FamilyCard extends VBox {
           Measure.SKEWNESS_QUARTILE,
           Measure.KURTOSIS_EXCESS);
 
-  private final List<MeasureRow> rows = new ArrayList<>();
+  private final Workspace workspace;
+  private final List<Measure> measures;
+  private final BorderPane head = new BorderPane();
+
+  /** Each made when it is first shown, since most never are. */
+  private final Map<Measure, MeasureRow> rows = new EnumMap<>(Measure.class);
+
+  private List<MeasureRow> shown = List.of();
   private final ToggleButton more = new ToggleButton();
 
   /** Whether categories are shown, which have no measures but their modes. */
   private boolean words;
 
+  private @Nullable Reckoning reckoning;
+
   FamilyCard(Workspace workspace, Family family) {
+    this.workspace = workspace;
+    this.measures = inOrder(family);
     String code = family.name().toLowerCase(Locale.ROOT);
     getStyleClass().addAll("card", code);
     Label heading = new Label(Texts.of("family." + code));
     heading.getStyleClass().add("family-heading");
     Label answer = new Label(Texts.of("card.answer"));
     answer.getStyleClass().add("quiet");
-    BorderPane head = new BorderPane();
     head.setLeft(heading);
     head.setRight(answer);
-    getChildren().add(head);
-    for (Measure measure : inOrder(family)) {
-      MeasureRow row = new MeasureRow(workspace, measure);
-      rows.add(row);
-      getChildren().add(row);
-    }
     more.getStyleClass().add("link");
     more.setId("more-" + code);
     more.selectedProperty().subscribe(all -> showRows());
-    getChildren().add(more);
   }
 
   /** Shows the measures; of categories the modes alone. */
-  void show(Reckoning reckoning) {
-    rows.forEach(row -> row.show(reckoning));
-    boolean now = reckoning.typed().data() instanceof Categories;
-    if (now != words) {
-      words = now;
+  void show(Reckoning now) {
+    reckoning = now;
+    boolean ofWords = now.typed().data() instanceof Categories;
+    if (ofWords == words) {
+      shown.forEach(row -> row.show(now));
+    } else {
+      words = ofWords;
       showRows();
     }
   }
 
   /** Puts the focus on the first answer. */
   void focusAnswers() {
-    rows.stream().filter(MeasureRow::isVisible).findFirst().ifPresent(MeasureRow::focusAnswer);
+    shown.stream().findFirst().ifPresent(MeasureRow::focusAnswer);
   }
 
   private static List<Measure> inOrder(Family family) {
@@ -97,14 +105,25 @@ final class FamilyCard extends VBox {
     return measures;
   }
 
+  private boolean isShown(Measure measure) {
+    return words ? measure == Measure.MODES : more.isSelected() || USUAL.contains(measure);
+  }
+
   private void showRows() {
-    boolean all = more.isSelected();
-    more.setText(Texts.of(all ? "card.fewer" : "card.more"));
-    for (MeasureRow row : rows) {
-      boolean told = words ? row.measure() == Measure.MODES : all || USUAL.contains(row.measure());
-      Nodes.setShown(row, told);
+    more.setText(Texts.of(more.isSelected() ? "card.fewer" : "card.more"));
+    shown =
+        measures.stream()
+            .filter(this::isShown)
+            .map(each -> rows.computeIfAbsent(each, made -> new MeasureRow(workspace, made)))
+            .toList();
+    Reckoning now = reckoning;
+    if (now != null) {
+      shown.forEach(row -> row.show(now));
     }
+    getChildren().setAll(head);
+    getChildren().addAll(shown);
+    getChildren().add(more);
     Nodes.setShown(more, !words);
-    Nodes.setShown(this, rows.stream().anyMatch(MeasureRow::isVisible));
+    Nodes.setShown(this, !shown.isEmpty());
   }
 }

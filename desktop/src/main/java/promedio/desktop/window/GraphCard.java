@@ -102,7 +102,7 @@ final class GraphCard extends VBox {
     note.setMinHeight(USE_PREF_SIZE);
     note.getStyleClass().add("quiet");
     body.getChildren().addAll(kinds, buildLook(), picture, buildTools(), grouping, table, note);
-    getChildren().addAll(head, body);
+    getChildren().add(head);
     workspace.reckoningProperty().subscribe(now -> show());
   }
 
@@ -234,6 +234,10 @@ final class GraphCard extends VBox {
     Nodes.setShown(body, shown && now != null);
     if (!shown || now == null) {
       return;
+    }
+    if (!getChildren().contains(body)) {
+      // What is never looked at is never laid out.
+      getChildren().add(body);
     }
     boolean fits = kind.needsClasses() || kind == GraphKind.BOX || !classes;
     if (!fits) {

@@ -1,7 +1,11 @@
 package promedio.desktop.window;
 
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
@@ -26,6 +30,16 @@ import promedio.desktop.work.Workspace;
 /** The title of the assignment and the course rules in words, each a button that changes it. */
 final class RulesStrip extends BorderPane {
 
+  private static final Set<Source.Shape> ANY = EnumSet.allOf(Source.Shape.class);
+  private static final Set<Source.Shape> CLASSES = EnumSet.of(Source.Shape.CLASSES);
+  private static final Set<Source.Shape> VALUES =
+      EnumSet.of(Source.Shape.VALUES, Source.Shape.FREQUENCIES);
+  private static final Set<Source.Shape> NUMBERS =
+      EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
+
+  /** The choices, with the kinds of data that each concerns. */
+  private final Map<Node, Set<Source.Shape>> choices = new LinkedHashMap<>();
+
   private final Workspace workspace;
   private final FlowPane rules = new FlowPane(14, 2);
 
@@ -35,36 +49,43 @@ final class RulesStrip extends BorderPane {
     rules.setAlignment(Pos.CENTER_LEFT);
     rules.setRowValignment(VPos.CENTER);
     rules.setAccessibleText(Texts.of("rules.heading"));
-    rules.getChildren().add(new CourseChoice(workspace, desk));
-    Node divisor = addRule(Rule.DIVISOR);
-    Node quartiles = addRule(Rule.QUARTILES);
-    addRule(Rule.MODE);
-    Node skewness = addRule(Rule.SKEWNESS);
-    addRule(Rule.PLACES);
-    addRule(Rule.ROUNDING);
-    Node carry = addRule(Rule.CARRY);
-    List<Node> ofClasses =
-        List.of(
-            addRule(Rule.MEDIAN_POSITION),
-            addRule(Rule.GROUPED_MODE),
-            addRule(Rule.OPEN_CLASS),
-            addRule(Rule.SHEPPARD));
+    add(new CourseChoice(workspace, desk), ANY);
+    addRule(Rule.DIVISOR, NUMBERS);
+    addRule(Rule.QUARTILES, VALUES);
+    addRule(Rule.MODE, ANY);
+    addRule(Rule.SKEWNESS, NUMBERS);
+    addRule(Rule.PLACES, ANY);
+    addRule(Rule.ROUNDING, ANY);
+    addRule(Rule.CARRY, NUMBERS);
+    addRule(Rule.MEDIAN_POSITION, CLASSES);
+    addRule(Rule.GROUPED_MODE, CLASSES);
+    addRule(Rule.OPEN_CLASS, CLASSES);
+    addRule(Rule.SHEPPARD, CLASSES);
+    addSign();
     workspace
         .chosenProperty()
-        .subscribe(
-            item -> {
-              Source.Shape shape = item == null ? Source.Shape.VALUES : item.source().shape();
-              boolean classes = shape == Source.Shape.CLASSES;
-              boolean numbers = shape != Source.Shape.CATEGORIES;
-              ofClasses.forEach(node -> Nodes.setShown(node, classes));
-              List.of(divisor, skewness, carry).forEach(node -> Nodes.setShown(node, numbers));
-              Nodes.setShown(quartiles, numbers && !classes);
-            });
-    addSign();
+        .map(item -> item.source().shape())
+        .orElse(Source.Shape.VALUES)
+        .subscribe(this::show);
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
     setLeft(head);
     setCenter(rules);
+  }
+
+  private void add(Node choice, Set<Source.Shape> concerned) {
+    choices.put(choice, concerned);
+  }
+
+  /** Only the rules that concern the chosen data stand in the strip. */
+  private void show(Source.Shape shape) {
+    rules
+        .getChildren()
+        .setAll(
+            choices.entrySet().stream()
+                .filter(choice -> choice.getValue().contains(shape))
+                .map(Map.Entry::getKey)
+                .toList());
   }
 
   /** Puts the focus on the first rule. */
@@ -84,28 +105,26 @@ final class RulesStrip extends BorderPane {
     return title;
   }
 
-  private <T> Node addRule(Rule<T> rule) {
-    Node choice =
+  private <T> void addRule(Rule<T> rule, Set<Source.Shape> concerned) {
+    add(
         choice(
             rule.code(),
             rule.values(),
             value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
             now -> now.rules().get(rule),
-            value -> workspace.setRule(rule, value));
-    rules.getChildren().add(choice);
-    return choice;
+            value -> workspace.setRule(rule, value)),
+        concerned);
   }
 
   private void addSign() {
-    rules
-        .getChildren()
-        .add(
-            choice(
-                "sign",
-                List.of(DecimalSign.values()),
-                sign -> Texts.of("rule.sign." + sign.name().toLowerCase(Locale.ROOT)),
-                Assignment::sign,
-                workspace::setSign));
+    add(
+        choice(
+            "sign",
+            List.of(DecimalSign.values()),
+            sign -> Texts.of("rule.sign." + sign.name().toLowerCase(Locale.ROOT)),
+            Assignment::sign,
+            workspace::setSign),
+        ANY);
   }
 
   private <T> Node choice(

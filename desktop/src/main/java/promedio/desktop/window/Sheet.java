@@ -29,7 +29,12 @@ final class Sheet extends StackPane {
   private final FlowPane flow = new FlowPane(GAP, GAP);
   private final LineUpPanel lineUp;
   private final GraphCard graphs;
-  private final CategoryCard categories;
+
+  /** Made when categories are first shown. */
+  private @Nullable CategoryCard categories;
+
+  private final Workspace workspace;
+  private final AssignmentView.FileChoice fileChoice;
   private final VBox content = new VBox();
   private final ScrollPane scroll;
   private double narrowest = NARROWEST_CARD;
@@ -40,6 +45,8 @@ final class Sheet extends StackPane {
       Appearance appearance,
       AssignmentView.FileChoice fileChoice,
       Node empty) {
+    this.workspace = workspace;
+    this.fileChoice = fileChoice;
     this.empty = empty;
     getStyleClass().add("sheet");
     for (Family family : Family.values()) {
@@ -56,15 +63,14 @@ final class Sheet extends StackPane {
     counts.getStyleClass().add("quiet");
     lineUp = new LineUpPanel(workspace, appearance);
     graphs = new GraphCard(workspace, fileChoice);
-    categories = new CategoryCard(workspace, fileChoice);
-    content.getChildren().addAll(new VBox(2, name, counts), lineUp, categories, flow, graphs);
+    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
     flow.widthProperty().subscribe(width -> layOutCards());
-    getChildren().addAll(scroll, empty);
+    getChildren().add(scroll);
     workspace.reckoningProperty().subscribe(this::show);
     appearance
         .textPercentProperty()
@@ -87,8 +93,10 @@ final class Sheet extends StackPane {
 
   private void show(@Nullable Reckoning reckoning) {
     scroll.setVisible(reckoning != null);
-    empty.setVisible(reckoning == null);
-    empty.setManaged(reckoning == null);
+    if (reckoning == null && !getChildren().contains(empty)) {
+      getChildren().add(empty);
+    }
+    Nodes.setShown(empty, reckoning == null);
     if (reckoning != null) {
       String unit = reckoning.item().unit();
       name.setText(reckoning.item().name());
@@ -106,11 +114,23 @@ final class Sheet extends StackPane {
       showClassesFirst(data instanceof ClassTable);
       Nodes.setShown(lineUp, !words && !(data instanceof ClassTable));
       Nodes.setShown(graphs, !words);
-      Nodes.setShown(categories, words);
-      if (words) {
-        categories.show(reckoning);
-      }
+      showCategories(reckoning, words);
       cards.forEach(card -> card.show(reckoning));
+    }
+  }
+
+  private void showCategories(Reckoning reckoning, boolean words) {
+    CategoryCard card = categories;
+    if (card == null && words) {
+      card = new CategoryCard(workspace, fileChoice);
+      categories = card;
+      content.getChildren().add(content.getChildren().indexOf(lineUp) + 1, card);
+    }
+    if (card != null) {
+      Nodes.setShown(card, words);
+    }
+    if (card != null && words) {
+      card.show(reckoning);
     }
   }
 

@@ -59,7 +59,7 @@ final class StepRow extends VBox {
     this.own = step instanceof WorkingStep.Computed ? own : Optional.empty();
     getStyleClass().add("working-step");
     setFocusTraversable(true);
-    setAccessibleText(this.own.isEmpty() ? WorkingTexts.plain(step, numbers) : "");
+    setAccessibleText(spoken());
     Node content = content(appearance);
     HBox line = new HBox(8, content);
     HBox.setHgrow(content, Priority.ALWAYS);
@@ -69,6 +69,13 @@ final class StepRow extends VBox {
     this.own.ifPresent(this::addOwn);
     setContextMenu(content);
     setOnMousePressed(event -> requestFocus());
+  }
+
+  /** What one finds by one's own hand is not told beforehand. */
+  private String spoken() {
+    return own.isEmpty()
+        ? WorkingTexts.plain(step, numbers)
+        : Texts.of("working.own-row", WorkingTexts.left(step));
   }
 
   /** Lights this step up, or not. */
@@ -90,8 +97,7 @@ final class StepRow extends VBox {
     FormulaView formula = new FormulaView(appearance);
     formula.setAlignment(Pos.CENTER_LEFT);
     formula.getStyleClass().add("step-formula");
-    formula.show(
-        WorkingTexts.latexLines(step, numbers, own.isEmpty()), WorkingTexts.plain(step, numbers));
+    formula.show(WorkingTexts.latexLines(step, numbers, own.isEmpty()), spoken());
     return formula;
   }
 

@@ -71,7 +71,7 @@ final class ValuesField extends VBox {
           startTyping();
         });
     count = Controls.link("values.count-words", "values-count-words", workspace::countWords);
-    getChildren().addAll(details, paper, form, manner, count, counts, problemsScroll);
+    getChildren().addAll(details, paper, manner, count, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
     workspace.reckoningProperty().subscribe(this::showReckoning);
     workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
@@ -112,6 +112,11 @@ final class ValuesField extends VBox {
     boolean fits = TableForm.fits(item, workspace);
     boolean inForm = fits && !asText;
     if (item != null && inForm) {
+      if (!getChildren().contains(form)) {
+        // What is never looked at is never laid out; once it is, its fields can take the focus.
+        getChildren().add(getChildren().indexOf(paper) + 1, form);
+        form.applyCss();
+      }
       form.show(item);
     }
     Nodes.setShown(form, inForm);

@@ -107,6 +107,7 @@ final class WorkTableView extends VBox {
         FXCollections.observableArrayList(
             IntStream.range(0, table.rows().size()).boxed().toList()));
     rows.setId("work-rows");
+    rows.setAccessibleText(Texts.of("working.table"));
     rows.setFixedCellSize(Math.ceil(ROW * scale));
     rows.getStyleClass().add("work-rows");
     rows.setCellFactory(view -> new Row());

@@ -71,6 +71,11 @@ abstract class OpenWindow {
     FxToolkit.setupStage(this::open);
   }
 
+  @AfterEach
+  void closeDesk() {
+    robot.interact(desk::close);
+  }
+
   /** What a listener throws goes no further than the log; nobody would see it here. */
   @AfterEach
   void nothingWentWrongUnseen() {
