@@ -83,13 +83,14 @@ class BundlesTest {
   @Test
   void everySentenceOfTheCoreIsThere() throws IOException {
     assertThat(bundle("core").stringPropertyNames()).containsAll(asked(OF_CORE, "core"));
-    assertThat(asked(OF_CORE, "core")).hasSizeGreaterThan(40);
+    assertThat(asked(OF_CORE, "core")).hasSizeGreaterThan(15);
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"core", "files", "desktop"})
   void noSentenceIsIdle(String module) throws IOException {
-    String source = source(module);
+    // Any module may say what the core would say.
+    String source = module.equals("core") ? String.join("", SOURCES) : source(module);
     List<String> idle =
         bundle(module).stringPropertyNames().stream().filter(key -> !isUsed(key, source)).toList();
 

@@ -72,6 +72,7 @@ final class TableSheet extends BorderPane {
     counts.getStyleClass().add("quiet");
     counts.setId("table-counts");
     grid.setId("table-grid");
+    grid.setAccessibleText(Texts.of("table.cells"));
     setTop(new VBox(6, new VBox(2, name, counts), buildFinding(actions), buildToShelf()));
     setCenter(grid);
     setBottom(foot);
