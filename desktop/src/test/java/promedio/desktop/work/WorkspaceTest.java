@@ -9,6 +9,7 @@ import static org.mockito.Mockito.verify;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
@@ -18,6 +19,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -106,6 +108,54 @@ class WorkspaceTest {
 
     assertThat(empty.reckoningProperty().get().typed().unreadable()).isEmpty();
     assertThat(result(empty, Measure.MEAN)).isEqualTo("7/2");
+  }
+
+  @Test
+  void whatChangesNothingIsNoEdit() {
+    empty.type("8 10 11 11");
+    empty.rename("Crates");
+    empty.setRule(Rule.DIVISOR, Divisor.N);
+    var moved = empty.movedProperty().get();
+    assertThat(moved).isNotEmpty();
+
+    empty.rename("Crates");
+    empty.type("8 10 11 11");
+    empty.setUnit("");
+    empty.answer(Measure.MEAN, "");
+
+    // What the rule moved is still told, and it is still what undo takes back.
+    assertThat(empty.movedProperty().get()).isEqualTo(moved);
+    assertThat(empty.nameOfUndo()).contains("change of a course rule");
+  }
+
+  @Test
+  void wordsTypedAsValuesAreCountedOnRequestAndNothingElseIs() {
+    empty.type("plum pear plum");
+    empty.countWords();
+    assertThat(empty.chosenProperty().get().source())
+        .isEqualTo(new Source.CategoriesText("plum, pear, plum"));
+    assertThat(empty.reckoningProperty().get().measures().get(Measure.MODES))
+        .isEqualTo(new Result.Named(List.of("plum")));
+
+    empty.countWords();
+    assertThat(empty.nameOfUndo()).contains("counting words");
+    empty.undo();
+    assertThat(empty.chosenProperty().get().source())
+        .isEqualTo(new Source.ValuesText("plum pear plum"));
+  }
+
+  @Test
+  void ofCategoriesTheModeIsLookedAtWhateverWasLookedAtBefore() {
+    empty.type("8 10");
+    empty.measureProperty().set(Measure.SD);
+    empty.addCategories();
+    assertThat(empty.measureProperty().get()).isEqualTo(Measure.MODES);
+
+    empty.type("plum 3, pear 1");
+    empty.answer(Measure.MODES, "Plum");
+    assertThat(empty.reckoningProperty().get().mark(Measure.MODES).verdict())
+        .isEqualTo(Verdict.AGREES);
+    assertThat(empty.reckoningProperty().get().progress().agreed()).isEqualTo(1);
   }
 
   @Test

@@ -1,0 +1,180 @@
+package promedio.desktop.graph;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jfree.chart.JFreeChart;
+import org.jfree.chart.plot.CategoryPlot;
+import org.jfree.chart.plot.PlotOrientation;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.entry.TypedCategories;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Categories;
+
+/** What bars of categories look like on their paper. */
+class CategoryChartTest {
+
+  private static final int WIDTH = 600;
+  private static final int HEIGHT = 400;
+  private static final String REASONS = "bruised 14; too small 21; scarred 7";
+
+  private static Categories typed(String text) {
+    return (Categories) TypedCategories.read(text, DecimalSign.POINT).data();
+  }
+
+  private static CategoryGraph graph(Height height, Optional<String> chosen, String... counts) {
+    List<CategoryGraph.Series> series =
+        IntStream.range(0, counts.length)
+            .mapToObj(i -> new CategoryGraph.Series("count " + (i + 1), typed(counts[i])))
+            .toList();
+    return new CategoryGraph(
+        series,
+        height,
+        "Sorted out",
+        "reason",
+        Set.of("too small"),
+        chosen,
+        CourseRules.DEFAULTS,
+        DecimalSign.COMMA);
+  }
+
+  private static CategoryGraph graph(Height height, String... counts) {
+    return graph(height, Optional.empty(), counts);
+  }
+
+  private static CategoryPlot plot(CategoryGraph graph) {
+    return CategoryChart.of(graph).getCategoryPlot();
+  }
+
+  private static String label(CategoryGraph graph, int row, int column) {
+    CategoryPlot plot = plot(graph);
+    return plot.getRenderer()
+        .getItemLabelGenerator(row, column)
+        .generateLabel(plot.getDataset(), row, column);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "FREQUENCY, 14, 21 · mode",
+    "RELATIVE, '0,3333', '0,5 · mode'",
+    "PERCENTAGE, '33,3333', 50 · mode"
+  })
+  void eachBarHasItsNumberAndTheModeIsNamed(Height height, String first, String mode) {
+    CategoryGraph graph = graph(height, REASONS);
+
+    assertThat(label(graph, 0, 0)).isEqualTo(first);
+    assertThat(label(graph, 0, 1)).isEqualTo(mode);
+  }
+
+  @Test
+  void aClickFindsTheCategoryOfTheBarAndNothingBesideThem() {
+    GraphExport export = GraphExport.of(graph(Height.FREQUENCY, REASONS), WIDTH, HEIGHT);
+    Set<String> found = new LinkedHashSet<>();
+    for (int x = 0; x < WIDTH; x += 4) {
+      export.categoryAt(x, HEIGHT - 90).ifPresent(found::add);
+    }
+
+    assertThat(found).containsExactly("bruised", "too small", "scarred");
+    assertThat(export.categoryAt(5, 5)).isEmpty();
+    // Names have no axis of values.
+    assertThat(export.valueAt(300)).isEmpty();
+    assertThat(export.placeOf(1)).isEmpty();
+  }
+
+  @Test
+  void theChosenBarStandsOut() {
+    int plain = middle(graph(Height.FREQUENCY, REASONS));
+    int chosen = middle(graph(Height.FREQUENCY, Optional.of("too small"), REASONS));
+    int other = middle(graph(Height.FREQUENCY, Optional.of("bruised"), REASONS));
+
+    assertThat(new Color(chosen).getRed()).isLessThan(new Color(plain).getRed());
+    assertThat(other).isEqualTo(plain);
+  }
+
+  private static int middle(CategoryGraph graph) {
+    BufferedImage image = GraphExport.of(graph, WIDTH, HEIGHT).image(1);
+    return image.getRGB(330, 250);
+  }
+
+  @Test
+  void aSecondCountStandsBesideTheFirstOverAllNamesOfBoth() {
+    CategoryGraph both = graph(Height.RELATIVE, REASONS, "scarred 3; unripe 1");
+    CategoryPlot plot = plot(both);
+
+    assertThat(plot.getDataset().getColumnKeys())
+        .asString()
+        .isEqualTo("[bruised, too small, scarred, unripe]");
+    assertThat(plot.getDataset().getRowCount()).isEqualTo(2);
+    assertThat(label(both, 1, 0)).isEqualTo("0");
+    assertThat(label(both, 1, 2)).isEqualTo("0,75");
+    // Two are told apart by a legend, one needs none.
+    assertThat(CategoryChart.of(both).getSubtitleCount())
+        .isEqualTo(CategoryChart.of(graph(Height.RELATIVE, REASONS)).getSubtitleCount() + 1);
+  }
+
+  @Test
+  void countsOfTheSameNameAreStillTwo() {
+    CategoryGraph.Series same = new CategoryGraph.Series("North", typed("plum 2, pear 1"));
+    CategoryGraph graph =
+        new CategoryGraph(
+            List.of(same, same),
+            Height.FREQUENCY,
+            "",
+            "",
+            Set.of(),
+            Optional.empty(),
+            CourseRules.DEFAULTS,
+            DecimalSign.POINT);
+
+    assertThat(plot(graph).getDataset().getRowCount()).isEqualTo(2);
+    assertThat(graph.name()).isEqualTo("North");
+    assertThat(graph.kind()).isEqualTo(GraphKind.BAR);
+  }
+
+  @Test
+  void manyOrLongNamesStandBesideLyingBars() {
+    String many = names(13, "r");
+    String lengthy = names(5, "picked up from the ground, number ");
+
+    assertThat(plot(graph(Height.FREQUENCY, REASONS)).getOrientation())
+        .isEqualTo(PlotOrientation.VERTICAL);
+    assertThat(plot(graph(Height.FREQUENCY, many)).getOrientation())
+        .isEqualTo(PlotOrientation.HORIZONTAL);
+    assertThat(plot(graph(Height.FREQUENCY, lengthy)).getOrientation())
+        .isEqualTo(PlotOrientation.HORIZONTAL);
+  }
+
+  private static String names(int count, String name) {
+    return IntStream.rangeClosed(1, count)
+        .mapToObj(i -> name + i + "\t" + i)
+        .collect(Collectors.joining("\n"));
+  }
+
+  @Test
+  void theAxisHasRoomAboveTheHighestBarAndWholeCounts() {
+    JFreeChart chart = CategoryChart.of(graph(Height.FREQUENCY, "plum 3, pear 5"));
+
+    assertThat(chart.getCategoryPlot().getRangeAxis().getUpperBound()).isBetween(5.5, 6.5);
+    assertThat(chart.getCategoryPlot().getRangeAxis().getLowerBound()).isZero();
+  }
+
+  @Test
+  void whatCannotBeDrawnIsRefused() {
+    assertThatThrownBy(() -> graph(Height.DENSITY, REASONS))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> graph(Height.FREQUENCY)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> CategoryChart.of(graph(Height.FREQUENCY, names(61, "r"))))
+        .hasMessage("61 categories are too many to draw, at most 60");
+  }
+}
