@@ -1,11 +1,17 @@
 package promedio.core.marking;
 
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 
 /**
  * A single thing that would explain an answer, or two of them together.
@@ -18,6 +24,9 @@ import promedio.core.measure.Result;
 public record Explanation(
     Cause cause, Map<String, String> params, Result outcome, Optional<Explanation> with) {
 
+  private static final Set<Cause> OF_A_VALUE =
+      EnumSet.of(Cause.VALUE_LEFT_OUT, Cause.VALUE_TWICE, Cause.DIGITS_SWAPPED, Cause.POINT_MOVED);
+
   public Explanation {
     params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
   }
@@ -27,6 +36,17 @@ public record Explanation(
    */
   public Optional<Measure> step() {
     return Measure.ofKey(params.getOrDefault("step", "").split(",", -1)[0]);
+  }
+
+  /** {@return the value of the data that was slipped with; of several that fit, the first} */
+  public Optional<Exact> value() {
+    if (!OF_A_VALUE.contains(cause)) {
+      return Optional.empty();
+    }
+    String first = params.getOrDefault("value", "").split(",", -1)[0];
+    return NumberText.read(first, DecimalSign.POINT) instanceof Reading.Numeral numeral
+        ? Optional.of(numeral.value())
+        : Optional.empty();
   }
 
   /** {@return a single thing} */

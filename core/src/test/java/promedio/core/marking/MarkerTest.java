@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.assignment.Source;
+import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -157,6 +158,21 @@ class MarkerTest {
     assertThat(codes(mark)).doesNotHaveDuplicates().contains("quartiles");
     Explanation quartiles = mark.explanations().get(codes(mark).indexOf("quartiles"));
     assertThat(quartiles.params().get("value").split(",", -1)).hasSizeGreaterThan(1);
+  }
+
+  @Test
+  void aSlipWithAValueKnowsWhichOneItWas() {
+    Marker marker =
+        Marker.of(
+            Question.of(
+                TypedValues.read("12 15 11 20 17", DecimalSign.POINT).data(),
+                CourseRules.DEFAULTS,
+                Measure.MEAN));
+
+    assertThat(marker.mark("13.75", DecimalSign.POINT).best().flatMap(Explanation::value))
+        .contains(Exact.of(20));
+    // 15 is the mean; 75 the sum, which is no value.
+    assertThat(marker.mark("75", DecimalSign.POINT).best().flatMap(Explanation::value)).isEmpty();
   }
 
   @Test

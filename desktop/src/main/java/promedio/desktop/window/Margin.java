@@ -154,8 +154,9 @@ final class Margin extends ScrollPane {
         .orElse(true);
   }
 
-  /** Opens the working at the step in which something was done. */
+  /** Opens the working at the step in which something was done, and shows the value it was. */
   private void openStep(Explanation explanation) {
+    explanation.value().ifPresent(workspace::chooseValue);
     Optional<Node> step = working.point(explanation.step());
     // Where it stands is known only once it is laid out.
     step.ifPresent(node -> Platform.runLater(() -> Platform.runLater(() -> scrollTo(node))));

@@ -19,10 +19,12 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.entry.Entry;
 import promedio.core.entry.TypedCategories;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
@@ -274,6 +276,18 @@ public final class Workspace {
   /** {@return the entry that is chosen in the field and the line-up, −1 for none} */
   public IntegerProperty entryProperty() {
     return entry;
+  }
+
+  /** Chooses the first entry that is a value, if there is one. */
+  public void chooseValue(Exact value) {
+    Reckoning now = reckoning.get();
+    List<Entry> entries = now == null ? List.of() : now.typed().entries();
+    for (int i = 0; i < entries.size(); i++) {
+      if (entries.get(i).content() instanceof Entry.Figure figure && figure.value().equals(value)) {
+        entry.set(i);
+        return;
+      }
+    }
   }
 
   /** Changes the decimal sign of the student. */

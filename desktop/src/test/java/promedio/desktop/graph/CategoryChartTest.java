@@ -112,8 +112,7 @@ class CategoryChartTest {
     CategoryGraph both = graph(Height.RELATIVE, REASONS, "scarred 3; unripe 1");
     CategoryPlot plot = plot(both);
 
-    assertThat(plot.getDataset().getColumnKeys())
-        .asString()
+    assertThat(plot.getDataset().getColumnKeys().toString())
         .isEqualTo("[bruised, too small, scarred, unripe]");
     assertThat(plot.getDataset().getRowCount()).isEqualTo(2);
     assertThat(label(both, 1, 0)).isEqualTo("0");

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -66,6 +67,18 @@ class MarksViewTest extends OpenWindow {
             .reduce((a, b) -> b)
             .orElseThrow();
     assertThat(last.isFocused()).isTrue();
+  }
+
+  @Test
+  void theValueThatWasSlippedWithIsShownInTheLineUp() {
+    answer("#answer-mean", "13.75");
+    fire("#answer-explain");
+    assertThat(texts("#answer-explained .answer-text").get(0)).contains("20");
+    assertThat(workspace.entryProperty().get()).isNotEqualTo(3);
+    fire("#answer-open-step");
+
+    assertThat(workspace.entryProperty().get()).isEqualTo(3);
+    assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("20");
   }
 
   @Test
