@@ -194,6 +194,13 @@ final class SampleInput {
 
   private Input counted(ReadTable read) throws RefusedFileException, ColumnChoiceException {
     Table table = tidied(read);
+    if (column == null
+        && steps == null
+        && table.columns().size() == 2
+        && table.columns().get(1) instanceof NumberColumn frequencies
+        && !frequencies.toMend().isEmpty()) {
+      throw new RefusedFileException(TableData.firstUnreadable(read, frequencies));
+    }
     Categories counted = TableData.categories(read.source(), table, Optional.ofNullable(column));
     Optional<String> name =
         Optional.ofNullable(column).flatMap(c -> TableData.column(table, c)).map(Column::name);

@@ -294,11 +294,12 @@ public final class OffscreenDemo {
     picture(
         scene,
         "printed-table.png",
-        () ->
-            workspace.addNamed(
-                "Weights typed",
-                new Source.ClassesText(
-                    "100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30")));
+        () -> {
+          workspace.addNamed(
+              "Weights typed",
+              new Source.ClassesText("100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30"));
+          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
+        });
     onToolkit(
         () -> {
           workspace.removeChosen();

@@ -66,6 +66,8 @@ final class GraphCard extends VBox {
   private final ClassTableView table;
   private final Label note = new Label();
   private final HBox grouping = new HBox(8);
+  private final Hyperlink asTable =
+      Controls.link("graph.as-table", "graph-as-table", this::keepAsTable);
   private final Hyperlink compare =
       Controls.link("graph.compare", "graph-compare", this::switchTable);
 
@@ -221,7 +223,7 @@ final class GraphCard extends VBox {
         Controls.link("graph.copy", "graph-copy", picture::copy),
         Controls.link("graph.save", "graph-save", this::savePicture),
         Controls.link("graph.copy-table", "graph-copy-table", this::copyTable),
-        Controls.link("graph.as-table", "graph-as-table", this::keepAsTable),
+        asTable,
         compare);
   }
 
@@ -473,6 +475,7 @@ final class GraphCard extends VBox {
     Reckoning now = workspace.reckoningProperty().get();
     boolean ofClasses = now != null && now.typed().data() instanceof ClassTable;
     Nodes.setShown(compare, !ofClasses);
+    Nodes.setShown(asTable, !ofClasses);
     compare.setText(Texts.of(comparing ? "graph.classes-again" : "graph.compare"));
     if (now != null && comparing && found.isPresent() && !ofClasses) {
       table.compare(found.get(), now);

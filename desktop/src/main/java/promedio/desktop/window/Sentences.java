@@ -38,7 +38,7 @@ final class Sentences {
         categories instanceof Categories counted ? counted.highestFrequency().toString() : "";
     return Texts.of(
         modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
-        String.join(", ", modes.names()),
+        Results.shown(modes, Measure.MODES, reckoning),
         times,
         categories.total().toString());
   }

@@ -1,6 +1,8 @@
 package promedio.desktop.window;
 
 import java.util.List;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,19 +29,20 @@ final class Shelf extends VBox {
   private final VBox tables = new VBox(2);
   private final Label tablesHeading = heading(Texts.of("shelf.tables"));
   private final ValuesField values;
+  private final Cards cards;
 
   Shelf(Workspace workspace, Appearance appearance, Runnable openFile, Runnable typeTable) {
     this.workspace = workspace;
     this.values = new ValuesField(workspace);
     getStyleClass().add("shelf");
-    ScrollPane scroll = new Cards(new VBox(6, items, tablesHeading, tables));
+    cards = new Cards(new VBox(6, items, tablesHeading, tables));
     VBox.setVgrow(values, Priority.ALWAYS);
     getChildren()
         .addAll(
             heading(Texts.of("shelf.heading")),
             Controls.link(
                 "shelf.parts", "shelf-parts", () -> workspace.onPartsProperty().set(true)),
-            scroll,
+            cards,
             buildButtons(openFile, typeTable),
             values);
     appearance
@@ -176,6 +179,10 @@ final class Shelf extends VBox {
       node.pseudoClassStateChanged(Look.CHOSEN, is);
       node.setAccessibleText(
           Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
+      if (is) {
+        // Where it stands is known only once it is laid out.
+        Platform.runLater(() -> Platform.runLater(() -> cards.bringIntoSight(node)));
+      }
     }
   }
 
@@ -190,6 +197,22 @@ final class Shelf extends VBox {
       setFitToWidth(true);
       setMinHeight(0);
       getStyleClass().add("shelf-items");
+    }
+
+    /** Scrolls no further than it must. */
+    void bringIntoSight(Node card) {
+      double seen = getViewportBounds().getHeight();
+      double hidden = cards.getHeight() - seen;
+      Bounds place = cards.sceneToLocal(card.localToScene(card.getBoundsInLocal()));
+      if (hidden <= 0 || place == null) {
+        return;
+      }
+      double from = getVvalue() * hidden;
+      if (place.getMinY() < from) {
+        setVvalue(place.getMinY() / hidden);
+      } else if (place.getMaxY() > from + seen) {
+        setVvalue((place.getMaxY() - seen) / hidden);
+      }
     }
 
     @Override

@@ -1,6 +1,8 @@
 package promedio.desktop.work;
 
 import java.math.BigDecimal;
+import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -14,24 +16,31 @@ import promedio.desktop.Texts;
 /** Results as they are shown: rounded by the course rules, in the student's number format. */
 public final class Results {
 
+  /** More modes tell nothing. */
+  private static final int MOST_MODES = 4;
+
   private Results() {}
 
   /** {@return the result, or that there is none} */
   public static String shown(Result result, Measure measure, Reckoning reckoning) {
     if (result instanceof Result.Several several) {
       String parting = reckoning.sign() == DecimalSign.COMMA ? "; " : ", ";
-      return several.values().stream()
-          .limit(4)
-          .map(value -> plain(value, reckoning))
-          .collect(Collectors.joining(parting, "", several.values().size() > 4 ? " …" : ""));
+      return listed(several.values(), value -> plain(value, reckoning), parting);
     }
     if (result instanceof Result.Named named) {
-      return String.join("; ", named.names());
+      return listed(named.names(), name -> name, "; ");
     }
     return result
         .number()
         .map(number -> rounded(number, reckoning) + (measure.isPercentage() ? " %" : ""))
         .orElseGet(() -> Texts.of("result.none"));
+  }
+
+  private static <T> String listed(List<T> modes, Function<T, String> shown, String parting) {
+    return modes.stream()
+        .limit(MOST_MODES)
+        .map(shown)
+        .collect(Collectors.joining(parting, "", modes.size() > MOST_MODES ? " …" : ""));
   }
 
   /** {@return the number rounded by the course rules} */

@@ -565,7 +565,7 @@ public final class Workspace {
   }
 
   private static boolean isLong(Source source) {
-    return source instanceof Source.ValuesText values && values.text().length() > LONG_TEXT;
+    return source.typedText().filter(text -> text.length() > LONG_TEXT).isPresent();
   }
 
   private void reckonApart(Item item) {

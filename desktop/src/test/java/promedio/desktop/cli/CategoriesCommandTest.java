@@ -80,6 +80,16 @@ class CategoriesCommandTest {
   }
 
   @Test
+  void aFrequencyThatIsNoNumberIsRefusedWithItsLine() throws Exception {
+    String printed = file("reason,pears\nbruised,14\ntoo small,2l\nscarred,9\nunripe,6\n");
+
+    Outcome outcome = run("group", printed, "--kind", "categories");
+    assertThat(outcome.code()).isEqualTo(3);
+    assertThat(outcome.err()).contains("3").contains("2l");
+    assertThat(outcome.out()).isEmpty();
+  }
+
+  @Test
   void theModeOfCategoriesIsAmongTheMeasures() throws Exception {
     Outcome outcome = run("measures", file(TRAYS), "--kind", "categories", "--format", "json");
 

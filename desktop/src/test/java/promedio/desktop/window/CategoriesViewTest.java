@@ -229,6 +229,17 @@ class CategoriesViewTest extends OpenWindow {
   }
 
   @Test
+  void ofManyModesOnlySomeAreShown() {
+    fire("#new-categories");
+    robot.write("a 2; b 2; c 2; d 2; e 2; f");
+    settle();
+
+    assertThat(text("#result-modes")).isEqualTo("a; b; c; d …");
+    assertThat(text("#margin-sentence"))
+        .isEqualTo("“a; b; c; d …” occur most often: 2 times each among 11.");
+  }
+
+  @Test
   void nothingTypedYetIsExplained() {
     fire("#new-categories");
 

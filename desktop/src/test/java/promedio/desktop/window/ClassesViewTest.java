@@ -69,6 +69,29 @@ class ClassesViewTest extends OpenWindow {
   }
 
   @Test
+  void aClassTableIsNotOfferedWhatItIsAlready() {
+    typeWeights();
+
+    assertThat(shown("#graph-as-table")).isFalse();
+    assertThat(shown("#graph-compare")).isFalse();
+    assertThat(shown("#graph-copy-table")).isTrue();
+  }
+
+  @Test
+  void theShelfScrollsToWhatIsChosen() throws Exception {
+    for (int i = 0; i < 14; i++) {
+      robot.interact(() -> workspace.addSample(new Source.ValuesText("8 10 11")));
+    }
+    settle();
+    ScrollPane shelf = find(".shelf-items", ScrollPane.class);
+    waitUntil(() -> shelf.getVvalue() > 0.95);
+
+    robot.interact(() -> workspace.choose(1));
+    waitUntil(() -> shelf.getVvalue() < 0.05);
+    assertThat(shelf.getVvalue()).isLessThan(0.05);
+  }
+
+  @Test
   void aClassThatOverlapsIsToldAndNothingTypedIsLost() {
     typeWeights();
     robot.write("\n35-49 2");
