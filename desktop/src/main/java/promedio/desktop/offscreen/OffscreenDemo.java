@@ -291,15 +291,19 @@ public final class OffscreenDemo {
           ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
           return scene;
         });
-    picture(
-        scene,
-        "printed-table.png",
+    onToolkit(
         () -> {
           workspace.addNamed(
               "Weights typed",
               new Source.ClassesText("100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30"));
-          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
+          return scene;
         });
+    // The sheet is as long as its table only once it is laid out.
+    TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+    picture(
+        scene,
+        "printed-table.png",
+        () -> ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0));
     onToolkit(
         () -> {
           workspace.removeChosen();
