@@ -189,7 +189,10 @@ public final class Measures {
           variance(m, Divisor.N_MINUS_1).then(s2 -> new Found(s2.over(m.n()).sqrt()));
       case SKEWNESS_ADJUSTED -> withAtLeast(3, m, Shape::adjustedSkewness);
       case SKEWNESS_MOMENT -> withAtLeast(0, m, Moments::standardizedThird);
-      case SKEWNESS_MOMENT_S -> withAtLeast(2, m, Shape::skewnessByS);
+      case SKEWNESS_MOMENT_S ->
+          withAtLeast(0, m, Moments::m3)
+              .then(m3 -> uncorrected(m, Divisor.N_MINUS_1))
+              .then(s2 -> new Found(Shape.skewnessByS(m.m3(), s2)));
       case SKEWNESS_PEARSON_MEDIAN ->
           get(Measure.MEDIAN).then(median -> pearson(m.mean().minus(median).times(3)));
       case SKEWNESS_PEARSON_MODE -> singleMode().then(mode -> pearson(m.mean().minus(mode)));
@@ -200,15 +203,18 @@ public final class Measures {
     };
   }
 
+  private static Result uncorrected(Moments m, Divisor divisor) {
+    return switch (divisor) {
+      case N -> new Found(m.m2());
+      case N_MINUS_1 ->
+          m.n().compareTo(Exact.ONE) > 0
+              ? new Found(m.m2().times(m.n()).over(m.n().minus(Exact.ONE)))
+              : Result.absent("too-few", "2");
+    };
+  }
+
   private Result variance(Moments m, Divisor divisor) {
-    Result variance =
-        switch (divisor) {
-          case N -> new Found(m.m2());
-          case N_MINUS_1 ->
-              m.n().compareTo(Exact.ONE) > 0
-                  ? new Found(m.m2().times(m.n()).over(m.n().minus(Exact.ONE)))
-                  : Result.absent("too-few", "2");
-        };
+    Result variance = uncorrected(m, divisor);
     Optional<Exact> correction = sheppard();
     return correction.isEmpty()
         ? variance

@@ -16,10 +16,9 @@ final class Shape {
     return root.over(m.n().minus(Exact.of(2))).times(m.standardizedThird());
   }
 
-  /** m3/s³ with s² = m2·n/(n−1); n ≥ 2. */
-  static Exact skewnessByS(Moments m) {
-    Exact variance = m.m2().times(m.n()).over(m.n().minus(Exact.ONE));
-    return m.m3().over(variance.times(variance.sqrt()));
+  /** m3/s³ with s² by n − 1. */
+  static Exact skewnessByS(Exact m3, Exact s2) {
+    return m3.over(s2.times(s2.sqrt()));
   }
 
   /** m4/m2² − 3. */

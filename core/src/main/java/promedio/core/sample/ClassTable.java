@@ -15,6 +15,10 @@ import promedio.core.number.Exact;
  */
 public final class ClassTable implements Data {
 
+  /** A class that is open below comes first, also before one that begins at its upper limit. */
+  private static final Comparator<Row> UPWARDS =
+      Comparator.comparing((Row row) -> row.lower().isPresent()).thenComparing(ClassTable::place);
+
   private final List<Row> rows;
   private final int missing;
   private final Exact gap;
@@ -56,16 +60,13 @@ public final class ClassTable implements Data {
    */
   public ClassTable(List<Row> rows, int missing) {
     rows.forEach(ClassTable::place);
-    this.rows = rows.stream().sorted(Comparator.comparing(ClassTable::place)).toList();
+    this.rows = rows.stream().sorted(UPWARDS).toList();
     this.missing = missing;
     checkRows();
     this.gap = commonGap();
     this.tally = midpoints();
   }
 
-  /**
-   * An open first class comes before all others; one that is open above goes by its lower limit.
-   */
   private static Exact place(Row row) {
     return row.lower().or(row::upper).orElseThrow(() -> unusable("classes.no-limits", "–"));
   }

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -78,6 +80,58 @@ class ClassMeasuresTest {
     assertThat(Measures.of(table("0–10 5\n10–30 8"), on).get(Measure.VARIANCE))
         .isEqualTo(
             Measures.of(table("0–10 5\n10–30 8"), CourseRules.DEFAULTS).get(Measure.VARIANCE));
+  }
+
+  @Test
+  void theSkewnessBySNeedsNoMoreThanItsVariance() {
+    // N = 3/2: s² is known, and with it m₃/s³.
+    CourseRules rules = CourseRules.DEFAULTS;
+    ClassTable few = table("0–10 0.5\n10–20 0.75\n20–30 0.25");
+    Exact s = value(few, rules, Measure.SD);
+    Exact byMoment = value(few, rules, Measure.SKEWNESS_MOMENT);
+    Exact m2 = value(few, rules.with(Rule.DIVISOR, Divisor.N), Measure.SD);
+
+    assertThat(value(few, rules, Measure.SKEWNESS_MOMENT_S))
+        .isEqualTo(byMoment.times(m2.over(s).pow(3)));
+    assertThat(Measures.of(table("0–10 0.25\n10–20 0.75"), rules).get(Measure.SKEWNESS_MOMENT_S))
+        .isEqualTo(Result.absent("too-few", "2"));
+  }
+
+  @Property(tries = 100)
+  void theMedianPartsTheFrequenciesAndTheOrderOfTheClassesDoesNotMatter(
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 2, max = 4) Integer> widths,
+      @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 0, max = 5) Integer> frequencies,
+      @ForAll @IntRange(min = 0, max = 1) int gap,
+      @ForAll @IntRange(min = 0, max = 3) int open,
+      @ForAll Random random) {
+    Optional<ClassTable> table = random(widths, frequencies, gap, open);
+    if (table.isEmpty()) {
+      return;
+    }
+    List<ClassTable.Row> shuffled = new ArrayList<>(table.get().rows());
+    Collections.shuffle(shuffled, random);
+    assertThat(new ClassTable(shuffled, 0).rows()).isEqualTo(table.get().rows());
+
+    Result median = Measures.of(table.get(), CourseRules.DEFAULTS).get(Measure.MEDIAN);
+    if (median instanceof Result.Found found) {
+      Exact below =
+          table.get().intervals(false).stream()
+              .map(interval -> lyingBelow(found.value(), interval))
+              .reduce(Exact.ZERO, Exact::plus);
+      assertThat(below).isEqualTo(table.get().tally().total().over(2));
+    }
+  }
+
+  /** What lies below a point if the values of a class are spread evenly over it. */
+  private static Exact lyingBelow(Exact point, ClassTable.Interval interval) {
+    if (interval.upper().filter(upper -> upper.compareTo(point) <= 0).isPresent()) {
+      return interval.frequency();
+    }
+    return interval
+        .lower()
+        .filter(lower -> lower.compareTo(point) < 0)
+        .map(lower -> interval.density().orElseThrow().times(point.minus(lower)))
+        .orElse(Exact.ZERO);
   }
 
   @Test

@@ -1,14 +1,10 @@
 package promedio.desktop.cli;
 
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -37,7 +33,9 @@ import promedio.desktop.graph.Graph;
 import promedio.desktop.graph.GraphExport;
 import promedio.desktop.graph.GraphKind;
 import promedio.desktop.graph.Height;
+import promedio.desktop.graph.Paper;
 import promedio.desktop.graph.Picture;
+import promedio.desktop.graph.PictureFormat;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 
@@ -54,8 +52,6 @@ import promedio.files.table.ColumnChoiceException;
       "  promedio draw --values \"8 10 11\" --also \"South=9 12 15\" --graph box --into both.pdf"
     })
 final class DrawCommand implements Callable<Integer> {
-
-  private static final double POINTS_AN_INCH = 72;
 
   @Spec private CommandSpec spec;
 
@@ -133,34 +129,22 @@ final class DrawCommand implements Callable<Integer> {
     GraphKind kind =
         GraphKind.ofCode(graphCode)
             .orElseThrow(() -> wrong(Texts.of("draw.kind", graphCode, GraphKind.codes())));
-    String name = String.valueOf(into.getFileName()).toLowerCase(Locale.ROOT);
-    String ending = name.substring(name.lastIndexOf('.') + 1);
-    if (!List.of("png", "svg", "pdf").contains(ending)) {
-      throw wrong(Texts.of("draw.ending", into.toString()));
-    }
-    if (dpi < 10 || dpi > 1200) {
-      throw wrong(Texts.of("draw.dpi", dpi));
-    }
+    PictureFormat format =
+        PictureFormat.of(into).orElseThrow(() -> wrong(Texts.of("draw.ending", into.toString())));
+    Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);
     Picture graph =
         read.data() instanceof Categories counted
             ? categoryGraph(kind, rules, read, counted)
             : graph(kind, rules, read);
-    int[] paper = paper();
     GraphExport export;
     try {
-      export = GraphExport.of(graph, paper[0], paper[1]);
+      export = GraphExport.of(graph, paper.width(), paper.height());
     } catch (IllegalArgumentException e) {
       throw new RefusedFileException(e.getMessage());
     }
-    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(into))) {
-      switch (ending) {
-        case "png" -> export.png(out, dpi / POINTS_AN_INCH);
-        case "svg" -> export.svg(out);
-        default -> export.pdf(out);
-      }
-    }
+    format.write(export, dpi, into);
     spec.commandLine().getOut().println(into);
     return 0;
   }
@@ -258,20 +242,15 @@ final class DrawCommand implements Callable<Integer> {
     return marked;
   }
 
-  private int[] paper() {
-    String[] parts = size.split("x", -1);
-    try {
-      int width = Integer.parseInt(parts[0]);
-      int height = Integer.parseInt(parts[parts.length - 1]);
-      boolean sensible =
-          parts.length == 2 && width >= 100 && height >= 100 && width <= 5000 && height <= 5000;
-      if (sensible) {
-        return new int[] {width, height};
-      }
-    } catch (NumberFormatException e) {
-      throw new ParameterException(spec.commandLine(), Texts.of("draw.size", size), e);
+  private Paper paper(PictureFormat format) {
+    if (dpi < 10 || dpi > 1200) {
+      throw wrong(Texts.of("draw.dpi", dpi));
     }
-    throw wrong(Texts.of("draw.size", size));
+    Paper paper = Paper.read(size).orElseThrow(() -> wrong(Texts.of("draw.size", size)));
+    if (format == PictureFormat.PNG && !paper.holds(dpi)) {
+      throw wrong(Texts.of("picture.too-fine", size, dpi));
+    }
+    return paper;
   }
 
   private ParameterException wrong(String message) {

@@ -36,7 +36,6 @@ final class CategoryCard extends VBox {
   private static final int NO_OTHER = -1;
 
   private final Workspace workspace;
-  private final AssignmentView.FileChoice fileChoice;
   private final ChoiceBox<CategoryOrder> order = new ChoiceBox<>();
   private final ChoiceBox<Height> height = new ChoiceBox<>();
   private final CheckBox modes = new CheckBox(Texts.of("graph.mark.modes"));
@@ -51,13 +50,12 @@ final class CategoryCard extends VBox {
   CategoryCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
     super(8);
     this.workspace = workspace;
-    this.fileChoice = fileChoice;
     getStyleClass().add("graph-card");
     setId("category-card");
     note.setId("category-note");
     Label heading = new Label(Texts.of("category.heading"));
     heading.getStyleClass().add("family-heading");
-    getChildren().addAll(heading, buildLook(), table, note, picture, buildTools());
+    getChildren().addAll(heading, buildLook(), table, note, picture, buildTools(fileChoice));
   }
 
   private FlowPane buildLook() {
@@ -97,13 +95,12 @@ final class CategoryCard extends VBox {
     return look;
   }
 
-  private FlowPane buildTools() {
-    return new FlowPane(
-        8,
-        2,
-        Controls.link("graph.copy", "category-copy", picture::copy),
-        Controls.link("graph.save", "category-save", this::savePicture),
-        Controls.link("graph.copy-table", "category-copy-table", this::copyTable));
+  private PictureTools buildTools(AssignmentView.FileChoice fileChoice) {
+    PictureTools tools = new PictureTools("category", picture, fileChoice, note::setText);
+    tools
+        .getChildren()
+        .add(Controls.link("graph.copy-table", "category-copy-table", this::copyTable));
+    return tools;
   }
 
   private String nameOf(int id) {
@@ -224,10 +221,6 @@ final class CategoryCard extends VBox {
     return modes.isSelected() && now.measures().get(Measure.MODES) instanceof Result.Named named
         ? Set.copyOf(named.names())
         : Set.of();
-  }
-
-  private void savePicture() {
-    fileChoice.toExport(Texts.of("graph.name")).ifPresent(path -> note.setText(picture.save(path)));
   }
 
   private void copyTable() {

@@ -50,7 +50,6 @@ import promedio.files.report.ShownNumbers;
 final class GraphCard extends VBox {
 
   private final Workspace workspace;
-  private final AssignmentView.FileChoice fileChoice;
   private final Hyperlink toggle = new Hyperlink();
   private final VBox body = new VBox(8);
   private final FlowPane kinds = new FlowPane(4, 2);
@@ -83,7 +82,6 @@ final class GraphCard extends VBox {
   GraphCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
     super(8);
     this.workspace = workspace;
-    this.fileChoice = fileChoice;
     getStyleClass().add("graph-card");
     table = new ClassTableView();
     Label heading = new Label(Texts.of("graph.heading"));
@@ -103,7 +101,8 @@ final class GraphCard extends VBox {
     note.setWrapText(true);
     note.setMinHeight(USE_PREF_SIZE);
     note.getStyleClass().add("quiet");
-    body.getChildren().addAll(kinds, buildLook(), picture, buildTools(), grouping, table, note);
+    body.getChildren()
+        .addAll(kinds, buildLook(), picture, buildTools(fileChoice), grouping, table, note);
     getChildren().add(head);
     workspace.reckoningProperty().subscribe(now -> show());
   }
@@ -216,15 +215,15 @@ final class GraphCard extends VBox {
         : Optional.empty();
   }
 
-  private FlowPane buildTools() {
-    return new FlowPane(
-        8,
-        2,
-        Controls.link("graph.copy", "graph-copy", picture::copy),
-        Controls.link("graph.save", "graph-save", this::savePicture),
-        Controls.link("graph.copy-table", "graph-copy-table", this::copyTable),
-        asTable,
-        compare);
+  private PictureTools buildTools(AssignmentView.FileChoice fileChoice) {
+    PictureTools tools = new PictureTools("graph", picture, fileChoice, note::setText);
+    tools
+        .getChildren()
+        .addAll(
+            Controls.link("graph.copy-table", "graph-copy-table", this::copyTable),
+            asTable,
+            compare);
+    return tools;
   }
 
   private void show() {
@@ -439,10 +438,6 @@ final class GraphCard extends VBox {
 
   private void draw() {
     picture.draw(graph(), movable());
-  }
-
-  private void savePicture() {
-    fileChoice.toExport(Texts.of("graph.name")).ifPresent(path -> note.setText(picture.save(path)));
   }
 
   private void copyTable() {

@@ -1,14 +1,10 @@
 package promedio.desktop.window;
 
 import java.awt.image.BufferedImage;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.math.BigDecimal;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Executor;
@@ -33,15 +29,17 @@ import promedio.core.grouping.NiceLimits;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.GraphExport;
+import promedio.desktop.graph.Paper;
 import promedio.desktop.graph.Picture;
+import promedio.desktop.graph.PictureFormat;
 
 /** A graph that is drawn apart from the window; its boundaries can be taken and moved. */
 final class GraphPicture extends VBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(GraphPicture.class);
-  private static final int WIDTH = 640;
-  private static final int HEIGHT = 320;
-  private static final double SHARPNESS = 2;
+  private static final int WIDTH = PictureSize.USUAL.width();
+  private static final int HEIGHT = PictureSize.USUAL.height();
+  private static final double SHARPNESS = Paper.scale(PictureSize.USUAL_DOTS);
 
   /** So near to a boundary the mouse takes it. */
   private static final double GRIP = 5;
@@ -66,6 +64,7 @@ final class GraphPicture extends VBox {
   private List<Exact> boundaries = List.of();
   private int taken = -1;
   private @Nullable GraphExport drawn;
+  private @Nullable Picture wanted;
 
   /** Takes the place to which a boundary is moved. */
   interface BoundaryMove {
@@ -146,6 +145,7 @@ final class GraphPicture extends VBox {
   void draw(Optional<? extends Picture> graph, List<Exact> movable) {
     boundaries = movable;
     int turn = turns.incrementAndGet();
+    wanted = graph.orElse(null);
     if (graph.isEmpty()) {
       drawn = null;
       picture.setImage(null);
@@ -170,6 +170,7 @@ final class GraphPicture extends VBox {
       Platform.runLater(() -> showDrawn(turn, null, null, String.valueOf(e.getMessage())));
     } catch (RuntimeException e) {
       LOG.error("cannot draw {}", graph.kind(), e);
+      Platform.runLater(() -> showDrawn(turn, null, null, Texts.of("graph.undrawn")));
     }
   }
 
@@ -269,25 +270,33 @@ final class GraphPicture extends VBox {
     }
   }
 
-  /** {@return what became of saving the picture, in words}; its ending says the format */
-  String save(Path path) {
-    GraphExport export = drawn;
-    if (export == null) {
-      return "";
+  /** Saves the picture apart from the window, and tells in words what became of it. */
+  void save(Path file, PictureFormat format, Paper paper, int dotsAnInch, Consumer<String> told) {
+    Picture graph = wanted;
+    if (graph == null || drawn == null) {
+      told.accept(Texts.of("graph.nothing"));
+      return;
     }
-    String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
-    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(path))) {
-      if (name.endsWith(".svg")) {
-        export.svg(out);
-      } else if (name.endsWith(".pdf")) {
-        export.pdf(out);
-      } else {
-        export.png(out, SHARPNESS);
-      }
-      return Texts.of("graph.saved", path.toString());
+    PEN.execute(
+        () -> {
+          String outcome = written(graph, file, format, paper, dotsAnInch);
+          Platform.runLater(() -> told.accept(outcome));
+        });
+  }
+
+  private static String written(
+      Picture graph, Path file, PictureFormat format, Paper paper, int dotsAnInch) {
+    try {
+      format.write(GraphExport.of(graph, paper.width(), paper.height()), dotsAnInch, file);
+      return Texts.of("graph.saved", file.toString());
     } catch (IOException e) {
-      LOG.warn("cannot save {}", path, e);
+      LOG.warn("cannot save {}", file, e);
       return Texts.of("save.failed", String.valueOf(e.getMessage()));
+    } catch (IllegalArgumentException e) {
+      return String.valueOf(e.getMessage());
+    } catch (RuntimeException e) {
+      LOG.error("cannot draw {}", graph.kind(), e);
+      return Texts.of("graph.undrawn");
     }
   }
 

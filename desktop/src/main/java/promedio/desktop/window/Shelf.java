@@ -180,8 +180,8 @@ final class Shelf extends VBox {
       node.setAccessibleText(
           Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
       if (is) {
-        // Where it stands is known only once it is laid out.
-        Platform.runLater(() -> Platform.runLater(() -> cards.bringIntoSight(node)));
+        // Not within the change that made the card: all of it is laid out at once.
+        Platform.runLater(() -> cards.bringIntoSight(node));
       }
     }
   }
@@ -199,8 +199,13 @@ final class Shelf extends VBox {
       getStyleClass().add("shelf-items");
     }
 
-    /** Scrolls no further than it must. */
+    /** Scrolls no further than it must, to where the card stands once it is laid out. */
     void bringIntoSight(Node card) {
+      if (getScene() == null || card.getParent() == null) {
+        return;
+      }
+      getScene().getRoot().applyCss();
+      getScene().getRoot().layout();
       double seen = getViewportBounds().getHeight();
       double hidden = cards.getHeight() - seen;
       Bounds place = cards.sceneToLocal(card.localToScene(card.getBoundsInLocal()));

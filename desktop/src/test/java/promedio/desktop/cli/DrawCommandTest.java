@@ -95,6 +95,7 @@ class DrawCommandTest {
         "--values 1 --graph box --into a.png --dpi 5|between 10 and 1200",
         "--values 1 --graph box --into a.png --size 20x9|is no size such as 720x450",
         "--values 1 --graph box --into a.png --size axb|is no size such as 720x450",
+        "--values 1 --graph box --into a.png --size 5000x5000 --dpi 600|more than 100 million dots",
         "--values 1 --graph dot --into a.png --height tall|none of frequency, relative, percentage, density",
         "--values 1 --graph dot --into a.png --mark tall|no measure is called “tall”",
         "--values 1 --graph dot --into a.png --also S=x|S holds no sample",

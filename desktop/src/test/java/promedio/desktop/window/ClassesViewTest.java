@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,6 +24,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Pane;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
 import promedio.core.grouping.ClassChoice;
@@ -175,13 +177,51 @@ class ClassesViewTest extends OpenWindow {
                 .startsWith("lower\tupper\tfrequency"));
     Path svg = folder.resolve("ogive.svg");
     when(fileChoice.toExport(any())).thenReturn(Optional.of(svg));
-    waitUntil(
-        () -> {
-          robot.interact(() -> find("#graph-save", Hyperlink.class).fire());
-          return Files.exists(svg);
-        });
+    fire("#graph-save");
+    waitUntil(() -> text("#graph-note").equals("saved as " + svg));
     assertThat(Files.readString(svg)).contains("<svg").contains("path");
-    assertThat(text("#graph-note")).contains("saved as");
+  }
+
+  @Test
+  void aPictureIsSavedAsLargeAndFineAsWanted() throws Exception {
+    typeWeights();
+    waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
+    fill("#graph-size", "500 x 300");
+    @SuppressWarnings("unchecked") // the ids are ours
+    ChoiceBox<Integer> dots = find("#graph-dots", ChoiceBox.class);
+    robot.interact(() -> dots.setValue(300));
+    assertThat(saved("large.png").getWidth()).isEqualTo(Math.round(500 * 300 / 72.0));
+
+    fill("#graph-size", "9x9");
+    assertThat(field("#graph-size").getPseudoClassStates()).contains(Look.WRONG);
+    fire("#graph-save");
+    assertThat(text("#graph-note")).contains("“9x9” is no size");
+
+    fill("#graph-size", "5000x5000");
+    fire("#graph-save");
+    assertThat(text("#graph-note")).contains("more than 100 million dots");
+
+    fill("#graph-size", "");
+    robot.interact(() -> dots.setValue(144));
+    assertThat(saved("usual.png").getWidth()).isEqualTo(1280);
+  }
+
+  private BufferedImage saved(String name) throws Exception {
+    Path png = folder.resolve(name);
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(png));
+    fire("#graph-save");
+    waitUntil(() -> text("#graph-note").equals("saved as " + png));
+    return ImageIO.read(png.toFile());
+  }
+
+  @Test
+  void aPictureOfAnotherKindIsNotSaved() throws Exception {
+    typeWeights();
+    waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(folder.resolve("graph.bmp")));
+    fire("#graph-save");
+
+    assertThat(text("#graph-note")).contains("should end in .png, .svg or .pdf");
   }
 
   @Test
