@@ -3,9 +3,7 @@ package promedio.bench;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -18,6 +16,8 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
@@ -31,8 +31,6 @@ import promedio.core.working.Method;
 import promedio.core.working.Working;
 import promedio.desktop.graph.Graph;
 import promedio.desktop.graph.GraphExport;
-import promedio.desktop.graph.GraphKind;
-import promedio.desktop.graph.Height;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
 
@@ -100,10 +98,8 @@ public class WorkingBenchmark {
             List.of(new Graph.Series("weights", tenThousand, grouping.table())),
             Height.FREQUENCY,
             "",
-            "weight in g",
-            Optional.empty(),
-            Set.of(),
-            Optional.empty(),
+            Graph.Axis.of("weight in g"),
+            Graph.Marked.NOTHING,
             CourseRules.DEFAULTS,
             DecimalSign.POINT);
     return GraphExport.of(graph, 640, 320).image(2);

@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import promedio.core.graph.GraphChoice;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 
@@ -17,6 +18,7 @@ import promedio.core.measure.Measure;
  * @param answers what the student found, as typed, by measure
  * @param handWork what the student worked by hand
  * @param classes how its values are put into classes
+ * @param graph how it is drawn
  */
 public record Item(
     int id,
@@ -26,7 +28,8 @@ public record Item(
     Source source,
     Map<Measure, String> answers,
     HandWork handWork,
-    ClassChoice classes) {
+    ClassChoice classes,
+    GraphChoice graph) {
 
   public Item {
     Map<Measure, String> copy = new EnumMap<>(Measure.class);
@@ -36,42 +39,49 @@ public record Item(
 
   /** {@return a new item without answers} */
   public static Item of(int id, String name, String unit, Source source) {
-    return new Item(id, name, unit, "", source, Map.of(), HandWork.NONE, ClassChoice.USUAL);
+    return new Item(
+        id, name, unit, "", source, Map.of(), HandWork.NONE, ClassChoice.USUAL, GraphChoice.USUAL);
   }
 
   /** {@return this item with other values} */
   public Item withSource(Source changed) {
-    return new Item(id, name, unit, note, changed, answers, handWork, classes);
+    return new Item(id, name, unit, note, changed, answers, handWork, classes, graph);
   }
 
   /** {@return this item under another name} */
   public Item withName(String changed) {
-    return new Item(id, changed, unit, note, source, answers, handWork, classes);
+    return new Item(id, changed, unit, note, source, answers, handWork, classes, graph);
   }
 
   /** {@return this item with another unit} */
   public Item withUnit(String changed) {
-    return new Item(id, name, changed, note, source, answers, handWork, classes);
+    return new Item(id, name, changed, note, source, answers, handWork, classes, graph);
   }
 
   /** {@return this item with another note} */
   public Item withNote(String changed) {
-    return new Item(id, name, unit, changed, source, answers, handWork, classes);
+    return new Item(id, name, unit, changed, source, answers, handWork, classes, graph);
   }
 
   /** {@return this item with other hand work} */
   public Item withHandWork(HandWork changed) {
-    return new Item(id, name, unit, note, source, answers, changed, classes);
+    return new Item(id, name, unit, note, source, answers, changed, classes, graph);
   }
 
   /** {@return this item in other classes} */
   public Item withClasses(ClassChoice changed) {
-    return new Item(id, name, unit, note, source, answers, handWork, changed);
+    return new Item(id, name, unit, note, source, answers, handWork, changed, graph);
+  }
+
+  /** {@return this item drawn otherwise} */
+  public Item withGraph(GraphChoice changed) {
+    return new Item(id, name, unit, note, source, answers, handWork, classes, changed);
   }
 
   /** {@return a copy under another id and name, without the answers} */
   public Item copy(int otherId, String otherName) {
-    return new Item(otherId, otherName, unit, note, source, Map.of(), HandWork.NONE, classes);
+    return new Item(
+        otherId, otherName, unit, note, source, Map.of(), HandWork.NONE, classes, graph);
   }
 
   /** {@return this item with the answer to a measure; a blank one takes it away} */
@@ -83,7 +93,7 @@ public record Item(
     } else {
       changed.put(measure, answer);
     }
-    return new Item(id, name, unit, note, source, changed, handWork, classes);
+    return new Item(id, name, unit, note, source, changed, handWork, classes, graph);
   }
 
   /** {@return what was answered to the measure, empty where nothing was} */

@@ -3,9 +3,10 @@ package promedio.core.graph;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 
@@ -40,17 +41,39 @@ public record StemAndLeaf(Exact unit, List<Stem> stems) {
    * than {@value #MOST_VALUES}
    */
   public static Optional<StemAndLeaf> of(Tally tally) {
-    boolean fits = tally.total().compareTo(Exact.of(MOST_VALUES)) <= 0;
-    if (tally.isEmpty() || !tally.hasPositions() || !fits) {
+    return of(List.of(tally)).map(parts -> parts.get(0));
+  }
+
+  /**
+   * {@return the stems of several samples, the same for all of them, so that their leaves can be
+   * compared}; none where one of them has none
+   */
+  public static Optional<List<StemAndLeaf>> of(List<Tally> tallies) {
+    if (tallies.isEmpty() || !tallies.stream().allMatch(StemAndLeaf::canBeWritten)) {
       return Optional.empty();
     }
-    int places = Math.min(6, places(tally));
+    int places = Math.min(6, tallies.stream().mapToInt(StemAndLeaf::places).max().orElse(0));
     Exact unit = Exact.of(BigDecimal.ONE.movePointLeft(places));
-    Exact range = tally.value(tally.size() - 1).minus(tally.value(0));
+    Exact smallest = tallies.stream().map(t -> t.value(0)).min(Exact::compareTo).orElseThrow();
+    Exact largest =
+        tallies.stream().map(t -> t.value(t.size() - 1)).max(Exact::compareTo).orElseThrow();
+    Exact range = largest.minus(smallest);
     while (range.over(unit).over(10).compareTo(Exact.of(MOST_STEMS)) > 0) {
       unit = unit.times(10);
     }
-    return Optional.of(new StemAndLeaf(unit, stems(tally, unit)));
+    BigInteger first = stem(smallest, unit);
+    BigInteger last = stem(largest, unit);
+    Exact leaf = unit;
+    return Optional.of(
+        tallies.stream()
+            .map(tally -> new StemAndLeaf(leaf, stems(tally, leaf, first, last)))
+            .toList());
+  }
+
+  private static boolean canBeWritten(Tally tally) {
+    return !tally.isEmpty()
+        && tally.hasPositions()
+        && tally.total().compareTo(Exact.of(MOST_VALUES)) <= 0;
   }
 
   /** How many decimals the values have, as far as they end. */
@@ -63,15 +86,19 @@ public record StemAndLeaf(Exact unit, List<Stem> stems) {
     return places;
   }
 
-  private static List<Stem> stems(Tally tally, Exact unit) {
-    TreeMap<BigInteger, StringBuilder> leaves = new TreeMap<>();
+  /** Below 0 the stems count down from −1, which stands for −0. */
+  private static BigInteger stem(Exact value, Exact unit) {
+    BigInteger stem = value.abs().over(unit).floor().divide(BigInteger.TEN);
+    return value.signum() < 0 ? stem.not() : stem;
+  }
+
+  private static List<Stem> stems(Tally tally, Exact unit, BigInteger first, BigInteger last) {
+    Map<BigInteger, StringBuilder> leaves = new HashMap<>();
     for (int i = 0; i < tally.size(); i++) {
       Exact value = tally.value(i);
-      BigInteger[] parts = value.abs().over(unit).floor().divideAndRemainder(BigInteger.TEN);
-      // Below 0 the stems count down from −1, which stands for −0.
-      BigInteger place = value.signum() < 0 ? parts[0].not() : parts[0];
-      StringBuilder line = leaves.computeIfAbsent(place, p -> new StringBuilder());
-      String each = parts[1].toString().repeat(tally.frequency(i).numerator().intValueExact());
+      BigInteger leaf = value.abs().over(unit).floor().mod(BigInteger.TEN);
+      StringBuilder line = leaves.computeIfAbsent(stem(value, unit), p -> new StringBuilder());
+      String each = leaf.toString().repeat(tally.frequency(i).numerator().intValueExact());
       if (value.signum() < 0) {
         line.insert(0, each);
       } else {
@@ -79,9 +106,7 @@ public record StemAndLeaf(Exact unit, List<Stem> stems) {
       }
     }
     List<Stem> stems = new ArrayList<>();
-    for (BigInteger at = leaves.firstKey();
-        at.compareTo(leaves.lastKey()) <= 0;
-        at = at.add(BigInteger.ONE)) {
+    for (BigInteger at = first; at.compareTo(last) <= 0; at = at.add(BigInteger.ONE)) {
       String label = at.signum() < 0 ? "−" + at.not() : at.toString();
       StringBuilder line = leaves.get(at);
       stems.add(new Stem(label, line == null ? "" : line.toString()));

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -17,19 +18,40 @@ import promedio.core.sample.UnusableDataException;
 /**
  * How the student groups samples.
  *
- * @param by the code of a named rule, or count, width, limits
- * @param numbers what was typed for the last three
+ * @param by the code of a named rule, or one of {@link #NUMBERED}
+ * @param numbers what was typed for the latter: how many classes; how wide they are, and from where
+ *     if that matters; or all boundaries
  */
 public record ClassChoice(String by, String numbers) {
 
   /** What one begins with. */
   public static final ClassChoice USUAL = new ClassChoice(WidthRule.STURGES.code(), "");
 
+  /** By how many there are. */
+  public static final String COUNT = "count";
+
+  /** By how wide they are. */
+  public static final String WIDTH = "width";
+
   /** By limits that are typed. */
   public static final String LIMITS = "limits";
 
   /** The ways that need numbers. */
-  public static final List<String> NUMBERED = List.of("count", "width", LIMITS);
+  public static final List<String> NUMBERED = List.of(COUNT, WIDTH, LIMITS);
+
+  /**
+   * What came of a choice.
+   *
+   * @param grouping the classes; none where there are no values
+   * @param problem why they are not those that were asked for but the usual ones, and how to mend
+   *     that
+   */
+  public record Outcome(Optional<Grouping> grouping, Optional<Message> problem) {
+
+    private static Outcome of(Grouping grouping) {
+      return new Outcome(Optional.of(grouping), Optional.empty());
+    }
+  }
 
   /** {@return whether numbers are needed} */
   public boolean needsNumbers() {
@@ -37,48 +59,91 @@ public record ClassChoice(String by, String numbers) {
   }
 
   /**
-   * {@return the classes of the data}; a class table is its own, and numbers that make no classes
-   * leave the usual ones
+   * {@return the classes of the data}; a class table is its own, and what makes no classes leaves
+   * the usual ones and says why
    */
-  public Optional<Grouping> group(Data data, CourseRules rules, DecimalSign sign) {
-    if (data instanceof ClassTable table) {
-      return table.rows().isEmpty()
-          ? Optional.empty()
-          : Optional.of(new Grouping(table, Exact.ZERO, Exact.ZERO));
+  public Outcome group(Data data, CourseRules rules, DecimalSign sign) {
+    if (data instanceof ClassTable table && !table.rows().isEmpty()) {
+      return Outcome.of(new Grouping(table, Exact.ZERO, Exact.ZERO));
     }
     if (data.tally().isEmpty()) {
-      return Optional.empty();
+      return new Outcome(Optional.empty(), Optional.empty());
     }
     try {
-      return chosen(data, rules, sign)
-          .or(() -> Grouping.by(WidthRule.STURGES, data, rules))
-          .or(() -> Grouping.intoAbout(data, 1, rules));
-    } catch (IllegalArgumentException | UnusableDataException e) {
+      return Outcome.of(chosen(data, rules, sign));
+    } catch (UnusableDataException e) {
       // Half-typed numbers make no classes; what was typed stays where it is.
-      return Grouping.intoAbout(data, 1, rules);
+      return new Outcome(Optional.of(usual(data, rules)), Optional.of(e.why()));
     }
   }
 
-  private Optional<Grouping> chosen(Data data, CourseRules rules, DecimalSign sign) {
+  /** Values that do not spread lie in one class. */
+  private static Grouping usual(Data data, CourseRules rules) {
+    return Grouping.by(WidthRule.STURGES, data, rules)
+        .orElseGet(() -> Grouping.into(data, 1, rules));
+  }
+
+  private Grouping chosen(Data data, CourseRules rules, DecimalSign sign) {
     Optional<WidthRule> rule = WidthRule.ofCode(by);
     if (rule.isPresent()) {
-      return Grouping.by(rule.get(), data, rules);
+      return rule.get() == WidthRule.STURGES
+          ? usual(data, rules)
+          : Grouping.by(rule.get(), data, rules)
+              .orElseThrow(() -> unusable("grouping.no-spread", by));
     }
-    List<Exact> read = new ArrayList<>();
-    for (String text : numbers.strip().split("[;\\s]+", -1)) {
-      if (NumberText.read(text, sign) instanceof Reading.Numeral numeral) {
-        read.add(numeral.value());
-      }
+    if (!needsNumbers()) {
+      throw unusable("grouping.unknown", by);
     }
-    if (read.isEmpty() || (read.get(0).signum() <= 0 && !by.equals(LIMITS))) {
-      return Optional.empty();
-    }
+    List<Exact> read = numbers(sign);
     return switch (by) {
-      case "count" ->
-          Grouping.intoAbout(
-              data, read.get(0).floor().min(BigInteger.TEN.pow(3)).intValueExact(), rules);
-      case "width" -> Optional.of(Grouping.ofWidth(data, read.get(0), rules));
-      default -> Optional.of(Grouping.of(data, read, rules.get(Rule.CLASS_END)));
+      case COUNT -> Grouping.into(data, count(read), rules);
+      case WIDTH -> ofWidth(data, read, rules);
+      default -> Grouping.of(data, read, rules.get(Rule.CLASS_END));
     };
+  }
+
+  private List<Exact> numbers(DecimalSign sign) {
+    List<Exact> read = new ArrayList<>();
+    if (numbers.isBlank()) {
+      throw unusable("grouping.nothing." + by);
+    }
+    for (String text : numbers.strip().split("[;\\s]+", -1)) {
+      Reading reading = NumberText.read(text, sign);
+      if (reading instanceof Reading.Unreadable unreadable) {
+        throw new UnusableDataException(unreadable.why());
+      }
+      read.add(((Reading.Numeral) reading).value());
+    }
+    return read;
+  }
+
+  private static int count(List<Exact> read) {
+    Exact classes = read.get(0);
+    boolean sensible =
+        read.size() == 1
+            && classes.isWhole()
+            && classes.signum() > 0
+            && classes.numerator().compareTo(BigInteger.valueOf(NiceLimits.MOST)) <= 0;
+    if (!sensible) {
+      throw unusable("grouping.count", classes.toString(), String.valueOf(NiceLimits.MOST));
+    }
+    return classes.numerator().intValueExact();
+  }
+
+  private static Grouping ofWidth(Data data, List<Exact> read, CourseRules rules) {
+    Exact width = read.get(0);
+    if (width.signum() <= 0) {
+      throw unusable("grouping.width", width.toString());
+    }
+    if (read.size() > 2) {
+      throw unusable("grouping.width-and-start");
+    }
+    return read.size() == 2
+        ? Grouping.ofWidth(data, width, read.get(1), rules)
+        : Grouping.ofWidth(data, width, rules);
+  }
+
+  private static UnusableDataException unusable(String key, String... arguments) {
+    return new UnusableDataException(Message.of(key, arguments));
   }
 }

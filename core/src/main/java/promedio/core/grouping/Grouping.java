@@ -3,6 +3,7 @@ package promedio.core.grouping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
@@ -10,6 +11,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
+import promedio.core.sample.UnusableDataException;
 
 /**
  * A sample in classes.
@@ -25,19 +27,21 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
    *
    * @param boundaries at least two, each above the one before
    * @param end which end of a class belongs to it
-   * @throws IllegalArgumentException if the boundaries are not as said
-   * @throws promedio.core.sample.UnusableDataException if no value lies between them
+   * @throws UnusableDataException if the boundaries are not as said, or no value lies between them
    */
   public static Grouping of(Data data, List<Exact> boundaries, ClassEnd end) {
     if (boundaries.size() < 2) {
-      throw new IllegalArgumentException("two boundaries make a class");
+      throw new UnusableDataException(Message.of("grouping.one-boundary"));
     }
     Tally tally = data.tally();
     int[] ranks = new int[boundaries.size()];
     for (int i = 0; i < ranks.length; i++) {
       if (i > 0 && boundaries.get(i).compareTo(boundaries.get(i - 1)) <= 0) {
-        throw new IllegalArgumentException(
-            boundaries.get(i) + " is not above " + boundaries.get(i - 1));
+        throw new UnusableDataException(
+            Message.of(
+                "grouping.not-above",
+                boundaries.get(i).toString(),
+                boundaries.get(i - 1).toString()));
       }
       ranks[i] = ranksBelow(tally, boundaries.get(i), end);
     }
@@ -46,8 +50,43 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
       Exact frequency = upTo(tally, ranks[i]).minus(upTo(tally, ranks[i - 1]));
       rows.add(ClassTable.Row.of(boundaries.get(i - 1), boundaries.get(i), frequency));
     }
+    if (ranks[0] == ranks[ranks.length - 1]) {
+      throw new UnusableDataException(
+          Message.of(
+              "grouping.nothing-inside",
+              boundaries.get(0).toString(),
+              boundaries.get(boundaries.size() - 1).toString()));
+    }
     Exact above = tally.total().minus(upTo(tally, ranks[ranks.length - 1]));
     return new Grouping(new ClassTable(rows, data.missing()), upTo(tally, ranks[0]), above);
+  }
+
+  /**
+   * {@return values in the classes of another table}, with more as wide as its first and last where
+   * values lie beyond, so that both can be compared
+   *
+   * @param table classes of which at least one has both limits
+   * @throws UnusableDataException if that makes too many classes, or no value lies in them
+   */
+  public static Grouping alike(Data data, ClassTable table, ClassEnd end) {
+    List<Exact> boundaries = new Grouping(table, Exact.ZERO, Exact.ZERO).boundaries();
+    if (boundaries.size() < 2 || data.tally().isEmpty()) {
+      return of(data, boundaries, end);
+    }
+    Exact first = boundaries.get(0);
+    Exact last = boundaries.get(boundaries.size() - 1);
+    Exact firstWidth = boundaries.get(1).minus(first);
+    Exact lastWidth = last.minus(boundaries.get(boundaries.size() - 2));
+    // Downwards is upwards with all signs turned, and the other end kept.
+    ClassEnd turned = end == ClassEnd.LOWER ? ClassEnd.UPPER : ClassEnd.LOWER;
+    Exact smallest = data.tally().value(0);
+    List<Exact> all = new ArrayList<>();
+    NiceLimits.beyond(first.negate(), smallest.negate(), firstWidth, turned)
+        .forEach(each -> all.add(0, each.negate()));
+    all.addAll(boundaries);
+    all.addAll(
+        NiceLimits.beyond(last, data.tally().value(data.tally().size() - 1), lastWidth, end));
+    return of(data, all, end);
   }
 
   /** {@return the boundaries between the classes, in order; those that are open left out} */
@@ -60,21 +99,24 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
     return boundaries;
   }
 
-  /** {@return the values in about so many classes with limits that a person would choose} */
-  public static Optional<Grouping> intoAbout(Data data, int classes, CourseRules rules) {
+  /**
+   * {@return the values in exactly so many classes of one width, with limits that a person would
+   * choose}; values that are all equal in one
+   *
+   * @param data at least one value
+   * @param classes from 1 to {@value NiceLimits#MOST}
+   */
+  public static Grouping into(Data data, int classes, CourseRules rules) {
     Tally tally = data.tally();
-    if (tally.isEmpty() || classes < 1) {
-      return Optional.empty();
-    }
-    Exact range = tally.value(tally.size() - 1).minus(tally.value(0));
-    Exact proposed = range.signum() == 0 ? Exact.ONE : range.over(classes);
-    return Optional.of(ofWidth(data, NiceLimits.width(proposed), rules));
+    ClassEnd end = rules.get(Rule.CLASS_END);
+    return of(
+        data, NiceLimits.into(tally.value(0), tally.value(tally.size() - 1), classes, end), end);
   }
 
   /**
    * {@return the values in classes of one width, from a multiple of it}
    *
-   * @throws IllegalArgumentException if that makes too many classes
+   * @throws UnusableDataException if that makes too many classes
    */
   public static Grouping ofWidth(Data data, Exact width, CourseRules rules) {
     Tally tally = data.tally();
@@ -82,9 +124,24 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
     return of(data, NiceLimits.of(tally.value(0), tally.value(tally.size() - 1), width, end), end);
   }
 
-  /** {@return the values grouped by a named rule, with limits that a person would choose} */
+  /**
+   * {@return the values in classes of one width from a start}; values may lie below it
+   *
+   * @throws UnusableDataException if that makes too many classes, or no value lies in them
+   */
+  public static Grouping ofWidth(Data data, Exact width, Exact start, CourseRules rules) {
+    Tally tally = data.tally();
+    ClassEnd end = rules.get(Rule.CLASS_END);
+    return of(data, NiceLimits.from(start, tally.value(tally.size() - 1), width, end), end);
+  }
+
+  /**
+   * {@return the values grouped by a named rule, with limits that a person would choose}; none
+   * where the rule comes to nothing
+   */
   public static Optional<Grouping> by(WidthRule rule, Data data, CourseRules rules) {
-    return rule.advice(data).map(advice -> ofWidth(data, NiceLimits.width(advice.width()), rules));
+    return rule.advice(data, rules)
+        .map(advice -> ofWidth(data, NiceLimits.width(advice.width()), rules));
   }
 
   /** {@return how many distinct values lie before the boundary} */

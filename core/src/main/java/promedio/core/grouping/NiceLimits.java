@@ -4,24 +4,38 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
+import promedio.core.sample.UnusableDataException;
 
-/** Boundaries that a person would choose: widths of 1, 2, 2.5 or 5 times a power of ten. */
+/** Boundaries that a person would choose: round widths, from a round number. */
 public final class NiceLimits {
 
+  /** Round widths, times any power of ten. */
   private static final List<Exact> STEPS =
-      List.of(Exact.ONE, Exact.of(2), Exact.of(5, 2), Exact.of(5), Exact.of(10));
+      List.of(
+          Exact.ONE,
+          Exact.of(3, 2),
+          Exact.of(2),
+          Exact.of(5, 2),
+          Exact.of(3),
+          Exact.of(4),
+          Exact.of(5),
+          Exact.of(10));
 
   /** Nobody wants more classes than this. */
   public static final int MOST = 1000;
 
+  /** With so many digits some width fits any number of classes, see {@link #into}. */
+  private static final int MOST_DIGITS = 30;
+
   private NiceLimits() {}
 
-  /** {@return the smallest width of that kind that is not below the one proposed, above 0} */
+  /** {@return the smallest round width that is not below the one proposed, above 0} */
   public static Exact width(Exact proposed) {
-    BigDecimal rough = proposed.significant(5);
-    Exact ten = Exact.of(BigDecimal.ONE.scaleByPowerOfTen(rough.precision() - rough.scale() - 1));
+    Exact ten = unit(proposed, 1);
     return STEPS.stream()
         .map(ten::times)
         .filter(step -> step.compareTo(proposed) >= 0)
@@ -29,36 +43,134 @@ public final class NiceLimits {
         .orElse(ten.times(10));
   }
 
-  /**
-   * {@return boundaries of one width that hold all values}: from a multiple of the width
-   *
-   * @throws IllegalArgumentException if that makes more than {@value #MOST} classes
-   */
-  public static List<Exact> of(Exact smallest, Exact largest, Exact width, ClassEnd end) {
-    Exact start = Exact.of(smallest.over(width).floor()).times(width);
-    // With (l, u] a value at the first boundary belongs to a class before it.
-    if (end == ClassEnd.UPPER && start.equals(smallest)) {
-      start = start.minus(width);
-    }
-    return from(start, largest, width, end);
+  /** {@return what the last of so many digits of a number above 0 stands for} */
+  private static Exact unit(Exact number, int digits) {
+    BigDecimal rough = number.significant(5);
+    return Exact.of(BigDecimal.ONE.scaleByPowerOfTen(rough.precision() - rough.scale() - digits));
   }
 
   /**
-   * {@return boundaries of one width from a start until the largest value is held}
+   * {@return boundaries of one width that hold all values}: from a multiple of the width
    *
-   * @throws IllegalArgumentException if that makes more than {@value #MOST} classes
+   * @throws UnusableDataException if that makes more than {@value #MOST} classes
+   */
+  public static List<Exact> of(Exact smallest, Exact largest, Exact width, ClassEnd end) {
+    return from(start(smallest, width, end), largest, width, end);
+  }
+
+  /** The largest multiple of a grid from which on the smallest value belongs to a class. */
+  private static Exact start(Exact smallest, Exact grid, ClassEnd end) {
+    Exact start = Exact.of(smallest.over(grid).floor()).times(grid);
+    // With (l, u] a value at the first boundary belongs to a class before it.
+    return end == ClassEnd.UPPER && start.equals(smallest) ? start.minus(grid) : start;
+  }
+
+  /**
+   * {@return boundaries of one width from a start until the largest value is held}; at least one
+   * class
+   *
+   * @throws UnusableDataException if that makes more than {@value #MOST} classes
    */
   public static List<Exact> from(Exact start, Exact largest, Exact width, ClassEnd end) {
-    BigInteger classes = largest.minus(start).over(width).floor();
-    if (classes.compareTo(BigInteger.valueOf(MOST)) >= 0) {
-      throw new IllegalArgumentException("more than " + MOST + " classes");
-    }
     List<Exact> boundaries = new ArrayList<>(List.of(start));
-    Exact at = start;
-    do {
-      at = at.plus(width);
-      boundaries.add(at);
-    } while (at.compareTo(largest) < 0 || (end == ClassEnd.LOWER && at.equals(largest)));
+    boundaries.addAll(beyond(start, largest, width, end));
+    if (boundaries.size() == 1) {
+      boundaries.add(start.plus(width));
+    }
     return boundaries;
+  }
+
+  /**
+   * {@return the boundaries after a start until the largest value is held}; none where it lies
+   * before the start
+   *
+   * @throws UnusableDataException if that makes more than {@value #MOST} classes
+   */
+  static List<Exact> beyond(Exact start, Exact largest, Exact width, ClassEnd end) {
+    BigInteger classes = needed(start, largest, width, end).max(BigInteger.ZERO);
+    if (classes.compareTo(BigInteger.valueOf(MOST)) > 0) {
+      throw new UnusableDataException(
+          Message.of("grouping.too-many", width.toString(), String.valueOf(MOST)));
+    }
+    List<Exact> all = equallyWide(start, width, classes.intValueExact());
+    return all.subList(1, all.size());
+  }
+
+  private static List<Exact> equallyWide(Exact start, Exact width, int classes) {
+    List<Exact> boundaries = new ArrayList<>();
+    for (int i = 0; i <= classes; i++) {
+      boundaries.add(start.plus(width.times(i)));
+    }
+    return boundaries;
+  }
+
+  /** How many classes reach from the start to the one that holds the largest value. */
+  private static BigInteger needed(Exact start, Exact largest, Exact width, ClassEnd end) {
+    Exact widths = largest.minus(start).over(width);
+    return end == ClassEnd.UPPER && widths.isWhole()
+        ? widths.floor()
+        : widths.floor().add(BigInteger.ONE);
+  }
+
+  /**
+   * {@return boundaries of exactly so many classes of one width, neither the first nor the last of
+   * them empty}: the roundest width and start that do it; one class where all values are equal
+   *
+   * <p>Some width does: with d digits, of unit u, the first multiple of u above range/k or the
+   * second lies more than u/k and at most 2u above it, so that k classes from within u below the
+   * smallest value reach beyond the largest one; and k − 1 do not as soon as 2u(k − 1) &lt;
+   * range/k.
+   *
+   * @param classes from 1 to {@value #MOST}
+   */
+  public static List<Exact> into(Exact smallest, Exact largest, int classes, ClassEnd end) {
+    Exact range = largest.minus(smallest);
+    if (range.signum() == 0) {
+      return of(smallest, largest, Exact.ONE, end);
+    }
+    Exact least = range.over(classes);
+    return Stream.concat(
+            roundWidths(least).flatMap(width -> begun(smallest, width, end)),
+            Stream.iterate(1, digits -> digits <= MOST_DIGITS, digits -> digits + 1)
+                .map(digits -> unit(least, digits))
+                .flatMap(unit -> fineWidths(smallest, least, unit, end)))
+        .filter(
+            from ->
+                needed(from.start(), largest, from.width(), end)
+                    .equals(BigInteger.valueOf(classes)))
+        .findFirst()
+        .map(from -> equallyWide(from.start(), from.width(), classes))
+        .orElseThrow(() -> new IllegalStateException("no " + classes + " classes"));
+  }
+
+  private record Beginning(Exact start, Exact width) {}
+
+  private static Stream<Exact> roundWidths(Exact least) {
+    Exact first = width(least);
+    Exact ten = unit(least, 1);
+    return Stream.concat(Stream.of(first), STEPS.stream().map(ten::times))
+        .filter(width -> width.compareTo(first) >= 0);
+  }
+
+  /** From multiples of the width, of its half, and of a tenth of its power of ten. */
+  private static Stream<Beginning> begun(Exact smallest, Exact width, ClassEnd end) {
+    return begun(smallest, width, Stream.of(width, width.over(2), unit(width, 2)), end);
+  }
+
+  private static Stream<Beginning> begun(
+      Exact smallest, Exact width, Stream<Exact> grids, ClassEnd end) {
+    // From a grid no wider than the classes the first of them holds the smallest value.
+    return grids
+        .filter(grid -> grid.compareTo(width) <= 0)
+        .map(grid -> new Beginning(start(smallest, grid, end), width));
+  }
+
+  /** The first two widths in a unit that are wide enough, from the roundest start. */
+  private static Stream<Beginning> fineWidths(
+      Exact smallest, Exact least, Exact unit, ClassEnd end) {
+    Exact first = Exact.of(least.over(unit).floor()).plus(Exact.ONE).times(unit);
+    return Stream.of(first, first.plus(unit))
+        .flatMap(
+            width -> begun(smallest, width, Stream.of(unit.times(10), unit.times(5), unit), end));
   }
 }

@@ -54,10 +54,11 @@ public enum WidthRule {
   /**
    * {@return what the rule comes to for the values}; none where there are no two different values,
    * or the middle half of them does not spread
+   *
+   * @param rules the quartile rule among them is that of the IQR
    */
-  public Optional<Advice> advice(Data data) {
-    Measures measures =
-        Measures.of(data, CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N_MINUS_1));
+  public Optional<Advice> advice(Data data, CourseRules rules) {
+    Measures measures = Measures.of(data, rules.with(Rule.DIVISOR, Divisor.N_MINUS_1));
     Optional<Exact> range =
         measures.get(Measure.RANGE).number().map(Exact.class::cast).filter(r -> r.signum() > 0);
     if (range.isEmpty()) {

@@ -68,4 +68,21 @@ class GraphDataTest {
     assertThat(wide.stems().get(0)).isEqualTo(new StemAndLeaf.Stem("0", "0"));
     assertThat(wide.stems().get(23)).isEqualTo(new StemAndLeaf.Stem("23", "9"));
   }
+
+  @Test
+  void severalSamplesShareTheirStemsAndTheWorthOfALeaf() {
+    List<StemAndLeaf> both =
+        StemAndLeaf.of(List.of(sample(0, 118, 121).tally(), sample(1, 992, 1305).tally()))
+            .orElseThrow();
+
+    assertThat(both).extracting(StemAndLeaf::unit).containsOnly(Exact.ONE);
+    assertThat(both.get(0).stems())
+        .extracting(StemAndLeaf.Stem::label)
+        .containsExactly("9", "10", "11", "12", "13");
+    assertThat(both.get(1).stems())
+        .extracting(StemAndLeaf.Stem::leaves)
+        .containsExactly("9", "", "", "", "0");
+    assertThat(StemAndLeaf.of(List.of(sample(0, 1).tally(), sample(0).tally()))).isEmpty();
+    assertThat(StemAndLeaf.of(List.of())).isEmpty();
+  }
 }

@@ -30,7 +30,11 @@ class ClassChoiceTest {
 
   private static List<String> boundaries(String by, String numbers) {
     return new ClassChoice(by, numbers)
-        .group(PEARS, CourseRules.DEFAULTS, DecimalSign.POINT).orElseThrow().boundaries().stream()
+            .group(PEARS, CourseRules.DEFAULTS, DecimalSign.POINT)
+            .grouping()
+            .orElseThrow()
+            .boundaries()
+            .stream()
             .map(PlainText::of)
             .toList();
   }
@@ -41,8 +45,9 @@ class ClassChoiceTest {
       value = {
         "sturges | ''              | 110 120 130 140 150 160",
         "width   | 20              | 100 120 140 160",
-        "width   | 2.5 is too fine | 117.5 120 122.5 125 127.5 130 132.5 135 137.5 140 142.5 145 147.5 150 152.5",
-        "count   | 2               | 100 120 140 160",
+        "width   | 20 115          | 115 135 155",
+        "width   | 20 125          | 125 145 165",
+        "count   | 2               | 118 138 158",
         "limits  | 110 120 130 160 | 110 120 130 160",
         "limits  | 110; 120;160    | 110 120 160"
       })
@@ -51,20 +56,47 @@ class ClassChoiceTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"width,''", "width,0", "width,-5", "count,0", "width,abc"})
-  void numbersThatAreNotWrittenYetLeaveTheUsualClasses(String by, String numbers) {
-    assertThat(boundaries(by, numbers)).isEqualTo(boundaries("sturges", ""));
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "count  | ''          | write how many classes there should be",
+        "width  | ''          | write how wide the classes should be",
+        "limits | '  '        | write all boundaries",
+        "width  | 0           | a width is above 0, not 0",
+        "width  | -5          | a width is above 0, not -5",
+        "width  | abc         | “abc” is not a number",
+        "width  | 5 100 200   | write one width, and behind it one start",
+        "width  | 0.0001      | would be more than 1000",
+        "width  | 10 500      | no value lies from 500 to 510",
+        "count  | 0           | “0” is no number of classes: a whole number from 1 to 1000",
+        "count  | 2.5         | is no number of classes",
+        "count  | 1001        | is no number of classes",
+        "count  | 5 6         | is no number of classes",
+        "limits | 110         | one boundary makes no class",
+        "limits | 130 120     | 120 is not above 130",
+        "limits | 120 13o     | “13o” is not a number",
+        "limits | 500 600     | no value lies from 500 to 600",
+        "odd    | ''          | “odd” is none of sturges, square-root"
+      })
+  void whatMakesNoClassesLeavesTheUsualOnesAndSaysHowToMendThat(
+      String by, String numbers, String why) {
+    ClassChoice.Outcome outcome =
+        new ClassChoice(by, numbers).group(PEARS, CourseRules.DEFAULTS, DecimalSign.POINT);
+
+    assertThat(outcome.problem().orElseThrow().text()).contains(why);
+    assertThat(outcome.grouping().orElseThrow().boundaries().stream().map(PlainText::of).toList())
+        .isEqualTo(boundaries("sturges", ""));
   }
 
-  @ParameterizedTest
-  @CsvSource({"limits,110", "limits,130 120", "limits,500 600", "width,0.0001"})
-  void numbersThatMakeNoClassesLeaveAllValuesInSight(String by, String numbers) {
-    Grouping grouping =
-        new ClassChoice(by, numbers)
-            .group(PEARS, CourseRules.DEFAULTS, DecimalSign.POINT)
-            .orElseThrow();
+  @Test
+  void aRuleThatGoesByTheMiddleHalfNeedsOneThatSpreads() {
+    Data same = TypedValues.read("1 5 5 5 5 5 5 9", DecimalSign.POINT).data();
+    ClassChoice.Outcome outcome =
+        new ClassChoice("freedman-diaconis", "")
+            .group(same, CourseRules.DEFAULTS, DecimalSign.POINT);
 
-    assertThat(grouping.table().tally().total()).isEqualTo(Exact.of(10));
+    assertThat(outcome.problem().orElseThrow().text()).contains("do not spread");
+    assertThat(outcome.grouping()).isPresent();
   }
 
   @Test
@@ -72,6 +104,7 @@ class ClassChoiceTest {
     Grouping grouping =
         new ClassChoice("limits", "117,5 130,5 152,5")
             .group(PEARS, CourseRules.DEFAULTS, DecimalSign.COMMA)
+            .grouping()
             .orElseThrow();
 
     assertThat(grouping.boundaries())
@@ -85,13 +118,15 @@ class ClassChoiceTest {
     assertThat(
             ClassChoice.USUAL
                 .group(table, CourseRules.DEFAULTS, DecimalSign.POINT)
+                .grouping()
                 .map(Grouping::table))
         .contains((ClassTable) table);
     for (Data empty :
         List.of(
             TypedValues.read("", DecimalSign.POINT).data(),
             TypedClasses.read("", DecimalSign.POINT).data())) {
-      assertThat(ClassChoice.USUAL.group(empty, CourseRules.DEFAULTS, DecimalSign.POINT)).isEmpty();
+      assertThat(ClassChoice.USUAL.group(empty, CourseRules.DEFAULTS, DecimalSign.POINT).grouping())
+          .isEmpty();
     }
   }
 
@@ -105,9 +140,12 @@ class ClassChoiceTest {
     CourseRules rules =
         CourseRules.DEFAULTS.with(Rule.CLASS_END, upper ? ClassEnd.UPPER : ClassEnd.LOWER);
 
-    for (String by : List.of("sturges", "square-root", "rice", "scott", "count", "width")) {
+    for (String by : List.of("sturges", "square-root", "rice", "scott", "count")) {
       Grouping grouping =
-          new ClassChoice(by, numbers).group(data, rules, DecimalSign.POINT).orElseThrow();
+          new ClassChoice(by, numbers)
+              .group(data, rules, DecimalSign.POINT)
+              .grouping()
+              .orElseThrow();
       assertThat(grouping.table().tally().total()).as(by).isEqualTo(Exact.of(values.size()));
       assertThat(grouping.below().plus(grouping.above())).isEqualTo(Exact.ZERO);
     }

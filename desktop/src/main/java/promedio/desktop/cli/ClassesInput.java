@@ -1,22 +1,16 @@
 package promedio.desktop.cli;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
+import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.Grouping;
-import promedio.core.grouping.NiceLimits;
-import promedio.core.grouping.WidthRule;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.desktop.Texts;
 
 /** How a sample is grouped on the command line. */
@@ -30,8 +24,8 @@ final class ClassesInput {
               + " else is said)")
   private @Nullable String by;
 
-  @Option(names = "--classes", paramLabel = "NUMBER", description = "about so many classes")
-  private @Nullable Integer classes;
+  @Option(names = "--classes", paramLabel = "NUMBER", description = "so many classes")
+  private @Nullable String classes;
 
   @Option(names = "--width", paramLabel = "NUMBER", description = "the width of every class")
   private @Nullable String width;
@@ -62,50 +56,29 @@ final class ClassesInput {
     if (data.tally().isEmpty()) {
       throw new ParameterException(spec.commandLine(), Texts.of("group.empty"));
     }
-    try {
-      Grouping grouping = grouping(data, rules, spec);
-      Exact outside = grouping.below().plus(grouping.above());
-      if (outside.signum() > 0) {
-        spec.commandLine().getErr().println(Texts.of("group.outside", outside.toString()));
-      }
-      return grouping.table();
-    } catch (IllegalArgumentException | UnusableDataException e) {
-      throw new ParameterException(spec.commandLine(), Texts.of("group.wrong", e.getMessage()), e);
+    ClassChoice.Outcome outcome = choice().group(data, rules, DecimalSign.POINT);
+    if (outcome.problem().isPresent()) {
+      throw new ParameterException(
+          spec.commandLine(), Texts.of("group.wrong", outcome.problem().get().text()));
     }
+    Grouping grouping = outcome.grouping().orElseThrow();
+    Exact outside = grouping.below().plus(grouping.above());
+    if (outside.signum() > 0) {
+      spec.commandLine().getErr().println(Texts.of("group.outside", outside.toString()));
+    }
+    return grouping.table();
   }
 
-  private Grouping grouping(Data data, CourseRules rules, CommandSpec spec) {
+  private ClassChoice choice() {
     if (limits != null) {
-      List<Exact> boundaries = new ArrayList<>();
-      for (String text : limits.strip().split("[;\\s]+", -1)) {
-        boundaries.add(NumberOption.read("--limits", text, spec));
-      }
-      return Grouping.of(data, boundaries, rules.get(Rule.CLASS_END));
+      return new ClassChoice(ClassChoice.LIMITS, limits);
     }
     if (width != null) {
-      Exact each = NumberOption.read("--width", width, spec);
-      if (each.signum() <= 0) {
-        throw new IllegalArgumentException(Texts.of("group.width", each.toString()));
-      }
-      return start == null
-          ? Grouping.ofWidth(data, each, rules)
-          : from(data, NumberOption.read("--start", start, spec), each, rules);
+      return new ClassChoice(ClassChoice.WIDTH, start == null ? width : width + " " + start);
     }
     if (classes != null) {
-      return Grouping.intoAbout(data, classes, rules)
-          .orElseThrow(() -> new IllegalArgumentException(Texts.of("group.count", classes)));
+      return new ClassChoice(ClassChoice.COUNT, classes);
     }
-    String code = by == null ? WidthRule.STURGES.code() : by;
-    WidthRule rule =
-        WidthRule.ofCode(code)
-            .orElseThrow(() -> new IllegalArgumentException(Texts.of("group.by", code)));
-    Optional<Grouping> found = Grouping.by(rule, data, rules);
-    return found.or(() -> Grouping.intoAbout(data, 1, rules)).orElseThrow();
-  }
-
-  private static Grouping from(Data data, Exact first, Exact width, CourseRules rules) {
-    ClassEnd end = rules.get(Rule.CLASS_END);
-    Exact largest = data.tally().value(data.tally().size() - 1);
-    return Grouping.of(data, NiceLimits.from(first, largest, width, end), end);
+    return by == null ? ClassChoice.USUAL : new ClassChoice(by, "");
   }
 }

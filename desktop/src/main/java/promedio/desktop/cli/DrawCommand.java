@@ -19,20 +19,24 @@ import picocli.CommandLine.Spec;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedValues;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.Height;
+import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.UnusableDataException;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.CategoryGraph;
 import promedio.desktop.graph.Graph;
 import promedio.desktop.graph.GraphExport;
-import promedio.desktop.graph.GraphKind;
-import promedio.desktop.graph.Height;
 import promedio.desktop.graph.Paper;
 import promedio.desktop.graph.Picture;
 import promedio.desktop.graph.PictureFormat;
@@ -52,6 +56,8 @@ import promedio.files.table.ColumnChoiceException;
       "  promedio draw --values \"8 10 11\" --also \"South=9 12 15\" --graph box --into both.pdf"
     })
 final class DrawCommand implements Callable<Integer> {
+
+  private static final ClassTable NO_CLASSES = new ClassTable(List.of(), 0);
 
   @Spec private CommandSpec spec;
 
@@ -103,9 +109,15 @@ final class DrawCommand implements Callable<Integer> {
   private List<String> marks = List.of();
 
   @Option(
+      names = "--percentile",
+      paramLabel = "PERCENT",
+      description = "another percentile to read off an ogive; repeatable")
+  private List<String> percentiles = List.of();
+
+  @Option(
       names = "--also",
       paramLabel = "NAME=VALUES",
-      description = "another sample on the same scale; repeatable")
+      description = "another sample on the same scale and in the same classes; repeatable")
   private Map<String, String> also = Map.of();
 
   @Option(
@@ -152,28 +164,71 @@ final class DrawCommand implements Callable<Integer> {
   private Graph graph(GraphKind kind, CourseRules rules, SampleInput.Input read)
       throws RefusedFileException {
     List<Graph.Series> series = new ArrayList<>();
-    String values = Texts.of("draw.values");
-    series.add(series(kind, read.column().orElse(read.source()), read.data(), rules));
+    series.add(first(kind, read, rules));
     for (Map.Entry<String, String> other : also.entrySet()) {
       Typed typed = TypedValues.read(other.getValue(), DecimalSign.POINT);
       if (!typed.unreadable().isEmpty() || typed.data().tally().isEmpty()) {
         throw wrong(Texts.of("draw.also", other.getKey()));
       }
-      series.add(series(kind, other.getKey(), typed.data(), rules));
+      series.add(beside(other.getKey(), typed.data(), series.get(0).classes(), rules));
     }
-    Height height = heightCode == null ? proposed(kind, series) : height();
-    String axis = xName == null ? read.column().orElse(values) : xName;
+    Height height = heightCode == null ? Graph.proposed(kind, series.get(0).classes()) : height();
+    if (!Graph.fits(height, kind)) {
+      throw wrong(Texts.of("draw.no-density-of", kind.code()));
+    }
+    String axis = xName == null ? read.column().orElse(Texts.of("draw.values")) : xName;
     return new Graph(
         kind,
         series,
         height,
         title,
-        axis,
-        Optional.ofNullable(ticks).map(text -> NumberOption.read("--ticks", text, spec)),
-        marked(),
-        Optional.empty(),
+        new Graph.Axis(
+            axis, Optional.ofNullable(ticks).map(text -> NumberOption.read("--ticks", text, spec))),
+        new Graph.Marked(marked(), percentiles(), Optional.empty()),
         rules,
         DecimalSign.POINT);
+  }
+
+  private Graph.Series first(GraphKind kind, SampleInput.Input read, CourseRules rules)
+      throws RefusedFileException {
+    Data data = read.data();
+    if (data.tally().isEmpty()) {
+      throw new RefusedFileException(Texts.of("group.empty"));
+    }
+    boolean needs = kind.needsClasses();
+    if (data instanceof ClassTable && !needs && kind != GraphKind.BOX) {
+      throw wrong(Texts.of("draw.of-classes", kind.code()));
+    }
+    return new Graph.Series(
+        read.column().orElse(read.source()),
+        data,
+        needs ? classes.classes(data, rules, spec) : NO_CLASSES);
+  }
+
+  /** Another sample is put into the same classes, so that the bars can be compared. */
+  private Graph.Series beside(String name, Data data, ClassTable first, CourseRules rules) {
+    if (first.rows().isEmpty()) {
+      return new Graph.Series(name, data, NO_CLASSES);
+    }
+    try {
+      return new Graph.Series(
+          name, data, Grouping.alike(data, first, rules.get(Rule.CLASS_END)).table());
+    } catch (UnusableDataException e) {
+      throw new ParameterException(
+          spec.commandLine(), Texts.of("draw.also-classes", name, e.getMessage()), e);
+    }
+  }
+
+  private List<Exact> percentiles() {
+    List<Exact> read = new ArrayList<>();
+    for (String text : percentiles) {
+      Exact percent = NumberOption.read("--percentile", text, spec);
+      if (percent.signum() < 0 || percent.compareTo(Exact.of(100)) > 0) {
+        throw wrong(Texts.of("draw.percentile", text));
+      }
+      read.add(percent);
+    }
+    return read;
   }
 
   private CategoryGraph categoryGraph(
@@ -212,26 +267,6 @@ final class DrawCommand implements Callable<Integer> {
   private Height height() {
     return Height.ofCode(String.valueOf(heightCode))
         .orElseThrow(() -> wrong(Texts.of("draw.height", String.valueOf(heightCode))));
-  }
-
-  private static Height proposed(GraphKind kind, List<Graph.Series> series) {
-    boolean cumulative = kind == GraphKind.OGIVE || kind == GraphKind.OGIVE_ABOVE;
-    return kind.needsClasses() && !cumulative
-        ? Graph.proposed(series.get(0).classes())
-        : Height.FREQUENCY;
-  }
-
-  private Graph.Series series(GraphKind kind, String name, Data data, CourseRules rules)
-      throws RefusedFileException {
-    if (data.tally().isEmpty()) {
-      throw new RefusedFileException(Texts.of("group.empty"));
-    }
-    boolean needs = kind.needsClasses();
-    if (data instanceof ClassTable && !needs && kind != GraphKind.BOX) {
-      throw wrong(Texts.of("draw.of-classes", kind.code()));
-    }
-    ClassTable made = needs ? classes.classes(data, rules, spec) : new ClassTable(List.of(), 0);
-    return new Graph.Series(name, data, made);
   }
 
   private Set<Measure> marked() {

@@ -23,6 +23,7 @@ import org.jfree.chart.ui.RectangleInsets;
 import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.category.CategoryDataset;
 import org.jfree.data.category.DefaultCategoryDataset;
+import promedio.core.graph.Height;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
@@ -78,9 +79,7 @@ final class CategoryChart {
     plot.setAxisOffset(RectangleInsets.ZERO_INSETS);
     double highest = highest();
     y.setRange(0, highest * 1.16);
-    if (graph.height() == Height.FREQUENCY) {
-      ChartLook.countInWholes(y, highest, graph.sign());
-    }
+    ChartLook.numberHeights(y, graph.height() == Height.FREQUENCY, graph.sign());
     JFreeChart chart = ChartLook.chart(plot, graph.title());
     if (graph.series().size() > 1) {
       chart.addSubtitle(legend(plot));

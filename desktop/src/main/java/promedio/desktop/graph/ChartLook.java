@@ -1,7 +1,10 @@
 package promedio.desktop.graph;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
+import java.util.List;
 import java.util.Locale;
 import org.jfree.chart.JFreeChart;
 import org.jfree.chart.axis.Axis;
@@ -14,6 +17,11 @@ import promedio.core.number.DecimalSign;
 
 /** What all charts have in common: paper, ink, type and how numbers are written. */
 final class ChartLook {
+
+  /** More numbers beside the heights only fill the paper with lines. */
+  private static final int MOST_HEIGHTS = 8;
+
+  private static final List<Integer> STEPS = List.of(1, 2, 5, 10);
 
   private ChartLook() {}
 
@@ -47,11 +55,24 @@ final class ChartLook {
     axis.setTickMarkPaint(Ink.INK);
   }
 
-  /** An axis of few counts has no numbers between them. */
-  static void countInWholes(NumberAxis axis, double highest, DecimalSign sign) {
-    if (highest <= 12) {
-      axis.setTickUnit(new NumberTickUnit(highest <= 6 ? 1 : 2, format(sign)));
-    }
+  /** Numbers the axis of heights in few round steps, all with as many decimals. */
+  static void numberHeights(NumberAxis axis, boolean counts, DecimalSign sign) {
+    BigDecimal least =
+        BigDecimal.valueOf(axis.getUpperBound())
+            .divide(BigDecimal.valueOf(MOST_HEIGHTS), new MathContext(3));
+    BigDecimal ten = BigDecimal.ONE.scaleByPowerOfTen(least.precision() - least.scale() - 1);
+    BigDecimal step =
+        STEPS.stream()
+            .map(BigDecimal::valueOf)
+            .map(ten::multiply)
+            .filter(each -> each.compareTo(least) >= 0)
+            .findFirst()
+            .orElseThrow();
+    BigDecimal used = counts ? step.max(BigDecimal.ONE) : step;
+    DecimalFormat format = format(sign);
+    format.setMinimumFractionDigits(Math.max(0, used.stripTrailingZeros().scale()));
+    axis.setNumberFormatOverride(format);
+    axis.setTickUnit(new NumberTickUnit(used.doubleValue(), format));
   }
 
   static DecimalFormat format(DecimalSign sign) {

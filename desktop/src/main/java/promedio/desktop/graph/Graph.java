@@ -3,6 +3,8 @@ package promedio.desktop.graph;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.Height;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -18,10 +20,8 @@ import promedio.core.sample.Data;
  * @param series what it is about, at least one; several stand on one scale
  * @param height what the height stands for, where the kind leaves a choice
  * @param title above the graph, empty for none
- * @param xName what the values are, with their unit
- * @param ticks the distance of the numbers along the axis of the values, where one is wanted
- * @param marks measures that are marked: mean, median, modes
- * @param chosen the class that is chosen, which stands out
+ * @param axis that of the values
+ * @param marked what stands out
  * @param rules the course rules
  * @param sign how numbers are written
  */
@@ -30,17 +30,14 @@ public record Graph(
     List<Series> series,
     Height height,
     String title,
-    String xName,
-    Optional<Exact> ticks,
-    Set<Measure> marks,
-    Optional<Interval> chosen,
+    Axis axis,
+    Marked marked,
     CourseRules rules,
     DecimalSign sign)
     implements Picture {
 
   public Graph {
     series = List.copyOf(series);
-    marks = Set.copyOf(marks);
     if (series.isEmpty()) {
       throw new IllegalArgumentException("nothing to draw");
     }
@@ -61,12 +58,56 @@ public record Graph(
   public record Series(String name, Data data, ClassTable classes) {}
 
   /**
-   * {@return what the height should stand for}: with classes of different widths the density, since
-   * otherwise wide classes would look too full
+   * The axis of the values.
+   *
+   * @param name what the values are, with their unit
+   * @param ticks the distance of its numbers, where one is wanted; otherwise they stand at the
+   *     boundaries of classes, or where there is room
    */
-  public static Height proposed(ClassTable classes) {
+  public record Axis(String name, Optional<Exact> ticks) {
+
+    /** {@return an axis with numbers where they fit} */
+    public static Axis of(String name) {
+      return new Axis(name, Optional.empty());
+    }
+  }
+
+  /**
+   * What stands out in a graph.
+   *
+   * @param measures those that are marked: mean, median, modes and quartiles
+   * @param percentiles those that are read off an ogive, from 0 to 100
+   * @param chosen the class that is chosen
+   */
+  public record Marked(Set<Measure> measures, List<Exact> percentiles, Optional<Interval> chosen) {
+
+    /** Nothing. */
+    public static final Marked NOTHING = of(Set.of());
+
+    public Marked {
+      measures = Set.copyOf(measures);
+      percentiles = List.copyOf(percentiles);
+    }
+
+    /** {@return measures alone} */
+    public static Marked of(Set<Measure> measures) {
+      return new Marked(measures, List.of(), Optional.empty());
+    }
+  }
+
+  /**
+   * {@return what the height should stand for}: with classes of different widths the density, since
+   * otherwise wide classes would look too full; cumulative frequencies have none
+   */
+  public static Height proposed(GraphKind kind, ClassTable classes) {
+    boolean bars = kind == GraphKind.HISTOGRAM || kind == GraphKind.POLYGON;
     long widths =
         classes.intervals(false).stream().map(i -> i.width().orElse(null)).distinct().count();
-    return widths > 1 ? Height.DENSITY : Height.FREQUENCY;
+    return bars && widths > 1 ? Height.DENSITY : Height.FREQUENCY;
+  }
+
+  /** {@return whether the height of such a graph can stand for that} */
+  public static boolean fits(Height height, GraphKind kind) {
+    return height != Height.DENSITY || kind == GraphKind.HISTOGRAM || kind == GraphKind.POLYGON;
   }
 }

@@ -34,6 +34,7 @@ import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.ui.RectangleEdge;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Document;
+import promedio.core.graph.GraphKind;
 
 /** Writes graphs as pictures. */
 public final class GraphExport {

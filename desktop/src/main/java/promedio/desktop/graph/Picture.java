@@ -1,5 +1,7 @@
 package promedio.desktop.graph;
 
+import promedio.core.graph.GraphKind;
+
 /** What can be drawn. */
 public sealed interface Picture permits Graph, CategoryGraph {
 

@@ -6,30 +6,42 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import promedio.core.graph.StemAndLeaf;
 import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
 
-/** Stems and leaves, written in columns; a second sample beside the first. */
+/** Stems and leaves, written in columns; two samples stand back to back, more beside each other. */
 final class StemDrawing implements Drawing {
 
   private static final float SIZE = 17;
+  private static final float SMALLEST = 5;
+  private static final double ROW = 26;
   private static final int MARGIN = 26;
   private static final int GAP = 10;
 
   private final Graph graph;
-  private final List<StemAndLeaf> parts = new ArrayList<>();
+  private final List<StemAndLeaf> parts;
 
+  /**
+   * Makes the drawing.
+   *
+   * @throws IllegalArgumentException if a sample has no stems; the message says so
+   */
   StemDrawing(Graph graph) {
     this.graph = graph;
-    for (Graph.Series series : graph.series()) {
-      parts.add(
-          StemAndLeaf.of(series.data().tally())
-              .orElseThrow(
-                  () -> new IllegalArgumentException(Texts.of("draw.no-stems", series.name()))));
-    }
+    this.parts =
+        StemAndLeaf.of(graph.series().stream().map(each -> each.data().tally()).toList())
+            .orElseThrow(() -> new IllegalArgumentException(whyNone()));
+  }
+
+  private String whyNone() {
+    return graph.series().stream()
+        .filter(each -> StemAndLeaf.of(each.data().tally()).isEmpty())
+        .map(each -> Texts.of("draw.no-stems", each.name()))
+        .findFirst()
+        .orElseThrow();
   }
 
   @Override
@@ -44,52 +56,108 @@ final class StemDrawing implements Drawing {
       graphics.drawString(graph.title(), MARGIN, (float) top + 10);
       top += 34;
     }
-    double each = (area.getWidth() - 2 * MARGIN) / parts.size();
-    for (int i = 0; i < parts.size(); i++) {
-      part(
-          graphics, parts.get(i), graph.series().get(i).name(), MARGIN + i * each, top, area, each);
+    Page page = new Page(graphics, area, top);
+    if (parts.size() == 2) {
+      page.backToBack();
+    } else {
+      for (int i = 0; i < parts.size(); i++) {
+        page.column(i);
+      }
     }
+    page.key();
   }
 
-  private void part(
-      Graphics2D graphics,
-      StemAndLeaf part,
-      String name,
-      double left,
-      double top,
-      Rectangle2D area,
-      double room) {
-    int rows = part.stems().size() + 2;
-    double height = Math.min(26, (area.getHeight() - top - MARGIN) / rows);
-    int longest = part.stems().stream().mapToInt(s -> s.leaves().length()).max().orElse(1);
-    float size =
-        (float) Math.min(SIZE, Math.min(height * 0.78, (room - 70) / Math.max(1, longest) * 1.6));
-    Font font = Ink.sans(Math.max(5, size));
-    graphics.setFont(font);
-    FontMetrics metrics = graphics.getFontMetrics();
-    int stem = part.stems().stream().mapToInt(s -> metrics.stringWidth(s.label())).max().orElse(0);
-    double line = left + stem + GAP;
-    double at = top;
-    graphics.setColor(Ink.QUIET);
-    if (graph.series().size() > 1) {
-      graphics.drawString(name, (float) left, (float) at);
+  /** One drawing of the stems on some paper. */
+  private final class Page {
+
+    private final Graphics2D graphics;
+    private final double top;
+    private final double row;
+    private final double each;
+    private final FontMetrics metrics;
+    private final int stem;
+
+    Page(Graphics2D graphics, Rectangle2D area, double top) {
+      this.graphics = graphics;
+      this.top = top;
+      this.row =
+          Math.min(ROW, (area.getHeight() - top - MARGIN) / (parts.get(0).stems().size() + 2));
+      this.each = (area.getWidth() - 2 * MARGIN) / parts.size();
+      int longest = stems().mapToInt(s -> s.leaves().length()).max().orElse(1);
+      float size =
+          (float) Math.min(SIZE, Math.min(row * 0.78, (each - 70) / Math.max(1, longest) * 1.6));
+      Font font = Ink.sans(Math.max(SMALLEST, size));
+      graphics.setFont(font);
+      this.metrics = graphics.getFontMetrics();
+      this.stem = stems().mapToInt(s -> metrics.stringWidth(s.label())).max().orElse(0);
     }
-    graphics.setColor(Ink.INK);
-    double first = at + height * 0.4;
-    for (StemAndLeaf.Stem each : part.stems()) {
-      at += height;
+
+    private Stream<StemAndLeaf.Stem> stems() {
+      return parts.stream().flatMap(part -> part.stems().stream());
+    }
+
+    /**
+     * The first sample's leaves grow to the left of the common stems, the second's to the right.
+     */
+    void backToBack() {
+      double middle = MARGIN + each;
+      double left = middle - stem / 2.0 - GAP;
+      double right = middle + stem / 2.0 + GAP;
+      name(0, left - GAP - metrics.stringWidth(graph.series().get(0).name()));
+      name(1, right + GAP);
+      for (int i = 0; i < parts.get(0).stems().size(); i++) {
+        double at = top + row * (i + 1);
+        StemAndLeaf.Stem first = parts.get(0).stems().get(i);
+        String turned = new StringBuilder(first.leaves()).reverse().toString();
+        write(turned, left - GAP - metrics.stringWidth(turned), at);
+        write(first.label(), right - GAP - metrics.stringWidth(first.label()), at);
+        write(parts.get(1).stems().get(i).leaves(), right + GAP, at);
+      }
+      upright(left);
+      upright(right);
+    }
+
+    void column(int index) {
+      double from = MARGIN + index * each;
+      double line = from + stem + GAP;
+      if (parts.size() > 1) {
+        name(index, from);
+      }
+      List<StemAndLeaf.Stem> stems = parts.get(index).stems();
+      for (int i = 0; i < stems.size(); i++) {
+        double at = top + row * (i + 1);
+        String label = stems.get(i).label();
+        write(label, line - GAP - metrics.stringWidth(label), at);
+        write(stems.get(i).leaves(), line + GAP, at);
+      }
+      upright(line);
+    }
+
+    private void name(int index, double x) {
+      graphics.setColor(Ink.QUIET);
+      graphics.drawString(graph.series().get(index).name(), (float) x, (float) top);
+      graphics.setColor(Ink.INK);
+    }
+
+    private void write(String text, double x, double y) {
+      graphics.drawString(text, (float) x, (float) y);
+    }
+
+    private void upright(double x) {
+      double end = top + row * (parts.get(0).stems().size() + 0.3);
+      graphics.draw(new Line2D.Double(x, top + row * 0.4, x, end));
+    }
+
+    /** What a leaf is worth. */
+    void key() {
+      StemAndLeaf part = parts.get(0);
+      ShownNumbers numbers = new ShownNumbers(graph.rules(), graph.sign());
+      graphics.setColor(Ink.QUIET);
+      graphics.setFont(Ink.sans(12.5f));
       graphics.drawString(
-          each.label(), (float) (line - GAP - metrics.stringWidth(each.label())), (float) at);
-      graphics.drawString(each.leaves(), (float) line + GAP, (float) at);
+          Texts.of("draw.leaf", numbers.shown(part.unit()), graph.axis().name()),
+          MARGIN,
+          (float) (top + row * (part.stems().size() + 1.2)));
     }
-    graphics.draw(new Line2D.Double(line, first, line, at + height * 0.3));
-    graphics.setColor(Ink.QUIET);
-    ShownNumbers numbers = new ShownNumbers(graph.rules(), graph.sign());
-    graphics.setFont(Ink.sans(12.5f));
-    graphics.drawString(
-        Texts.of(
-            "draw.leaf", part.stems().get(0).label(), numbers.shown(part.unit()), graph.xName()),
-        (float) left,
-        (float) (at + height * 1.2));
   }
 }

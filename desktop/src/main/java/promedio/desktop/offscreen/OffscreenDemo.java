@@ -280,9 +280,7 @@ public final class OffscreenDemo {
           workspace.choose(demo.items().get(0).id());
           ((Hyperlink) scene.lookup("#graph-toggle")).fire();
           ((ToggleButton) scene.lookup("#graph-histogram")).fire();
-          @SuppressWarnings("unchecked") // the ids are ours
-          ChoiceBox<String> other = (ChoiceBox<String>) scene.lookup("#graph-other");
-          other.setValue(demo.items().get(1).name());
+          workspace.setGraph(now -> now.beside(demo.items().get(1).id()));
           ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
         });
     onToolkit(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
@@ -12,18 +13,20 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphMark;
+import promedio.core.graph.GraphText;
+import promedio.core.graph.Height;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.CategoryGraph;
-import promedio.desktop.graph.Height;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
@@ -33,23 +36,23 @@ import promedio.files.report.ShownNumbers;
 /** The categories of the chosen item, as a printed table and as bars: two views of one thing. */
 final class CategoryCard extends VBox {
 
-  private static final int NO_OTHER = -1;
-
   private final Workspace workspace;
   private final ChoiceBox<CategoryOrder> order = new ChoiceBox<>();
   private final ChoiceBox<Height> height = new ChoiceBox<>();
   private final CheckBox modes = new CheckBox(Texts.of("graph.mark.modes"));
-  private final ChoiceBox<Integer> other = new ChoiceBox<>();
+  private final BesideChoice beside;
   private final TextField title = new TextField();
   private final GraphPicture picture = GraphPicture.ofCategories(this::choose);
   private final CategoryTableView table = new CategoryTableView();
   private final Label note = Controls.wrapped("", "quiet");
   private Optional<String> chosen = Optional.empty();
   private @Nullable Reckoning shown;
+  private boolean showing;
 
   CategoryCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
     super(8);
     this.workspace = workspace;
+    this.beside = new BesideChoice(workspace, "category-other");
     getStyleClass().add("graph-card");
     setId("category-card");
     note.setId("category-note");
@@ -60,26 +63,25 @@ final class CategoryCard extends VBox {
 
   private FlowPane buildLook() {
     order.getItems().addAll(CategoryOrder.values());
-    order.setValue(CategoryOrder.GIVEN);
     order.setId("category-order");
     order.setAccessibleText(Texts.of("category.order"));
     Controls.inWords(order, each -> Texts.of("category.order." + each.code()));
-    order.setOnAction(event -> showShown());
+    order.setOnAction(event -> take(now -> now.with(order.getValue())));
     height.getItems().addAll(Height.FREQUENCY, Height.RELATIVE, Height.PERCENTAGE);
-    height.setValue(Height.FREQUENCY);
     height.setId("category-height");
     height.setAccessibleText(Texts.of("graph.height"));
     Controls.inWords(height, each -> Texts.of("graph.height." + each.code()));
-    height.setOnAction(event -> draw());
+    height.setOnAction(event -> take(now -> now.with(Optional.of(height.getValue()))));
     modes.setId("category-mark-modes");
-    modes.setOnAction(event -> draw());
-    other.setId("category-other");
-    other.setAccessibleText(Texts.of("graph.beside"));
-    Controls.inWords(other, this::nameOf);
-    other.setOnAction(event -> draw());
-    title.textProperty().subscribe((old, text) -> draw());
-    HBox beside = new HBox(8, new Label(Texts.of("graph.beside")), other);
-    beside.setAlignment(Pos.CENTER_LEFT);
+    modes.setOnAction(event -> take(now -> now.with(GraphMark.MODES, modes.isSelected())));
+    title
+        .textProperty()
+        .subscribe(
+            (old, text) -> {
+              if (!showing) {
+                workspace.typeGraph(GraphText.TITLE, text);
+              }
+            });
     FlowPane look = new FlowPane(8, 4);
     look.setAlignment(Pos.CENTER_LEFT);
     look.getChildren()
@@ -103,8 +105,10 @@ final class CategoryCard extends VBox {
     return tools;
   }
 
-  private String nameOf(int id) {
-    return workspace.assignment().item(id).map(Item::name).orElse(Texts.of("graph.beside.none"));
+  private void take(UnaryOperator<GraphChoice> change) {
+    if (!showing) {
+      workspace.setGraph(change);
+    }
   }
 
   /** Shows the categories of an item; it must hold some. */
@@ -112,16 +116,23 @@ final class CategoryCard extends VBox {
     boolean same = shown != null && shown.item().id() == reckoning.item().id();
     shown = reckoning;
     chosen = same ? chosen : Optional.empty();
-    List<Integer> others = new ArrayList<>(List.of(NO_OTHER));
-    workspace.assignment().items().stream()
-        .filter(item -> item.id() != reckoning.item().id())
-        .filter(item -> item.source().shape() == Source.Shape.CATEGORIES)
-        .forEach(item -> others.add(item.id()));
-    if (!others.equals(other.getItems()) || !same) {
-      other.getItems().setAll(others);
-      other.setValue(NO_OTHER);
-    }
+    showing = true;
+    GraphChoice choice = reckoning.item().graph();
+    order.setValue(choice.order());
+    height.setValue(height(choice));
+    modes.setSelected(choice.marks().contains(GraphMark.MODES));
+    Fields.show(title, choice.text(GraphText.TITLE));
+    showing = false;
+    beside.show(choice, item -> fits(item, reckoning));
     showShown();
+  }
+
+  private static Height height(GraphChoice choice) {
+    return choice.height().filter(each -> each != Height.DENSITY).orElse(Height.FREQUENCY);
+  }
+
+  private static boolean fits(Item other, Reckoning reckoning) {
+    return other.id() != reckoning.item().id() && other.source().shape() == Source.Shape.CATEGORIES;
   }
 
   private static Categories categories(Reckoning reckoning) {
@@ -133,7 +144,7 @@ final class CategoryCard extends VBox {
     if (now == null) {
       return;
     }
-    Categories counted = categories(now).in(order.getValue());
+    Categories counted = categories(now).in(now.item().graph().order());
     boolean empty = counted.rows().isEmpty();
     Nodes.setShown(table, !empty);
     Nodes.setShown(picture, !empty);
@@ -191,13 +202,15 @@ final class CategoryCard extends VBox {
       return Optional.empty();
     }
     List<CategoryGraph.Series> series = new ArrayList<>();
-    series.add(new CategoryGraph.Series(now.item().name(), categories(now).in(order.getValue())));
-    beside().ifPresent(series::add);
+    series.add(
+        new CategoryGraph.Series(
+            now.item().name(), categories(now).in(now.item().graph().order())));
+    beside(now).ifPresent(series::add);
     return Optional.of(
         new CategoryGraph(
             series,
-            height.getValue(),
-            title.getText().strip(),
+            height(now.item().graph()),
+            now.item().graph().text(GraphText.TITLE).strip(),
             now.item().name(),
             marked(now),
             chosen,
@@ -205,10 +218,10 @@ final class CategoryCard extends VBox {
             now.sign()));
   }
 
-  private Optional<CategoryGraph.Series> beside() {
+  private Optional<CategoryGraph.Series> beside(Reckoning now) {
     return workspace
         .assignment()
-        .item(Optional.ofNullable(other.getValue()).orElse(NO_OTHER))
+        .item(now.item().graph().beside())
         .flatMap(
             item ->
                 item.source().read(workspace.assignment().sign()).data() instanceof Categories found
@@ -218,7 +231,8 @@ final class CategoryCard extends VBox {
   }
 
   private Set<String> marked(Reckoning now) {
-    return modes.isSelected() && now.measures().get(Measure.MODES) instanceof Result.Named named
+    return now.item().graph().marks().contains(GraphMark.MODES)
+            && now.measures().get(Measure.MODES) instanceof Result.Named named
         ? Set.copyOf(named.names())
         : Set.of();
   }
@@ -227,7 +241,7 @@ final class CategoryCard extends VBox {
     Reckoning now = shown;
     if (now != null && !categories(now).rows().isEmpty()) {
       ClipboardContent content = new ClipboardContent();
-      content.putString(CategoryText.tabbed(categories(now).in(order.getValue())));
+      content.putString(CategoryText.tabbed(categories(now).in(now.item().graph().order())));
       Clipboard.getSystemClipboard().setContent(content);
     }
   }

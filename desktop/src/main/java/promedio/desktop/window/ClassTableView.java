@@ -1,8 +1,12 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -21,7 +25,6 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
-import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
@@ -36,6 +39,14 @@ final class ClassTableView extends GridPane {
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
   private static final int MOST_ROWS = 60;
 
+  /** The cells by their places: they stay while one types, and only say something else. */
+  private final Map<Place, Label> cells = new HashMap<>();
+
+  /** The places that the table shown now has. */
+  private final Set<Place> used = new HashSet<>();
+
+  private record Place(int column, int row) {}
+
   ClassTableView() {
     getStyleClass().add("class-table");
     setId("class-table");
@@ -44,16 +55,20 @@ final class ClassTableView extends GridPane {
 
   /** Shows the table; a click on a class tells it. */
   void show(Optional<ClassTable> table, Reckoning now, Consumer<Interval> chosen) {
-    getChildren().clear();
-    if (table.isEmpty() || table.get().rows().size() > MOST_ROWS) {
-      return;
+    used.clear();
+    if (table.isPresent() && table.get().rows().size() <= MOST_ROWS) {
+      fill(table.get(), now, chosen);
     }
+    dropUnused();
+  }
+
+  private void fill(ClassTable table, Reckoning now, Consumer<Interval> chosen) {
     head(Texts.of("graph.heads").split("\\|", -1));
     ShownNumbers numbers = ByHand.numbers(now);
     int row = 1;
-    for (ClassColumns columns : ClassColumns.of(table.get())) {
+    for (ClassColumns columns : ClassColumns.of(table)) {
       Interval interval = columns.interval();
-      List<String> cells =
+      List<String> texts =
           List.of(
               numbers.shown(interval),
               interval.midpoint().map(numbers::shown).orElse(""),
@@ -61,20 +76,21 @@ final class ClassTableView extends GridPane {
               numbers.shown(columns.relative()),
               numbers.result(columns.percentage()),
               numbers.shown(columns.cumulative()),
+              numbers.shown(columns.cumulativeAbove()),
               columns.density().map(numbers::shown).orElse(""));
-      for (int column = 0; column < cells.size(); column++) {
-        Label cell = cell(cells.get(column), column, row, "work-cell");
+      for (int column = 0; column < texts.size(); column++) {
+        Label cell = cell(texts.get(column), column, row, "work-cell");
         cell.setUserData(interval);
         cell.setOnMouseClicked(event -> chosen.accept(interval));
         if (column == 0) {
           reachByKeys(cell, interval, chosen);
         }
       }
-      Label tally = cell(GroupingText.tally(interval.frequency()), cells.size(), row, "tally");
+      Label tally = cell(GroupingText.tally(interval.frequency()), texts.size(), row, "tally");
       tally.setAlignment(Pos.CENTER_LEFT);
       row++;
     }
-    String total = numbers.shown(table.get().tally().total());
+    String total = numbers.shown(table.tally().total());
     String[] totals = {"Σ", "", total, "1", numbers.result(Exact.of(100))};
     for (int column = 0; column < totals.length; column++) {
       cell(totals[column], column, row, "work-totals");
@@ -109,7 +125,12 @@ final class ClassTableView extends GridPane {
    * it would be with classes half and twice as wide.
    */
   void compare(ClassTable table, Reckoning now) {
-    getChildren().clear();
+    used.clear();
+    fillComparison(table, now);
+    dropUnused();
+  }
+
+  private void fillComparison(ClassTable table, Reckoning now) {
     head(Texts.of("graph.compare-heads").split("\\|", -1));
     ShownNumbers numbers = ByHand.numbers(now);
     Measures grouped = Measures.of(table, now.rules());
@@ -157,12 +178,32 @@ final class ClassTableView extends GridPane {
   }
 
   private Label cell(String text, int column, int row, String styleClass) {
-    Label cell = new Label(text);
-    cell.getStyleClass().add(styleClass);
+    Place place = new Place(column, row);
+    Label cell = cells.computeIfAbsent(place, this::newCell);
+    used.add(place);
+    cell.setText(text);
     cell.setAlignment(Pos.CENTER_RIGHT);
-    cell.setMaxWidth(Double.MAX_VALUE);
-    add(cell, column, row);
+    if (!cell.getStyleClass().contains(styleClass)) {
+      cell.getStyleClass().setAll("label", styleClass);
+    }
+    cell.pseudoClassStateChanged(LIT, false);
+    cell.setUserData(null);
+    cell.setOnMouseClicked(null);
+    cell.setOnKeyPressed(null);
+    cell.setFocusTraversable(false);
     return cell;
+  }
+
+  private Label newCell(Place place) {
+    Label cell = new Label();
+    cell.setMaxWidth(Double.MAX_VALUE);
+    add(cell, place.column(), place.row());
+    return cell;
+  }
+
+  private void dropUnused() {
+    cells.entrySet().removeIf(entry -> !used.contains(entry.getKey()));
+    getChildren().retainAll(cells.values());
   }
 
   /** {@return whether a value belongs to the class, by the rule for the end that it keeps} */
@@ -187,23 +228,6 @@ final class ClassTableView extends GridPane {
       }
     }
     return Texts.of("graph.class-values", numbers.shown(interval), String.join("  ", inside));
-  }
-
-  /** {@return the boundaries of the classes, with others of the same width that the data need} */
-  static String limits(ClassTable table, Reckoning now, Data data) {
-    List<Exact> limits = new ArrayList<>(new Grouping(table, Exact.ZERO, Exact.ZERO).boundaries());
-    if (limits.size() > 1 && !data.tally().isEmpty()) {
-      Exact width = limits.get(1).minus(limits.get(0));
-      Exact smallest = data.tally().value(0);
-      Exact largest = data.tally().value(data.tally().size() - 1);
-      for (int i = 0; i < MOST_ROWS && limits.get(0).compareTo(smallest) >= 0; i++) {
-        limits.add(0, limits.get(0).minus(width));
-      }
-      for (int i = 0; i < MOST_ROWS && limits.get(limits.size() - 1).compareTo(largest) <= 0; i++) {
-        limits.add(limits.get(limits.size() - 1).plus(width));
-      }
-    }
-    return limits.stream().map(Exact::toString).collect(Collectors.joining(" "));
   }
 
   /** {@return the classes as one types them} */

@@ -28,7 +28,7 @@ final class MeasureRow extends GridPane {
   private final Measure measure;
   private final Label symbol = new Label();
   private final Label name;
-  private final Label result = new Label();
+  private final Label result = new ResultLabel();
 
   /** A result that is too long for its row is read here. */
   private final Tooltip whole = new Tooltip();
@@ -171,5 +171,16 @@ final class MeasureRow extends GridPane {
     Optional<Mark> mark = answered ? Optional.of(shown.mark(measure)) : Optional.empty();
     // An answer that is being typed is not yet called wrong.
     words.show(mark.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
+  }
+
+  /** The field for the answer gives way before a result of usual length is cut. */
+  private static final class ResultLabel extends Label {
+
+    private static final double USUAL_LENGTH_IN_FONT_SIZES = 6.6;
+
+    @Override
+    protected double computeMinWidth(double height) {
+      return Math.min(prefWidth(-1), getFont().getSize() * USUAL_LENGTH_IN_FONT_SIZES);
+    }
   }
 }

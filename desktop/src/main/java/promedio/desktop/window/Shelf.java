@@ -176,10 +176,11 @@ final class Shelf extends VBox {
   private void markChosen(@Nullable Item chosen) {
     for (Node node : items.getChildren()) {
       boolean is = chosen != null && node.getUserData().equals(chosen.id());
+      boolean was = node.getPseudoClassStates().contains(Look.CHOSEN);
       node.pseudoClassStateChanged(Look.CHOSEN, is);
       node.setAccessibleText(
           Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
-      if (is) {
+      if (is && !was) {
         // Not within the change that made the card: all of it is laid out at once.
         Platform.runLater(() -> cards.bringIntoSight(node));
       }

@@ -21,6 +21,8 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Entry;
 import promedio.core.entry.TypedCategories;
+import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
@@ -390,6 +392,19 @@ public final class Workspace {
         "edit.classes",
         "classes",
         item -> item.withClasses(new ClassChoice(item.classes().by(), numbers)));
+  }
+
+  /** Draws the chosen item otherwise. */
+  public void setGraph(UnaryOperator<GraphChoice> change) {
+    editChosen("edit.graph", "", item -> item.withGraph(change.apply(item.graph())));
+  }
+
+  /** Takes what is typed about the graph of the chosen item. */
+  public void typeGraph(GraphText which, String text) {
+    editChosen(
+        "edit.graph",
+        "graph " + which.code(),
+        item -> item.withGraph(item.graph().with(which, text)));
   }
 
   /** {@return the class whose values stand out, {@code null} for none} */

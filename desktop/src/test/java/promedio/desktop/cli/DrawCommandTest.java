@@ -19,7 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import promedio.desktop.graph.GraphKind;
+import promedio.core.graph.GraphKind;
 
 /** Class tables and graphs from the command line. */
 class DrawCommandTest {
@@ -142,7 +142,8 @@ class DrawCommandTest {
     assertThat(run("group", "--values", NORTH, "--format", "text", "--classes", "3").out())
         .contains("tally", "||||/", "100.00");
     assertThat(run("group", "--values", NORTH, "--format", "advice").out())
-        .contains("Sturges: 1 + log₂ 14, rounded up, is 5 classes; R/5 = 12, so 20 wide");
+        .contains(
+            "Sturges: 1 + log₂ 14, rounded up, is 5 classes; R ÷ 5 = 60 ÷ 5 = 12 → 15 wide: 5 classes from 105");
     assertThat(run("group", "--values", NORTH, "--format", "beside").out())
         .contains("mean", "difference");
     assertThat(run("group", "--values", NORTH, "--limits", "130 150").err())

@@ -5,19 +5,36 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jfree.chart.annotations.XYLineAnnotation;
+import org.jfree.chart.annotations.XYTextAnnotation;
 import org.jfree.chart.axis.NumberAxis;
+import org.jfree.chart.axis.NumberTick;
+import org.jfree.chart.ui.RectangleEdge;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import promedio.core.entry.TypedClasses;
+import promedio.core.entry.TypedValues;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
@@ -37,16 +54,14 @@ class GraphExportTest {
         List.of(new Graph.Series("North", WEIGHTS, classes)),
         height,
         "North terrace",
-        "weight in g",
-        Optional.empty(),
-        Set.of(Measure.MEDIAN),
-        Optional.empty(),
+        Graph.Axis.of("weight in g"),
+        Graph.Marked.of(Set.of(Measure.MEDIAN)),
         CourseRules.DEFAULTS,
         DecimalSign.COMMA);
   }
 
   private static ClassTable grouped() {
-    return Grouping.intoAbout(WEIGHTS, 5, CourseRules.DEFAULTS).orElseThrow().table();
+    return Grouping.into(WEIGHTS, 5, CourseRules.DEFAULTS).table();
   }
 
   private static ClassTable typed(String text) {
@@ -98,10 +113,8 @@ class GraphExportTest {
             plain.series(),
             plain.height(),
             plain.title(),
-            plain.xName(),
-            plain.ticks(),
-            plain.marks(),
-            Optional.of(table.intervals(false).get(0)),
+            plain.axis(),
+            new Graph.Marked(Set.of(), List.of(), Optional.of(table.intervals(false).get(0))),
             plain.rules(),
             plain.sign());
     int without = GraphExport.of(plain, WIDTH, HEIGHT).image(1).getRGB(180, 300);
@@ -121,8 +134,10 @@ class GraphExportTest {
 
   @Test
   void differentWidthsAskForDensities() {
-    assertThat(Graph.proposed(typed("0–10 5\n10–20 9"))).isEqualTo(Height.FREQUENCY);
-    assertThat(Graph.proposed(typed("0–10 5\n10–30 9"))).isEqualTo(Height.DENSITY);
+    assertThat(Graph.proposed(GraphKind.HISTOGRAM, typed("0–10 5\n10–20 9")))
+        .isEqualTo(Height.FREQUENCY);
+    assertThat(Graph.proposed(GraphKind.HISTOGRAM, typed("0–10 5\n10–30 9")))
+        .isEqualTo(Height.DENSITY);
     assertThat(Height.ofCode("relative")).contains(Height.RELATIVE);
     assertThat(GraphKind.ofCode("ogive-above")).contains(GraphKind.OGIVE_ABOVE);
     assertThat(GraphKind.ofCode("pie")).isEmpty();
@@ -138,10 +153,8 @@ class GraphExportTest {
                     List.of(),
                     some.height(),
                     "",
-                    "",
-                    Optional.empty(),
-                    Set.of(),
-                    Optional.empty(),
+                    Graph.Axis.of(""),
+                    Graph.Marked.NOTHING,
                     some.rules(),
                     some.sign()))
         .isInstanceOf(IllegalArgumentException.class);
@@ -171,15 +184,149 @@ class GraphExportTest {
             plain.series(),
             plain.height(),
             plain.title(),
-            plain.xName(),
-            Optional.of(Exact.of(2)),
-            plain.marks(),
-            plain.chosen(),
+            new Graph.Axis("", Optional.of(Exact.of(2))),
+            plain.marked(),
             plain.rules(),
             plain.sign());
 
     assertThat(ChartMaker.of(closer).getXYPlot().getDomainAxis())
         .isInstanceOfSatisfying(
             NumberAxis.class, axis -> assertThat(axis.getTickUnit().getSize()).isEqualTo(2));
+  }
+
+  private static Graph ogive(GraphKind kind, Height height) {
+    ClassTable table = typed("0–10 10\n10–20 20\n20–30 10");
+    return new Graph(
+        kind,
+        List.of(new Graph.Series("Crates", table, table)),
+        height,
+        "",
+        Graph.Axis.of("kg"),
+        new Graph.Marked(
+            Set.of(Measure.Q1, Measure.MEDIAN, Measure.Q3),
+            List.of(Exact.of(90)),
+            Optional.empty()),
+        CourseRules.DEFAULTS,
+        DecimalSign.POINT);
+  }
+
+  private static List<String> written(Graph graph) {
+    return annotations(graph, XYTextAnnotation.class).map(XYTextAnnotation::getText).toList();
+  }
+
+  private static <T> Stream<T> annotations(Graph graph, Class<T> type) {
+    List<?> all = ChartMaker.of(graph).getXYPlot().getAnnotations();
+    return all.stream().filter(type::isInstance).map(type::cast);
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = GraphKind.class,
+      names = {"OGIVE", "OGIVE_ABOVE"})
+  void quartilesAndPercentilesAreReadOffAnOgive(GraphKind kind) {
+    assertThat(written(ogive(kind, Height.FREQUENCY)))
+        .containsExactly("Q₁ 10.00", "median 15.00", "Q₃ 20.00", "P₉₀ 26.00");
+    // Across and down: two pieces of line for each.
+    assertThat(annotations(ogive(kind, Height.FREQUENCY), XYLineAnnotation.class)).hasSize(8);
+  }
+
+  @Test
+  void theNumbersStandAtTheBoundariesOrTheMidpoints() {
+    assertThat(numbers(ogive(GraphKind.OGIVE, Height.FREQUENCY), WIDTH))
+        .containsExactly("0", "10", "20", "30");
+    assertThat(numbers(ogive(GraphKind.POLYGON, Height.FREQUENCY), WIDTH))
+        .containsExactly("5", "15", "25");
+    // Where they would stand too close they stand evenly.
+    assertThat(numbers(ogive(GraphKind.HISTOGRAM, Height.FREQUENCY), 60))
+        .doesNotContainSequence("0", "10", "20", "30");
+  }
+
+  private static List<String> numbers(Graph graph, int width) {
+    PlacedAxis axis = (PlacedAxis) ChartMaker.of(graph).getXYPlot().getDomainAxis();
+    Graphics2D graphics =
+        new BufferedImage(width, HEIGHT, BufferedImage.TYPE_INT_RGB).createGraphics();
+    return axis
+        .refreshTicksHorizontal(
+            graphics, new Rectangle2D.Double(0, 0, width, HEIGHT), RectangleEdge.BOTTOM)
+        .stream()
+        .map(NumberTick::getText)
+        .toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"FREQUENCY, 5, 0", "RELATIVE, 0.1, 1", "PERCENTAGE, 10, 0"})
+  void theHeightsAreNumberedInFewRoundSteps(Height height, double step, int decimals) {
+    NumberAxis axis =
+        (NumberAxis) ChartMaker.of(ogive(GraphKind.HISTOGRAM, height)).getXYPlot().getRangeAxis();
+
+    assertThat(axis.getTickUnit().getSize()).isEqualTo(step);
+    assertThat(axis.getNumberFormatOverride().getMinimumFractionDigits()).isEqualTo(decimals);
+  }
+
+  private static Graph of(GraphKind kind, String... samples) {
+    List<Graph.Series> series = new ArrayList<>();
+    for (String values : samples) {
+      Data data = TypedValues.read(values, DecimalSign.POINT).data();
+      series.add(new Graph.Series("sample " + series.size(), data, new ClassTable(List.of(), 0)));
+    }
+    return new Graph(
+        kind,
+        series,
+        Height.FREQUENCY,
+        "",
+        Graph.Axis.of("g"),
+        Graph.Marked.NOTHING,
+        CourseRules.DEFAULTS,
+        DecimalSign.POINT);
+  }
+
+  @Test
+  void outliersAreNamedAndNoNameStandsOnAnother() {
+    List<XYTextAnnotation> names =
+        annotations(
+                of(GraphKind.BOX, "10 11 12×8 13×8 14 15 39.8 40 40.2 40.4 80"),
+                XYTextAnnotation.class)
+            .toList();
+
+    assertThat(names)
+        .extracting(XYTextAnnotation::getText)
+        .contains("39.8", "40", "40.2", "80", "sample 0")
+        // Three stand above each other; there is no room for a fourth.
+        .doesNotContain("40.4");
+    assertThat(names.stream().filter(name -> name.getX() > 39 && name.getX() < 41))
+        .extracting(XYTextAnnotation::getY)
+        .doesNotHaveDuplicates();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"DOT, too many dots", "BAR, too many bars"})
+  void whatCannotBeToldApartIsNotDrawn(GraphKind kind, String why) {
+    String many =
+        IntStream.range(0, 2001).mapToObj(String::valueOf).collect(Collectors.joining(" "));
+
+    assertThatThrownBy(() -> GraphExport.of(of(kind, many), WIDTH, HEIGHT))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining(why);
+  }
+
+  @Test
+  void twoSamplesStandBackToBackOnTheSameStems() {
+    BufferedImage image =
+        GraphExport.of(of(GraphKind.STEM_AND_LEAF, "118 121 121", "99 130"), WIDTH, HEIGHT)
+            .image(1);
+    int rows = 26;
+    // Leaves of the second row from the bottom (12|) stand on the left, of the last (13|) right.
+    assertThat(inkedAcross(image, 0, WIDTH / 2 - 30, 26 + 4 * rows)).isPositive();
+    assertThat(inkedAcross(image, WIDTH / 2 + 30, WIDTH, 26 + 4 * rows)).isZero();
+    assertThat(inkedAcross(image, 0, WIDTH / 2 - 30, 26 + 5 * rows)).isZero();
+    assertThat(inkedAcross(image, WIDTH / 2 + 30, WIDTH, 26 + 5 * rows)).isPositive();
+  }
+
+  private static int inkedAcross(BufferedImage image, int from, int to, int bottom) {
+    int inked = 0;
+    for (int x = from; x < to; x++) {
+      inked += inked(image, x, bottom - 12, bottom);
+    }
+    return inked;
   }
 }

@@ -18,10 +18,10 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.graph.Height;
 import promedio.core.measure.Measure;
 import promedio.core.rules.Rule;
 import promedio.core.sample.CategoryOrder;
-import promedio.desktop.graph.Height;
 
 /** Names that were counted: typed, in a table, as bars, and their mode answered. */
 class CategoriesViewTest extends OpenWindow {

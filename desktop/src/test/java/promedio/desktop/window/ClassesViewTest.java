@@ -19,6 +19,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
@@ -58,8 +59,8 @@ class ClassesViewTest extends OpenWindow {
 
     assertThat(text("#sheet-name")).startsWith("class table");
     assertThat(text("#result-median")).isEqualTo("23.88");
-    assertThat(cells().subList(0, 7))
-        .containsExactly("9.5–19.5", "14.5", "5", "0.2941", "29.41", "5", "0.5");
+    assertThat(cells().subList(0, 8))
+        .containsExactly("9.5–19.5", "14.5", "5", "0.2941", "29.41", "5", "17", "0.5");
     assertThat(robot.lookup("#class-table .tally").queryAllAs(Label.class))
         .extracting(Label::getText)
         .containsExactly("||||/", "||||/ |||", "||||");
@@ -314,5 +315,86 @@ class ClassesViewTest extends OpenWindow {
     assertThat(text("#graph-compare")).isEqualTo("the classes");
     fire("#graph-compare");
     assertThat(cells()).startsWith("110–120");
+  }
+
+  @Test
+  void howASampleIsDrawnStaysWithItAndIsTakenBack() throws Exception {
+    typeSample();
+    fire("#graph-ogive");
+    robot.interact(() -> find("#graph-mark-quartiles", CheckBox.class).fire());
+    fill("#graph-title", "Pears");
+    fill("#graph-percentiles", "90");
+    int first = workspace.chosenProperty().get().id();
+    fire("#new-sample");
+    robot.write("1 2 3");
+    settle();
+    assertThat(text("#graph-title")).isEmpty();
+    assertThat(find("#graph-histogram", ToggleButton.class).isSelected()).isTrue();
+    // Percentiles are read off ogives alone.
+    assertThat(field("#graph-percentiles").getParent().isVisible()).isFalse();
+
+    robot.interact(() -> workspace.choose(first));
+    assertThat(text("#graph-title")).isEqualTo("Pears");
+    assertThat(text("#graph-percentiles")).isEqualTo("90");
+    assertThat(find("#graph-ogive", ToggleButton.class).isSelected()).isTrue();
+    assertThat(find("#graph-mark-quartiles", CheckBox.class).isSelected()).isTrue();
+  }
+
+  @Test
+  void whatIsWrittenAboutAGraphAndCannotBeUsedIsSaid() throws Exception {
+    typeSample();
+    fill("#graph-ticks", "every 5");
+
+    assertThat(field("#graph-ticks").getPseudoClassStates()).contains(Look.WRONG);
+    assertThat(text("#graph-look-problem")).startsWith("“every 5” is no distance");
+    fill("#graph-ticks", "5");
+    assertThat(shown("#graph-look-problem")).isFalse();
+    assertThat(field("#graph-ticks").getPseudoClassStates()).doesNotContain(Look.WRONG);
+  }
+
+  @Test
+  void theArithmeticOfARuleIsShownAndNumbersThatMakeNoClassesAreExplained() throws Exception {
+    typeSample();
+    robot.interact(() -> choice("#graph-by").setValue("rice"));
+    assertThat(text("#graph-arithmetic"))
+        .isEqualTo(
+            "Rice: 2 · ∛10, rounded up, is 5 classes; R ÷ 5 = 34 ÷ 5 = 6.8"
+                + " → 10 wide: 5 classes from 110");
+
+    robot.interact(() -> choice("#graph-by").setValue("limits"));
+    fill("#graph-numbers", "130 120");
+    assertThat(shown("#graph-arithmetic")).isFalse();
+    assertThat(text("#graph-classes-problem")).startsWith("120 is not above 130");
+    assertThat(field("#graph-numbers").getPseudoClassStates()).contains(Look.WRONG);
+    assertThat(text("#graph-numbers")).isEqualTo("130 120");
+
+    fill("#graph-numbers", "110 130 160");
+    assertThat(shown("#graph-classes-problem")).isFalse();
+    assertThat(cells()).startsWith("110–130");
+  }
+
+  @Test
+  void anotherSampleIsDrawnInTheSameClasses() throws Exception {
+    fire("#new-sample");
+    robot.write("99 120 160");
+    robot.interact(() -> workspace.rename("South"));
+    int south = workspace.chosenProperty().get().id();
+    typeSample();
+    @SuppressWarnings("unchecked") // the ids are ours
+    ChoiceBox<Integer> other = find("#graph-other", ChoiceBox.class);
+    assertThat(other.getItems()).contains(south);
+    robot.interact(() -> other.setValue(south));
+    assertThat(workspace.chosenProperty().get().graph().beside()).isEqualTo(south);
+
+    // Taken off the shelf, it no longer stands beside.
+    int chosen = workspace.chosenProperty().get().id();
+    robot.interact(
+        () -> {
+          workspace.choose(south);
+          workspace.removeChosen();
+          workspace.choose(chosen);
+        });
+    assertThat(other.getItems()).doesNotContain(south);
+    assertThat(other.getValue()).isNotEqualTo(south);
   }
 }

@@ -119,6 +119,7 @@ class ByHandTest {
     assertThat(
             ClassChoice.USUAL
                 .group(now.typed().data(), now.rules(), now.sign())
+                .grouping()
                 .orElseThrow()
                 .table()
                 .rows())
@@ -127,7 +128,7 @@ class ByHandTest {
     assertThat(rows(new ClassChoice("count", "2"))).isEqualTo(2);
     assertThat(rows(new ClassChoice("limits", "0 9 12"))).isEqualTo(2);
     // Half-typed numbers make no classes of their own.
-    assertThat(rows(new ClassChoice("limits", "9"))).isEqualTo(2);
+    assertThat(rows(new ClassChoice("limits", "9"))).isEqualTo(4);
     assertThat(rows(new ClassChoice("width", "-"))).isEqualTo(4);
     assertThat(new ClassChoice("width", "").needsNumbers()).isTrue();
     workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
@@ -135,19 +136,22 @@ class ByHandTest {
     assertThat(
             ClassChoice.USUAL
                 .group(own, CourseRules.DEFAULTS, DecimalSign.POINT)
+                .grouping()
                 .orElseThrow()
                 .table())
         .isSameAs(own);
     workspace.addClasses();
     assertThat(
-            ClassChoice.USUAL.group(
-                reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT))
+            ClassChoice.USUAL
+                .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
+                .grouping())
         .isEmpty();
   }
 
   private int rows(ClassChoice choice) {
     return choice
         .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
+        .grouping()
         .orElseThrow()
         .table()
         .rows()

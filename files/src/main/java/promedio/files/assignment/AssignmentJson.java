@@ -7,7 +7,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,29 +17,21 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
-import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
-import promedio.core.assignment.Link;
 import promedio.core.assignment.Part;
-import promedio.core.assignment.Source;
-import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.sample.Categories;
-import promedio.core.sample.Sample;
 import promedio.core.working.Method;
-import promedio.core.working.OwnWorking;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
-import promedio.files.report.QuestionJson;
 
 /** The parts of an assignment file as texts, by the names they have in it. */
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 5;
-  private static final ObjectMapper JSON = new ObjectMapper();
+  private static final int VERSION = 6;
+  static final ObjectMapper JSON = new ObjectMapper();
 
   private AssignmentJson() {}
 
@@ -57,7 +48,7 @@ final class AssignmentJson {
     document.put("decimal", String.valueOf(assignment.sign().sign()));
     parts.put(DOCUMENT, new byte[0]);
     for (Item item : assignment.items()) {
-      document.withArray("items").add(item(item, parts));
+      document.withArray("items").add(ItemJson.write(item, parts));
     }
     for (Brought table : assignment.tables()) {
       document.withArray("tables").add(TableJson.write(table, parts));
@@ -70,41 +61,6 @@ final class AssignmentJson {
     }
     parts.put(DOCUMENT, document.toPrettyString().getBytes(StandardCharsets.UTF_8));
     return parts;
-  }
-
-  private static ObjectNode item(Item item, Map<String, byte[]> parts) {
-    ObjectNode node = JSON.createObjectNode();
-    node.put("id", item.id());
-    node.put("name", item.name());
-    node.put("unit", item.unit());
-    node.put("note", item.note());
-    if (item.source() instanceof Source.OfText typed) {
-      node.put("kind", kind(typed.shape())).put("text", typed.text());
-    } else {
-      linked((Source.Linked) item.source(), item.id(), node, parts);
-    }
-    ObjectNode answers = node.putObject("answers");
-    item.answers().forEach((measure, answer) -> answers.put(measure.key(), answer));
-    item.handWork()
-        .workings()
-        .forEach(
-            (key, own) -> {
-              ObjectNode entries = node.withObjectProperty("workings").putObject(key);
-              own.entries().forEach(entries::put);
-            });
-    item.handWork()
-        .tries()
-        .forEach(
-            (measure, earlier) ->
-                earlier.forEach(
-                    node.withObjectProperty("tries").withArrayProperty(measure.key())::add));
-    item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
-    if (!item.classes().equals(ClassChoice.USUAL)) {
-      node.putObject("classes")
-          .put("by", item.classes().by())
-          .put("numbers", item.classes().numbers());
-    }
-    return node;
   }
 
   /**
@@ -129,7 +85,7 @@ final class AssignmentJson {
     List<Item> items = new ArrayList<>();
     Set<Integer> ids = new HashSet<>();
     for (JsonNode node : document.path("items")) {
-      Item item = item(node, parts);
+      Item item = ItemJson.read(node, parts);
       require(ids.add(item.id()), "id");
       items.add(item);
     }
@@ -167,7 +123,7 @@ final class AssignmentJson {
         assignment.parts());
   }
 
-  private static String text(byte @Nullable [] part) {
+  static String text(byte @Nullable [] part) {
     return part == null ? "" : new String(part, StandardCharsets.UTF_8);
   }
 
@@ -177,31 +133,6 @@ final class AssignmentJson {
     } catch (JsonProcessingException e) {
       throw new IllegalArgumentException(e.getOriginalMessage(), e);
     }
-  }
-
-  private static Item item(JsonNode node, Map<String, byte[]> parts) {
-    require(node.path("id").isInt(), "id");
-    Map<Measure, String> answers = new EnumMap<>(Measure.class);
-    for (Map.Entry<String, JsonNode> answer : node.path("answers").properties()) {
-      Measure.ofKey(answer.getKey())
-          .ifPresent(measure -> answers.put(measure, answer.getValue().asText()));
-    }
-    return new Item(
-        node.get("id").asInt(),
-        text(node, "name"),
-        text(node, "unit"),
-        text(node, "note"),
-        source(node, parts),
-        answers,
-        handWork(node),
-        classes(node.path("classes")));
-  }
-
-  /** Files of before have none. */
-  private static ClassChoice classes(JsonNode node) {
-    return node.isMissingNode()
-        ? ClassChoice.USUAL
-        : new ClassChoice(text(node, "by"), text(node, "numbers"));
   }
 
   /** Files of before have none. */
@@ -227,27 +158,6 @@ final class AssignmentJson {
     return parts;
   }
 
-  /** Files of before have none. */
-  private static HandWork handWork(JsonNode node) {
-    Map<String, OwnWorking> workings = new HashMap<>();
-    for (Map.Entry<String, JsonNode> working : node.path("workings").properties()) {
-      Map<String, String> entries = new HashMap<>();
-      working.getValue().properties().forEach(e -> entries.put(e.getKey(), e.getValue().asText()));
-      workings.put(working.getKey(), new OwnWorking(entries));
-    }
-    List<String> scratch = new ArrayList<>();
-    node.path("scratch").forEach(line -> scratch.add(line.asText()));
-    Map<Measure, List<String>> tries = new EnumMap<>(Measure.class);
-    for (Map.Entry<String, JsonNode> earlier : node.path("tries").properties()) {
-      Measure.ofKey(earlier.getKey())
-          .ifPresent(
-              measure ->
-                  tries.put(
-                      measure, earlier.getValue().valueStream().map(JsonNode::asText).toList()));
-    }
-    return new HandWork(workings, scratch, tries);
-  }
-
   private static Map<Measure, Method> methods(JsonNode document) {
     Map<Measure, Method> methods = new EnumMap<>(Measure.class);
     for (Map.Entry<String, JsonNode> chosen : document.path("methods").properties()) {
@@ -260,71 +170,6 @@ final class AssignmentJson {
     return methods;
   }
 
-  private static String kind(Source.Shape shape) {
-    return switch (shape) {
-      case VALUES -> "values";
-      case FREQUENCIES -> "table";
-      case CLASSES -> "classes";
-      case CATEGORIES -> "categories";
-    };
-  }
-
-  /** What is linked is kept as it was last; numbers in a part of their own, since many are long. */
-  private static void linked(
-      Source.Linked linked, int id, ObjectNode node, Map<String, byte[]> parts) {
-    node.put("kind", "linked")
-        .put("table", linked.link().table())
-        .put("column", linked.link().column())
-        .put("groups", linked.link().groups())
-        .put("group", linked.link().group())
-        .put("unreadable", linked.unreadable());
-    if (linked.data() instanceof Sample sample) {
-      String part = "columns/" + id + ".txt";
-      parts.put(part, ColumnText.write(sample.values()).getBytes(StandardCharsets.UTF_8));
-      node.put("part", part);
-    } else if (linked.data() instanceof Categories categories) {
-      node.put("missing", categories.missing());
-      node.set("categories", QuestionJson.write(categories));
-    }
-  }
-
-  private static Source source(JsonNode node, Map<String, byte[]> parts) {
-    String kind = text(node, "kind");
-    for (Source.Shape shape : Source.Shape.values()) {
-      if (kind(shape).equals(kind)) {
-        return Source.typed(shape, text(node, "text"));
-      }
-    }
-    return switch (kind) {
-      case "linked" ->
-          linked(
-              node,
-              parts,
-              new Link(
-                  node.path("table").asInt(),
-                  text(node, "column"),
-                  text(node, "groups"),
-                  text(node, "group")));
-      // Version 1 kept columns without their tables.
-      case "column" -> linked(node, parts, Link.of(0, text(node, "column")));
-      default -> throw new IllegalArgumentException(Texts.of("assignment.field", "kind"));
-    };
-  }
-
-  private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link) {
-    if (node.path("categories").isArray()) {
-      List<JsonNode> rows = node.get("categories").valueStream().toList();
-      Categories categories = QuestionJson.categories(rows, node.path("missing").asInt());
-      return new Source.Linked(link, categories, 0, false);
-    }
-    byte[] part = parts.get(text(node, "part"));
-    if (part == null) {
-      throw new IllegalArgumentException(Texts.of("assignment.part", text(node, "part")));
-    }
-    return new Source.Linked(
-        link, ColumnText.read(text(part)), node.path("unreadable").asInt(), false);
-  }
-
   private static DecimalSign sign(JsonNode document) {
     return text(document, "decimal").equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;
   }
@@ -334,7 +179,7 @@ final class AssignmentJson {
     return node.get(field).asText();
   }
 
-  private static void require(boolean condition, String field) {
+  static void require(boolean condition, String field) {
     if (!condition) {
       throw new IllegalArgumentException(Texts.of("assignment.field", field));
     }

@@ -5,9 +5,13 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import promedio.core.grouping.ClassColumns;
+import promedio.core.grouping.Grouping;
 import promedio.core.grouping.NiceLimits;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
@@ -16,10 +20,13 @@ import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
+import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.UnusableDataException;
 import promedio.files.Texts;
 
 /** Writes a class table with all its columns, as CSV or in lines to read. */
@@ -49,22 +56,38 @@ public final class GroupingText {
     StringWriter text = new StringWriter();
     try (CsvWriter csv = CsvWriter.builder().build(text)) {
       csv.writeRecord(COLUMNS);
-      for (ClassColumns row : ClassColumns.of(table)) {
-        csv.writeRecord(
-            number(row.interval().lower()),
-            number(row.interval().upper()),
-            plain(row.interval().frequency()),
-            plain(row.relative()),
-            plain(row.percentage()),
-            plain(row.cumulative()),
-            plain(row.cumulativeAbove()),
-            number(row.density()),
-            number(row.interval().midpoint()));
-      }
+      rows(table).forEach(csv::writeRecord);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return text.toString();
+  }
+
+  /** {@return the table as it is pasted into other programs: cells apart by tabs} */
+  public static String tabbed(ClassTable table, DecimalSign sign) {
+    return Stream.concat(
+            Stream.of(COLUMNS),
+            rows(table).stream()
+                .map(row -> row.stream().map(cell -> cell.replace('.', sign.sign())).toList()))
+        .map(row -> String.join("\t", row) + "\n")
+        .collect(Collectors.joining());
+  }
+
+  private static List<List<String>> rows(ClassTable table) {
+    return ClassColumns.of(table).stream()
+        .map(
+            row ->
+                List.of(
+                    number(row.interval().lower()),
+                    number(row.interval().upper()),
+                    plain(row.interval().frequency()),
+                    plain(row.relative()),
+                    plain(row.percentage()),
+                    plain(row.cumulative()),
+                    plain(row.cumulativeAbove()),
+                    number(row.density()),
+                    number(row.interval().midpoint())))
+        .toList();
   }
 
   private static String number(Optional<Exact> value) {
@@ -113,21 +136,48 @@ public final class GroupingText {
   /** {@return what each named rule comes to for the values, with its arithmetic} */
   public static List<String> advice(Data data, CourseRules rules) {
     ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
-    List<String> lines = new ArrayList<>();
-    for (WidthRule rule : WidthRule.values()) {
-      lines.add(
-          rule.advice(data)
-              .map(
-                  advice ->
-                      Texts.of(
-                          "group.advice." + rule.code(),
-                          numbers.shown(data.tally().total()),
-                          advice.classes().map(String::valueOf).orElse(""),
-                          numbers.shown(advice.width()),
-                          numbers.shown(NiceLimits.width(advice.width()))))
-              .orElseGet(() -> Texts.of("group.no-advice", Texts.of("group.rule." + rule.code()))));
+    return Arrays.stream(WidthRule.values())
+        .map(rule -> advice(rule, data, rules, numbers))
+        .toList();
+  }
+
+  /** {@return what a named rule comes to for the values, with its arithmetic} */
+  public static String advice(WidthRule rule, Data data, CourseRules rules, ShownNumbers numbers) {
+    Optional<WidthRule.Advice> advice = rule.advice(data, rules);
+    if (advice.isEmpty()) {
+      return Texts.of("group.no-advice", Texts.of("group.rule." + rule.code()));
     }
-    return lines;
+    String arithmetic =
+        Texts.of(
+            "group.advice." + rule.code(),
+            numbers.shown(data.tally().total()),
+            advice.get().classes().map(String::valueOf).orElse(""),
+            numbers.shown(advice.get().width()),
+            used(rule, data, rules).map(numbers::shown).orElse(""));
+    Exact width = NiceLimits.width(advice.get().width());
+    try {
+      List<Exact> boundaries = Grouping.ofWidth(data, width, rules).boundaries();
+      return Texts.of(
+          "group.advice-taken",
+          arithmetic,
+          numbers.shown(width),
+          boundaries.size() - 1,
+          numbers.shown(boundaries.get(0)));
+    } catch (UnusableDataException e) {
+      return Texts.of("group.advice-not-taken", arithmetic, e.getMessage());
+    }
+  }
+
+  /** What of the values a rule goes by, beside their number. */
+  private static Optional<Real> used(WidthRule rule, Data data, CourseRules rules) {
+    Measures measures = Measures.of(data, rules.with(Rule.DIVISOR, Divisor.N_MINUS_1));
+    Measure measure =
+        switch (rule) {
+          case STURGES, SQUARE_ROOT, RICE -> Measure.RANGE;
+          case SCOTT -> Measure.SD;
+          case FREEDMAN_DIACONIS -> Measure.IQR;
+        };
+    return measures.get(measure).number();
   }
 
   /** {@return each measure of the values, of the classes, and by how much they differ} */

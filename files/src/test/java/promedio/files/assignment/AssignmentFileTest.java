@@ -27,12 +27,18 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
+import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.GraphMark;
+import promedio.core.graph.GraphText;
+import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
+import promedio.core.sample.CategoryOrder;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -287,11 +293,21 @@ class AssignmentFileTest {
   }
 
   @Test
-  void partsTriesAndClassesComeBackAsTheyWere() throws Exception {
+  void partsTriesClassesAndGraphsComeBackAsTheyWere() throws Exception {
     Item item =
         Item.of(1, "North", "g", new Source.ValuesText("8 10 11"))
             .withAnswer(Measure.MEAN, "9.67")
             .withClasses(new ClassChoice("limits", "0 5 12"))
+            .withGraph(
+                GraphChoice.USUAL
+                    .with(GraphKind.OGIVE_ABOVE)
+                    .with(Optional.of(Height.PERCENTAGE))
+                    .with(GraphMark.QUARTILES, true)
+                    .with(GraphMark.MEAN, true)
+                    .with(CategoryOrder.FREQUENCY)
+                    .beside(7)
+                    .with(GraphText.TITLE, "“Pears”, north")
+                    .with(GraphText.PERCENTILES, "10 90"))
             .withHandWork(HandWork.NONE.withTry(Measure.MEAN, "9.66").withTry(Measure.MEAN, "29"));
     Assignment assignment =
         Assignment.empty("Sheet 3")

@@ -3,6 +3,8 @@ package promedio.files.report;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.LongStream;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import promedio.core.entry.TypedClasses;
 import promedio.core.grouping.Grouping;
@@ -51,7 +53,7 @@ class GroupingTextTest {
 
   @Test
   void theLinesEndWithTheTotals() {
-    ClassTable table = Grouping.intoAbout(CRATES, 3, CourseRules.DEFAULTS).orElseThrow().table();
+    ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5), CourseRules.DEFAULTS).table();
     List<String> lines = GroupingText.lines(table, CourseRules.DEFAULTS);
 
     assertThat(lines.get(0)).contains("class", "tally", "f/n");
@@ -60,7 +62,7 @@ class GroupingTextTest {
 
   @Test
   void groupingIsToldBesideTheValuesWithItsError() {
-    ClassTable table = Grouping.intoAbout(CRATES, 3, CourseRules.DEFAULTS).orElseThrow().table();
+    ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5), CourseRules.DEFAULTS).table();
     Measures raw = Measures.of(CRATES, CourseRules.DEFAULTS);
     Measures grouped = Measures.of(table, CourseRules.DEFAULTS);
 
@@ -79,6 +81,45 @@ class GroupingTextTest {
     assertThat(GroupingText.advice(same, CourseRules.DEFAULTS))
         .hasSize(5)
         .allSatisfy(line -> assertThat(line).contains("comes to nothing"));
+  }
+
+  @Test
+  void eachRuleIsToldWithItsArithmeticAndWhatItComesTo() {
+    // 27 values from 0 to 26, as in the tests of the rules.
+    Sample sample = new Sample(Values.ofDecimals(LongStream.rangeClosed(0, 26).toArray(), 0));
+
+    assertThat(GroupingText.advice(sample, CourseRules.DEFAULTS))
+        .containsExactly(
+            "Sturges: 1 + log₂ 27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
+                + " → 5 wide: 6 classes from 0",
+            "square root: √27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
+                + " → 5 wide: 6 classes from 0",
+            "Rice: 2 · ∛27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
+                + " → 5 wide: 6 classes from 0",
+            "Scott: 3.49 · s ÷ ∛n = 3.49 · 7.9373 ÷ ∛27 = 9.2337 → 10 wide: 3 classes from 0",
+            "Freedman–Diaconis: 2 · IQR ÷ ∛n = 2 · 14 ÷ ∛27 = 9.3333 → 10 wide: 3 classes from 0");
+  }
+
+  @Test
+  void aRuleThatWouldMakeTooManyClassesSaysSo() {
+    long[] far = {1, 2, 3, 4, 5, 6, 7, 1_000_000};
+    Sample sample = new Sample(Values.ofDecimals(far, 0));
+
+    assertThat(GroupingText.advice(sample, CourseRules.DEFAULTS))
+        .last(InstanceOfAssertFactories.STRING)
+        .endsWith("= 4; classes 4 wide would be more than 1000");
+  }
+
+  @Test
+  void aTableIsPastedIntoOtherProgramsWithTheStudentsDecimalSign() {
+    ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5, 2), CourseRules.DEFAULTS).table();
+
+    assertThat(GroupingText.tabbed(table, DecimalSign.COMMA).lines().toList())
+        .startsWith(
+            "lower\tupper\tfrequency\trelative\tpercentage\tcumulative"
+                + "\tcumulative_above\tdensity\tmidpoint")
+        .anySatisfy(line -> assertThat(line).startsWith("7,5\t10\t"))
+        .noneSatisfy(line -> assertThat(line).contains("."));
   }
 
   @Test

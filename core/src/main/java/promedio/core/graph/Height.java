@@ -1,4 +1,4 @@
-package promedio.desktop.graph;
+package promedio.core.graph;
 
 import java.util.Arrays;
 import java.util.Locale;
@@ -25,7 +25,7 @@ public enum Height {
   }
 
   /** {@return how high a class stands among so many values; an open one does not stand at all} */
-  Exact of(Interval interval, Exact total) {
+  public Exact of(Interval interval, Exact total) {
     return switch (this) {
       case FREQUENCY, RELATIVE, PERCENTAGE -> of(interval.frequency(), total);
       case DENSITY -> interval.density().orElse(Exact.ZERO);
@@ -33,7 +33,7 @@ public enum Height {
   }
 
   /** {@return so many values in the unit of the height; a density needs a class} */
-  Exact of(Exact frequency, Exact total) {
+  public Exact of(Exact frequency, Exact total) {
     return switch (this) {
       case FREQUENCY, DENSITY -> frequency;
       case RELATIVE -> frequency.over(total);

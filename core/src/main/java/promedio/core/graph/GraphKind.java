@@ -1,4 +1,4 @@
-package promedio.desktop.graph;
+package promedio.core.graph;
 
 import java.util.Arrays;
 import java.util.Locale;

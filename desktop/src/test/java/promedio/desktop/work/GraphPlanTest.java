@@ -1,0 +1,158 @@
+package promedio.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphKind;
+import promedio.core.graph.GraphMark;
+import promedio.core.graph.GraphText;
+import promedio.core.graph.Height;
+import promedio.core.grouping.Grouping;
+import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable;
+import promedio.desktop.graph.Graph;
+
+/** What is drawn of an item, by what the student chose and wrote. */
+class GraphPlanTest {
+
+  private final Workspace workspace =
+      new Workspace(Assignment.empty("Pears"), new Background(Runnable::run, Runnable::run));
+
+  @BeforeEach
+  void addSample() {
+    workspace.addNamed("North", new Source.ValuesText("118 121 124 126 131"));
+    workspace.setUnit("g");
+  }
+
+  private GraphPlan plan() {
+    return GraphPlan.of(workspace.reckoningProperty().get());
+  }
+
+  private Graph graph() {
+    return graph(Optional.empty());
+  }
+
+  private Graph graph(Optional<GraphPlan.Other> beside) {
+    Reckoning now = workspace.reckoningProperty().get();
+    Grouping grouped =
+        now.item()
+            .classes()
+            .group(now.typed().data(), now.rules(), now.sign())
+            .grouping()
+            .orElseThrow();
+    return plan().graph(grouped, Optional.empty(), beside);
+  }
+
+  @Test
+  void aSampleIsDrawnAsAHistogramUntilSomethingElseIsChosen() {
+    assertThat(graph().kind()).isEqualTo(GraphKind.HISTOGRAM);
+    assertThat(graph().height()).isEqualTo(Height.FREQUENCY);
+    assertThat(graph().axis().name()).isEqualTo("North in g");
+
+    workspace.setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.PERCENTAGE)));
+    workspace.setGraph(now -> now.with(GraphMark.QUARTILES, true).with(GraphMark.MEDIAN, true));
+    workspace.typeGraph(GraphText.AXIS, "weight");
+    workspace.typeGraph(GraphText.PERCENTILES, "10; 90");
+    workspace.typeGraph(GraphText.TICKS, "2.5");
+
+    assertThat(graph().kind()).isEqualTo(GraphKind.OGIVE);
+    assertThat(graph().height()).isEqualTo(Height.PERCENTAGE);
+    assertThat(graph().marked().measures())
+        .containsExactlyInAnyOrder(Measure.Q1, Measure.MEDIAN, Measure.Q3);
+    assertThat(graph().marked().percentiles()).containsExactly(Exact.of(10), Exact.of(90));
+    assertThat(graph().axis()).isEqualTo(new Graph.Axis("weight", Optional.of(Exact.of(5, 2))));
+  }
+
+  @Test
+  void whatWasWrittenIsTakenBackTogetherAndWhatWasChosenStepByStep() {
+    workspace.setGraph(now -> now.with(GraphKind.BOX));
+    workspace.typeGraph(GraphText.TITLE, "P");
+    workspace.typeGraph(GraphText.TITLE, "Pears");
+    workspace.undo();
+    assertThat(plan().choice().text(GraphText.TITLE)).isEmpty();
+    assertThat(plan().kind()).isEqualTo(GraphKind.BOX);
+    workspace.undo();
+    assertThat(plan().choice()).isEqualTo(GraphChoice.USUAL);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "TICKS, 0, no distance above 0",
+    "TICKS, -2, no distance above 0",
+    "TICKS, 2x, no distance above 0",
+    "PERCENTILES, 10 101, percentiles are numbers from 0 to 100",
+    "PERCENTILES, ten, percentiles are numbers from 0 to 100"
+  })
+  void whatCannotBeUsedIsSaid(GraphText which, String text, String why) {
+    workspace.typeGraph(which, text);
+
+    assertThat(plan().problem(which).orElseThrow()).contains("“" + text + "”", why);
+    assertThat(graph().axis().ticks()).isEmpty();
+  }
+
+  @Test
+  void whatIsLeftEmptyIsNoProblem() {
+    for (GraphText which : GraphText.values()) {
+      assertThat(plan().problem(which)).isEmpty();
+    }
+  }
+
+  @Test
+  void singleValuesOfAClassTableAreNotDrawn() {
+    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–40 8"));
+    workspace.setGraph(now -> now.with(GraphKind.STEM_AND_LEAF));
+
+    assertThat(plan().offers(GraphKind.STEM_AND_LEAF)).isFalse();
+    assertThat(plan().offers(GraphKind.BOX)).isTrue();
+    assertThat(plan().kind()).isEqualTo(GraphKind.HISTOGRAM);
+    // Its classes are not equally wide, and an ogive has no density.
+    assertThat(graph().height()).isEqualTo(Height.DENSITY);
+    workspace.setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.DENSITY)));
+    assertThat(graph().height()).isEqualTo(Height.FREQUENCY);
+  }
+
+  @Test
+  void anotherSampleStandsInTheSameClasses() {
+    Source south = new Source.ValuesText("99 120 160");
+    Graph both =
+        graph(Optional.of(new GraphPlan.Other("South", south.read(DecimalSign.POINT).data())));
+
+    ClassTable first = both.series().get(0).classes();
+    ClassTable second = both.series().get(1).classes();
+    assertThat(second.rows().size()).isGreaterThan(first.rows().size());
+    assertThat(second.tally().total()).isEqualTo(Exact.of(3));
+    assertThat(second.intervals(false).stream().map(i -> i.lower().orElseThrow()))
+        .containsAll(first.intervals(false).stream().map(i -> i.lower().orElseThrow()).toList());
+  }
+
+  @Test
+  void aSampleThatIsFarAwayCannotShareTheClasses() {
+    Source far = new Source.ValuesText("1000000");
+    GraphPlan.Other other = new GraphPlan.Other("far", far.read(DecimalSign.POINT).data());
+
+    assertThat(graph(Optional.of(other)).series()).hasSize(1);
+    workspace.setGraph(now -> now.with(GraphKind.DOT));
+    assertThat(graph(Optional.of(other)).series()).hasSize(2);
+  }
+
+  @Test
+  void onlyOtherSamplesCanStandBeside() {
+    int north = workspace.chosenProperty().get().id();
+    workspace.addNamed("Weights", new Source.ClassesText("10–20 5"));
+    workspace.addNamed("South", new Source.ValuesText("1 2"));
+    workspace.choose(north);
+
+    assertThat(workspace.assignment().items().stream().filter(plan()::takesBeside))
+        .extracting(item -> item.name())
+        .containsExactly("South");
+  }
+}
