@@ -51,7 +51,7 @@ public class KeystrokeBenchmark {
   /** One more letter. */
   @Benchmark
   public void keystroke(Blackhole hole) {
-    workspace.type(texts[next++ % texts.length]);
+    workspace.items().type(texts[next++ % texts.length]);
     Reckoning now = workspace.reckoningProperty().get();
     for (Measure measure : Measure.values()) {
       hole.consume(Results.shown(now.measures().get(measure), measure, now));

@@ -101,6 +101,30 @@ public class WindowBenchmark {
         });
   }
 
+  /** A letter more or less in a sample of 24 values, with its line-up. */
+  @Benchmark
+  @OperationsPerInvocation(MANY)
+  public void keystrokeInASample() throws Exception {
+    typeInto(1);
+  }
+
+  /** A letter more or less in a class table of seven classes, with its columns and graph. */
+  @Benchmark
+  @OperationsPerInvocation(MANY)
+  public void keystrokeInAClassTable() throws Exception {
+    typeInto(6);
+  }
+
+  private void typeInto(int item) throws Exception {
+    onToolkit(() -> workspace.choose(item));
+    String text = workspace.chosenProperty().get().source().typedText().orElseThrow();
+    inWindow(
+        () -> {
+          workspace.items().type(next++ % 2 == 0 ? text + "1" : text);
+          layOut();
+        });
+  }
+
   private void layOut() {
     scene.ifPresent(
         shown -> {

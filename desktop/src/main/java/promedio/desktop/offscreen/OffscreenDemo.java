@@ -185,7 +185,9 @@ public final class OffscreenDemo {
         scene,
         "unreadable-entries.png",
         () -> {
-          workspace.addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
+          workspace
+              .shelf()
+              .addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
           workspace.measureProperty().set(Measure.SD);
         });
     takePicturesOfTables(workspace, scene);
@@ -200,8 +202,8 @@ public final class OffscreenDemo {
         () -> {
           workspace.choose(demo.items().get(0).id());
           workspace.measureProperty().set(Measure.SD);
-          workspace.keepTry(Measure.SD);
-          workspace.answer(Measure.SD, "184.23");
+          workspace.items().keepTry(Measure.SD);
+          workspace.items().answer(Measure.SD, "184.23");
           ((Hyperlink) scene.lookup("#answer-explain")).fire();
         });
     picture(
@@ -280,7 +282,7 @@ public final class OffscreenDemo {
           workspace.choose(demo.items().get(0).id());
           ((Hyperlink) scene.lookup("#graph-toggle")).fire();
           ((ToggleButton) scene.lookup("#graph-histogram")).fire();
-          workspace.setGraph(now -> now.beside(demo.items().get(1).id()));
+          workspace.items().setGraph(now -> now.beside(demo.items().get(1).id()));
           ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
         });
     onToolkit(
@@ -291,9 +293,12 @@ public final class OffscreenDemo {
         });
     onToolkit(
         () -> {
-          workspace.addNamed(
-              "Weights typed",
-              new Source.ClassesText("100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30"));
+          workspace
+              .shelf()
+              .addNamed(
+                  "Weights typed",
+                  new Source.ClassesText(
+                      "100–109\t3\n110–119\t8\n115–129\t12\n120–129\t-5\nn = 30"));
           return scene;
         });
     // The sheet is as long as its table only once it is laid out.
@@ -304,7 +309,7 @@ public final class OffscreenDemo {
         () -> ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0));
     onToolkit(
         () -> {
-          workspace.removeChosen();
+          workspace.shelf().removeChosen();
           return scene;
         });
     picture(

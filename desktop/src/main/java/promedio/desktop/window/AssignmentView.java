@@ -474,7 +474,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     } else if (isTable(text)) {
       bringPasted(text);
     } else {
-      workspace.addSample(new Source.ValuesText(text));
+      workspace.shelf().addSample(new Source.ValuesText(text));
     }
   }
 

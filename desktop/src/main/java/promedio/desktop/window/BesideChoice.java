@@ -35,7 +35,7 @@ final class BesideChoice extends HBox {
   private void take() {
     Integer chosen = other.getValue();
     if (!showing && chosen != null) {
-      workspace.setGraph(now -> now.beside(chosen));
+      workspace.items().setGraph(now -> now.beside(chosen));
     }
   }
 

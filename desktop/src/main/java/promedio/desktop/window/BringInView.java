@@ -202,7 +202,7 @@ final class BringInView extends BorderPane {
     if (now.isSample()) {
       String name = now.columnsProperty().get().get(0);
       workspace.bringNothing();
-      workspace.addNamed(name, now.sample(workspace.assignment().sign()));
+      workspace.shelf().addNamed(name, now.sample(workspace.assignment().sign()));
       return;
     }
     int id = workspace.assignment().freeTableId();
@@ -212,7 +212,7 @@ final class BringInView extends BorderPane {
         .run(
             Texts.of("work.bringing-in", now.source().name()),
             () -> now.table(id, kept),
-            workspace::addTable,
+            workspace.tables()::addTable,
             failure -> showProblem(Texts.of("open.refused", String.valueOf(failure.getMessage()))));
   }
 }

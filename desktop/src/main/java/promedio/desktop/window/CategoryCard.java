@@ -79,7 +79,7 @@ final class CategoryCard extends VBox {
         .subscribe(
             (old, text) -> {
               if (!showing) {
-                workspace.typeGraph(GraphText.TITLE, text);
+                workspace.items().typeGraph(GraphText.TITLE, text);
               }
             });
     FlowPane look = new FlowPane(8, 4);
@@ -107,7 +107,7 @@ final class CategoryCard extends VBox {
 
   private void take(UnaryOperator<GraphChoice> change) {
     if (!showing) {
-      workspace.setGraph(change);
+      workspace.items().setGraph(change);
     }
   }
 

@@ -194,7 +194,7 @@ final class GraphCard extends VBox {
     @Override
     public void letGo() {
       if (moving != null) {
-        workspace.setClasses(moving);
+        workspace.items().setClasses(moving);
       }
       moving = null;
     }
@@ -250,9 +250,11 @@ final class GraphCard extends VBox {
     Grouping found = grouped;
     Reckoning now = workspace.reckoningProperty().get();
     if (found != null && now != null) {
-      workspace.addNamed(
-          Texts.of("item.grouped", now.item().name()),
-          new Source.ClassesText(ClassTableView.text(found.table(), now)));
+      workspace
+          .shelf()
+          .addNamed(
+              Texts.of("item.grouped", now.item().name()),
+              new Source.ClassesText(ClassTableView.text(found.table(), now)));
     }
   }
 

@@ -58,7 +58,7 @@ final class GraphLook extends VBox {
         event -> {
           // Chosen once more, a graph stays chosen.
           button.setSelected(true);
-          workspace.setGraph(now -> now.with(kind));
+          workspace.items().setGraph(now -> now.with(kind));
         });
     return button;
   }
@@ -109,7 +109,7 @@ final class GraphLook extends VBox {
         .subscribe(
             (old, text) -> {
               if (!showing) {
-                workspace.typeGraph(which, text);
+                workspace.items().typeGraph(which, text);
               }
             });
     HBox box = Controls.named("graph." + which.code(), field, columns);
@@ -120,7 +120,7 @@ final class GraphLook extends VBox {
 
   private void take(UnaryOperator<GraphChoice> change) {
     if (!showing) {
-      workspace.setGraph(change);
+      workspace.items().setGraph(change);
     }
   }
 

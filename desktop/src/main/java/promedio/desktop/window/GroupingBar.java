@@ -61,13 +61,13 @@ final class GroupingBar extends VBox {
 
   private void take() {
     if (!showing) {
-      workspace.setClasses(new ClassChoice(by.getValue(), numbers.getText()));
+      workspace.items().setClasses(new ClassChoice(by.getValue(), numbers.getText()));
     }
   }
 
   private void type(String text) {
     if (!showing) {
-      workspace.typeClasses(text);
+      workspace.items().typeClasses(text);
     }
   }
 

@@ -36,9 +36,9 @@ final class ItemDetails extends GridPane {
     note.setId("item-note");
     note.setPromptText(Texts.of("values.note-prompt"));
     note.setAccessibleText(Texts.of("values.note"));
-    name.textProperty().subscribe((old, text) -> workspace.rename(text));
-    unit.textProperty().subscribe((old, text) -> workspace.setUnit(text));
-    note.textProperty().subscribe((old, text) -> workspace.setNote(text));
+    name.textProperty().subscribe((old, text) -> workspace.items().rename(text));
+    unit.textProperty().subscribe((old, text) -> workspace.items().setUnit(text));
+    note.textProperty().subscribe((old, text) -> workspace.items().setNote(text));
     buildActions();
     Label unitName = new Label(Texts.of("values.unit"));
     unitName.getStyleClass().add("quiet");
@@ -73,11 +73,11 @@ final class ItemDetails extends GridPane {
     actions
         .getItems()
         .addAll(
-            action("item.duplicate", workspace::duplicateChosen),
+            action("item.duplicate", workspace.shelf()::duplicateChosen),
             append,
-            action("item.up", () -> workspace.moveChosen(-1)),
-            action("item.down", () -> workspace.moveChosen(1)),
-            action("item.remove", workspace::removeChosen));
+            action("item.up", () -> workspace.shelf().moveChosen(-1)),
+            action("item.down", () -> workspace.shelf().moveChosen(1)),
+            action("item.remove", workspace.shelf()::removeChosen));
     actions.setOnShowing(event -> showOthers());
   }
 
@@ -97,7 +97,7 @@ final class ItemDetails extends GridPane {
           && chosen.source().append(other.source()).isPresent()) {
         MenuItem item = new MenuItem(other.name());
         item.setMnemonicParsing(false);
-        item.setOnAction(event -> workspace.append(other));
+        item.setOnAction(event -> workspace.items().append(other));
         append.getItems().add(item);
       }
     }

@@ -100,7 +100,7 @@ final class LineUpPanel extends VBox {
     HBox.setHgrow(outcome, Priority.ALWAYS);
     outcome.setMaxWidth(Double.MAX_VALUE);
     keep.setId("what-if-keep");
-    keep.setOnAction(event -> workspace.keepWhatIf());
+    keep.setOnAction(event -> workspace.items().keepWhatIf());
     Button drop = new Button(Texts.of("what-if.drop"));
     drop.setId("what-if-drop");
     drop.setOnAction(event -> workspace.tryOut(null));
@@ -230,7 +230,7 @@ final class LineUpPanel extends VBox {
       }
       case ENTER -> {
         if (onLine && workspace.whatIfProperty().get() != null) {
-          workspace.keepWhatIf();
+          workspace.items().keepWhatIf();
           event.consume();
         }
       }

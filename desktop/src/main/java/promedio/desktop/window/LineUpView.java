@@ -50,7 +50,15 @@ final class LineUpView extends Pane {
   private static final double CHARACTER_WIDTH = 7;
   private static final double LABEL_HEIGHT = 16;
 
+  // What stands over what.
+  private static final int LINES = 0;
+  private static final int DOTS = 1;
+  private static final int TILES = 2;
+  private static final int CUTS = 3;
+  private static final int WORDS = 4;
+
   private final IntConsumer choose;
+  private final ReusedNodes nodes = new ReusedNodes(this);
   private final List<Node> dots = new ArrayList<>();
   private final List<Node> tileLabels = new ArrayList<>();
   private double textScale = 1;
@@ -118,9 +126,14 @@ final class LineUpView extends Pane {
   }
 
   private void redraw() {
-    getChildren().clear();
+    nodes.begin();
     dots.clear();
     tileLabels.clear();
+    draw();
+    nodes.end();
+  }
+
+  private void draw() {
     Reckoning now = reckoning;
     if (now == null || getWidth() < 80 || now.typed().data().tally().isEmpty()) {
       setHeightTo(now == null ? 120 : 0);
@@ -202,12 +215,10 @@ final class LineUpView extends Pane {
     drawFences(scale, axis, now);
     for (int i = 0; i < xs.length; i++) {
       Spot spot = spots.get(i);
-      Circle dot = new Circle(xs[i], axis - RADIUS - 3 - levels[i] * step, RADIUS);
-      dot.getStyleClass().add("dot");
+      Circle dot = circle(xs[i], axis - RADIUS - 3 - levels[i] * step, RADIUS, "dot");
       dot.pseudoClassStateChanged(Look.BEYOND, isBeyond(spot.value(), now));
       dots.add(dot);
       dot.setOnMouseClicked(event -> choose.accept(spot.entry()));
-      getChildren().add(dot);
     }
     drawGhost(scale, axis, now);
     return axis;
@@ -230,10 +241,7 @@ final class LineUpView extends Pane {
     Tally after = trial.reckoning().typed().data().tally();
     for (int rank = 0; rank < after.size(); rank++) {
       if (after.frequency(rank).compareTo(frequencyIn(before, after.value(rank))) > 0) {
-        Circle ghost =
-            new Circle(scale.x(decimal(after.value(rank))), axis - RADIUS - 3, RADIUS + 2);
-        ghost.getStyleClass().add("ghost");
-        getChildren().add(ghost);
+        circle(scale.x(decimal(after.value(rank))), axis - RADIUS - 3, RADIUS + 2, "ghost");
       }
     }
   }
@@ -260,18 +268,18 @@ final class LineUpView extends Pane {
           .ifPresent(
               at -> {
                 double x = scale.x(at);
-                getChildren().add(line(x, 14 * textScale, x, axis, "fence"));
+                line(x, 14 * textScale, x, axis, "fence");
                 label(Texts.of("line-up.fence", shown(fence, now)), x, 0, "spread");
               });
     }
   }
 
   private void drawAxis(Scale scale, double axis, Reckoning now) {
-    getChildren().add(line(PAD, axis, getWidth() - PAD, axis, "axis"));
+    line(PAD, axis, getWidth() - PAD, axis, "axis");
     List<BigDecimal> ticks = scale.ticks((int) Math.max(3, TICKS / textScale));
     for (BigDecimal tick : ticks) {
       double x = scale.x(tick.doubleValue());
-      getChildren().add(line(x, axis, x, axis + 4, "axis"));
+      line(x, axis, x, axis + 4, "axis");
       label(NumberText.write(tick, now.sign()), x, axis + 5, "tick");
     }
   }
@@ -282,9 +290,7 @@ final class LineUpView extends Pane {
         .ifPresent(
             mean -> {
               double x = scale.x(decimal(mean));
-              Polygon balance = new Polygon(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
-              balance.getStyleClass().add("balance");
-              getChildren().add(balance);
+              balance(x, axis, "balance");
               label(
                   Texts.of("line-up.mean", symbolOfMean(now), shown(Measure.MEAN, now)),
                   x,
@@ -293,13 +299,7 @@ final class LineUpView extends Pane {
             });
     if (trial != null) {
       exact(Measure.MEAN, trial.reckoning())
-          .ifPresent(
-              mean -> {
-                double x = scale.x(decimal(mean));
-                Polygon balance = new Polygon(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
-                balance.getStyleClass().addAll("balance", "ghost");
-                getChildren().add(balance);
-              });
+          .ifPresent(mean -> balance(scale.x(decimal(mean)), axis, "balance", "ghost"));
     }
   }
 
@@ -337,14 +337,12 @@ final class LineUpView extends Pane {
 
   private void addTile(
       Spot spot, int position, double middle, double top, double width, Reckoning now) {
-    Label tile = new Label(shown(spot.value(), now));
-    tile.getStyleClass().add("tile");
+    Label tile = nodes.take(Label.class, TILES, Label::new, "tile");
+    tile.setText(shown(spot.value(), now));
     tileLabels.add(tile);
-    tile.setManaged(false);
     tile.resizeRelocate(middle - width / 2 + 1, top, width - 2, TILE_HEIGHT * textScale);
     tile.setOnMouseClicked(event -> choose.accept(spot.entry()));
     tile.setId("tile-" + position);
-    getChildren().add(tile);
     label(String.valueOf(position), middle, top + TILE_HEIGHT * textScale, "tick");
   }
 
@@ -367,11 +365,10 @@ final class LineUpView extends Pane {
       double y = top + row * rowHeight + 10 * textScale;
       double foot = y + 5 * textScale;
       // Open where the half goes on in another row.
-      Polyline bracket =
-          new Polyline(
-              left, from == first ? foot : y, left, y, right, y, right, to == last ? foot : y);
-      bracket.getStyleClass().add("bracket");
-      getChildren().add(bracket);
+      nodes
+          .take(Polyline.class, TILES, Polyline::new, "bracket")
+          .getPoints()
+          .setAll(left, from == first ? foot : y, left, y, right, y, right, to == last ? foot : y);
       if (from == first) {
         label(words, (left + right) / 2, y - 15 * textScale, "tick");
       }
@@ -385,9 +382,7 @@ final class LineUpView extends Pane {
     double end = y + (TILE_HEIGHT + 20) * textScale;
     if (!position.isWhole()) {
       // At a whole position the value itself is the quartile, and its tile is not cut.
-      Line cut = line(x, y, x, end, "cut");
-      cut.getStyleClass().add(style);
-      getChildren().add(cut);
+      line(x, y, x, end, "cut", style);
     }
     label(words, x, end - 2, style);
   }
@@ -408,12 +403,10 @@ final class LineUpView extends Pane {
     for (int bin = 0; bin < bins; bin++) {
       if (counts[bin] > 0) {
         double height = Math.max(1, 76 * counts[bin] / most);
-        Region bar = new Region();
-        bar.getStyleClass().add("summary-bar");
-        bar.resizeRelocate(
-            PAD + bin * scale.width() / bins, axis - height, scale.width() / bins - 1, height);
-        bar.setManaged(false);
-        getChildren().add(bar);
+        nodes
+            .take(Region.class, LINES, Region::new, "summary-bar")
+            .resizeRelocate(
+                PAD + bin * scale.width() / bins, axis - height, scale.width() / bins - 1, height);
       }
     }
     drawAxis(scale, axis, now);
@@ -422,12 +415,10 @@ final class LineUpView extends Pane {
     Optional<Exact> lower = exact(Measure.Q1, now);
     Optional<Exact> upper = exact(Measure.Q3, now);
     if (lower.isPresent() && upper.isPresent()) {
-      Region half = new Region();
-      half.getStyleClass().add("middle-half");
       double left = scale.x(decimal(lower.get()));
-      half.setManaged(false);
-      half.resizeRelocate(left, band, Math.max(1, scale.x(decimal(upper.get())) - left), 8);
-      getChildren().add(half);
+      nodes
+          .take(Region.class, LINES, Region::new, "middle-half")
+          .resizeRelocate(left, band, Math.max(1, scale.x(decimal(upper.get())) - left), 8);
       label(Texts.of("line-up.q1", shown(Measure.Q1, now)), left, band + 10, "spread");
       label(
           Texts.of("line-up.q3", shown(Measure.Q3, now)),
@@ -439,9 +430,7 @@ final class LineUpView extends Pane {
         .ifPresent(
             median -> {
               double x = scale.x(decimal(median));
-              Line cut = line(x, band - 4, x, band + 12, "cut");
-              cut.getStyleClass().add("position");
-              getChildren().add(cut);
+              line(x, band - 4, x, band + 12, "cut", "position");
               label(
                   Texts.of("line-up.median", shown(Measure.MEDIAN, now)),
                   x,
@@ -458,8 +447,8 @@ final class LineUpView extends Pane {
   private void label(String text, double middle, double top, String style) {
     double width = (LABEL_ROOM + CHARACTER_WIDTH * text.length()) * textScale;
     double left = middle - width / 2;
-    Label label = new Label(text);
-    label.getStyleClass().addAll("line-up-label", style);
+    Label label = nodes.take(Label.class, WORDS, Label::new, "line-up-label", style);
+    label.setText(text);
     if (left < 0) {
       label.setAlignment(Pos.CENTER_LEFT);
     } else if (left + width > getWidth()) {
@@ -468,16 +457,32 @@ final class LineUpView extends Pane {
       label.setAlignment(Pos.CENTER);
     }
     label.setMouseTransparent(true);
-    label.setManaged(false);
     label.resizeRelocate(
         Math.max(0, Math.min(getWidth() - width, left)), top, width, LABEL_HEIGHT * textScale);
-    getChildren().add(label);
   }
 
-  private static Line line(double x1, double y1, double x2, double y2, String style) {
-    Line line = new Line(x1, y1, x2, y2);
-    line.getStyleClass().add(style);
-    return line;
+  private void line(double x1, double y1, double x2, double y2, String... styles) {
+    int over = styles[0].equals("cut") ? CUTS : LINES;
+    Line line = nodes.take(Line.class, over, Line::new, styles);
+    line.setStartX(x1);
+    line.setStartY(y1);
+    line.setEndX(x2);
+    line.setEndY(y2);
+  }
+
+  private Circle circle(double x, double y, double radius, String style) {
+    Circle circle = nodes.take(Circle.class, DOTS, Circle::new, style);
+    circle.setCenterX(x);
+    circle.setCenterY(y);
+    circle.setRadius(radius);
+    return circle;
+  }
+
+  private void balance(double x, double axis, String... styles) {
+    nodes
+        .take(Polygon.class, DOTS, Polygon::new, styles)
+        .getPoints()
+        .setAll(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
   }
 
   private void setHeightTo(double wanted) {

@@ -137,7 +137,7 @@ final class MeasureRow extends GridPane {
         .subscribe(
             (old, text) -> {
               unfinished = answer.isFocused();
-              workspace.answer(measure, text);
+              workspace.items().answer(measure, text);
             });
     answer
         .focusedProperty()
@@ -161,7 +161,7 @@ final class MeasureRow extends GridPane {
     if (wasTyped && now != null && !now.item().answer(measure).isBlank()) {
       boolean agrees = now.mark(measure).agrees();
       if (!agrees || !now.item().handWork().tries(measure).isEmpty()) {
-        workspace.keepTry(measure);
+        workspace.items().keepTry(measure);
       }
     }
   }

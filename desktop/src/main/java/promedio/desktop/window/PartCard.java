@@ -142,7 +142,7 @@ final class PartCard extends VBox {
         .subscribe(
             (old, now) -> {
               if (!showing) {
-                workspace.answer(part.item(), measure, now);
+                workspace.items().answer(part.item(), measure, now);
               }
             });
     field.setOnAction(event -> focusNext(measure));

@@ -57,25 +57,25 @@ final class Shelf extends VBox {
 
   /** Makes a new sample and puts the caret into its values. */
   void newSample() {
-    workspace.addSample(new Source.ValuesText(""));
+    workspace.shelf().addSample(new Source.ValuesText(""));
     startTyping();
   }
 
   /** Makes a new table and puts the caret into its rows. */
   void newTable() {
-    workspace.addTable();
+    workspace.shelf().addFrequencies();
     startTyping();
   }
 
   /** Makes a new class table and puts the caret into its rows. */
   void newClasses() {
-    workspace.addClasses();
+    workspace.shelf().addClasses();
     startTyping();
   }
 
   /** Makes new categories and puts the caret into them. */
   void newCategories() {
-    workspace.addCategories();
+    workspace.shelf().addCategories();
     startTyping();
   }
 

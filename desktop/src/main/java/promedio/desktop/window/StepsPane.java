@@ -167,7 +167,9 @@ final class StepsPane extends ScrollPane {
     table()
         .ifPresent(
             now ->
-                workspace.setSteps(nameKey, change.apply(new ArrayList<>(now.replay().steps()))));
+                workspace
+                    .tables()
+                    .setSteps(nameKey, change.apply(new ArrayList<>(now.replay().steps()))));
   }
 
   /** Opens the form of a step: a new one where the place is −1, otherwise the one at that place. */

@@ -73,7 +73,7 @@ final class TableExchange implements StepsPane.Actions {
 
   private void loadSteps(Path file) {
     try {
-      workspace.setSteps("edit.steps-load", StepsJson.read(file));
+      workspace.tables().setSteps("edit.steps-load", StepsJson.read(file));
       List<Message> misfits =
           workspace.tableProperty().get() == null
               ? List.of()

@@ -173,7 +173,7 @@ final class TableForm extends VBox {
 
   private void take() {
     if (!showing) {
-      workspace.type(collected().text());
+      workspace.items().type(collected().text());
     }
   }
 
@@ -208,7 +208,7 @@ final class TableForm extends VBox {
     }
   }
 
-  /** A pasted table fills the rows from this one on. */
+  /** A pasted table fills the rows from this one on; the hand goes on below it. */
   private void paste(FormRow from, String text) {
     int at = rows.indexOf(from);
     PrintedTable pasted =
@@ -219,8 +219,11 @@ final class TableForm extends VBox {
     changed.addAll(pasted.rows());
     changed.addAll(collected().rows().subList(at + (from.isBlank() ? 1 : 0), rows.size()));
     String sum = pasted.total().isEmpty() ? total.getText() : pasted.total();
-    workspace.type(
-        new PrintedTable(changed, cumulative.isSelected() || pasted.cumulative(), sum).text());
+    workspace
+        .items()
+        .type(
+            new PrintedTable(changed, cumulative.isSelected() || pasted.cumulative(), sum).text());
+    goTo(at + pasted.rows().size(), false);
   }
 
   /** One row, and what is said of it. */

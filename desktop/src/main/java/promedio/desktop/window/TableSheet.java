@@ -104,8 +104,12 @@ final class TableSheet extends BorderPane {
             item("table.only-columns", this::onlyColumns),
             item("table.sum-across", () -> across(Step.Total.SUM)),
             item("table.mean-across", () -> across(Step.Total.MEAN)),
-            item("table.sum-row", () -> workspace.addStep(new Step.TotalsRow(Step.Total.SUM))),
-            item("table.mean-row", () -> workspace.addStep(new Step.TotalsRow(Step.Total.MEAN))));
+            item(
+                "table.sum-row",
+                () -> workspace.tables().addStep(new Step.TotalsRow(Step.Total.SUM))),
+            item(
+                "table.mean-row",
+                () -> workspace.tables().addStep(new Step.TotalsRow(Step.Total.MEAN))));
     Button export = new Button(Texts.of("table.export"));
     export.setId("table-export");
     export.getStyleClass().add("link");
@@ -119,7 +123,7 @@ final class TableSheet extends BorderPane {
     Button remove = new Button(Texts.of("table.remove"));
     remove.getStyleClass().add("link");
     remove.setId("table-remove");
-    remove.setOnAction(event -> workspace.removeTable());
+    remove.setOnAction(event -> workspace.tables().removeTable());
     FlowPane line = new FlowPane(8, 6, find, goTo, rowsMenu, export, remove, found);
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
@@ -295,7 +299,7 @@ final class TableSheet extends BorderPane {
     if (table != null) {
       block()
           .map(b -> table.columns().get(b.firstColumn()).name())
-          .ifPresent(column -> workspace.addStep(new Step.Sort(column, descending)));
+          .ifPresent(column -> workspace.tables().addStep(new Step.Sort(column, descending)));
     }
   }
 
@@ -304,17 +308,17 @@ final class TableSheet extends BorderPane {
     if (table != null) {
       block()
           .map(b -> new TreeSet<>(b.origins(table)))
-          .ifPresent(rows -> workspace.addStep(new Step.LeaveOutRows(rows)));
+          .ifPresent(rows -> workspace.tables().addStep(new Step.LeaveOutRows(rows)));
     }
   }
 
   private void onlyColumns() {
-    withColumns(names -> workspace.addStep(new Step.Choose(names)));
+    withColumns(names -> workspace.tables().addStep(new Step.Choose(names)));
   }
 
   private void across(Step.Total total) {
     String into = Texts.of(total == Step.Total.SUM ? "table.sum-name" : "table.mean-name");
-    withColumns(names -> workspace.addStep(new Step.Across(names, total, into)));
+    withColumns(names -> workspace.tables().addStep(new Step.Across(names, total, into)));
   }
 
   private void withColumns(Consumer<List<String>> action) {
@@ -350,7 +354,7 @@ final class TableSheet extends BorderPane {
         }
       }
     }
-    workspace.addLinked(links);
+    workspace.tables().addLinked(links);
     found.setText(Texts.of("table.put-done", links.size()));
   }
 
@@ -364,8 +368,9 @@ final class TableSheet extends BorderPane {
             .filter(row -> !x.isMissing(row) && !f.isMissing(row))
             .mapToObj(row -> written(x.text(row), words) + "\t" + written(f.text(row), false))
             .collect(Collectors.joining("\n"));
-    workspace.addNamed(
-        value, words ? new Source.CategoriesText(lines) : new Source.TableText(lines));
+    workspace
+        .shelf()
+        .addNamed(value, words ? new Source.CategoriesText(lines) : new Source.TableText(lines));
   }
 
   private String written(String text, boolean word) {

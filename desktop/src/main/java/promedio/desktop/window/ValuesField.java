@@ -70,7 +70,8 @@ final class ValuesField extends VBox {
           showReckoning(workspace.reckoningProperty().get());
           startTyping();
         });
-    count = Controls.link("values.count-words", "values-count-words", workspace::countWords);
+    count =
+        Controls.link("values.count-words", "values-count-words", workspace.items()::countWords);
     getChildren().addAll(details, paper, manner, count, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
     workspace.reckoningProperty().subscribe(this::showReckoning);
@@ -96,7 +97,7 @@ final class ValuesField extends VBox {
         .subscribe(
             (old, text) -> {
               if (area.isEditable()) {
-                workspace.type(text);
+                workspace.items().type(text);
               }
             });
   }

@@ -8,19 +8,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -28,10 +25,6 @@ import promedio.core.formula.Formula;
 import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
 import promedio.core.measure.Measure;
-import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
-import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Task;
@@ -69,9 +62,7 @@ final class WorkingPane extends VBox {
   private final String idPrefix;
   private final MethodChoice choice;
   private final FlowPane methods = new FlowPane(4, 2);
-  private final HBox assumptions = new HBox(6);
-  private final TextField assumedMean = new TextField();
-  private final TextField assumedStep = new TextField();
+  private final AssumptionFields assumptions;
   private final VBox tableBox = new VBox(4);
   private final VBox steps = new VBox(4);
   private final VBox ending = new VBox(4);
@@ -109,6 +100,7 @@ final class WorkingPane extends VBox {
     this.idPrefix = idPrefix;
     this.choice = choice;
     this.task = first;
+    this.assumptions = new AssumptionFields(idPrefix, this::remake);
     getStyleClass().add("working");
     next.setId(idPrefix + "next");
     next.setOnAction(event -> uncover(Math.min(uncovered, rows.size()) + 1));
@@ -127,7 +119,6 @@ final class WorkingPane extends VBox {
     mistakes.setId(idPrefix + "mistakes");
     mistakes.getStyleClass().add("working-mistakes");
     mistakes.setWrapText(true);
-    buildAssumptions();
     buildCopy();
     FlowPane tools = new FlowPane(8, 4, next, all, mine, fractions, copy);
     lines.getChildren().addAll(steps, ending, mistakes, tools);
@@ -147,27 +138,6 @@ final class WorkingPane extends VBox {
     body.setHgap(wide ? BESIDE : 0);
     GridPane.setConstraints(tableBox, 0, 0, wide ? 1 : 2, 1);
     GridPane.setConstraints(lines, wide ? 1 : 0, wide ? 0 : 1, wide ? 1 : 2, 1);
-  }
-
-  private void buildAssumptions() {
-    assumedMean.setId(idPrefix + "assumed-mean");
-    assumedStep.setId(idPrefix + "assumed-step");
-    for (TextField field : List.of(assumedMean, assumedStep)) {
-      field.setPrefColumnCount(5);
-      field.getStyleClass().add("answer");
-      field.setOnAction(event -> remake());
-      field
-          .focusedProperty()
-          .subscribe(
-              (before, now) -> {
-                if (before && !now) {
-                  remake();
-                }
-              });
-    }
-    assumedMean.setAccessibleText(Texts.of("working.assumed-mean"));
-    assumedStep.setAccessibleText(Texts.of("working.assumed-step"));
-    assumptions.getStyleClass().add("assumptions");
   }
 
   private void buildCopy() {
@@ -225,8 +195,7 @@ final class WorkingPane extends VBox {
     if (!same) {
       uncovered = 0;
       mine.setSelected(false);
-      assumedMean.clear();
-      assumedStep.clear();
+      assumptions.clear();
     }
     method = by;
     showMethods();
@@ -247,26 +216,36 @@ final class WorkingPane extends VBox {
     List<Method> choices =
         now == null ? List.of() : Method.of(task, now.rules(), now.typed().data());
     Nodes.setShown(methods, choices.size() > 1);
-    methods.getChildren().clear();
-    for (Method each : choices) {
-      ToggleButton button = new ToggleButton(TaskTexts.name(each, choices));
-      button.setSelected(each == method);
-      button.getStyleClass().add("link");
-      button.setId(idPrefix + "method-" + each.code());
-      button.setOnAction(
-          event -> {
-            button.setSelected(true);
-            choice.choose(each);
-          });
-      methods.getChildren().add(button);
+    List<ToggleButton> buttons = methodButtons(choices);
+    if (!methods.getChildren().equals(buttons)) {
+      methods.getChildren().setAll(buttons);
     }
-    assumptions.getChildren().clear();
-    boolean steps = method == Method.STEP;
-    Nodes.setShown(assumptions, steps || method == Method.ASSUMED_MEAN);
-    assumptions.getChildren().addAll(new Label("A ="), assumedMean);
-    if (steps) {
-      assumptions.getChildren().addAll(new Label("h ="), assumedStep);
-    }
+    assumptions.show(method);
+  }
+
+  /** The buttons stay as long as the same methods can be chosen. */
+  private List<ToggleButton> methodButtons(List<Method> choices) {
+    List<Node> old = methods.getChildren();
+    boolean same = old.stream().map(Node::getUserData).toList().equals(choices);
+    List<ToggleButton> buttons =
+        same
+            ? old.stream().map(ToggleButton.class::cast).toList()
+            : choices.stream().map(each -> methodButton(each, choices)).toList();
+    buttons.forEach(button -> button.setSelected(button.getUserData() == method));
+    return buttons;
+  }
+
+  private ToggleButton methodButton(Method each, List<Method> choices) {
+    ToggleButton button = new ToggleButton(TaskTexts.name(each, choices));
+    button.setUserData(each);
+    button.getStyleClass().add("link");
+    button.setId(idPrefix + "method-" + each.code());
+    button.setOnAction(
+        event -> {
+          button.setSelected(true);
+          choice.choose(each);
+        });
+    return button;
   }
 
   private void remake() {
@@ -294,7 +273,7 @@ final class WorkingPane extends VBox {
       place();
       return;
     }
-    Optional<Working> made = ByHand.working(now, task, method, assumed(now));
+    Optional<Working> made = ByHand.working(now, task, method, assumptions.assumed(now));
     working = made.orElse(null);
     if (made.isEmpty()) {
       steps.getChildren().add(line(Texts.of("working.none-here"), "quiet"));
@@ -303,29 +282,6 @@ final class WorkingPane extends VBox {
     }
     show(made.get(), numbers(now));
     place();
-  }
-
-  /** What the student assumes; what is not typed or no number is as a person would choose it. */
-  private Optional<Assumed> assumed(Reckoning now) {
-    if (now.typed().data().tally().isEmpty()) {
-      return Optional.empty();
-    }
-    Assumed usual = Assumed.of(now.typed().data().tally());
-    ShownNumbers numbers = ByHand.numbers(now);
-    assumedMean.setPromptText(numbers.shown(usual.mean()));
-    assumedStep.setPromptText(numbers.shown(usual.step()));
-    Exact step = number(assumedStep, now).filter(h -> h.signum() > 0).orElse(usual.step());
-    return Optional.of(new Assumed(number(assumedMean, now).orElse(usual.mean()), step));
-  }
-
-  private static Optional<Exact> number(TextField field, Reckoning now) {
-    boolean typed = !field.getText().isBlank();
-    Reading reading = NumberText.read(field.getText(), now.sign());
-    field.pseudoClassStateChanged(
-        PseudoClass.getPseudoClass("unreadable"), typed && !(reading instanceof Reading.Numeral));
-    return typed && reading instanceof Reading.Numeral numeral
-        ? Optional.of(numeral.value())
-        : Optional.empty();
   }
 
   private void show(Working made, ShownNumbers numbers) {

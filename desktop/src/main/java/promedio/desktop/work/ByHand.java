@@ -142,7 +142,9 @@ public final class ByHand {
   }
 
   private void editHandWork(String nameKey, String key, UnaryOperator<HandWork> change) {
-    workspace.editChosen(nameKey, key, item -> item.withHandWork(change.apply(item.handWork())));
+    workspace
+        .items()
+        .editChosen(nameKey, key, item -> item.withHandWork(change.apply(item.handWork())));
   }
 
   /** {@return the quantities of the item that scratch paper may name, by their symbols} */

@@ -38,6 +38,11 @@ public final class Marks {
     return mark;
   }
 
+  /** {@return whether the answer to the measure agrees, found without asking why it may not} */
+  public synchronized boolean agrees(Measure measure, String answer) {
+    return marker(measure).compare(answer, sign).agrees();
+  }
+
   /** {@return the question for the measure} */
   public synchronized Question question(Measure measure) {
     return marker(measure).question();

@@ -66,7 +66,11 @@ public record Reckoning(
 
   /** {@return how many measures are answered, and how many of the answers agree} */
   public Progress progress() {
-    int agreed = (int) item.answers().keySet().stream().filter(m -> mark(m).agrees()).count();
+    int agreed =
+        (int)
+            item.answers().entrySet().stream()
+                .filter(answer -> marks.agrees(answer.getKey(), answer.getValue()))
+                .count();
     return new Progress(item.answers().size(), agreed);
   }
 

@@ -1,6 +1,5 @@
 package promedio.desktop.work;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,21 +16,14 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
-import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Entry;
-import promedio.core.entry.TypedCategories;
-import promedio.core.graph.GraphChoice;
-import promedio.core.graph.GraphText;
-import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
 import promedio.files.pile.Pile;
 import promedio.files.table.DataSource;
@@ -41,9 +33,6 @@ import promedio.files.table.DataSource;
  * what is computed of them. Every edit passes through {@link #edit}.
  */
 public final class Workspace {
-
-  /** Tables longer than this are tidied apart from the window. */
-  private static final int LONG_TABLE = 20_000;
 
   /** Texts longer than this are read apart from the window: about 20,000 values. */
   private static final int LONG_TEXT = 120_000;
@@ -68,6 +57,9 @@ public final class Workspace {
   private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
   private final ObjectProperty<ClassTable.@Nullable Interval> lit =
       new SimpleObjectProperty<>(this, "lit");
+  private final ItemEdits items = new ItemEdits(this);
+  private final ShelfEdits shelf = new ShelfEdits(this);
+  private final TableEdits tables = new TableEdits(this);
   private final ObjectProperty<Measure> measure =
       new SimpleObjectProperty<>(this, "measure", Measure.MEAN);
 
@@ -77,6 +69,21 @@ public final class Workspace {
     this.history = new History<>(first);
     this.assignment = new ReadOnlyObjectWrapper<>(this, "assignment", first);
     first.items().stream().findFirst().ifPresent(item -> choose(item.id()));
+  }
+
+  /** {@return what changes the chosen item} */
+  public ItemEdits items() {
+    return items;
+  }
+
+  /** {@return what changes the shelf} */
+  public ShelfEdits shelf() {
+    return shelf;
+  }
+
+  /** {@return what changes the tables of several columns} */
+  public TableEdits tables() {
+    return tables;
   }
 
   /** {@return the assignment as it is now} */
@@ -131,13 +138,6 @@ public final class Workspace {
     bringing.set(null);
   }
 
-  /** Adds a table that was brought in, and chooses it. */
-  public void addTable(Brought added) {
-    bringing.set(null);
-    edit("edit.bring-in", "", now -> now.with(added));
-    chooseTable(added.id());
-  }
-
   /** Chooses the table of the id. */
   public void chooseTable(int id) {
     onParts.set(false);
@@ -147,79 +147,6 @@ public final class Workspace {
     bringing.set(null);
     table.set(assignment().table(id).orElse(null));
     show(Optional.empty());
-  }
-
-  /** Takes the chosen table away; samples that were made of it keep their values. */
-  public void removeTable() {
-    Brought old = table.get();
-    if (old != null) {
-      edit("edit.remove-table", "", now -> now.withoutTable(old.id()));
-    }
-  }
-
-  /** Renames the chosen table. */
-  public void renameTable(String name) {
-    Brought old = table.get();
-    if (old != null) {
-      edit("edit.name", "table-name " + old.id(), now -> now.with(old.withName(name)));
-    }
-  }
-
-  /** Tidies the chosen table by other steps; a long table apart from the window. */
-  public void setSteps(String nameKey, List<Listed> steps) {
-    Brought old = table.get();
-    if (old == null) {
-      return;
-    }
-    if (old.table().rows() <= LONG_TABLE) {
-      edit(nameKey, "", now -> now.with(old.withSteps(steps)));
-      return;
-    }
-    Assignment before = assignment();
-    background.run(
-        Texts.of("work.tidying", old.name()),
-        () -> before.with(old.withSteps(steps)),
-        done -> {
-          // What was edited meanwhile must not be lost, nor must the step.
-          if (before.equals(assignment())) {
-            edit(nameKey, "", now -> done);
-          } else if (assignment().table(old.id()).filter(old::equals).isPresent()) {
-            edit(nameKey, "", now -> now.with(done.table(old.id()).orElseThrow()));
-          }
-        },
-        failure -> {
-          throw new IllegalStateException(failure);
-        });
-  }
-
-  /** Adds a step at the end of those of the chosen table. */
-  public void addStep(Step step) {
-    Brought old = table.get();
-    if (old != null) {
-      List<Listed> steps = new ArrayList<>(old.replay().steps());
-      steps.add(Listed.of(step));
-      setSteps("edit.step", steps);
-    }
-  }
-
-  /** Puts parts of the chosen table on the shelf as samples that follow it. */
-  public void addLinked(Map<String, Link> links) {
-    Brought from = table.get();
-    if (from == null) {
-      return;
-    }
-    edit(
-        "edit.add",
-        "",
-        now -> {
-          Assignment changed = now;
-          for (Map.Entry<String, Link> named : links.entrySet()) {
-            Source linked = Source.Linked.to(named.getValue(), from.table());
-            Item item = Item.of(changed.freeId(), named.getKey(), "", linked);
-            changed = changed.with(item);
-          }
-          return changed;
-        });
   }
 
   /** Chooses the item of the id. */
@@ -266,15 +193,6 @@ public final class Workspace {
     whatIf.set(trial);
   }
 
-  /** Makes the change that is tried out. */
-  public void keepWhatIf() {
-    WhatIf trial = whatIf.get();
-    if (trial != null) {
-      Source kept = new Source.ValuesText(trial.text());
-      editChosen("edit.what-if", "", item -> item.withSource(kept));
-    }
-  }
-
   /** {@return the entry that is chosen in the field and the line-up, −1 for none} */
   public IntegerProperty entryProperty() {
     return entry;
@@ -302,44 +220,6 @@ public final class Workspace {
     edit("edit.title", "title", now -> now.withTitle(title));
   }
 
-  /** Takes what is typed as the values of the chosen item; makes a sample where there is none. */
-  public void type(String text) {
-    Item item = chosen.get();
-    if (item == null) {
-      if (!text.isBlank()) {
-        addFirst(text);
-      }
-      return;
-    }
-    Source source = item.source().withText(text);
-    edit("edit.values", "values " + item.id(), now -> now.with(item.withSource(source)));
-  }
-
-  /** The first letters make the sample, and are undone together with those that follow. */
-  private void addFirst(String text) {
-    int id = assignment().freeId();
-    Item first = Item.of(id, Texts.of("item.sample", id), "", new Source.ValuesText(text));
-    edit("edit.values", "values " + id, now -> now.with(first));
-  }
-
-  /** Takes what is typed as the student's answer to a measure of the chosen item. */
-  public void answer(Measure asked, String text) {
-    editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
-  }
-
-  /** Takes what is typed as the answer to a measure of any item. */
-  public void answer(int itemId, Measure asked, String text) {
-    assignment()
-        .item(itemId)
-        .filter(item -> !item.answer(asked).equals(text))
-        .ifPresent(
-            item ->
-                edit(
-                    "edit.answer",
-                    "answer " + asked + " " + itemId,
-                    now -> now.with(item.withAnswer(asked, text))));
-  }
-
   /** Changes what the sheet of the assignment asks; edits of the same key are one. */
   public void editParts(String key, UnaryOperator<Assignment> change) {
     edit("edit.parts", key, change);
@@ -355,150 +235,9 @@ public final class Workspace {
     return pile;
   }
 
-  /** Keeps the answer to a measure as a try, so that it stands beside the next one. */
-  public void keepTry(Measure asked) {
-    Item item = chosen.get();
-    if (item != null && !item.answer(asked).isBlank()) {
-      editChosen(
-          "edit.answer",
-          "answer " + asked,
-          now -> now.withHandWork(now.handWork().withTry(asked, now.answer(asked).strip())));
-    }
-  }
-
-  /** Renames the chosen item. */
-  public void rename(String name) {
-    editChosen("edit.name", "name", item -> item.withName(name));
-  }
-
-  /** Changes the unit of the chosen item. */
-  public void setUnit(String unit) {
-    editChosen("edit.unit", "unit", item -> item.withUnit(unit));
-  }
-
-  /** Changes the note of the chosen item. */
-  public void setNote(String note) {
-    editChosen("edit.note", "note", item -> item.withNote(note));
-  }
-
-  /** Puts the values of the chosen item into other classes. */
-  public void setClasses(ClassChoice classes) {
-    editChosen("edit.classes", "", item -> item.withClasses(classes));
-  }
-
-  /** Takes what is typed as the numbers by which the values are put into classes. */
-  public void typeClasses(String numbers) {
-    editChosen(
-        "edit.classes",
-        "classes",
-        item -> item.withClasses(new ClassChoice(item.classes().by(), numbers)));
-  }
-
-  /** Draws the chosen item otherwise. */
-  public void setGraph(UnaryOperator<GraphChoice> change) {
-    editChosen("edit.graph", "", item -> item.withGraph(change.apply(item.graph())));
-  }
-
-  /** Takes what is typed about the graph of the chosen item. */
-  public void typeGraph(GraphText which, String text) {
-    editChosen(
-        "edit.graph",
-        "graph " + which.code(),
-        item -> item.withGraph(item.graph().with(which, text)));
-  }
-
   /** {@return the class whose values stand out, {@code null} for none} */
   public ObjectProperty<ClassTable.@Nullable Interval> litProperty() {
     return lit;
-  }
-
-  /** Adds a copy of the chosen item to the shelf, and chooses it. */
-  public void duplicateChosen() {
-    Item item = chosen.get();
-    if (item != null) {
-      int id = assignment().freeId();
-      Item copy = item.copy(id, Texts.of("item.copy", item.name()));
-      edit("edit.duplicate", "", now -> now.with(copy));
-      choose(id);
-    }
-  }
-
-  /** Appends the values of another item to the chosen one; both must be typed the same way. */
-  public void append(Item other) {
-    editChosen(
-        "edit.append",
-        "",
-        item -> item.source().append(other.source()).map(item::withSource).orElse(item));
-  }
-
-  /** Moves the chosen item on the shelf, up where negative. */
-  public void moveChosen(int by) {
-    Item item = chosen.get();
-    if (item != null) {
-      edit("edit.move", "", now -> now.moved(item.id(), by));
-    }
-  }
-
-  /** Changes the chosen item; edits of the same key that follow each other are one. */
-  void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
-    Item item = chosen.get();
-    if (item != null) {
-      String runningKey = key.isEmpty() ? "" : key + " " + item.id();
-      edit(nameKey, runningKey, now -> now.with(change.apply(item)));
-    }
-  }
-
-  /** Adds a sample of these values at the end of the shelf, and chooses it. */
-  public void addSample(Source.ValuesText values) {
-    addNamed(Texts.of("item.sample", assignment().freeId()), values);
-  }
-
-  /** Adds an empty table of values and frequencies, and chooses it. */
-  public void addTable() {
-    addNamed(Texts.of("item.table", assignment().freeId()), new Source.TableText(""));
-  }
-
-  /** Adds an empty class table, and chooses it. */
-  public void addClasses() {
-    addNamed(Texts.of("item.classes", assignment().freeId()), new Source.ClassesText(""));
-  }
-
-  /** Adds empty categories, and chooses them. */
-  public void addCategories() {
-    addNamed(Texts.of("item.categories", assignment().freeId()), new Source.CategoriesText(""));
-  }
-
-  /** Counts the words that were typed as the values of the chosen item. */
-  public void countWords() {
-    editChosen(
-        "edit.count-words",
-        "",
-        item ->
-            item.source() instanceof Source.ValuesText words
-                ? item.withSource(new Source.CategoriesText(TypedCategories.ofWords(words.text())))
-                : item);
-  }
-
-  /** Adds an item under a name, and chooses it. */
-  public void addNamed(String name, Source source) {
-    int id = assignment().freeId();
-    edit("edit.add", "", now -> now.with(Item.of(id, name, "", source)));
-    choose(id);
-  }
-
-  /** Takes the chosen item off the shelf and chooses its neighbour. */
-  public void removeChosen() {
-    Item item = chosen.get();
-    if (item == null) {
-      return;
-    }
-    int place = assignment().items().indexOf(item);
-    edit("edit.remove", "", now -> now.without(item.id()));
-    List<Item> left = assignment().items();
-    show(
-        left.isEmpty()
-            ? Optional.empty()
-            : Optional.of(left.get(Math.min(place, left.size() - 1))));
   }
 
   /** Puts another assignment in the place of this one; that can be undone too. */
@@ -558,7 +297,7 @@ public final class Workspace {
     show(same.or(() -> assignment().items().stream().findFirst()));
   }
 
-  private void show(Optional<Item> item) {
+  void show(Optional<Item> item) {
     if (item.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent()) {
       // Names have no other measure.
       measure.set(Measure.MODES);

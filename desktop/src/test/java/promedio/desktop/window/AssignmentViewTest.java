@@ -435,7 +435,7 @@ class AssignmentViewTest extends OpenWindow {
     assertThat(text("#sheet-name")).isEqualTo("Sample 1, copy");
     robot.interact(() -> action("item-up").fire());
     assertThat(workspace.assignment().items().get(0).name()).isEqualTo("Sample 1, copy");
-    robot.interact(() -> workspace.append(workspace.assignment().items().get(1)));
+    robot.interact(() -> workspace.items().append(workspace.assignment().items().get(1)));
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 8 10");
     type("#item-unit", "kg");
     type("#item-note", "weighed twice");

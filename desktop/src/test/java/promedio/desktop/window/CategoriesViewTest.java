@@ -26,6 +26,11 @@ import promedio.core.sample.CategoryOrder;
 /** Names that were counted: typed, in a table, as bars, and their mode answered. */
 class CategoriesViewTest extends OpenWindow {
 
+  private void pasteReasons() {
+    fire("#new-categories");
+    paste("bruised 14\ntoo small 21\nscarred 9");
+  }
+
   private void typeReasons() {
     fire("#new-categories");
     robot.write("bruised 14\ntoo small 21\nscarred 9");
@@ -64,7 +69,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void onlyWhatConcernsNamesIsShown() {
-    typeReasons();
+    pasteReasons();
 
     assertThat(shown("#measure-modes")).isTrue();
     assertThat(robot.lookup("#measure-mean").queryAll()).isEmpty();
@@ -85,7 +90,7 @@ class CategoriesViewTest extends OpenWindow {
     robot.write("3\t12");
     fire("#new-classes");
     robot.write("10-19 5\n20-29 8");
-    typeReasons();
+    pasteReasons();
     List<Item> before = workspace.assignment().items();
 
     for (int round = 0; round < 2; round++) {
@@ -100,7 +105,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void theModeIsAnsweredByNameAndItsFrequencyIsASlip() {
-    typeReasons();
+    pasteReasons();
 
     answer("#answer-modes", "21");
     assertThat(text("#mark-modes")).isEqualTo("a slip");
@@ -134,7 +139,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void theyAreListedAndDrawnInTheOrderThatIsWanted() throws Exception {
-    typeReasons();
+    pasteReasons();
     choose("#category-order", CategoryOrder.FREQUENCY);
 
     assertThat(cells()).startsWith("too small", "21");
@@ -149,7 +154,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void aCategoryIsChosenByKeyInTheTableAndLetGoAgain() {
-    typeReasons();
+    pasteReasons();
     Label second =
         robot.lookup("#category-table .work-cell").queryAllAs(Label.class).stream()
             .filter(cell -> cell.getText().equals("too small"))
@@ -168,7 +173,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void aClickOnABarChoosesItsCategory() throws Exception {
-    typeReasons();
+    pasteReasons();
     waitUntil(() -> picture().getImage() != null);
     settle();
     // The middle of the picture is on the middle bar, the highest.
@@ -181,7 +186,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void theTableIsCopiedAndThePictureSaved() throws Exception {
-    typeReasons();
+    pasteReasons();
     waitUntil(() -> picture().getImage() != null);
     fire("#category-copy-table");
     robot.interact(
@@ -201,7 +206,7 @@ class CategoriesViewTest extends OpenWindow {
 
   @Test
   void twoCountsStandBesideEachOther() {
-    typeReasons();
+    pasteReasons();
     fire("#new-categories");
     robot.write("bruised 3; unripe 4");
     settle();

@@ -44,8 +44,7 @@ class ClassesViewTest extends OpenWindow {
 
   private void typeWeights() {
     fire("#new-classes");
-    robot.write("10-19 5\n20-29 8\n30-39 4");
-    settle();
+    paste("10-19 5\n20-29 8\n30-39 4");
   }
 
   @SuppressWarnings("unchecked") // the ids are ours
@@ -83,7 +82,7 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void theShelfScrollsToWhatIsChosen() throws Exception {
     for (int i = 0; i < 14; i++) {
-      robot.interact(() -> workspace.addSample(new Source.ValuesText("8 10 11")));
+      robot.interact(() -> workspace.shelf().addSample(new Source.ValuesText("8 10 11")));
     }
     settle();
     ScrollPane shelf = find(".shelf-items", ScrollPane.class);
@@ -124,7 +123,8 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void aSampleIsGroupedAsTheStudentWantsAndChecked() {
     robot.interact(
-        () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
+        () ->
+            workspace.shelf().addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
     assertThat(find("#graph-toggle", Hyperlink.class).getText()).isEqualTo("show");
     fire("#graph-toggle");
 
@@ -142,7 +142,7 @@ class ClassesViewTest extends OpenWindow {
 
   @Test
   void aClassIsChosenByKeyAndItsValuesAreTold() {
-    robot.interact(() -> workspace.addSample(new Source.ValuesText("118 121 121 124 135")));
+    robot.interact(() -> workspace.shelf().addSample(new Source.ValuesText("118 121 121 124 135")));
     fire("#graph-toggle");
     robot.interact(() -> choice("#graph-by").setValue("width"));
     robot.interact(() -> find("#graph-numbers", TextField.class).setText("10"));
@@ -228,7 +228,8 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void groupedStandsBesideRawAndBecomesATableOfItsOwn() {
     robot.interact(
-        () -> workspace.addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
+        () ->
+            workspace.shelf().addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
     fire("#graph-toggle");
     fire("#graph-compare");
     assertThat(cells()).containsSequence("mean", "127.00");
@@ -241,8 +242,9 @@ class ClassesViewTest extends OpenWindow {
 
   private void typeSample() throws TimeoutException {
     fire("#new-sample");
-    robot.write("118 121 124 126 127 129 131 131 140 152");
-    robot.interact(() -> workspace.setClasses(new ClassChoice("limits", "110 120 130 140 160")));
+    paste("118 121 124 126 127 129 131 131 140 152");
+    robot.interact(
+        () -> workspace.items().setClasses(new ClassChoice("limits", "110 120 130 140 160")));
     fire("#graph-toggle");
     waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
     robot.interact(() -> find("#graph-numbers", Node.class).requestFocus());
@@ -297,9 +299,9 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void groupingIsComparedWithTheValuesAndWithOtherWidths() throws Exception {
     fire("#new-sample");
-    robot.write("118 121 124 126 127 129 131 131 140 152");
+    paste("118 121 124 126 127 129 131 131 140 152");
     fire("#graph-toggle");
-    robot.interact(() -> workspace.setClasses(new ClassChoice("width", "10")));
+    robot.interact(() -> workspace.items().setClasses(new ClassChoice("width", "10")));
     fire("#graph-compare");
 
     List<String> heads =
@@ -377,7 +379,7 @@ class ClassesViewTest extends OpenWindow {
   void anotherSampleIsDrawnInTheSameClasses() throws Exception {
     fire("#new-sample");
     robot.write("99 120 160");
-    robot.interact(() -> workspace.rename("South"));
+    robot.interact(() -> workspace.items().rename("South"));
     int south = workspace.chosenProperty().get().id();
     typeSample();
     @SuppressWarnings("unchecked") // the ids are ours
@@ -391,7 +393,7 @@ class ClassesViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.choose(south);
-          workspace.removeChosen();
+          workspace.shelf().removeChosen();
           workspace.choose(chosen);
         });
     assertThat(other.getItems()).doesNotContain(south);

@@ -16,6 +16,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -121,6 +123,18 @@ abstract class OpenWindow {
   /** Uses a button or a link, wherever it stands. */
   void fire(String selector) {
     robot.interact(() -> find(selector, ButtonBase.class).fire());
+    settle();
+  }
+
+  /** Pastes where the caret is: quicker than to type where typing is not what is looked at. */
+  void paste(String text) {
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString(text);
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.push(KeyCode.SHORTCUT, KeyCode.V);
     settle();
   }
 

@@ -27,7 +27,7 @@ class WorkingViewTest extends OpenWindow {
 
   @BeforeEach
   void typeFourCrates() {
-    robot.interact(() -> workspace.addSample(new Source.ValuesText("8 10 11 11")));
+    robot.interact(() -> workspace.shelf().addSample(new Source.ValuesText("8 10 11 11")));
     choose(Measure.VARIANCE);
   }
 

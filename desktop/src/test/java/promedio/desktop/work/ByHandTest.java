@@ -35,7 +35,7 @@ class ByHandTest {
   void typeFourCrates() {
     workspace =
         new Workspace(Assignment.empty("Crates"), new Background(Runnable::run, Runnable::run));
-    workspace.addSample(new Source.ValuesText("8 10 11 11"));
+    workspace.shelf().addSample(new Source.ValuesText("8 10 11 11"));
     byHand = new ByHand(workspace);
   }
 
@@ -107,9 +107,9 @@ class ByHandTest {
 
   @Test
   void theQuantitiesOfATableHaveTheirOwnNames() {
-    workspace.addNamed("Baskets", new Source.TableText("3 12\n4 8"));
+    workspace.shelf().addNamed("Baskets", new Source.TableText("3 12\n4 8"));
     assertThat(ByHand.quantities(reckoning())).containsKeys("Σf", "Σ(fx)");
-    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
+    workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
     assertThat(ByHand.quantities(reckoning())).containsKeys("Σ(fm)", "Md", "s");
   }
 
@@ -131,7 +131,7 @@ class ByHandTest {
     assertThat(rows(new ClassChoice("limits", "9"))).isEqualTo(4);
     assertThat(rows(new ClassChoice("width", "-"))).isEqualTo(4);
     assertThat(new ClassChoice("width", "").needsNumbers()).isTrue();
-    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
+    workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
     ClassTable own = (ClassTable) reckoning().typed().data();
     assertThat(
             ClassChoice.USUAL
@@ -140,7 +140,7 @@ class ByHandTest {
                 .orElseThrow()
                 .table())
         .isSameAs(own);
-    workspace.addClasses();
+    workspace.shelf().addClasses();
     assertThat(
             ClassChoice.USUAL
                 .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)

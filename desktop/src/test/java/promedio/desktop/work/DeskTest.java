@@ -55,12 +55,12 @@ class DeskTest {
     Workspace first = workspace();
     Path file = folder.resolve("pears.promedio");
     try (Desk desk = desk(first)) {
-      first.type("8 10 — 14o");
-      first.answer(Measure.MEAN, "9");
+      first.items().type("8 10 — 14o");
+      first.items().answer(Measure.MEAN, "9");
       assertThat(desk.savedProperty().get()).isFalse();
       assertThat(desk.save(file)).isEmpty();
       assertThat(desk.savedProperty().get()).isTrue();
-      first.type("8 10");
+      first.items().type("8 10");
       assertThat(desk.savedProperty().get()).isFalse();
       first.undo();
       assertThat(desk.savedProperty().get()).isTrue();
@@ -79,8 +79,8 @@ class DeskTest {
   void unsavedWorkIsKeptWhileItGoesOnAndForgottenWhenSaved() throws Exception {
     Workspace workspace = workspace();
     try (Desk desk = desk(workspace)) {
-      workspace.type("8");
-      workspace.type("8 10");
+      workspace.items().type("8");
+      workspace.items().type("8 10");
       waitUntilKept(2);
 
       desk.save(folder.resolve("pears.promedio"));
@@ -94,7 +94,7 @@ class DeskTest {
   void workThatWasNotSavedIsOfferedAndGoesOn() throws Exception {
     Workspace crashed = workspace();
     try (Desk desk = desk(crashed)) {
-      crashed.type("8 10 11");
+      crashed.items().type("8 10 11");
       assertThat(desk.fileProperty().get()).isNull();
     }
     Workspace next = workspace();
@@ -138,7 +138,7 @@ class DeskTest {
     try (Desk desk = desk(workspace)) {
       desk.save(file);
       Files.setLastModifiedTime(file, FileTime.fromMillis(1_000_000));
-      workspace.type("8");
+      workspace.items().type("8");
 
       assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("changed by someone else");
       assertThat(desk.savedProperty().get()).isFalse();
@@ -151,7 +151,7 @@ class DeskTest {
   @Test
   void aFileThatCannotBeOpenedLeavesTheWorkAsItIs() throws Exception {
     Workspace workspace = workspace();
-    workspace.type("8 10");
+    workspace.items().type("8 10");
     Assignment before = workspace.assignment();
     try (Desk desk = desk(workspace)) {
       Path foreign = Files.writeString(folder.resolve("notes.promedio"), "only notes");

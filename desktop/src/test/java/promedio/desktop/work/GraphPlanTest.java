@@ -29,8 +29,8 @@ class GraphPlanTest {
 
   @BeforeEach
   void addSample() {
-    workspace.addNamed("North", new Source.ValuesText("118 121 124 126 131"));
-    workspace.setUnit("g");
+    workspace.shelf().addNamed("North", new Source.ValuesText("118 121 124 126 131"));
+    workspace.items().setUnit("g");
   }
 
   private GraphPlan plan() {
@@ -58,11 +58,15 @@ class GraphPlanTest {
     assertThat(graph().height()).isEqualTo(Height.FREQUENCY);
     assertThat(graph().axis().name()).isEqualTo("North in g");
 
-    workspace.setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.PERCENTAGE)));
-    workspace.setGraph(now -> now.with(GraphMark.QUARTILES, true).with(GraphMark.MEDIAN, true));
-    workspace.typeGraph(GraphText.AXIS, "weight");
-    workspace.typeGraph(GraphText.PERCENTILES, "10; 90");
-    workspace.typeGraph(GraphText.TICKS, "2.5");
+    workspace
+        .items()
+        .setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.PERCENTAGE)));
+    workspace
+        .items()
+        .setGraph(now -> now.with(GraphMark.QUARTILES, true).with(GraphMark.MEDIAN, true));
+    workspace.items().typeGraph(GraphText.AXIS, "weight");
+    workspace.items().typeGraph(GraphText.PERCENTILES, "10; 90");
+    workspace.items().typeGraph(GraphText.TICKS, "2.5");
 
     assertThat(graph().kind()).isEqualTo(GraphKind.OGIVE);
     assertThat(graph().height()).isEqualTo(Height.PERCENTAGE);
@@ -74,9 +78,9 @@ class GraphPlanTest {
 
   @Test
   void whatWasWrittenIsTakenBackTogetherAndWhatWasChosenStepByStep() {
-    workspace.setGraph(now -> now.with(GraphKind.BOX));
-    workspace.typeGraph(GraphText.TITLE, "P");
-    workspace.typeGraph(GraphText.TITLE, "Pears");
+    workspace.items().setGraph(now -> now.with(GraphKind.BOX));
+    workspace.items().typeGraph(GraphText.TITLE, "P");
+    workspace.items().typeGraph(GraphText.TITLE, "Pears");
     workspace.undo();
     assertThat(plan().choice().text(GraphText.TITLE)).isEmpty();
     assertThat(plan().kind()).isEqualTo(GraphKind.BOX);
@@ -93,7 +97,7 @@ class GraphPlanTest {
     "PERCENTILES, ten, percentiles are numbers from 0 to 100"
   })
   void whatCannotBeUsedIsSaid(GraphText which, String text, String why) {
-    workspace.typeGraph(which, text);
+    workspace.items().typeGraph(which, text);
 
     assertThat(plan().problem(which).orElseThrow()).contains("“" + text + "”", why);
     assertThat(graph().axis().ticks()).isEmpty();
@@ -108,15 +112,15 @@ class GraphPlanTest {
 
   @Test
   void singleValuesOfAClassTableAreNotDrawn() {
-    workspace.addNamed("Weights", new Source.ClassesText("10–20 5\n20–40 8"));
-    workspace.setGraph(now -> now.with(GraphKind.STEM_AND_LEAF));
+    workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–40 8"));
+    workspace.items().setGraph(now -> now.with(GraphKind.STEM_AND_LEAF));
 
     assertThat(plan().offers(GraphKind.STEM_AND_LEAF)).isFalse();
     assertThat(plan().offers(GraphKind.BOX)).isTrue();
     assertThat(plan().kind()).isEqualTo(GraphKind.HISTOGRAM);
     // Its classes are not equally wide, and an ogive has no density.
     assertThat(graph().height()).isEqualTo(Height.DENSITY);
-    workspace.setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.DENSITY)));
+    workspace.items().setGraph(now -> now.with(GraphKind.OGIVE).with(Optional.of(Height.DENSITY)));
     assertThat(graph().height()).isEqualTo(Height.FREQUENCY);
   }
 
@@ -140,15 +144,15 @@ class GraphPlanTest {
     GraphPlan.Other other = new GraphPlan.Other("far", far.read(DecimalSign.POINT).data());
 
     assertThat(graph(Optional.of(other)).series()).hasSize(1);
-    workspace.setGraph(now -> now.with(GraphKind.DOT));
+    workspace.items().setGraph(now -> now.with(GraphKind.DOT));
     assertThat(graph(Optional.of(other)).series()).hasSize(2);
   }
 
   @Test
   void onlyOtherSamplesCanStandBeside() {
     int north = workspace.chosenProperty().get().id();
-    workspace.addNamed("Weights", new Source.ClassesText("10–20 5"));
-    workspace.addNamed("South", new Source.ValuesText("1 2"));
+    workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5"));
+    workspace.shelf().addNamed("South", new Source.ValuesText("1 2"));
     workspace.choose(north);
 
     assertThat(workspace.assignment().items().stream().filter(plan()::takesBeside))

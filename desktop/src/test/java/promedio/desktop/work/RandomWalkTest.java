@@ -60,17 +60,20 @@ class RandomWalkTest {
       case 2 -> workspace.setRule(Rule.SKEWNESS, any(Rule.SKEWNESS.values(), random));
       case 3 -> workspace.setSign(any(List.of(DecimalSign.values()), random));
       case 4 -> workspace.setTitle("Title " + n);
-      case 5 -> workspace.type(n + " 3,5 x" + n + " " + n / 7.0 + " —");
-      case 6 -> workspace.answer(any(List.of(Measure.values()), random), n % 5 == 0 ? "" : "" + n);
-      case 7 -> workspace.rename("Row \"" + n + "\" Ñ");
-      case 8 -> workspace.addSample(new Source.ValuesText("1 " + n));
-      case 9 -> workspace.addTable();
-      case 10 -> workspace.duplicateChosen();
-      case 11 -> workspace.moveChosen(n % 5 - 2);
-      case 12 -> workspace.setNote("note\n" + n);
+      case 5 -> workspace.items().type(n + " 3,5 x" + n + " " + n / 7.0 + " —");
+      case 6 ->
+          workspace
+              .items()
+              .answer(any(List.of(Measure.values()), random), n % 5 == 0 ? "" : "" + n);
+      case 7 -> workspace.items().rename("Row \"" + n + "\" Ñ");
+      case 8 -> workspace.shelf().addSample(new Source.ValuesText("1 " + n));
+      case 9 -> workspace.shelf().addFrequencies();
+      case 10 -> workspace.shelf().duplicateChosen();
+      case 11 -> workspace.shelf().moveChosen(n % 5 - 2);
+      case 12 -> workspace.items().setNote("note\n" + n);
       case 13 -> {
         if (workspace.assignment().items().size() > 3) {
-          workspace.removeChosen();
+          workspace.shelf().removeChosen();
         }
       }
       default -> workspace.choose(any(workspace.assignment().items(), random).id());

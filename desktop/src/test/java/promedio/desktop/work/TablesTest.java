@@ -53,7 +53,7 @@ class TablesTest {
   }
 
   private void bringIn(String text) throws IOException {
-    workspace.addTable(bring(text).table(1, true));
+    workspace.tables().addTable(bring(text).table(1, true));
   }
 
   @Test
@@ -144,18 +144,18 @@ class TablesTest {
   @Test
   void stepsAndLinkedSamplesAreUndoneTogether() throws IOException {
     bringIn("tray,g\n1,131\n2,140\n3,98\n");
-    workspace.addLinked(Map.of("g", Link.of(1, "g")));
-    workspace.addStep(new Step.LeaveOut("g < 100"));
+    workspace.tables().addLinked(Map.of("g", Link.of(1, "g")));
+    workspace.tables().addStep(new Step.LeaveOut("g < 100"));
 
     assertThat(size()).isEqualTo(2);
     workspace.undo();
     assertThat(size()).isEqualTo(3);
     workspace.redo();
     assertThat(size()).isEqualTo(2);
-    workspace.setSteps("edit.step", List.of(Listed.of(new Step.Rename("g", "weight"))));
+    workspace.tables().setSteps("edit.step", List.of(Listed.of(new Step.Rename("g", "weight"))));
     assertThat(linked().found()).isFalse();
     assertThat(size()).isEqualTo(2);
-    workspace.removeTable();
+    workspace.tables().removeTable();
     assertThat(workspace.assignment().tables()).isEmpty();
     assertThat(workspace.tableProperty().get()).isNull();
     assertThat(size()).isEqualTo(2);
@@ -164,21 +164,25 @@ class TablesTest {
   @Test
   void aColumnOfWordsIsCountedAndFollowsItsTable() throws IOException {
     bringIn("tray,variety,g\n1,Blanca,131\n2,Conference,140\n3,Blanca,98\n4,,99\n");
-    workspace.addLinked(Map.of("variety", Link.of(1, "variety")));
+    workspace.tables().addLinked(Map.of("variety", Link.of(1, "variety")));
 
     assertThat(workspace.assignment().items().get(0).source().shape())
         .isEqualTo(Source.Shape.CATEGORIES);
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     assertThat(linked().data().missing()).isEqualTo(1);
-    workspace.addStep(new Step.LeaveOut("g < 100"));
+    workspace.tables().addStep(new Step.LeaveOut("g < 100"));
     assertThat(counted("Blanca")).isEqualTo(Exact.ONE);
-    workspace.addStep(new Step.Recode("variety", List.of(new Step.Change("Blanca", "White"))));
+    workspace
+        .tables()
+        .addStep(new Step.Recode("variety", List.of(new Step.Change("Blanca", "White"))));
     assertThat(counted("White")).isEqualTo(Exact.ONE);
     workspace.undo();
     workspace.undo();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     // Where the words are gone, what was counted last stays.
-    workspace.setSteps("edit.step", List.of(Listed.of(new Step.Rename("variety", "kind"))));
+    workspace
+        .tables()
+        .setSteps("edit.step", List.of(Listed.of(new Step.Rename("variety", "kind"))));
     assertThat(linked().found()).isFalse();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
   }
@@ -186,7 +190,7 @@ class TablesTest {
   @Test
   void wordsAreCountedGroupByGroup() throws IOException {
     bringIn("picker,variety\nAna,Blanca\nAna,Conference\nBruno,Blanca\nAna,Blanca\n");
-    workspace.addLinked(Map.of("variety, Ana", new Link(1, "variety", "picker", "Ana")));
+    workspace.tables().addLinked(Map.of("variety, Ana", new Link(1, "variety", "picker", "Ana")));
 
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     assertThat(linked().data().total()).isEqualTo(Exact.of(3));
@@ -207,8 +211,8 @@ class TablesTest {
   @Test
   void aTableIsRenamedAndLeftForASample() throws IOException {
     bringIn("tray,g\n1,131\n2,140\n");
-    workspace.renameTable("Autumn");
-    workspace.addSample(new Source.ValuesText("8 10"));
+    workspace.tables().renameTable("Autumn");
+    workspace.shelf().addSample(new Source.ValuesText("8 10"));
 
     assertThat(workspace.assignment().tables().get(0).name()).isEqualTo("Autumn");
     assertThat(workspace.tableProperty().get()).isNull();
@@ -225,7 +229,7 @@ class TablesTest {
     }
     bringIn(text.toString());
 
-    workspace.addStep(new Step.LeaveOut("g = 3"));
+    workspace.tables().addStep(new Step.LeaveOut("g = 3"));
     assertThat(workspace.tableProperty().get().replay().stages()).isEmpty();
     workspace.setTitle("Other");
     work();

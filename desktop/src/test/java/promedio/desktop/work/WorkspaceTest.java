@@ -43,10 +43,10 @@ class WorkspaceTest {
 
   @Test
   void typingIntoAnEmptyAssignmentMakesASample() {
-    empty.type("  ");
+    empty.items().type("  ");
     assertThat(empty.assignment().items()).isEmpty();
 
-    empty.type("8 10 11 11");
+    empty.items().type("8 10 11 11");
 
     assertThat(empty.assignment().items()).extracting(Item::name).containsExactly("Sample 1");
     assertThat(result(empty, Measure.SD)).isEqualTo("sqrt(2)");
@@ -54,7 +54,7 @@ class WorkspaceTest {
 
   @Test
   void aRuleChangesEveryResultAndCanBeTakenBack() {
-    empty.type("8 10 11 11");
+    empty.items().type("8 10 11 11");
 
     empty.setRule(Rule.DIVISOR, Divisor.N);
     assertThat(result(empty, Measure.VARIANCE)).isEqualTo("3/2");
@@ -70,11 +70,11 @@ class WorkspaceTest {
 
   @Test
   void letterByLetterTypingIsOneStepBack() {
-    empty.type("8");
-    empty.type("8 ");
-    empty.type("8 1");
-    empty.type("8 10");
-    empty.answer(Measure.MEAN, "9");
+    empty.items().type("8");
+    empty.items().type("8 ");
+    empty.items().type("8 1");
+    empty.items().type("8 10");
+    empty.items().answer(Measure.MEAN, "9");
 
     empty.undo();
     assertThat(empty.chosenProperty().get().answer(Measure.MEAN)).isEmpty();
@@ -86,12 +86,12 @@ class WorkspaceTest {
 
   @Test
   void answersAreMarkedByTheRulesAndSignInForce() {
-    empty.type("8 10 11 12");
-    empty.answer(Measure.MEAN, "10,25");
+    empty.items().type("8 10 11 12");
+    empty.items().answer(Measure.MEAN, "10,25");
     assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
         .isEqualTo(Verdict.AGREES);
 
-    empty.answer(Measure.MEAN, "10.3");
+    empty.items().answer(Measure.MEAN, "10.3");
     assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
@@ -101,7 +101,7 @@ class WorkspaceTest {
 
   @Test
   void theDecimalSignDecidesHowValuesAreRead() {
-    empty.type("3,5");
+    empty.items().type("3,5");
     assertThat(empty.reckoningProperty().get().typed().unreadable()).hasSize(1);
 
     empty.setSign(DecimalSign.COMMA);
@@ -112,16 +112,16 @@ class WorkspaceTest {
 
   @Test
   void whatChangesNothingIsNoEdit() {
-    empty.type("8 10 11 11");
-    empty.rename("Crates");
+    empty.items().type("8 10 11 11");
+    empty.items().rename("Crates");
     empty.setRule(Rule.DIVISOR, Divisor.N);
     var moved = empty.movedProperty().get();
     assertThat(moved).isNotEmpty();
 
-    empty.rename("Crates");
-    empty.type("8 10 11 11");
-    empty.setUnit("");
-    empty.answer(Measure.MEAN, "");
+    empty.items().rename("Crates");
+    empty.items().type("8 10 11 11");
+    empty.items().setUnit("");
+    empty.items().answer(Measure.MEAN, "");
 
     // What the rule moved is still told, and it is still what undo takes back.
     assertThat(empty.movedProperty().get()).isEqualTo(moved);
@@ -130,14 +130,14 @@ class WorkspaceTest {
 
   @Test
   void wordsTypedAsValuesAreCountedOnRequestAndNothingElseIs() {
-    empty.type("plum pear plum");
-    empty.countWords();
+    empty.items().type("plum pear plum");
+    empty.items().countWords();
     assertThat(empty.chosenProperty().get().source())
         .isEqualTo(new Source.CategoriesText("plum, pear, plum"));
     assertThat(empty.reckoningProperty().get().measures().get(Measure.MODES))
         .isEqualTo(new Result.Named(List.of("plum")));
 
-    empty.countWords();
+    empty.items().countWords();
     assertThat(empty.nameOfUndo()).contains("counting words");
     empty.undo();
     assertThat(empty.chosenProperty().get().source())
@@ -146,13 +146,13 @@ class WorkspaceTest {
 
   @Test
   void ofCategoriesTheModeIsLookedAtWhateverWasLookedAtBefore() {
-    empty.type("8 10");
+    empty.items().type("8 10");
     empty.measureProperty().set(Measure.SD);
-    empty.addCategories();
+    empty.shelf().addCategories();
     assertThat(empty.measureProperty().get()).isEqualTo(Measure.MODES);
 
-    empty.type("plum 3, pear 1");
-    empty.answer(Measure.MODES, "Plum");
+    empty.items().type("plum 3, pear 1");
+    empty.items().answer(Measure.MODES, "Plum");
     assertThat(empty.reckoningProperty().get().mark(Measure.MODES).verdict())
         .isEqualTo(Verdict.AGREES);
     assertThat(empty.reckoningProperty().get().progress().agreed()).isEqualTo(1);
@@ -163,25 +163,25 @@ class WorkspaceTest {
     Workspace demo =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     demo.choose(2);
-    demo.rename("Lower terrace");
+    demo.items().rename("Lower terrace");
     assertThat(demo.chosenProperty().get().name()).isEqualTo("Lower terrace");
 
-    demo.removeChosen();
+    demo.shelf().removeChosen();
     assertThat(demo.chosenProperty().get().id()).isEqualTo(3);
     demo.undo();
     assertThat(demo.assignment().item(2)).isPresent();
-    demo.addTable();
+    demo.shelf().addFrequencies();
     assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText(""));
-    demo.type("3 4");
+    demo.items().type("3 4");
     assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText("3 4"));
     while (demo.chosenProperty().get() != null) {
-      demo.removeChosen();
+      demo.shelf().removeChosen();
     }
     assertThat(demo.assignment().items()).isEmpty();
     assertThat(demo.reckoningProperty().get()).isNull();
-    demo.removeChosen();
-    demo.rename("nothing to rename");
-    demo.answer(Measure.MEAN, "1");
+    demo.shelf().removeChosen();
+    demo.items().rename("nothing to rename");
+    demo.items().answer(Measure.MEAN, "1");
     assertThat(demo.assignment().items()).isEmpty();
   }
 
@@ -218,7 +218,7 @@ class WorkspaceTest {
     Workspace workspace =
         new Workspace(Assignment.empty("Long"), new Background(waiting::add, Runnable::run));
 
-    workspace.type("12.5 ".repeat(30_000));
+    workspace.items().type("12.5 ".repeat(30_000));
 
     assertThat(workspace.reckoningProperty().get()).isNull();
     assertThat(workspace.background().runningProperty().get().title()).contains("Sample 1");

@@ -1,0 +1,149 @@
+package promedio.desktop.work;
+
+import java.util.function.UnaryOperator;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.entry.TypedCategories;
+import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphText;
+import promedio.core.grouping.ClassChoice;
+import promedio.core.measure.Measure;
+import promedio.desktop.Texts;
+
+/** What is changed about the chosen item; each change can be undone. */
+public final class ItemEdits {
+
+  private final Workspace workspace;
+
+  ItemEdits(Workspace workspace) {
+    this.workspace = workspace;
+  }
+
+  /** Takes what is typed as the values of the chosen item; makes a sample where there is none. */
+  public void type(String text) {
+    Item item = workspace.chosenProperty().get();
+    if (item == null) {
+      if (!text.isBlank()) {
+        addFirst(text);
+      }
+      return;
+    }
+    Source source = item.source().withText(text);
+    workspace.edit("edit.values", "values " + item.id(), now -> now.with(item.withSource(source)));
+  }
+
+  /** The first letters make the sample, and are undone together with those that follow. */
+  private void addFirst(String text) {
+    int id = workspace.assignment().freeId();
+    Item first = Item.of(id, Texts.of("item.sample", id), "", new Source.ValuesText(text));
+    workspace.edit("edit.values", "values " + id, now -> now.with(first));
+  }
+
+  /** Takes what is typed as the student's answer to a measure of the chosen item. */
+  public void answer(Measure asked, String text) {
+    editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
+  }
+
+  /** Takes what is typed as the answer to a measure of any item. */
+  public void answer(int itemId, Measure asked, String text) {
+    workspace
+        .assignment()
+        .item(itemId)
+        .filter(item -> !item.answer(asked).equals(text))
+        .ifPresent(
+            item ->
+                workspace.edit(
+                    "edit.answer",
+                    "answer " + asked + " " + itemId,
+                    now -> now.with(item.withAnswer(asked, text))));
+  }
+
+  /** Keeps the answer to a measure as a try, so that it stands beside the next one. */
+  public void keepTry(Measure asked) {
+    Item item = workspace.chosenProperty().get();
+    if (item != null && !item.answer(asked).isBlank()) {
+      editChosen(
+          "edit.answer",
+          "answer " + asked,
+          now -> now.withHandWork(now.handWork().withTry(asked, now.answer(asked).strip())));
+    }
+  }
+
+  /** Renames the chosen item. */
+  public void rename(String name) {
+    editChosen("edit.name", "name", item -> item.withName(name));
+  }
+
+  /** Changes the unit of the chosen item. */
+  public void setUnit(String unit) {
+    editChosen("edit.unit", "unit", item -> item.withUnit(unit));
+  }
+
+  /** Changes the note of the chosen item. */
+  public void setNote(String note) {
+    editChosen("edit.note", "note", item -> item.withNote(note));
+  }
+
+  /** Puts the values of the chosen item into other classes. */
+  public void setClasses(ClassChoice classes) {
+    editChosen("edit.classes", "", item -> item.withClasses(classes));
+  }
+
+  /** Takes what is typed as the numbers by which the values are put into classes. */
+  public void typeClasses(String numbers) {
+    editChosen(
+        "edit.classes",
+        "classes",
+        item -> item.withClasses(new ClassChoice(item.classes().by(), numbers)));
+  }
+
+  /** Draws the chosen item otherwise. */
+  public void setGraph(UnaryOperator<GraphChoice> change) {
+    editChosen("edit.graph", "", item -> item.withGraph(change.apply(item.graph())));
+  }
+
+  /** Takes what is typed about the graph of the chosen item. */
+  public void typeGraph(GraphText which, String text) {
+    editChosen(
+        "edit.graph",
+        "graph " + which.code(),
+        item -> item.withGraph(item.graph().with(which, text)));
+  }
+
+  /** Counts the words that were typed as the values of the chosen item. */
+  public void countWords() {
+    editChosen(
+        "edit.count-words",
+        "",
+        item ->
+            item.source() instanceof Source.ValuesText words
+                ? item.withSource(new Source.CategoriesText(TypedCategories.ofWords(words.text())))
+                : item);
+  }
+
+  /** Appends the values of another item to the chosen one; both must be typed the same way. */
+  public void append(Item other) {
+    editChosen(
+        "edit.append",
+        "",
+        item -> item.source().append(other.source()).map(item::withSource).orElse(item));
+  }
+
+  /** Makes the change that is tried out. */
+  public void keepWhatIf() {
+    WhatIf trial = workspace.whatIfProperty().get();
+    if (trial != null) {
+      Source kept = new Source.ValuesText(trial.text());
+      editChosen("edit.what-if", "", item -> item.withSource(kept));
+    }
+  }
+
+  /** Changes the chosen item; edits of the same key that follow each other are one. */
+  void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
+    Item item = workspace.chosenProperty().get();
+    if (item != null) {
+      String runningKey = key.isEmpty() ? "" : key + " " + item.id();
+      workspace.edit(nameKey, runningKey, now -> now.with(change.apply(item)));
+    }
+  }
+}

@@ -1,0 +1,80 @@
+package promedio.desktop.work;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.desktop.Texts;
+
+/** What is put on the shelf, taken off it and moved; each change can be undone. */
+public final class ShelfEdits {
+
+  private final Workspace workspace;
+
+  ShelfEdits(Workspace workspace) {
+    this.workspace = workspace;
+  }
+
+  /** Adds a copy of the chosen item to the shelf, and chooses it. */
+  public void duplicateChosen() {
+    Item item = workspace.chosenProperty().get();
+    if (item != null) {
+      int id = workspace.assignment().freeId();
+      Item copy = item.copy(id, Texts.of("item.copy", item.name()));
+      workspace.edit("edit.duplicate", "", now -> now.with(copy));
+      workspace.choose(id);
+    }
+  }
+
+  /** Moves the chosen item on the shelf, up where negative. */
+  public void moveChosen(int by) {
+    Item item = workspace.chosenProperty().get();
+    if (item != null) {
+      workspace.edit("edit.move", "", now -> now.moved(item.id(), by));
+    }
+  }
+
+  /** Adds a sample of these values at the end of the shelf, and chooses it. */
+  public void addSample(Source.ValuesText values) {
+    addNamed(Texts.of("item.sample", workspace.assignment().freeId()), values);
+  }
+
+  /** Adds an empty table of values and frequencies, and chooses it. */
+  public void addFrequencies() {
+    addNamed(Texts.of("item.table", workspace.assignment().freeId()), new Source.TableText(""));
+  }
+
+  /** Adds an empty class table, and chooses it. */
+  public void addClasses() {
+    addNamed(Texts.of("item.classes", workspace.assignment().freeId()), new Source.ClassesText(""));
+  }
+
+  /** Adds empty categories, and chooses them. */
+  public void addCategories() {
+    addNamed(
+        Texts.of("item.categories", workspace.assignment().freeId()),
+        new Source.CategoriesText(""));
+  }
+
+  /** Adds an item under a name, and chooses it. */
+  public void addNamed(String name, Source source) {
+    int id = workspace.assignment().freeId();
+    workspace.edit("edit.add", "", now -> now.with(Item.of(id, name, "", source)));
+    workspace.choose(id);
+  }
+
+  /** Takes the chosen item off the shelf and chooses its neighbour. */
+  public void removeChosen() {
+    Item item = workspace.chosenProperty().get();
+    if (item == null) {
+      return;
+    }
+    int place = workspace.assignment().items().indexOf(item);
+    workspace.edit("edit.remove", "", now -> now.without(item.id()));
+    List<Item> left = workspace.assignment().items();
+    workspace.show(
+        left.isEmpty()
+            ? Optional.empty()
+            : Optional.of(left.get(Math.min(place, left.size() - 1))));
+  }
+}
