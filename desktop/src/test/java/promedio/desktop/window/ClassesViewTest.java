@@ -96,7 +96,7 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void aClassThatOverlapsIsToldAndNothingTypedIsLost() {
     typeWeights();
-    robot.write("\n35-49 2");
+    robot.write("35-49 2");
     settle();
 
     assertThat(text("#form-problem-4")).isEqualTo("class 35–49 begins before class 30–39 ends");
