@@ -24,7 +24,7 @@ import promedio.files.report.ShownNumbers;
 final class ChartMarks {
 
   /** The room of one label, as a part of the height. */
-  private static final double LABEL = 0.05;
+  private static final double LABEL = 0.068;
 
   /** Labels beyond these stand beside bars and lines, no longer above them. */
   private static final int MOST_ABOVE = 12;
@@ -160,7 +160,7 @@ final class ChartMarks {
         sheet.x().getLowerBound(), high, value, high, Ink.stroke(1, 1.2f), Ink.series(index));
     sheet.segment(value, high, value, 0, Ink.stroke(1, 1.2f), Ink.series(index));
     double top = sheet.y().getUpperBound();
-    double low = Math.min(high * 0.5, top * LABEL * 1.3 * (row + 1));
+    double low = Math.min(high * 0.5, top * LABEL * (row + 1));
     writing.add(
         () ->
             sheet.text(

@@ -264,6 +264,14 @@ public final class OffscreenDemo {
         });
   }
 
+  /** To a place in the sheet as it will be: what was just opened has no height yet. */
+  private static void scroll(Scene scene, double to) {
+    ScrollPane scroll = (ScrollPane) scene.lookup("#measures-scroll");
+    scene.getRoot().applyCss();
+    scene.getRoot().layout();
+    scroll.setVvalue(to);
+  }
+
   private void takePicturesOfClasses(Assignment demo, Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
     picture(
@@ -281,14 +289,15 @@ public final class OffscreenDemo {
         () -> {
           workspace.choose(demo.items().get(0).id());
           ((Hyperlink) scene.lookup("#graph-toggle")).fire();
-          ((ToggleButton) scene.lookup("#graph-histogram")).fire();
+          // What loses the focus by going out of sight would take the sheet along.
+          scene.lookup("#graph-histogram").requestFocus();
           workspace.items().setGraph(now -> now.beside(demo.items().get(1).id()));
-          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
+          scroll(scene, 0.8);
         });
     onToolkit(
         () -> {
           ((Hyperlink) scene.lookup("#graph-toggle")).fire();
-          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0);
+          ((ScrollPane) scene.lookup("#measures-scroll")).setVvalue(0);
           return scene;
         });
     onToolkit(
@@ -306,7 +315,7 @@ public final class OffscreenDemo {
     picture(
         scene,
         "printed-table.png",
-        () -> ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(0));
+        () -> ((ScrollPane) scene.lookup("#measures-scroll")).setVvalue(0));
     onToolkit(
         () -> {
           workspace.shelf().removeChosen();
@@ -322,7 +331,7 @@ public final class OffscreenDemo {
               (ChoiceBox<CategoryOrder>) scene.lookup("#category-order");
           order.setValue(CategoryOrder.FREQUENCY);
           ((CheckBox) scene.lookup("#category-mark-modes")).fire();
-          ((ScrollPane) scene.lookup(".sheet-scroll")).setVvalue(1);
+          scroll(scene, 1);
         });
   }
 

@@ -15,6 +15,8 @@ import promedio.desktop.work.Workspace;
 /** Which other item stands beside the chosen one in its graph, on the same scale. */
 final class BesideChoice extends HBox {
 
+  private static final double WIDTH = 150;
+
   private final Workspace workspace;
   private final ChoiceBox<Integer> other = new ChoiceBox<>();
   private List<String> names = List.of();
@@ -25,6 +27,7 @@ final class BesideChoice extends HBox {
     super(8);
     this.workspace = workspace;
     other.setId(id);
+    other.setPrefWidth(WIDTH);
     other.setAccessibleText(Texts.of("graph.beside"));
     Controls.inWords(other, this::nameOf);
     other.setOnAction(event -> take());

@@ -88,6 +88,8 @@ final class ClassTableView extends GridPane {
       }
       Label tally = cell(GroupingText.tally(interval.frequency()), texts.size(), row, "tally");
       tally.setAlignment(Pos.CENTER_LEFT);
+      // Where there is little room the strokes give way, not the numbers.
+      tally.setMinWidth(0);
       row++;
     }
     String total = numbers.shown(table.tally().total());
@@ -183,6 +185,7 @@ final class ClassTableView extends GridPane {
     used.add(place);
     cell.setText(text);
     cell.setAlignment(Pos.CENTER_RIGHT);
+    cell.setMinWidth(USE_PREF_SIZE);
     if (!cell.getStyleClass().contains(styleClass)) {
       cell.getStyleClass().setAll("label", styleClass);
     }

@@ -82,8 +82,8 @@ final class GraphLook extends VBox {
     FlowPane look = new FlowPane(8, 4, buildHeight(), buildMarks());
     look.setAlignment(Pos.CENTER_LEFT);
     look.getChildren().add(beside);
-    add(look, GraphText.TITLE, 11);
-    add(look, GraphText.AXIS, 9);
+    add(look, GraphText.TITLE, 8);
+    add(look, GraphText.AXIS, 8);
     add(look, GraphText.TICKS, 3);
     add(look, GraphText.PERCENTILES, 7);
     return look;

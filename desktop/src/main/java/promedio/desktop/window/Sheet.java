@@ -69,6 +69,7 @@ final class Sheet extends StackPane {
     scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
+    scroll.setId("measures-scroll");
     flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
     workspace.reckoningProperty().subscribe(this::show);
