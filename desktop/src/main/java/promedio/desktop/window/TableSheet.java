@@ -34,6 +34,7 @@ import promedio.core.table.WordColumn;
 import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
 import promedio.desktop.work.CellBlock;
+import promedio.desktop.work.ClassRows;
 import promedio.desktop.work.Facts;
 import promedio.desktop.work.Workspace;
 
@@ -61,6 +62,9 @@ final class TableSheet extends BorderPane {
   interface Actions {
     void export(Table table, String name);
   }
+
+  /** Shown where the columns are classes with their frequencies. */
+  private final Button putClasses = new Button(Texts.of("table.put-classes"));
 
   TableSheet(Workspace workspace, Actions actions) {
     this.workspace = workspace;
@@ -146,6 +150,8 @@ final class TableSheet extends BorderPane {
     Button put = new Button(Texts.of("table.put"));
     put.setId("table-put");
     put.setOnAction(event -> putOnShelf());
+    putClasses.setId("table-put-classes");
+    putClasses.setOnAction(event -> putClasses());
     FlowPane line =
         new FlowPane(
             8,
@@ -156,7 +162,8 @@ final class TableSheet extends BorderPane {
             groups,
             new Label(Texts.of("table.frequencies")),
             frequencies,
-            put);
+            put,
+            putClasses);
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
   }
@@ -188,6 +195,7 @@ final class TableSheet extends BorderPane {
             table, finder, workspace.assignment().sign(), grid::selectColumn, grid::measureAgain));
     foot.show(table, null);
     found.setText("");
+    Nodes.setShown(putClasses, ClassRows.of(table, workspace.assignment().sign()).isPresent());
     String value = values.getValue();
     String group = groups.getValue();
     values.getItems().setAll(names(table, true));
@@ -219,6 +227,15 @@ final class TableSheet extends BorderPane {
         .filter(column -> column.kind() != Kind.NUMBER)
         .map(Column::name)
         .toList();
+  }
+
+  private void putClasses() {
+    Brought from = workspace.tableProperty().get();
+    if (from != null) {
+      ClassRows.of(from.table(), workspace.assignment().sign())
+          .ifPresent(
+              lines -> workspace.shelf().addNamed(from.name(), new Source.ClassesText(lines)));
+    }
   }
 
   private void showBlock() {

@@ -286,6 +286,18 @@ class TableViewTest extends OpenWindow {
   }
 
   @Test
+  void aPrintedTableInAFileBecomesAClassTable() throws Exception {
+    preview(write("weights.csv", "from;to;pears\n100;109;4\n110;119;4\n120;129;2\n"));
+    take();
+    robot.clickOn("#table-put-classes");
+    settle();
+
+    // 109.5 + (5 − 4)/4 · 10.
+    assertThat(text("#result-median")).isEqualTo("112.00");
+    assertThat(text("#sheet-name")).startsWith("weights");
+  }
+
+  @Test
   void aTypedTableIsReadWhileItIsTyped() throws Exception {
     robot.clickOn("#type-table");
     settle();

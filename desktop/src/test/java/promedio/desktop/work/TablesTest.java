@@ -13,6 +13,9 @@ import java.util.Optional;
 import java.util.Queue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
@@ -23,6 +26,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.Sample;
 import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
+import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.files.RefusedFileException;
@@ -235,5 +239,36 @@ class TablesTest {
     work();
     assertThat(workspace.assignment().title()).isEqualTo("Other");
     assertThat(workspace.tableProperty().get().table().rows()).isEqualTo(20_580);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '#',
+      value = {
+        "from;to;pears|100;109;4|110;119;11 # 100–109\t4|110–119\t11",
+        "lower,upper,frequency,relative|,110,4,0.4|110,120,6,0.6 # under 110\t4|110–120\t6",
+        "lower,upper,frequency|110,120.5,6|120.5,,2 # 110–120.5\t6|120.5 and over\t2",
+        "class;f|10–19;5|20–29;8|30 and over;x # 10–19\t5|20–29\t8|30 and over\tx",
+      })
+  void aPrintedTableInAFileBecomesAClassTable(String file, String lines) throws IOException {
+    bringIn(file.replace('|', '\n'));
+    Table table = workspace.tableProperty().get().table();
+
+    assertThat(ClassRows.of(table, DecimalSign.POINT))
+        .contains(lines.replace('|', '\n').replace("\\t", "\t"));
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "tray;g|1;131|2;140",
+        "tray;variety;g|1;Blanca;131|2;Conference;140",
+        "variety;g|Blanca;131|Conference;140",
+        "a;b;c;d|1;2;3;4"
+      })
+  void otherTablesAreNoClasses(String file) throws IOException {
+    bringIn(file.replace('|', '\n'));
+
+    assertThat(ClassRows.of(workspace.tableProperty().get().table(), DecimalSign.POINT)).isEmpty();
   }
 }
