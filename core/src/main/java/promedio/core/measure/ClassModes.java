@@ -97,8 +97,7 @@ public final class ClassModes {
         intervals.stream().map(Interval::width).flatMap(Optional::stream).distinct().toList();
     List<Exact> densities = new ArrayList<>();
     for (Interval interval : intervals) {
-      Optional<Exact> density =
-          interval.frequency().signum() == 0 ? Optional.of(Exact.ZERO) : interval.density();
+      Optional<Exact> density = interval.density();
       if (density.isEmpty() && widths.size() == 1) {
         density = Optional.of(interval.frequency().over(widths.get(0)));
       }

@@ -67,6 +67,19 @@ class ClassMeasuresTest {
   }
 
   @Test
+  void besideAnOpenClassTheModeNeedsOneCommonWidth() {
+    // Also where the open class is empty: how dense its neighbour is beside it is not asked.
+    for (String open : List.of("under 10 0", "under 10 2")) {
+      Result equal =
+          Measures.of(table(open + "\n10–20 5\n20–30 3"), CourseRules.DEFAULTS).get(Measure.MODES);
+      assertThat(equal).isInstanceOf(Result.Several.class);
+      Result unequal =
+          Measures.of(table(open + "\n10–20 5\n20–40 3"), CourseRules.DEFAULTS).get(Measure.MODES);
+      assertThat(unequal).isEqualTo(Result.absent("open-no-density"));
+    }
+  }
+
+  @Test
   void sheppardsCorrectionLeavesTheMomentsAlone() {
     ClassTable table = table("0–6 5\n6–12 8\n12–18 4");
     CourseRules on = CourseRules.DEFAULTS.with(Rule.SHEPPARD, Sheppard.ON);
