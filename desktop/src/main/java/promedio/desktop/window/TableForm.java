@@ -96,11 +96,26 @@ final class TableForm extends VBox {
       showing = true;
       total.setText(wanted.total());
       cumulative.setSelected(wanted.cumulative());
-      rows.clear();
-      wanted.rows().forEach(row -> addRow(row.label(), row.frequency()));
+      fill(wanted.rows());
       showing = false;
     }
     layOut();
+  }
+
+  /** Rows that are there already say something else; to make new ones costs far more. */
+  private void fill(List<PrintedTable.Row> wanted) {
+    while (rows.size() > wanted.size()) {
+      rows.remove(rows.size() - 1);
+    }
+    for (int i = 0; i < wanted.size(); i++) {
+      PrintedTable.Row row = wanted.get(i);
+      if (i < rows.size()) {
+        Fields.show(rows.get(i).label, row.label());
+        Fields.show(rows.get(i).frequency, row.frequency());
+      } else {
+        addRow(row.label(), row.frequency());
+      }
+    }
   }
 
   /** Says at each row what is wrong with it, shows boundaries, and proposes the next class. */
