@@ -53,6 +53,9 @@ final class ChartMaker {
         values.draw(i, series);
       }
     }
+    if (sheet.left() > sheet.right()) {
+      throw new IllegalArgumentException(Texts.of("draw.no-widths", graph.name()));
+    }
     boolean counts = graph.kind() != GraphKind.BOX && graph.kind() != GraphKind.DOT;
     dressPlot(counts);
     dressX();

@@ -115,7 +115,7 @@ class DrawCommandTest {
     Path into = folder.resolve("a.png");
     Outcome box = run("draw", "--values", "7", "--graph", "box", "--into", into.toString());
     assertThat(box.code()).isEqualTo(3);
-    assertThat(box.err()).contains("no quartiles");
+    assertThat(box.err()).contains("lacks the quartiles");
     Outcome dots =
         run(
             "draw",

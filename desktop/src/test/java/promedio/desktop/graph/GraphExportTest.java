@@ -309,6 +309,30 @@ class GraphExportTest {
         .hasMessageContaining(why);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "HISTOGRAM, no class of Crates has a width",
+    "POLYGON, no class of Crates has a width",
+    "BOX, Crates lacks the quartiles or the ends"
+  })
+  void openClassesAloneHaveNoWidthToDraw(GraphKind kind, String why) {
+    ClassTable open = typed("under 10 3\n10 and over 4");
+    Graph graph =
+        new Graph(
+            kind,
+            List.of(new Graph.Series("Crates", open, open)),
+            Height.FREQUENCY,
+            "",
+            Graph.Axis.of("kg"),
+            Graph.Marked.NOTHING,
+            CourseRules.DEFAULTS,
+            DecimalSign.POINT);
+
+    assertThatThrownBy(() -> GraphExport.of(graph, WIDTH, HEIGHT))
+        .isInstanceOf(IllegalArgumentException.class)
+        .hasMessageContaining(why);
+  }
+
   @Test
   void twoSamplesStandBackToBackOnTheSameStems() {
     BufferedImage image =
