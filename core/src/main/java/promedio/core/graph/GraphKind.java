@@ -37,6 +37,11 @@ public enum GraphKind {
 
   /** {@return whether it is drawn of classes} */
   public boolean needsClasses() {
-    return this == HISTOGRAM || this == POLYGON || this == OGIVE || this == OGIVE_ABOVE;
+    return this == HISTOGRAM || this == POLYGON || isCumulative();
+  }
+
+  /** {@return whether its height is a cumulative frequency, off which positions are read} */
+  public boolean isCumulative() {
+    return this == OGIVE || this == OGIVE_ABOVE;
   }
 }

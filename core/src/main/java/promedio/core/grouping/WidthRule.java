@@ -47,9 +47,10 @@ public enum WidthRule {
    * What a rule comes to.
    *
    * @param classes how many classes, where the rule counts them
+   * @param spread what the rule goes by beside n: R where it counts classes, s, or the IQR
    * @param width how wide they are; to 12 significant digits where the number does not end
    */
-  public record Advice(Optional<BigInteger> classes, Exact width) {}
+  public record Advice(Optional<BigInteger> classes, Exact spread, Exact width) {}
 
   /**
    * {@return what the rule comes to for the values}; none where there are no two different values,
@@ -70,23 +71,27 @@ public enum WidthRule {
       case SQUARE_ROOT -> counted(upwards(n.sqrt()), range.get());
       case RICE -> counted(upwards(rooted(Exact.of(2), n, false)), range.get());
       case SCOTT ->
-          measures.get(Measure.SD).number().map(sd -> wide(SCOTT_FACTOR.times((Exact) sd), n));
+          measures
+              .get(Measure.SD)
+              .number()
+              .map(Exact.class::cast)
+              .map(sd -> wide(sd, SCOTT_FACTOR, n));
       case FREEDMAN_DIACONIS ->
           measures
               .get(Measure.IQR)
               .number()
               .map(Exact.class::cast)
               .filter(iqr -> iqr.signum() > 0)
-              .map(iqr -> wide(iqr.times(2), n));
+              .map(iqr -> wide(iqr, Exact.of(2), n));
     };
   }
 
   private static Optional<Advice> counted(BigInteger classes, Exact range) {
-    return Optional.of(new Advice(Optional.of(classes), range.over(Exact.of(classes))));
+    return Optional.of(new Advice(Optional.of(classes), range, range.over(Exact.of(classes))));
   }
 
-  private static Advice wide(Exact factor, Exact n) {
-    return new Advice(Optional.empty(), rooted(factor, n, true));
+  private static Advice wide(Exact spread, Exact factor, Exact n) {
+    return new Advice(Optional.empty(), spread, rooted(factor.times(spread), n, true));
   }
 
   /** 1 + log₂ n is whole for the powers of 2 alone; between them it is rounded up. */

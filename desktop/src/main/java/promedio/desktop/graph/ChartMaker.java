@@ -122,10 +122,7 @@ final class ChartMaker {
   }
 
   private String yName() {
-    String key =
-        graph.kind() == GraphKind.OGIVE || graph.kind() == GraphKind.OGIVE_ABOVE
-            ? "draw.cumulative-"
-            : "draw.height-";
+    String key = graph.kind().isCumulative() ? "draw.cumulative-" : "draw.height-";
     return Texts.of(key + graph.height().code());
   }
 }

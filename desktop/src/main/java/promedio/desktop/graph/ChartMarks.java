@@ -45,19 +45,15 @@ final class ChartMarks {
 
   /** {@return how much of the height the labels of lines take that stand under each other} */
   double roomAbove() {
-    return isReadOff()
+    return graph.kind().isCumulative()
         ? 0
         : LABEL * Math.min(MOST_ABOVE, graph.marked().measures().size() * graph.series().size());
-  }
-
-  private boolean isReadOff() {
-    return graph.kind() == GraphKind.OGIVE || graph.kind() == GraphKind.OGIVE_ABOVE;
   }
 
   void mark(int index, Graph.Series series) {
     boolean ofClasses = graph.kind().needsClasses();
     Measures measures = Measures.of(ofClasses ? series.classes() : series.data(), graph.rules());
-    if (isReadOff()) {
+    if (graph.kind().isCumulative()) {
       readOff(index, series.classes(), measures);
       return;
     }

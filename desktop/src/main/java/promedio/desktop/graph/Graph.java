@@ -100,14 +100,13 @@ public record Graph(
    * otherwise wide classes would look too full; cumulative frequencies have none
    */
   public static Height proposed(GraphKind kind, ClassTable classes) {
-    boolean bars = kind == GraphKind.HISTOGRAM || kind == GraphKind.POLYGON;
     long widths =
         classes.intervals(false).stream().map(i -> i.width().orElse(null)).distinct().count();
-    return bars && widths > 1 ? Height.DENSITY : Height.FREQUENCY;
+    return fits(Height.DENSITY, kind) && widths > 1 ? Height.DENSITY : Height.FREQUENCY;
   }
 
   /** {@return whether the height of such a graph can stand for that} */
   public static boolean fits(Height height, GraphKind kind) {
-    return height != Height.DENSITY || kind == GraphKind.HISTOGRAM || kind == GraphKind.POLYGON;
+    return height != Height.DENSITY || (kind.needsClasses() && !kind.isCumulative());
   }
 }

@@ -2,7 +2,6 @@ package promedio.desktop.window;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -18,8 +17,6 @@ import promedio.files.report.ShownNumbers;
 
 /** The mean and the step that a student assumes, for the methods that need them. */
 final class AssumptionFields extends HBox {
-
-  private static final PseudoClass UNREADABLE = PseudoClass.getPseudoClass("unreadable");
 
   private final TextField mean = new TextField();
   private final TextField step = new TextField();
@@ -84,7 +81,7 @@ final class AssumptionFields extends HBox {
   private static Optional<Exact> number(TextField field, Reckoning now) {
     boolean typed = !field.getText().isBlank();
     Reading reading = NumberText.read(field.getText(), now.sign());
-    field.pseudoClassStateChanged(UNREADABLE, typed && !(reading instanceof Reading.Numeral));
+    field.pseudoClassStateChanged(Look.WRONG, typed && !(reading instanceof Reading.Numeral));
     return typed && reading instanceof Reading.Numeral numeral
         ? Optional.of(numeral.value())
         : Optional.empty();

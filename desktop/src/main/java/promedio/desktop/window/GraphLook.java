@@ -140,7 +140,7 @@ final class GraphLook extends VBox {
     marks.forEach((mark, box) -> box.setSelected(plan.choice().marks().contains(mark)));
     texts.forEach((which, field) -> Fields.show(field, plan.choice().text(which)));
     texts.get(GraphText.AXIS).setPromptText(plan.usualAxis());
-    boolean ogive = drawn == GraphKind.OGIVE || drawn == GraphKind.OGIVE_ABOVE;
+    boolean ogive = drawn.isCumulative();
     Nodes.setShown(named.get(GraphText.PERCENTILES), ogive);
     showing = false;
     beside.show(plan.choice(), plan::takesBeside);

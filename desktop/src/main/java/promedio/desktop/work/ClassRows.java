@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import promedio.core.entry.ClassLine;
 import promedio.core.number.DecimalSign;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.desktop.Texts;
+import promedio.files.table.TableData;
 
 /** The rows of a table of several columns as the classes of a printed table. */
 public final class ClassRows {
@@ -31,12 +31,7 @@ public final class ClassRows {
    * @param sign the decimal sign of the one who types
    */
   public static Optional<String> of(Table table, DecimalSign sign) {
-    List<Column> named =
-        Stream.of("lower", "upper", "frequency")
-            .map(table::column)
-            .flatMap(Optional::stream)
-            .toList();
-    List<Column> columns = named.size() == 3 ? named : table.columns();
+    List<Column> columns = TableData.classColumns(table);
     ClassRows rows = new ClassRows(columns, sign);
     boolean limits =
         columns.size() == 3 && columns.stream().allMatch(each -> each.kind() == Kind.NUMBER);

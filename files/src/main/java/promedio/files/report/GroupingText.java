@@ -20,9 +20,7 @@ import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
-import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
@@ -153,7 +151,7 @@ public final class GroupingText {
             numbers.shown(data.tally().total()),
             advice.get().classes().map(String::valueOf).orElse(""),
             numbers.shown(advice.get().width()),
-            used(rule, data, rules).map(numbers::shown).orElse(""));
+            numbers.shown(advice.get().spread()));
     Exact width = NiceLimits.width(advice.get().width());
     try {
       List<Exact> boundaries = Grouping.ofWidth(data, width, rules).boundaries();
@@ -166,18 +164,6 @@ public final class GroupingText {
     } catch (UnusableDataException e) {
       return Texts.of("group.advice-not-taken", arithmetic, e.getMessage());
     }
-  }
-
-  /** What of the values a rule goes by, beside their number. */
-  private static Optional<Real> used(WidthRule rule, Data data, CourseRules rules) {
-    Measures measures = Measures.of(data, rules.with(Rule.DIVISOR, Divisor.N_MINUS_1));
-    Measure measure =
-        switch (rule) {
-          case STURGES, SQUARE_ROOT, RICE -> Measure.RANGE;
-          case SCOTT -> Measure.SD;
-          case FREEDMAN_DIACONIS -> Measure.IQR;
-        };
-    return measures.get(measure).number();
   }
 
   /** {@return each measure of the values, of the classes, and by how much they differ} */

@@ -200,7 +200,7 @@ public final class TableData {
   }
 
   /** {@return the columns named lower, upper and frequency where they are, otherwise all} */
-  private static List<Column> classColumns(Table table) {
+  public static List<Column> classColumns(Table table) {
     List<Column> named =
         Stream.of("lower", "upper", "frequency")
             .map(table::column)
