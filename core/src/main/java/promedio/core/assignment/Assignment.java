@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
@@ -22,6 +23,7 @@ import promedio.core.working.Method;
  * @param items the samples and tables of values, in the order of the shelf
  * @param tables the tables of several columns that were brought in
  * @param parts what the sheet of the assignment asks, in its order
+ * @param ids the ids that come next; beyond all that stand in the assignment or are spoken of
  */
 public record Assignment(
     String title,
@@ -31,13 +33,34 @@ public record Assignment(
     DecimalSign sign,
     List<Item> items,
     List<Brought> tables,
-    List<Part> parts) {
+    List<Part> parts,
+    Ids ids) {
 
   public Assignment {
     methods = Map.copyOf(methods);
     items = List.copyOf(items);
     tables = List.copyOf(tables);
     parts = List.copyOf(parts);
+    ids = ids.beyond(items, tables, parts);
+  }
+
+  /** {@return whether both hold the same}; which ids come next is no part of what they hold */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Assignment that
+        && title.equals(that.title)
+        && rules.equals(that.rules)
+        && course.equals(that.course)
+        && methods.equals(that.methods)
+        && sign == that.sign
+        && items.equals(that.items)
+        && tables.equals(that.tables)
+        && parts.equals(that.parts);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(title, rules, course, methods, sign, items, tables, parts);
   }
 
   /** {@return an assignment without any sample} */
@@ -50,7 +73,8 @@ public record Assignment(
         DecimalSign.POINT,
         List.of(),
         List.of(),
-        List.of());
+        List.of(),
+        Ids.FIRST);
   }
 
   /** {@return this assignment under other rules, which are no named set} */
@@ -60,7 +84,7 @@ public record Assignment(
 
   /** {@return this assignment under the named set of rules} */
   public Assignment withRules(CourseRules changed, String name) {
-    return new Assignment(title, changed, name, methods, sign, items, tables, parts);
+    return new Assignment(title, changed, name, methods, sign, items, tables, parts, ids);
   }
 
   /** {@return this assignment with another method for the measure} */
@@ -68,7 +92,7 @@ public record Assignment(
     Map<Measure, Method> changed = new EnumMap<>(Measure.class);
     changed.putAll(methods);
     changed.put(measure, method);
-    return new Assignment(title, rules, course, changed, sign, items, tables, parts);
+    return new Assignment(title, rules, course, changed, sign, items, tables, parts, ids);
   }
 
   /** {@return the method that the measure is worked by, if the rules allow for it} */
@@ -79,12 +103,12 @@ public record Assignment(
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, course, methods, changed, items, tables, parts);
+    return new Assignment(title, rules, course, methods, changed, items, tables, parts, ids);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, course, methods, sign, items, tables, parts);
+    return new Assignment(changed, rules, course, methods, sign, items, tables, parts, ids);
   }
 
   /**
@@ -115,7 +139,7 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, rules, course, methods, sign, changed, tables, parts);
+    return new Assignment(title, rules, course, methods, sign, changed, tables, parts, ids);
   }
 
   /** {@return the table of the id} */
@@ -134,7 +158,7 @@ public record Assignment(
       changed.add(table);
     }
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
-    return new Assignment(title, rules, course, methods, sign, followed, changed, parts);
+    return new Assignment(title, rules, course, methods, sign, followed, changed, parts, ids);
   }
 
   private static Item follow(Item item, Brought table) {
@@ -146,12 +170,7 @@ public record Assignment(
   /** {@return this assignment without the table; the samples linked to it keep their values} */
   public Assignment withoutTable(int id) {
     List<Brought> left = tables.stream().filter(table -> table.id() != id).toList();
-    return new Assignment(title, rules, course, methods, sign, items, left, parts);
-  }
-
-  /** {@return an id that no table has} */
-  public int freeTableId() {
-    return tables.stream().mapToInt(Brought::id).max().orElse(0) + 1;
+    return new Assignment(title, rules, course, methods, sign, items, left, parts, ids);
   }
 
   /** {@return the item of the id} */
@@ -161,7 +180,7 @@ public record Assignment(
 
   /** {@return this assignment asking other parts} */
   public Assignment withParts(List<Part> changed) {
-    return new Assignment(title, rules, course, methods, sign, items, tables, changed);
+    return new Assignment(title, rules, course, methods, sign, items, tables, changed, ids);
   }
 
   /**
@@ -176,13 +195,9 @@ public record Assignment(
     return withParts(changed);
   }
 
-  /** {@return an id that no part has} */
-  public int freePartId() {
-    return parts.stream().mapToInt(Part::id).max().orElse(0) + 1;
-  }
-
-  /** {@return an id that no item has} */
-  public int freeId() {
-    return items.stream().mapToInt(Item::id).max().orElse(0) + 1;
+  /** {@return this assignment, giving none of the ids that come before these} */
+  public Assignment withIds(Ids others) {
+    return new Assignment(
+        title, rules, course, methods, sign, items, tables, parts, ids.highest(others));
   }
 }

@@ -139,7 +139,12 @@ public sealed interface Formula {
    * @param numbers writes the numbers in it
    */
   default String plain(Function<Exact, String> numbers) {
-    return accept(new PlainWriter(numbers));
+    return accept(new PlainWriter(numbers, Quantity::plain));
+  }
+
+  /** {@return this with the ids of its quantities, by which files know it however it is typeset} */
+  default String key() {
+    return accept(new PlainWriter(Exact::toString, Quantity::id));
   }
 
   /**

@@ -19,9 +19,17 @@ final class PlainWriter implements Formula.Visitor<String> {
   private static final Map<String, String> RAISED = Map.of("2", "²", "3", "³", "4", "⁴");
 
   private final Function<Exact, String> numbers;
+  private final Function<Quantity, String> names;
 
-  PlainWriter(Function<Exact, String> numbers) {
+  /**
+   * Makes one.
+   *
+   * @param numbers writes the numbers
+   * @param names writes the quantities
+   */
+  PlainWriter(Function<Exact, String> numbers, Function<Quantity, String> names) {
     this.numbers = numbers;
+    this.names = names;
   }
 
   /** {@return the number as a whole one or a fraction, with a true minus} */
@@ -36,7 +44,7 @@ final class PlainWriter implements Formula.Visitor<String> {
 
   @Override
   public String named(Named named) {
-    return named.quantity().plain();
+    return names.apply(named.quantity());
   }
 
   @Override

@@ -36,10 +36,19 @@ public final class FollowThrough {
   private final OwnWorking own;
   private final CourseRules rules;
   private final DecimalSign sign;
-  private final Evaluation evaluation;
+  private final Data data;
 
-  /** What parts of formulas come to with the student's own numbers. */
-  private final Map<Formula, Optional<Exact>> known = new HashMap<>();
+  /** What parts of formulas come to with the student's own numbers, by where they are used. */
+  private final Map<Use, Optional<Exact>> known = new HashMap<>();
+
+  /**
+   * A part of a formula at the step that uses it. What stands there several times, as the position
+   * of each quartile does, is another number each time.
+   *
+   * @param part the part
+   * @param step the step that uses it, from 0; the number of steps for what is used by none
+   */
+  private record Use(Formula part, int step) {}
 
   /**
    * Makes one.
@@ -56,7 +65,7 @@ public final class FollowThrough {
     this.own = own;
     this.rules = rules;
     this.sign = sign;
-    this.evaluation = new Evaluation(data.tally(), quantity -> ofPart(quantity.formula()));
+    this.data = data;
   }
 
   /** {@return the judgement of what was written beside a step, from 0; none where nothing was} */
@@ -69,7 +78,7 @@ public final class FollowThrough {
     if (index == working.steps().size() - 1) {
       due.addAll(working.exact());
     }
-    return judge(own.entry(working.key(index)), due, () -> derived(computed.left()));
+    return judge(own.entry(working.key(index)), due, () -> derivedBy(index));
   }
 
   /** {@return the judgement of a cell of the table, both from 0; none where nothing was written} */
@@ -148,55 +157,72 @@ public final class FollowThrough {
         : Optional.empty();
   }
 
-  private Optional<Exact> ofPart(Formula part) {
-    Optional<Exact> before = known.get(part);
+  /** {@return what the part comes to where the step uses it, the student's own number first} */
+  private Optional<Exact> ofPart(Formula part, int user) {
+    Use use = new Use(part, user);
+    Optional<Exact> before = known.get(use);
     if (before == null) {
-      before = stepOf(part).flatMap(step -> written(working.key(step))).or(() -> derived(part));
-      known.put(part, before);
+      Optional<Integer> found = stepOf(part, user);
+      before =
+          found
+              .flatMap(step -> written(working.key(step)).or(() -> derivedBy(step)))
+              .or(() -> found.isPresent() ? Optional.empty() : derived(part, user));
+      known.put(use, before);
     }
     return before;
   }
 
-  /** {@return the step, from 0, that finds the part} */
-  private Optional<Integer> stepOf(Formula part) {
-    for (int i = 0; i < working.steps().size(); i++) {
-      boolean finds =
-          working.steps().get(i) instanceof WorkingStep.Computed computed
-              && computed.left().equals(part);
-      if (finds) {
+  /** {@return the step, from 0, that finds the part for its user: the last one before it} */
+  private Optional<Integer> stepOf(Formula part, int user) {
+    for (int i = Math.min(user, working.steps().size()) - 1; i >= 0; i--) {
+      if (finds(i, part)) {
         return Optional.of(i);
       }
     }
     return Optional.empty();
   }
 
-  /** {@return what the part comes to, all that was written before it taken as it is} */
-  private Optional<Exact> derived(Formula part) {
+  private boolean finds(int index, Formula part) {
+    WorkingStep step = working.steps().get(index);
+    return (step instanceof WorkingStep.Computed computed && computed.left().equals(part))
+        || (step instanceof WorkingStep.Agreed agreed && agreed.left().equals(part));
+  }
+
+  /** {@return what the step comes to, all that was written before it taken as it is} */
+  private Optional<Exact> derivedBy(int index) {
+    WorkingStep step = working.steps().get(index);
+    if (step instanceof WorkingStep.Agreed agreed) {
+      return evaluation(index).of(agreed.numbers());
+    }
+    WorkingStep.Computed computed = (WorkingStep.Computed) step;
+    return computed.left() instanceof Formula.Sum sum
+        ? derivedTotal(sum.body(), index)
+        : evaluation(index).of(computed.symbols().withNumbers(part -> number(part, index)));
+  }
+
+  /** {@return what a part comes to that no step finds} */
+  private Optional<Exact> derived(Formula part, int user) {
     if (part instanceof Formula.Sum sum) {
-      return derivedTotal(sum.body());
+      return derivedTotal(sum.body(), user);
     }
-    if (part.equals(Quantity.TABLE_COUNT.formula())) {
-      return ofPart(new Formula.Sum(F));
-    }
-    for (WorkingStep step : working.steps()) {
-      if (step instanceof WorkingStep.Agreed agreed && agreed.left().equals(part)) {
-        return evaluation.of(agreed.numbers());
-      }
-    }
-    return stepOf(part)
-        .map(index -> ((WorkingStep.Computed) working.steps().get(index)).symbols())
-        .flatMap(symbols -> evaluation.of(symbols.withNumbers(this::number)));
+    return part.equals(Quantity.TABLE_COUNT.formula())
+        ? ofPart(new Formula.Sum(F), user)
+        : Optional.empty();
   }
 
-  private Optional<Exact> number(Formula part) {
-    return part instanceof Formula.Ordered ? evaluation.of(part) : ofPart(part);
+  private Evaluation evaluation(int user) {
+    return new Evaluation(data.tally(), quantity -> ofPart(quantity.formula(), user));
   }
 
-  private Optional<Exact> derivedTotal(Formula body) {
+  private Optional<Exact> number(Formula part, int user) {
+    return part instanceof Formula.Ordered ? evaluation(user).of(part) : ofPart(part, user);
+  }
+
+  private Optional<Exact> derivedTotal(Formula body, int user) {
     Optional<WorkTable> table = working.table();
     int column = table.map(t -> t.columns().indexOf(body)).orElse(-1);
     if (column < 0) {
-      return evaluation.of(new Formula.Sum(body));
+      return evaluation(user).of(new Formula.Sum(body));
     }
     Optional<Exact> total = Optional.of(Exact.ZERO);
     for (int row = 0; row < table.orElseThrow().rows().size(); row++) {
@@ -226,9 +252,11 @@ public final class FollowThrough {
                 .orElse(body);
     int frequencies = table.columns().indexOf(F);
     Exact f = frequencies < 0 ? Exact.ONE : cells.get(frequencies);
+    int anyStep = working.steps().size();
     // The quantities first: finding them goes over the rows itself.
-    Formula numbers = formula.withNumbers(part -> isOfRow(part) ? Optional.empty() : number(part));
-    return evaluation.inRow(numbers, cells.get(0), f);
+    Formula numbers =
+        formula.withNumbers(part -> isOfRow(part) ? Optional.empty() : number(part, anyStep));
+    return evaluation(anyStep).inRow(numbers, cells.get(0), f);
   }
 
   private static boolean isOfRow(Formula part) {

@@ -35,6 +35,6 @@ public record OwnWorking(Map<String, String> entries) {
 
   /** {@return the key of a cell of the table, both counted from 0} */
   public static String cell(WorkTable table, int column, int row) {
-    return table.columns().get(column).plain(Object::toString) + " #" + (row + 1);
+    return table.columns().get(column).key() + " #" + (row + 1);
   }
 }

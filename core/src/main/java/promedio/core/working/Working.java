@@ -85,8 +85,8 @@ public record Working(
   }
 
   /**
-   * {@return the key of a step, from 0, by which a student's own value is kept: its left side, told
-   * apart where it stands more than once}
+   * {@return the key of a step, from 0, by which a student's own value is kept: its left side by
+   * the ids of its quantities, told apart where it stands more than once}
    */
   public String key(int step) {
     String left = left(steps.get(step));
@@ -95,9 +95,7 @@ public record Working(
   }
 
   private static String left(WorkingStep step) {
-    return step instanceof WorkingStep.Computed computed
-        ? computed.left().plain(Exact::toString)
-        : "";
+    return step instanceof WorkingStep.Computed computed ? computed.left().key() : "";
   }
 
   private Working withExact(List<Real> unrounded) {

@@ -21,7 +21,7 @@ class AssignmentTest {
 
     assertThat(empty.items()).isEmpty();
     assertThat(two.items()).extracting(Item::id).containsExactly(1, 2);
-    assertThat(two.freeId()).isEqualTo(3);
+    assertThat(two.ids().item()).isEqualTo(3);
     assertThat(two.without(1).items()).extracting(Item::id).containsExactly(2);
     assertThat(two.with(item(1, "9")).items().get(0).source())
         .isEqualTo(new Source.ValuesText("9"));

@@ -16,6 +16,7 @@ import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
@@ -54,7 +55,7 @@ class FollowThroughTest {
     Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
     // Σx should be 50; with 52 the rest follows: (510 − 52²/5)/4 = −7.7.
     FollowThrough marks =
-        judged(CRATES, working, Map.of("Σx²", "510", "Σx", "52", "n", "5", "s²", "-7.70"));
+        judged(CRATES, working, Map.of("Σx²", "510", "Σx", "52", "n", "5", "variance", "-7.70"));
 
     assertThat(steps(working, marks))
         .containsExactly(Worth.WRONG, Worth.RIGHT, Worth.RIGHT, Worth.FOLLOWS);
@@ -66,7 +67,7 @@ class FollowThroughTest {
   @Test
   void aSecondMistakeCountsToo() {
     Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
-    FollowThrough marks = judged(CRATES, working, Map.of("Σx", "52", "s²", "3.1"));
+    FollowThrough marks = judged(CRATES, working, Map.of("Σx", "52", "variance", "3.1"));
 
     assertThat(marks.mistakes()).isEqualTo(2);
     assertThat(marks.step(3).orElseThrow().fromOwn()).contains(Exact.of(-77, 10));
@@ -88,9 +89,9 @@ class FollowThroughTest {
                 "9",
                 OwnWorking.cell(table, 2, 1),
                 "1",
-                "Σ(x − x̄)²",
+                "Σ(x − mean)²",
                 "15",
-                "s²",
+                "variance",
                 "3.75"));
 
     assertThat(marks.cell(1, 0).orElseThrow().worth()).isEqualTo(Worth.WRONG);
@@ -110,13 +111,13 @@ class FollowThroughTest {
             CRATES,
             working,
             Map.of(
-                "x̄",
+                "mean",
                 "11",
                 OwnWorking.cell(table, 1, 0),
                 "-3",
                 OwnWorking.cell(table, 2, 0),
                 "9",
-                "s²",
+                "variance",
                 "3.75"));
 
     assertThat(marks.cell(1, 0).orElseThrow().worth()).isEqualTo(Worth.FOLLOWS);
@@ -135,7 +136,7 @@ class FollowThroughTest {
             thirds,
             working,
             Map.of(
-                "x̄",
+                "mean",
                 "9.7",
                 OwnWorking.cell(table, 1, 0),
                 "-1.7",
@@ -145,9 +146,9 @@ class FollowThroughTest {
                 "0.09",
                 OwnWorking.cell(table, 2, 2),
                 "1.69",
-                "Σ(x − x̄)²",
+                "Σ(x − mean)²",
                 "4.67",
-                "s²",
+                "variance",
                 "2.335"));
 
     assertThat(marks.mistakes()).isZero();
@@ -159,7 +160,7 @@ class FollowThroughTest {
     Data thirds = new Sample(Values.ofDecimals(new long[] {8, 10, 11}, 0));
     Working working = working(thirds, Measure.MEAN, Method.DEFINITION);
 
-    FollowThrough marks = judged(thirds, working, Map.of("Σx", "2o", "x̄", "29/3"));
+    FollowThrough marks = judged(thirds, working, Map.of("Σx", "2o", "mean", "29/3"));
     assertThat(steps(working, marks)).containsExactly(Worth.UNREADABLE, Worth.RIGHT);
     assertThat(marks.step(0).orElseThrow().reason()).isPresent();
     assertThat(judged(thirds, working, Map.of()).step(0)).isEmpty();
@@ -180,10 +181,51 @@ class FollowThroughTest {
         judged(
             baskets,
             working,
-            Map.of(OwnWorking.cell(table, 2, 1), "13", "Σ(f · x)", "19", "x̄", "3.80"));
+            Map.of(OwnWorking.cell(table, 2, 1), "13", "Σ(f · x)", "19", "mean", "3.80"));
 
     assertThat(steps(working, marks)).containsExactly(Worth.FOLLOWS, Worth.FOLLOWS);
     assertThat(marks.mistakes()).isEqualTo(1);
+  }
+
+  @Test
+  void eachQuartileOfAClassTableFollowsFromItsOwnPosition() {
+    ClassTable weights =
+        new ClassTable(
+            List.of(
+                ClassTable.Row.of(Exact.of(0), Exact.of(10), Exact.of(5)),
+                ClassTable.Row.of(Exact.of(10), Exact.of(20), Exact.of(9)),
+                ClassTable.Row.of(Exact.of(20), Exact.of(30), Exact.of(6))),
+            0);
+    Working working = working(weights, Measure.IQR, Method.DEFINITION);
+    // 3 · 20/4 = 15, taken for 16: 20 + (16 − 14)/6 · 10 follows from it, and so does the range.
+    FollowThrough marks =
+        judged(
+            weights,
+            working,
+            Map.of("position", "5", "position (2)", "16", "q3", "23.33", "iqr", "13.33"));
+
+    assertThat(steps(working, marks))
+        .containsExactly(Worth.RIGHT, Worth.WRONG, Worth.FOLLOWS, Worth.FOLLOWS);
+    assertThat(marks.mistakes()).isEqualTo(1);
+
+    FollowThrough firstWrong = judged(weights, working, Map.of("position", "6", "q3", "21.67"));
+    assertThat(steps(working, firstWrong)).containsExactly(Worth.WRONG, Worth.RIGHT);
+  }
+
+  @Test
+  void whatWasWrittenStaysBesideItsQuantityHoweverThatIsTypeset() {
+    CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
+    Working sample = working(CRATES, Measure.SD, Method.DEFINITION);
+    Working whole = Working.of(CRATES, population, Measure.SD, Method.DEFINITION).orElseThrow();
+
+    assertThat(keys(whole)).containsExactlyElementsOf(keys(sample)).contains("mean", "sd");
+    assertThat(OwnWorking.cell(whole.table().orElseThrow(), 2, 0))
+        .isEqualTo(OwnWorking.cell(sample.table().orElseThrow(), 2, 0))
+        .isEqualTo("(x − mean)² #1");
+  }
+
+  private static List<String> keys(Working working) {
+    return IntStream.range(0, working.steps().size()).mapToObj(working::key).toList();
   }
 
   @Property(tries = 40)

@@ -205,7 +205,7 @@ final class BringInView extends BorderPane {
       workspace.shelf().addNamed(name, now.sample(workspace.assignment().sign()));
       return;
     }
-    int id = workspace.assignment().freeTableId();
+    int id = workspace.assignment().ids().table();
     boolean kept = keep.isSelected();
     workspace
         .background()

@@ -104,7 +104,7 @@ final class PartsView extends ScrollPane {
     Practice practice = new Practice(new Random(), before.rules());
     try {
       int wanted = Integer.parseInt(size.getText().strip());
-      int id = before.freeId();
+      int id = before.ids().item();
       Item item =
           Item.of(
               id,

@@ -34,7 +34,7 @@ public final class ItemEdits {
 
   /** The first letters make the sample, and are undone together with those that follow. */
   private void addFirst(String text) {
-    int id = workspace.assignment().freeId();
+    int id = workspace.assignment().ids().item();
     Item first = Item.of(id, Texts.of("item.sample", id), "", new Source.ValuesText(text));
     workspace.edit("edit.values", "values " + id, now -> now.with(first));
   }

@@ -70,7 +70,7 @@ public final class PartSheet {
   public static Part propose(Assignment assignment, Item item) {
     List<Measure> answered = List.copyOf(item.answers().keySet());
     return new Part(
-        assignment.freePartId(),
+        assignment.ids().part(),
         "",
         item.id(),
         answered.isEmpty() ? List.of(Measure.MEAN, Measure.MEDIAN, Measure.SD) : answered,

@@ -19,7 +19,7 @@ public final class ShelfEdits {
   public void duplicateChosen() {
     Item item = workspace.chosenProperty().get();
     if (item != null) {
-      int id = workspace.assignment().freeId();
+      int id = workspace.assignment().ids().item();
       Item copy = item.copy(id, Texts.of("item.copy", item.name()));
       workspace.edit("edit.duplicate", "", now -> now.with(copy));
       workspace.choose(id);
@@ -36,29 +36,29 @@ public final class ShelfEdits {
 
   /** Adds a sample of these values at the end of the shelf, and chooses it. */
   public void addSample(Source.ValuesText values) {
-    addNamed(Texts.of("item.sample", workspace.assignment().freeId()), values);
+    addNamed(Texts.of("item.sample", workspace.assignment().ids().item()), values);
   }
 
   /** Adds an empty table of values and frequencies, and chooses it. */
   public void addFrequencies() {
-    addNamed(Texts.of("item.table", workspace.assignment().freeId()), new Source.TableText(""));
+    addNamed(Texts.of("item.table", workspace.assignment().ids().item()), new Source.TableText(""));
   }
 
   /** Adds an empty class table, and chooses it. */
   public void addClasses() {
-    addNamed(Texts.of("item.classes", workspace.assignment().freeId()), new Source.ClassesText(""));
+    addNamed(Texts.of("item.classes", workspace.assignment().ids().item()), new Source.ClassesText(""));
   }
 
   /** Adds empty categories, and chooses them. */
   public void addCategories() {
     addNamed(
-        Texts.of("item.categories", workspace.assignment().freeId()),
+        Texts.of("item.categories", workspace.assignment().ids().item()),
         new Source.CategoriesText(""));
   }
 
   /** Adds an item under a name, and chooses it. */
   public void addNamed(String name, Source source) {
-    int id = workspace.assignment().freeId();
+    int id = workspace.assignment().ids().item();
     workspace.edit("edit.add", "", now -> now.with(Item.of(id, name, "", source)));
     workspace.choose(id);
   }

@@ -99,7 +99,7 @@ public final class TableEdits {
           Assignment changed = now;
           for (Map.Entry<String, Link> named : links.entrySet()) {
             Source linked = Source.Linked.to(named.getValue(), from.table());
-            Item item = Item.of(changed.freeId(), named.getKey(), "", linked);
+            Item item = Item.of(changed.ids().item(), named.getKey(), "", linked);
             changed = changed.with(item);
           }
           return changed;
