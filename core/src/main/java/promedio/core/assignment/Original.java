@@ -8,6 +8,11 @@ public sealed interface Original {
   /** {@return the name of the file, or what the table was pasted or typed as} */
   String name();
 
+  /** {@return where it is, as far as a person can be told} */
+  default String place() {
+    return name();
+  }
+
   /** The bytes themselves, kept within the assignment. */
   final class Kept implements Original {
 
@@ -50,6 +55,11 @@ public sealed interface Original {
    * @param fingerprint tells whether it is still the same
    */
   record Referred(String path, String fingerprint) implements Original {
+    @Override
+    public String place() {
+      return path;
+    }
+
     @Override
     public String name() {
       return path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1);

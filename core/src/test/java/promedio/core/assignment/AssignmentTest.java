@@ -2,10 +2,15 @@ package promedio.core.assignment;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import promedio.core.graph.GraphChoice;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 
 class AssignmentTest {
 
@@ -27,6 +32,27 @@ class AssignmentTest {
         .isEqualTo(new Source.ValuesText("9"));
     assertThat(two.item(2)).contains(item(2, "3"));
     assertThat(two.item(7)).isEmpty();
+  }
+
+  @Test
+  void anIdThatAnythingSpeaksOfIsNotGivenToSomethingElse() {
+    Item linked =
+        Item.of(
+            1,
+            "weight",
+            "",
+            new Source.Linked(Link.of(5, "weight"), new Sample(Values.of(List.of())), 0, false));
+    Item drawn = item(2, "8").withGraph(GraphChoice.USUAL.beside(7));
+    Assignment some =
+        Assignment.empty("Pears")
+            .with(linked)
+            .with(drawn)
+            .with(new Part(1, "", 9, List.of(), Optional.empty()));
+
+    assertThat(some.ids()).isEqualTo(new Ids(10, 6, 2));
+    assertThat(some.without(2).without(1).ids()).isEqualTo(new Ids(10, 6, 2));
+    assertThat(some.withParts(List.of()).ids().part()).isEqualTo(2);
+    assertThat(some.withIds(new Ids(20, 1, 1))).isEqualTo(some);
   }
 
   @Test

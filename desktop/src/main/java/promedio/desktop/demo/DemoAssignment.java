@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.assignment.Ids;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
@@ -40,7 +41,8 @@ public final class DemoAssignment {
             DecimalSign.POINT,
             List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut()),
             List.of(),
-            parts())
+            parts(),
+            Ids.FIRST)
         .with(trays());
   }
 

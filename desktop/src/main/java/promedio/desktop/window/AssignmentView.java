@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
@@ -32,6 +34,7 @@ import promedio.core.table.ReadingChoices;
 import promedio.core.working.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.Background;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Desk;
 import promedio.desktop.work.Workspace;
@@ -137,12 +140,21 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     addEventFilter(KeyEvent.KEY_PRESSED, this::handleKey);
     setOnDragOver(this::acceptFiles);
     setOnDragDropped(this::takeFiles);
-    desk.leftOver().forEach(this::offer);
+    List<String> unreadable = new ArrayList<>();
+    desk.leftOver(unreadable::add).forEach(this::offer);
+    tellAll(unreadable);
+    desk.problemProperty().subscribe((old, problem) -> tellProblem(problem));
   }
 
   /** Tells the person something in the window, until it is put away. */
   public void tell(String message) {
     notices.tell(message);
+  }
+
+  private void tellProblem(String problem) {
+    if (!problem.isEmpty()) {
+      notices.tell(problem);
+    }
   }
 
   /** Puts the caret where values are typed. */
@@ -171,7 +183,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (file == null) {
       saveAs();
     } else {
-      saveTo(file);
+      saveTo(file, false);
     }
   }
 
@@ -180,8 +192,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     String name = workspace.assignment().title().strip().replaceAll("[\\\\/:*?\"<>|]", "-");
     fileChoice
         .toSave((name.isEmpty() ? Texts.of("assignment.untitled") : name) + AssignmentFile.ENDING)
-        .map(AssignmentView::withEnding)
-        .ifPresent(this::saveTo);
+        .ifPresent(chosen -> saveTo(withEnding(chosen), withEnding(chosen).equals(chosen)));
   }
 
   @Override
@@ -267,10 +278,28 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void openAssignment(Path path) {
     try {
       notices.clear();
-      desk.open(path).ifPresent(notices::tell);
+      Desk.Opened opened = desk.open(path);
+      tellAll(opened.notices());
+      opened.unread().forEach(this::offerReading);
     } catch (RefusedFileException e) {
       notices.tell(Texts.of("open.refused-assignment", e.getMessage()));
     }
+  }
+
+  private void tellAll(List<String> sentences) {
+    if (!sentences.isEmpty()) {
+      notices.tell(String.join("\n", sentences));
+    }
+  }
+
+  /** What a document from elsewhere refers to is read only when the person wants it. */
+  private void offerReading(Brought unread) {
+    notices.offer(
+        Texts.of("open.elsewhere-table", unread.name(), unread.original().place()),
+        Texts.of("open.read-table"),
+        () -> desk.readTable(unread, notices::tell),
+        Texts.of("open.leave-table"),
+        () -> {});
   }
 
   /** The sheet of a sample, a table, or what is about to be brought in; each with its margin. */
@@ -344,6 +373,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     workspace
         .background()
         .watch(
+            Background.Lane.PILE,
             Texts.of("work.marking", file.getFileName()),
             progress -> PileReader.of(now).read(Files.readString(file), progress),
             workspace.pileProperty()::set,
@@ -435,10 +465,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     bringIn().focusText();
   }
 
-  private void saveTo(Path path) {
+  /** A name that the person typed in full was agreed on where the file was chosen. */
+  private void saveTo(Path path, boolean agreed) {
     try {
       notices.clear();
-      desk.save(path).ifPresent(notices::tell);
+      desk.save(path, agreed).ifPresent(notices::tell);
     } catch (IOException e) {
       LOG.warn("cannot save {}", path, e);
       notices.tell(Texts.of("save.failed", String.valueOf(e.getMessage())));
@@ -458,7 +489,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
             "recover.offer",
             title,
             found.assignment().items().size() + found.assignment().tables().size()),
+        Texts.of("recover.bring-back"),
         () -> desk.bringBack(found),
+        Texts.of("recover.throw-away"),
         () -> desk.throwAway(found));
   }
 

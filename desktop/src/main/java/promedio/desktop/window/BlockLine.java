@@ -10,6 +10,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.table.Table;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Workspace;
 
@@ -45,6 +46,7 @@ final class BlockLine extends FlowPane {
     workspace
         .background()
         .run(
+            Background.Lane.SELECTION,
             Texts.of("work.block"),
             () -> block.tell(table, rules),
             told -> {

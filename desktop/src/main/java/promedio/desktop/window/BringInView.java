@@ -17,6 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Background;
 import promedio.desktop.work.Bringing;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
@@ -210,6 +211,7 @@ final class BringInView extends BorderPane {
     workspace
         .background()
         .run(
+            Background.Lane.BRINGING_IN,
             Texts.of("work.bringing-in", now.source().name()),
             () -> now.table(id, kept),
             workspace.tables()::addTable,

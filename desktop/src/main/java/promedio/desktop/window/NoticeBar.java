@@ -1,5 +1,7 @@
 package promedio.desktop.window;
 
+import java.util.List;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -7,7 +9,6 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Background.Job;
@@ -19,11 +20,9 @@ final class NoticeBar extends VBox {
 
   private final Label message = new Label();
   private final HBox notice;
-  private final HBox progress = new HBox(12);
-  private final Background background;
+  private final VBox progress = new VBox(4);
 
   NoticeBar(Background background) {
-    this.background = background;
     Button away = new Button(Texts.of("notice.away"));
     away.setOnAction(event -> clear());
     message.setWrapText(true);
@@ -33,11 +32,12 @@ final class NoticeBar extends VBox {
     notice.setAlignment(Pos.CENTER_LEFT);
     notice.getStyleClass().add("notice");
     notice.setId("notice");
-    progress.setAlignment(Pos.CENTER_LEFT);
-    progress.getStyleClass().add("progress-line");
     getChildren().addAll(notice, progress);
     clear();
-    background.runningProperty().subscribe(this::showRunning);
+    background
+        .running()
+        .addListener((ListChangeListener<Job>) change -> showRunning(background.running()));
+    showRunning(background.running());
   }
 
   void tell(String text) {
@@ -45,21 +45,21 @@ final class NoticeBar extends VBox {
     Nodes.setShown(notice, true);
   }
 
-  /** Offers work that was not saved; either button puts the offer away. */
-  void offer(String text, Runnable bringBack, Runnable throwAway) {
+  /** Offers something to be done or left; either button puts the offer away. */
+  void offer(String text, String doIt, Runnable does, String leaveIt, Runnable leaves) {
     Label question = new Label(text);
     question.setWrapText(true);
     question.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(question, Priority.ALWAYS);
-    Button back = new Button(Texts.of("recover.bring-back"));
-    Button away = new Button(Texts.of("recover.throw-away"));
-    back.setMinWidth(USE_PREF_SIZE);
-    away.setMinWidth(USE_PREF_SIZE);
-    HBox line = new HBox(12, question, back, away);
+    Button yes = new Button(doIt);
+    Button no = new Button(leaveIt);
+    yes.setMinWidth(USE_PREF_SIZE);
+    no.setMinWidth(USE_PREF_SIZE);
+    HBox line = new HBox(12, question, yes, no);
     line.setAlignment(Pos.CENTER_LEFT);
     line.getStyleClass().add("offer-line");
-    back.setOnAction(event -> answer(line, bringBack));
-    away.setOnAction(event -> answer(line, throwAway));
+    yes.setOnAction(event -> answer(line, does));
+    no.setOnAction(event -> answer(line, leaves));
     getChildren().add(line);
   }
 
@@ -72,16 +72,20 @@ final class NoticeBar extends VBox {
     Nodes.setShown(notice, false);
   }
 
-  private void showRunning(@Nullable Job job) {
-    Nodes.setShown(progress, job != null);
-    progress.getChildren().clear();
-    if (job != null) {
-      Button cancel = new Button(Texts.of("work.cancel"));
-      cancel.setOnAction(event -> job.cancel());
-      ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
-      bar.progressProperty().bind(background.progressProperty());
-      bar.setAccessibleText(job.title());
-      progress.getChildren().addAll(new Label(job.title()), bar, cancel);
-    }
+  private void showRunning(List<Job> jobs) {
+    Nodes.setShown(progress, !jobs.isEmpty());
+    progress.getChildren().setAll(jobs.stream().map(NoticeBar::line).toList());
+  }
+
+  private static HBox line(Job job) {
+    Button cancel = new Button(Texts.of("work.cancel"));
+    cancel.setOnAction(event -> job.cancel());
+    ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
+    bar.progressProperty().bind(job.progress());
+    bar.setAccessibleText(job.title());
+    HBox line = new HBox(12, new Label(job.title()), bar, cancel);
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add("progress-line");
+    return line;
   }
 }

@@ -7,6 +7,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -30,6 +31,7 @@ public final class PromedioApplication extends Application {
   private static Assignment initial = Assignment.empty("");
 
   private static @Nullable Path file;
+  private static Optional<String> toldOnClosing = Optional.empty();
 
   /** For the toolkit. */
   public PromedioApplication() {}
@@ -70,6 +72,7 @@ public final class PromedioApplication extends Application {
     place(stage, desk.settingsProperty().get());
     stage.setMinWidth(760);
     stage.setMinHeight(520);
+    stage.setOnCloseRequest(event -> stayOpen(event, desk, view));
     stage.setOnHiding(event -> close(stage, desk));
     stage.show();
     view.startTyping();
@@ -81,6 +84,16 @@ public final class PromedioApplication extends Application {
   private static void showTitle(Stage stage, Workspace workspace, Desk desk) {
     String key = desk.savedProperty().get() ? "window.title" : "window.title-unsaved";
     stage.setTitle(Texts.of(key, workspace.assignment().title()));
+  }
+
+  /** What cannot be kept is not lost in silence; whoever closes again after that means it. */
+  private static void stayOpen(WindowEvent event, Desk desk, AssignmentView view) {
+    Optional<String> problem = desk.keepAll();
+    if (problem.isPresent() && !problem.equals(toldOnClosing)) {
+      toldOnClosing = problem;
+      view.tell(Texts.of("close.would-lose", problem.get()));
+      event.consume();
+    }
   }
 
   /** Closing never asks: what is not saved is kept, and offered at the next start. */

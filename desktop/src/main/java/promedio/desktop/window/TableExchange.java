@@ -9,6 +9,7 @@ import promedio.core.message.Message;
 import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.table.TableExport;
@@ -38,6 +39,7 @@ final class TableExchange implements StepsPane.Actions {
     workspace
         .background()
         .run(
+            Background.Lane.EXPORT,
             Texts.of("work.exporting", file.getFileName()),
             () -> {
               TableExport.write(table, file, workspace.assignment().sign());

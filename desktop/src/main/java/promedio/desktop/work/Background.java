@@ -11,22 +11,46 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
-import org.jspecify.annotations.Nullable;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 import promedio.files.table.Progress;
 
 /**
- * Runs long work apart from the window, one piece at a time; a new piece takes the place of the
- * old.
+ * Runs long work apart from the window. Work of one lane never stops work of another; in most lanes
+ * a new piece takes the place of the old one, whose outcome nobody waits for any more.
  */
 public final class Background {
 
+  /** What work is for. */
+  public enum Lane {
+    /** Reading the values of the chosen sample. */
+    READING(true),
+    /** Reading a table that is looked at before it is brought in. */
+    PREVIEW(true),
+    /** Keeping the original of a table that is brought in. */
+    BRINGING_IN(false),
+    /** Tidying a long table. */
+    TIDYING(true),
+    /** What the selected cells come to. */
+    SELECTION(true),
+    /** Marking a pile of answers. */
+    PILE(true),
+    /** Calculating on scratch paper. */
+    SCRATCH(true),
+    /** Writing files; one that is asked for is written, whatever is asked for next. */
+    EXPORT(false);
+
+    private final boolean latestOnly;
+
+    Lane(boolean latestOnly) {
+      this.latestOnly = latestOnly;
+    }
+  }
+
   private final Executor worker;
   private final Executor window;
-  private final ReadOnlyObjectWrapper<@Nullable Job> running =
-      new ReadOnlyObjectWrapper<>(this, "running");
-  private final ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
+  private final ObservableList<Job> running = FXCollections.observableArrayList();
+  private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
 
   /**
    * Makes one.
@@ -39,10 +63,10 @@ public final class Background {
     this.window = window;
   }
 
-  /** {@return one with a thread of its own that tells outcomes on the thread of the window} */
+  /** {@return one with threads of its own that tells outcomes on the thread of the window} */
   public static Background ofWindow() {
     return new Background(
-        Executors.newSingleThreadExecutor(
+        Executors.newCachedThreadPool(
             task -> {
               Thread thread = new Thread(task, "promedio-background");
               thread.setDaemon(true);
@@ -51,14 +75,9 @@ public final class Background {
         Platform::runLater);
   }
 
-  /** {@return the work that is under way, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable Job> runningProperty() {
-    return running.getReadOnlyProperty();
-  }
-
-  /** {@return how much of the work is done, from 0 to 1; below 0 while nobody can tell} */
-  public ReadOnlyDoubleProperty progressProperty() {
-    return progress.getReadOnlyProperty();
+  /** {@return the work that is under way, the oldest first} */
+  public ObservableList<Job> running() {
+    return shown;
   }
 
   /** Work that tells how far it is. */
@@ -77,6 +96,7 @@ public final class Background {
   /**
    * Starts work that tells how far it is.
    *
+   * @param lane what the work is for
    * @param title what is done, for the one who waits
    * @param work the work; it is interrupted when cancelled
    * @param done takes the outcome
@@ -84,65 +104,60 @@ public final class Background {
    *     cancelled
    */
   public <T> void watch(
-      String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    AtomicInteger percent = new AtomicInteger(-1);
-    Progress told =
-        (so, total) -> {
-          int now = total <= 0 ? -1 : (int) Math.min(100, 100 * so / total);
-          // A hundred tellings are enough for a line on a screen.
-          if (percent.getAndSet(now) != now) {
-            window.execute(() -> progress.set(now / 100.0));
+      Lane lane, String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    if (lane.latestOnly) {
+      running.stream().filter(job -> job.lane() == lane).toList().forEach(Job::cancel);
+    }
+    ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
+    FutureTask<T> task =
+        new FutureTask<>(() -> work.run(telling(progress))) {
+          @Override
+          protected void done() {
+            window.execute(() -> finish(this, done, failed));
           }
         };
-    start(title, () -> work.run(told), done, failed, failed);
+    running.add(new Job(lane, title, task, progress.getReadOnlyProperty()));
+    worker.execute(task);
   }
 
   /**
    * Starts work.
    *
+   * @param lane what the work is for
    * @param title what is done, for the one who waits
    * @param work the work; it is interrupted when cancelled
    * @param done takes the outcome
    * @param failed takes the failure; neither is called when the work was cancelled
    */
   public <T> void run(
-      String title, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    start(title, work, done, failed, cancelled -> {});
-  }
-
-  private <T> void start(
-      String title,
-      Callable<T> work,
-      Consumer<T> done,
-      Consumer<Exception> failed,
-      Consumer<Exception> cancelled) {
-    Job old = running.get();
-    if (old != null) {
-      old.cancel();
-    }
-    FutureTask<T> task =
-        new FutureTask<>(work) {
-          @Override
-          protected void done() {
-            window.execute(() -> finish(this, done, failed, cancelled));
+      Lane lane, String title, Callable<T> work, Consumer<T> done, Consumer<Exception> failed) {
+    watch(
+        lane,
+        title,
+        progress -> work.call(),
+        done,
+        failure -> {
+          if (!(failure instanceof CancellationException)) {
+            failed.accept(failure);
           }
-        };
-    progress.set(-1);
-    running.set(new Job(title, task));
-    worker.execute(task);
+        });
   }
 
-  private <T> void finish(
-      FutureTask<T> task,
-      Consumer<T> done,
-      Consumer<Exception> failed,
-      Consumer<Exception> cancelled) {
-    Job job = running.get();
-    if (job != null && job.task() == task) {
-      running.set(null);
-    }
+  private Progress telling(ReadOnlyDoubleWrapper progress) {
+    AtomicInteger percent = new AtomicInteger(-1);
+    return (so, total) -> {
+      int now = total <= 0 ? -1 : (int) Math.min(100, 100 * so / total);
+      // A hundred tellings are enough for a line on a screen.
+      if (percent.getAndSet(now) != now) {
+        window.execute(() -> progress.set(now / 100.0));
+      }
+    };
+  }
+
+  private <T> void finish(FutureTask<T> task, Consumer<T> done, Consumer<Exception> failed) {
+    running.removeIf(job -> job.task() == task);
     if (task.isCancelled()) {
-      cancelled.accept(new CancellationException());
+      failed.accept(new CancellationException());
       return;
     }
     try {
@@ -157,10 +172,12 @@ public final class Background {
   /**
    * Work under way.
    *
+   * @param lane what it is for
    * @param title what is done
    * @param task the work itself
+   * @param progress how much is done, from 0 to 1; below 0 while nobody can tell
    */
-  public record Job(String title, FutureTask<?> task) {
+  public record Job(Lane lane, String title, FutureTask<?> task, ReadOnlyDoubleProperty progress) {
 
     /** Stops the work; its outcome is dropped. */
     public void cancel() {

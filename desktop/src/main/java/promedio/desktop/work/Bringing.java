@@ -168,6 +168,7 @@ public final class Bringing {
     ReadingChoices now = choices;
     DataSource from = source;
     background.watch(
+        Background.Lane.PREVIEW,
         Texts.of("work.opening", source.name()),
         progress -> {
           Recognised found = TableReader.recognise(from, now);

@@ -3,63 +3,56 @@ package promedio.desktop.work;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
 import promedio.desktop.Folders;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.FileClaim;
+import promedio.files.assignment.OwnFiles;
 import promedio.files.assignment.UnsavedWork;
 import promedio.files.settings.Settings;
 import promedio.files.settings.SettingsFile;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
 
 /**
- * Where the assignment of a window is kept: its file, the copy that is kept while work goes on, and
- * the settings of the person.
+ * Where the documents of a window are kept: each with its file, and with a copy that is kept while
+ * work goes on; and the settings of the person. What is asked of it is about the document that the
+ * window shows, whichever that is after "new", "open", undo and redo.
  */
 public final class Desk implements AutoCloseable {
 
   private static final Logger LOG = LoggerFactory.getLogger(Desk.class);
 
-  /** A crash loses no more than this and the time to write. */
-  private static final long KEEP_AFTER_MILLIS = 400;
-
   private final Workspace workspace;
   private final Folders folders;
   private final SettingsFile settingsFile;
-  private final UnsavedWork unsaved;
-  private final ExecutorService keeper =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "promedio-keeper");
-            thread.setDaemon(true);
-            return thread;
-          });
-  private final AtomicBoolean keeping = new AtomicBoolean();
+  private final OwnFiles ownFiles;
+  private final Keeper keeper;
+  private final Map<DocumentKey, KeptDocument> documents = new HashMap<>();
   private final ReadOnlyObjectWrapper<@Nullable Path> file =
       new ReadOnlyObjectWrapper<>(this, "file");
   private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper(this, "saved", true);
   private final ReadOnlyObjectWrapper<Settings> settings;
-  private Assignment lastSaved;
-  private @Nullable FileTime lastWritten;
   private @Nullable FileClaim claim;
+  private DocumentKey shown;
 
   /** Keeps the assignment of the workspace, which counts as saved as it is. */
   public Desk(Workspace workspace, Folders folders) {
@@ -67,12 +60,19 @@ public final class Desk implements AutoCloseable {
     this.folders = folders;
     this.settingsFile = new SettingsFile(folders.settings());
     this.settings = new ReadOnlyObjectWrapper<>(this, "settings", settingsFile.read());
-    this.unsaved = UnsavedWork.begin(folders.unsaved());
-    this.lastSaved = workspace.assignment();
-    workspace.assignmentProperty().subscribe((old, now) -> noteChange());
+    this.ownFiles = new OwnFiles(folders.own());
+    this.keeper = new Keeper(workspace.background()::tell);
+    Document first = workspace.documentProperty().get();
+    this.shown = first.key();
+    documents.put(shown, begun(first.assignment()));
+    workspace.documentProperty().subscribe((old, now) -> noteChange(now));
   }
 
-  /** {@return the file of the assignment, {@code null} before it is first saved} */
+  private KeptDocument begun(Assignment assignment) {
+    return new KeptDocument(assignment, UnsavedWork.begin(folders.unsaved()));
+  }
+
+  /** {@return the file of the document, {@code null} before it is first saved} */
   public ReadOnlyObjectProperty<@Nullable Path> fileProperty() {
     return file.getReadOnlyProperty();
   }
@@ -80,6 +80,11 @@ public final class Desk implements AutoCloseable {
   /** {@return whether the file holds all there is} */
   public ReadOnlyBooleanProperty savedProperty() {
     return saved.getReadOnlyProperty();
+  }
+
+  /** {@return why work that is not saved cannot be kept, for the person; empty where it can} */
+  public ReadOnlyStringProperty problemProperty() {
+    return keeper.problemProperty();
   }
 
   /** {@return what is remembered for the person} */
@@ -97,51 +102,151 @@ public final class Desk implements AutoCloseable {
   }
 
   /**
+   * What came of opening an assignment.
+   *
+   * @param notices what the person should know, in sentences: the file is open in another window
+   *     too, a file that it refers to is gone or has changed
+   * @param unread tables whose files lie elsewhere; {@link #readTable} reads one that the person
+   *     wants
+   */
+  public record Opened(List<String> notices, List<Brought> unread) {
+    public Opened {
+      notices = List.copyOf(notices);
+      unread = List.copyOf(unread);
+    }
+  }
+
+  /**
    * Opens an assignment in the place of the present one.
    *
-   * @return what the person should know: the file is open in another window too, a file that it
-   *     refers to is gone or has changed
    * @throws RefusedFileException if it cannot be opened; nothing is changed then
    */
-  public Optional<String> open(Path path) throws RefusedFileException {
-    List<String> notices = new ArrayList<>();
-    Assignment opened = AssignmentFile.read(path, notices::add);
-    workspace.replace(opened);
-    settle(path, opened).ifPresent(notices::add);
-    return notices.isEmpty() ? Optional.empty() : Optional.of(String.join("\n", notices));
+  public Opened open(Path path) throws RefusedFileException {
+    AssignmentFile.Opened opened =
+        AssignmentFile.open(path, fingerprint -> ownFiles.holds(path, fingerprint));
+    KeptDocument document = begun(opened.assignment());
+    document.settle(path, opened.fingerprint(), opened.assignment());
+    begin(document, opened.assignment());
+    remember(old -> old.withRecent(path.toAbsolutePath()));
+    List<String> notices = new ArrayList<>(opened.notices());
+    if (isElsewhere()) {
+      notices.add(Texts.of("open.elsewhere", path.getFileName()));
+    }
+    return new Opened(notices, opened.unread());
+  }
+
+  /** Begins a document in the place of the present one, which is kept as far as it is not saved. */
+  private void begin(KeptDocument document, Assignment assignment) {
+    DocumentKey key = new DocumentKey();
+    documents.put(key, document);
+    workspace.replace(key, assignment);
+  }
+
+  /**
+   * Reads the file that a table of the assignment refers to, since the person wants it.
+   *
+   * @param notices takes what the person should know, in sentences
+   */
+  public void readTable(Brought unread, Consumer<String> notices) {
+    Consumer<String> told = notice -> workspace.background().tell(() -> notices.accept(notice));
+    DocumentKey asked = workspace.documentProperty().get().key();
+    workspace
+        .background()
+        .run(
+            Background.Lane.BRINGING_IN,
+            Texts.of("work.opening", unread.original().name()),
+            () -> AssignmentFile.readReferred(unread, told),
+            read -> showRead(asked, unread, read),
+            failure -> {
+              LOG.warn("cannot read the file of {}", unread.name(), failure);
+              notices.accept(String.valueOf(failure.getMessage()));
+            });
+  }
+
+  /** What a file holds is no edit: a document that was saved still is. */
+  private void showRead(DocumentKey asked, Brought unread, Brought read) {
+    Document now = workspace.documentProperty().get();
+    boolean same =
+        now.key() == asked && now.assignment().table(read.id()).filter(unread::equals).isPresent();
+    if (same) {
+      Assignment changed = now.assignment().with(read);
+      present().reread(changed);
+      workspace.amend(changed);
+    }
+  }
+
+  /**
+   * Saves the assignment in a file that it did not come from, or in its own. Another file that is
+   * there, and its own where someone else has changed it, are told about the first time, and
+   * replaced the second.
+   *
+   * @return a sentence for the person where the file is open in another window too
+   * @throws IOException if it is not saved; the message is for the person
+   */
+  public Optional<String> save(Path path) throws IOException {
+    return save(path, false);
   }
 
   /**
    * Saves the assignment.
    *
+   * @param agreed whether the person has agreed to replace what is there
    * @return a sentence for the person where the file is open in another window too
-   * @throws IOException if it cannot be saved; the message is for the person
+   * @throws IOException if it is not saved; the message is for the person
    */
-  public Optional<String> save(Path path) throws IOException {
-    FileTime found = written(path);
-    if (path.equals(file.get()) && lastWritten != null && !lastWritten.equals(found)) {
+  public Optional<String> save(Path path, boolean agreed) throws IOException {
+    KeptDocument document = present();
+    Optional<String> found = fingerprint(path);
+    boolean expected = agreed || found.isEmpty() || document.expects(path, found.get());
+    if (!expected) {
       // Once told, saving again is meant.
-      lastWritten = found;
-      throw new IOException(Texts.of("save.changed", path.getFileName()));
+      document.tell(path, found.get());
+      boolean own = document.isAt(path);
+      throw new IOException(Texts.of(own ? "save.changed" : "save.exists", path.getFileName()));
     }
     Assignment now = workspace.assignment();
-    AssignmentFile.write(now, path);
-    Optional<String> elsewhere = settle(path, now);
-    forget();
-    return elsewhere;
+    String fingerprint = AssignmentFile.write(now, path);
+    ownFiles.add(path, fingerprint);
+    document.settle(path, fingerprint, now);
+    keeper.forgetNow(document);
+    saved.set(true);
+    claim(path);
+    remember(old -> old.withRecent(path.toAbsolutePath()));
+    return isElsewhere()
+        ? Optional.of(Texts.of("open.elsewhere", path.getFileName()))
+        : Optional.empty();
   }
 
-  /** {@return work of an earlier time that was not saved} */
-  public List<UnsavedWork.Found> leftOver() {
-    return UnsavedWork.find(folders.unsaved());
+  private static Optional<String> fingerprint(Path path) throws IOException {
+    if (!Files.exists(path)) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(Fingerprint.of(DataSource.of(path)));
+    } catch (RefusedFileException e) {
+      throw new IOException(e.getMessage(), e);
+    }
   }
 
-  /** Goes on with work that was not saved. */
+  /**
+   * {@return work of an earlier time that was not saved}
+   *
+   * @param notices is told of what cannot be read, in sentences
+   */
+  public List<UnsavedWork.Found> leftOver(Consumer<String> notices) {
+    List<UnsavedWork> own = documents.values().stream().map(KeptDocument::unsaved).toList();
+    return UnsavedWork.find(folders.unsaved(), notices).stream()
+        .filter(found -> !own.contains(found.work()))
+        .toList();
+  }
+
+  /** Goes on with work that was not saved; its old copy goes when there is a new one. */
   public void bringBack(UnsavedWork.Found found) {
-    workspace.replace(found.assignment());
-    found.file().filter(Files::exists).ifPresent(this::claim);
-    noteChange();
-    throwAway(found);
+    KeptDocument document = KeptDocument.broughtBack(found, UnsavedWork.begin(folders.unsaved()));
+    begin(document, found.assignment());
+    if (keeper.keepNow(document, found.assignment()).isEmpty()) {
+      throwAway(found);
+    }
   }
 
   /** Throws work away that was not saved. */
@@ -153,37 +258,71 @@ public final class Desk implements AutoCloseable {
     }
   }
 
-  /** Keeps what is not saved, so that the next start offers it, and lets go of the file. */
+  /**
+   * Keeps every document that is not saved, so that the next start offers it.
+   *
+   * @return why that cannot be, for the person; empty where the window may close
+   */
+  public Optional<String> keepAll() {
+    present().latest(workspace.assignment());
+    Optional<String> problem = Optional.empty();
+    for (KeptDocument document : documents.values()) {
+      if (!document.isSaved()) {
+        problem = problem.or(() -> keeper.keepNow(document, document.latest()));
+      }
+    }
+    return problem;
+  }
+
+  /** Keeps what is not saved, and lets go of the file. */
   @Override
   public void close() {
-    keeper.shutdownNow();
-    if (!saved.get()) {
-      keep(workspace.assignment());
-    }
+    keepAll().ifPresent(problem -> LOG.error("unsaved work is lost: {}", problem));
+    keeper.close();
     release();
   }
 
-  private Optional<String> settle(Path path, Assignment now) {
-    boolean alone = claim(path);
-    lastSaved = now;
-    lastWritten = written(path);
-    saved.set(true);
-    remember(old -> old.withRecent(path.toAbsolutePath()));
-    return alone ? Optional.empty() : Optional.of(Texts.of("open.elsewhere", path.getFileName()));
+  private KeptDocument present() {
+    Document now = workspace.documentProperty().get();
+    return documents.computeIfAbsent(now.key(), key -> begun(now.assignment()));
   }
 
-  private boolean claim(Path path) {
+  private void noteChange(Document now) {
+    KeptDocument document = present();
+    if (now.key() != shown) {
+      shown = now.key();
+      release();
+      Path path = document.path();
+      file.set(path);
+      if (path != null) {
+        claim(path);
+      }
+    }
+    document.latest(now.assignment());
+    saved.set(document.isSaved());
+    if (document.isSaved()) {
+      keeper.forget(document);
+    } else {
+      keeper.keepSoon(document, now.assignment());
+    }
+  }
+
+  /** Whether another window has the file, so that this one has no claim on it. */
+  private boolean isElsewhere() {
+    return file.get() != null && claim == null;
+  }
+
+  private void claim(Path path) {
     if (path.equals(file.get()) && claim != null) {
-      return true;
+      return;
     }
     release();
     file.set(path);
     try {
       claim = FileClaim.take(folders.claims(), path).orElse(null);
-      return claim != null;
     } catch (IOException e) {
       LOG.warn("cannot mark {} as open", path, e);
-      return true;
+      claim = FileClaim.none();
     }
   }
 
@@ -196,59 +335,6 @@ public final class Desk implements AutoCloseable {
       } catch (IOException e) {
         LOG.warn("cannot let go of {}", file.get(), e);
       }
-    }
-  }
-
-  private void noteChange() {
-    saved.set(workspace.assignment().equals(lastSaved));
-    if (saved.get()) {
-      forget();
-    } else if (keeping.compareAndSet(false, true)) {
-      try {
-        keeper.execute(this::keepSoon);
-      } catch (RejectedExecutionException e) {
-        LOG.debug("the window is closed, which keeps the work itself", e);
-      }
-    }
-  }
-
-  /** Waits, so that many edits in a row are kept once, then keeps the latest. */
-  private void keepSoon() {
-    try {
-      TimeUnit.MILLISECONDS.sleep(KEEP_AFTER_MILLIS);
-    } catch (InterruptedException e) {
-      // The window closes and keeps the work itself.
-      Thread.currentThread().interrupt();
-      return;
-    }
-    keeping.set(false);
-    if (!saved.get()) {
-      keep(workspace.assignment());
-    }
-  }
-
-  private synchronized void keep(Assignment assignment) {
-    try {
-      unsaved.keep(assignment, Optional.ofNullable(file.get()));
-    } catch (IOException e) {
-      LOG.error("cannot keep unsaved work", e);
-    }
-  }
-
-  private synchronized void forget() {
-    try {
-      unsaved.forget();
-    } catch (IOException e) {
-      LOG.warn("cannot forget unsaved work", e);
-    }
-  }
-
-  private static @Nullable FileTime written(Path path) {
-    try {
-      return Files.getLastModifiedTime(path);
-    } catch (IOException e) {
-      // It is not there, or nobody can tell; saving will find out.
-      return null;
     }
   }
 }

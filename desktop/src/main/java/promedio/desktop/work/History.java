@@ -45,6 +45,11 @@ final class History<T> {
     present = next;
   }
 
+  /** Puts another value in the place of the present one, which is no edit. */
+  void amend(T same) {
+    present = same;
+  }
+
   Optional<String> nameOfUndo() {
     return Optional.ofNullable(past.peek()).map(Step::name);
   }

@@ -46,7 +46,8 @@ public final class ShelfEdits {
 
   /** Adds an empty class table, and chooses it. */
   public void addClasses() {
-    addNamed(Texts.of("item.classes", workspace.assignment().ids().item()), new Source.ClassesText(""));
+    addNamed(
+        Texts.of("item.classes", workspace.assignment().ids().item()), new Source.ClassesText(""));
   }
 
   /** Adds empty categories, and chooses them. */

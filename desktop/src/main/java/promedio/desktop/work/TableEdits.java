@@ -61,6 +61,7 @@ public final class TableEdits {
     workspace
         .background()
         .run(
+            Background.Lane.TIDYING,
             Texts.of("work.tidying", old.name()),
             () -> before.with(old.withSteps(steps)),
             done -> {

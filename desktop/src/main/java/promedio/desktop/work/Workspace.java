@@ -38,8 +38,9 @@ public final class Workspace {
   private static final int LONG_TEXT = 120_000;
 
   private final Background background;
-  private final History<Assignment> history;
+  private final History<Document> history;
   private final ReadOnlyObjectWrapper<Assignment> assignment;
+  private final ReadOnlyObjectWrapper<Document> document;
   private final ReadOnlyObjectWrapper<@Nullable Item> chosen =
       new ReadOnlyObjectWrapper<>(this, "chosen");
   private final ReadOnlyObjectWrapper<@Nullable Reckoning> reckoning =
@@ -66,7 +67,8 @@ public final class Workspace {
   /** Makes the state of a window on an assignment. */
   public Workspace(Assignment first, Background background) {
     this.background = background;
-    this.history = new History<>(first);
+    this.history = new History<>(new Document(new DocumentKey(), first));
+    this.document = new ReadOnlyObjectWrapper<>(this, "document", history.present());
     this.assignment = new ReadOnlyObjectWrapper<>(this, "assignment", first);
     first.items().stream().findFirst().ifPresent(item -> choose(item.id()));
   }
@@ -94,6 +96,11 @@ public final class Workspace {
   /** {@return the assignment as it is now} */
   public Assignment assignment() {
     return assignment.get();
+  }
+
+  /** {@return the assignment with the document that it is; it changes after the assignment does} */
+  public ReadOnlyObjectProperty<Document> documentProperty() {
+    return document.getReadOnlyProperty();
   }
 
   /** {@return the chosen sample or table, {@code null} when there is none} */
@@ -240,9 +247,23 @@ public final class Workspace {
     return lit;
   }
 
-  /** Puts another assignment in the place of this one; that can be undone too. */
+  /** Begins another document in the place of this one; that can be undone too. */
   public void replace(Assignment other) {
-    edit("edit.replace", "", now -> other);
+    replace(new DocumentKey(), other);
+  }
+
+  /** Begins another document of the key in the place of this one; that can be undone too. */
+  public void replace(DocumentKey key, Assignment other) {
+    moved.set(Map.of());
+    whatIf.set(null);
+    history.edit(Texts.of("edit.replace"), "", new Document(key, other));
+    showPresent();
+  }
+
+  /** Shows the same document as it is with something that was read again; that is no edit. */
+  void amend(Assignment read) {
+    history.amend(new Document(document.get().key(), read));
+    showPresent();
   }
 
   /** {@return what undoing would take back} */
@@ -272,19 +293,27 @@ public final class Workspace {
   }
 
   void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
-    Assignment changed = change.apply(history.present());
-    if (changed.equals(history.present())) {
+    Document now = history.present();
+    Assignment changed = change.apply(now.assignment());
+    if (changed.equals(now.assignment())) {
       // A field that is shown another item tells so as if it were typed in.
       return;
     }
     moved.set(Map.of());
     whatIf.set(null);
-    history.edit(Texts.of(nameKey), key, changed);
+    history.edit(Texts.of(nameKey), key, new Document(now.key(), changed));
     showPresent();
   }
 
+  /** Ids that were given stay given, also where the edit that gave them is undone. */
   private void showPresent() {
-    assignment.set(history.present());
+    Document now = history.present();
+    if (now.key() == document.get().key()) {
+      Assignment same = now.assignment().withIds(assignment().ids());
+      history.amend(new Document(now.key(), same));
+    }
+    assignment.set(history.present().assignment());
+    document.set(history.present());
     Brought oldTable = table.get();
     if (oldTable != null) {
       table.set(assignment().table(oldTable.id()).orElse(null));
@@ -326,6 +355,7 @@ public final class Workspace {
     Assignment now = assignment();
     reckoning.set(null);
     background.run(
+        Background.Lane.READING,
         Texts.of("work.reading", item.name()),
         () -> Reckoning.of(now, item),
         done -> {

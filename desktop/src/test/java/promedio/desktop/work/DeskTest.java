@@ -6,19 +6,31 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Original;
+import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.rules.CourseRules;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Replay;
 import promedio.desktop.Folders;
 import promedio.files.RefusedFileException;
+import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
 import promedio.files.settings.Settings;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
+import promedio.files.table.Progress;
+import promedio.files.table.TableReader;
 
 class DeskTest {
 
@@ -99,20 +111,20 @@ class DeskTest {
     }
     Workspace next = workspace();
     try (Desk desk = desk(next)) {
-      List<UnsavedWork.Found> found = desk.leftOver();
+      List<UnsavedWork.Found> found = desk.leftOver(notice -> {});
       assertThat(found).hasSize(1);
 
       desk.bringBack(found.get(0));
 
       assertThat(next.assignment()).isEqualTo(crashed.assignment());
       assertThat(desk.savedProperty().get()).isFalse();
-      assertThat(desk.leftOver()).isEmpty();
+      assertThat(desk.leftOver(notice -> {})).isEmpty();
     }
     Workspace last = workspace();
     try (Desk desk = desk(last)) {
-      assertThat(desk.leftOver()).hasSize(1);
-      desk.throwAway(desk.leftOver().get(0));
-      assertThat(desk.leftOver()).isEmpty();
+      assertThat(desk.leftOver(notice -> {})).hasSize(1);
+      desk.throwAway(desk.leftOver(notice -> {}).get(0));
+      assertThat(desk.leftOver(notice -> {})).isEmpty();
     }
   }
 
@@ -124,10 +136,13 @@ class DeskTest {
     try (Desk one = desk(first);
         Desk other = desk(second)) {
       assertThat(one.save(file)).isEmpty();
-      assertThat(other.open(file).orElseThrow()).contains("open in another window");
+      assertThat(other.open(file).notices())
+          .singleElement()
+          .asString()
+          .contains("open in another window");
     }
     try (Desk again = desk(workspace())) {
-      assertThat(again.open(file)).isEmpty();
+      assertThat(again.open(file).notices()).isEmpty();
     }
   }
 
@@ -137,7 +152,7 @@ class DeskTest {
     Workspace workspace = workspace();
     try (Desk desk = desk(workspace)) {
       desk.save(file);
-      Files.setLastModifiedTime(file, FileTime.fromMillis(1_000_000));
+      AssignmentFile.write(Assignment.empty("of someone else"), file);
       workspace.items().type("8");
 
       assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("changed by someone else");
@@ -145,6 +160,229 @@ class DeskTest {
 
       desk.save(file);
       assertThat(desk.savedProperty().get()).isTrue();
+    }
+    assertThat(AssignmentFile.read(file)).isEqualTo(workspace.assignment());
+  }
+
+  /** A file with one sample, and a desk on which nothing is known of it. */
+  private Path saved(String name, String values) throws IOException {
+    Path file = folder.resolve(name);
+    AssignmentFile.write(
+        Assignment.empty(name).with(Item.of(1, name, "", new Source.ValuesText(values))), file);
+    return file;
+  }
+
+  @Test
+  void aNewAssignmentIsNotSavedOverTheFileOfTheOneBefore() throws Exception {
+    Path file = saved("pears.promedio", "8 10");
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      desk.open(file);
+      workspace.replace(Assignment.empty("new"));
+
+      assertThat(desk.fileProperty().get()).isNull();
+      assertThat(desk.savedProperty().get()).isTrue();
+      workspace.items().type("3 4");
+      assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("is there already");
+    }
+    assertThat(AssignmentFile.read(file).items().get(0).source())
+        .isEqualTo(new Source.ValuesText("8 10"));
+  }
+
+  @Test
+  void undoingAnOpeningGoesBackToTheFileOfBeforeAndRedoingToTheOther() throws Exception {
+    Path first = saved("a.promedio", "1 2");
+    Path second = saved("b.promedio", "3 4");
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      desk.open(first);
+      workspace.items().type("1 2 9");
+      desk.open(second);
+      assertThat(desk.savedProperty().get()).isTrue();
+
+      workspace.undo();
+      assertThat(desk.fileProperty().get()).isEqualTo(first);
+      assertThat(desk.savedProperty().get()).isFalse();
+      desk.save(first);
+      workspace.redo();
+      assertThat(desk.fileProperty().get()).isEqualTo(second);
+      assertThat(desk.savedProperty().get()).isTrue();
+    }
+    assertThat(AssignmentFile.read(first).title()).isEqualTo("a.promedio");
+    assertThat(AssignmentFile.read(first).items().get(0).source())
+        .isEqualTo(new Source.ValuesText("1 2 9"));
+    assertThat(AssignmentFile.read(second).title()).isEqualTo("b.promedio");
+  }
+
+  @Test
+  void aNewAssignmentThatEqualsTheOneBeforeHasNoFileEither() throws Exception {
+    Path file = folder.resolve("empty.promedio");
+    AssignmentFile.write(Assignment.empty("Pears"), file);
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      desk.open(file);
+      workspace.replace(Assignment.empty("Pears"));
+
+      assertThat(desk.fileProperty().get()).isNull();
+    }
+  }
+
+  @Test
+  void openingAloneLeavesNoUnsavedWork() throws Exception {
+    Path file = saved("pears.promedio", "8 10");
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      workspace.documentProperty().subscribe((old, now) -> sleep(600));
+      desk.open(file);
+      assertThat(unsaved()).isEmpty();
+    }
+    assertThat(unsaved()).isEmpty();
+  }
+
+  private static void sleep(int millis) {
+    try {
+      Thread.sleep(millis);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  @Test
+  void savingOneDocumentLeavesTheUnsavedWorkOfAnother() throws Exception {
+    Path other = saved("b.promedio", "3 4");
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      workspace.items().type("8 10 11");
+      desk.open(other);
+      workspace.items().type("3 4 5");
+      desk.save(other);
+    }
+    List<UnsavedWork.Found> found = desk(workspace()).leftOver(notice -> {});
+
+    assertThat(found)
+        .singleElement()
+        .extracting(work -> work.assignment().items().get(0).source())
+        .isEqualTo(new Source.ValuesText("8 10 11"));
+  }
+
+  @Test
+  void workThatIsBroughtBackIsNotSavedOverANewerFile() throws Exception {
+    Path file = saved("pears.promedio", "8 10");
+    Workspace crashed = workspace();
+    try (Desk desk = desk(crashed)) {
+      desk.open(file);
+      crashed.items().type("8 10 11");
+    }
+    AssignmentFile.write(Assignment.empty("newer"), file);
+    Workspace next = workspace();
+    try (Desk desk = desk(next)) {
+      desk.bringBack(desk.leftOver(notice -> {}).get(0));
+
+      assertThat(desk.fileProperty().get()).isEqualTo(file);
+      assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("changed by someone else");
+      assertThat(AssignmentFile.read(file).title()).isEqualTo("newer");
+    }
+  }
+
+  @Test
+  void whatCannotBeKeptIsToldAtOnceAndWhenTheWindowCloses() throws Exception {
+    Files.writeString(
+        Files.createDirectories(folder.resolve("state")).resolve("unsaved"), "in the way");
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      workspace.items().type("8 10");
+      long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
+      while (desk.problemProperty().get().isEmpty() && System.nanoTime() < end) {
+        Thread.sleep(20);
+      }
+      assertThat(desk.problemProperty().get()).contains("cannot be kept").contains("unsaved");
+      assertThat(desk.keepAll().orElseThrow()).contains("cannot be kept");
+
+      desk.save(folder.resolve("pears.promedio"));
+      assertThat(desk.keepAll()).isEmpty();
+    }
+  }
+
+  /** Types and leaves without saving. */
+  private void crash(String values) {
+    Workspace crashed = workspace();
+    Desk desk = desk(crashed);
+    crashed.items().type(values);
+    desk.close();
+  }
+
+  @Test
+  void whatCannotBeReadOfUnsavedWorkIsPutAsideAndToldOnce() throws Exception {
+    Path unsaved = Files.createDirectories(folder.resolve("state").resolve("unsaved"));
+    Files.writeString(unsaved.resolve("a.json"), "{\"process\":1,\"started\":\"never\"}");
+    Files.writeString(unsaved.resolve("b.json"), "{\"process\":-5,\"file\":\"a\\u0000b\"}");
+    Files.write(unsaved.resolve("c.json"), new byte[] {(byte) 0xff, 0});
+    AssignmentFile.write(Assignment.empty("b"), unsaved.resolve("b.promedio"));
+    crash("8 10");
+    List<String> notices = new ArrayList<>();
+    try (Desk desk = desk(workspace())) {
+      assertThat(desk.leftOver(notices::add)).hasSize(1);
+      assertThat(notices).hasSize(3).allMatch(notice -> notice.contains("cannot be read"));
+      notices.clear();
+      assertThat(desk.leftOver(notices::add)).hasSize(1);
+      assertThat(notices).isEmpty();
+    }
+    assertThat(unsaved.resolve("unreadable").resolve("b.promedio")).exists();
+  }
+
+  @Test
+  void aLivingProcessThatOnlyHasTheSameNumberHidesNoWork() throws Exception {
+    crash("8 10");
+    Path about =
+        unsaved().stream().filter(path -> path.toString().endsWith(".json")).findFirst().get();
+    long living = ProcessHandle.current().parent().orElseThrow().pid();
+    Files.writeString(about, "{\"process\":" + living + ",\"started\":\"2001-01-01T00:00:00Z\"}");
+
+    assertThat(desk(workspace()).leftOver(notice -> {})).hasSize(1);
+    Files.writeString(about, "{\"process\":" + living + "}");
+    assertThat(desk(workspace()).leftOver(notice -> {})).isEmpty();
+  }
+
+  private Path referring(Path data) throws Exception {
+    Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
+    Table table = TableReader.read(DataSource.of(data), ReadingChoices.NONE, Progress.NONE).table();
+    Brought brought = new Brought(1, "log", original, ReadingChoices.NONE, Replay.of(table));
+    Path file = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
+    AssignmentFile.write(Assignment.empty("Pears").with(brought), file);
+    return file;
+  }
+
+  @Test
+  void whatADocumentFromElsewhereRefersToIsReadOnlyWhenThePersonWantsIt() throws Exception {
+    Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
+    Path file = referring(secret);
+    Workspace workspace = workspace();
+    try (Desk desk = desk(workspace)) {
+      Desk.Opened opened = desk.open(file);
+      assertThat(opened.unread()).hasSize(1);
+      assertThat(workspace.assignment().tables().get(0).table().rows()).isZero();
+      assertThat(desk.savedProperty().get()).isTrue();
+
+      desk.readTable(opened.unread().get(0), notice -> {});
+      assertThat(workspace.assignment().tables().get(0).table().rows()).isEqualTo(2);
+      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(workspace.nameOfUndo())
+          .hasValueSatisfying(n -> assertThat(n).contains("assignment"));
+
+      desk.save(file);
+      assertThat(desk.open(file).unread()).isEmpty();
+    }
+  }
+
+  @Test
+  void aFileInTheFolderOfTheAssignmentIsReadAndALinkOutOfItIsNot() throws Exception {
+    Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n");
+    Path mine = Files.createDirectories(folder.resolve("mine"));
+    Path beside = Files.writeString(mine.resolve("beside.csv"), "a,b\n1,2\n");
+    Path link = Files.createSymbolicLink(mine.resolve("link.csv"), secret);
+    try (Desk desk = desk(workspace())) {
+      assertThat(desk.open(referring(beside)).unread()).isEmpty();
+      assertThat(desk.open(referring(link)).unread()).hasSize(1);
     }
   }
 

@@ -101,7 +101,7 @@ class TablesTest {
     assertThat(bringing.readProperty().get().table().rows()).isEqualTo(3);
 
     bringing.decide(Aspect.HEADER_LINE, Optional.of("1"));
-    workspace.background().runningProperty().get().cancel();
+    workspace.background().running().get(0).cancel();
     work();
     assertThat(bringing.problemProperty().get()).contains("was stopped");
     assertThat(bringing.readProperty().get()).isNull();

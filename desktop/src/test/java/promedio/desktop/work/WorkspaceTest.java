@@ -5,8 +5,10 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
@@ -24,6 +26,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.files.table.DataSource;
 
 class WorkspaceTest {
 
@@ -221,12 +224,49 @@ class WorkspaceTest {
     workspace.items().type("12.5 ".repeat(30_000));
 
     assertThat(workspace.reckoningProperty().get()).isNull();
-    assertThat(workspace.background().runningProperty().get().title()).contains("Sample 1");
+    assertThat(workspace.background().running().get(0).title()).contains("Sample 1");
     while (!waiting.isEmpty()) {
       waiting.pop().run();
     }
     assertThat(result(workspace, Measure.SUM)).isEqualTo("375000");
-    assertThat(workspace.background().runningProperty().get()).isNull();
+    assertThat(workspace.background().running()).isEmpty();
+  }
+
+  @Test
+  void workOfOneKindNeverStopsWorkOfAnother() throws Exception {
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Workspace workspace =
+        new Workspace(Assignment.empty("Long"), new Background(waiting::add, Runnable::run));
+    workspace.items().type("12.5 ".repeat(30_000));
+    Callable<String> export = mock();
+    workspace.background().run(Background.Lane.EXPORT, "first", export, text -> {}, failure -> {});
+    workspace.background().run(Background.Lane.EXPORT, "second", export, text -> {}, failure -> {});
+    workspace.bring(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+    assertThat(workspace.background().running()).hasSize(4);
+    while (!waiting.isEmpty()) {
+      waiting.pop().run();
+    }
+
+    assertThat(result(workspace, Measure.SUM)).isEqualTo("375000");
+    verify(export, times(2)).call();
+    assertThat(workspace.bringingProperty().get().readProperty().get()).isNotNull();
+  }
+
+  @Test
+  void idsAreNeverGivenAgainWhateverIsRemovedOrUndone() {
+    empty.items().type("8 10");
+    empty.shelf().addSample(new Source.ValuesText("3"));
+    assertThat(empty.chosenProperty().get().id()).isEqualTo(2);
+    empty.shelf().removeChosen();
+    empty.shelf().addSample(new Source.ValuesText("4"));
+    assertThat(empty.chosenProperty().get().id()).isEqualTo(3);
+    empty.undo();
+    empty.shelf().addSample(new Source.ValuesText("5"));
+    assertThat(empty.chosenProperty().get().id()).isEqualTo(4);
+
+    empty.replace(Assignment.empty("another"));
+    empty.items().type("1");
+    assertThat(empty.chosenProperty().get().id()).isEqualTo(1);
   }
 
   @Test
@@ -236,13 +276,13 @@ class WorkspaceTest {
     Consumer<String> done = mock();
     Consumer<Exception> failed = mock();
 
-    background.run("reading", () -> "read", done, failed);
-    background.runningProperty().get().cancel();
+    background.run(Background.Lane.READING, "reading", () -> "read", done, failed);
+    background.running().get(0).cancel();
     waiting.forEach(Runnable::run);
 
     verify(done, never()).accept(any());
     verify(failed, never()).accept(any());
-    assertThat(background.runningProperty().get()).isNull();
+    assertThat(background.running()).isEmpty();
   }
 
   @Test
@@ -255,8 +295,9 @@ class WorkspaceTest {
     Consumer<Exception> failed = mock();
     IllegalStateException problem = new IllegalStateException("no");
 
-    background.run("first", first, text -> {}, failed);
+    background.run(Background.Lane.READING, "first", first, text -> {}, failed);
     background.run(
+        Background.Lane.READING,
         "second",
         () -> {
           throw problem;

@@ -4,21 +4,31 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Brought;
+import promedio.core.sample.UnusableDataException;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 import promedio.files.Texts;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
 
 /** Reads and writes assignments: a zip of one JSON document and the long columns beside it. */
 public final class AssignmentFile {
@@ -26,56 +36,110 @@ public final class AssignmentFile {
   /** How the names of assignment files end. */
   public static final String ENDING = ".promedio";
 
-  /** No assignment comes near; a file that unpacks to more was made to do harm. */
+  /** No assignment comes near; what would unpack to more is neither written nor read. */
   static final long MOST_UNPACKED = 256L << 20;
 
-  static final int MOST_PARTS = 1000;
+  /** As many linked samples and originals as a file may hold, and the document. */
+  static final int MOST_PARTS = 20_000;
+
+  private static final Logger LOG = LoggerFactory.getLogger(AssignmentFile.class);
 
   private AssignmentFile() {}
 
   /**
-   * Writes the assignment; at any moment either the old or the new file is there, whole.
+   * An assignment as it was opened.
    *
-   * @throws IOException if it cannot be written; the old file is still there
+   * @param assignment the assignment
+   * @param fingerprint tells whether the file is still the same
+   * @param notices what a person should know of it, in sentences
+   * @param unread the tables whose files lie elsewhere and are read only when a person wants it
    */
-  public static void write(Assignment assignment, Path file) throws IOException {
-    SafeWrite.write(file, bytes(assignment));
+  public record Opened(
+      Assignment assignment, String fingerprint, List<String> notices, List<Brought> unread) {
+    public Opened {
+      notices = List.copyOf(notices);
+      unread = List.copyOf(unread);
+    }
   }
 
   /**
-   * {@return the assignment in the file}
+   * Writes the assignment; at any moment either the old or the new file is there, whole.
+   *
+   * @return the fingerprint of the file that was written
+   * @throws IOException if it cannot be written, or is larger than what can be opened again; the
+   *     old file is still there, and the message is for a person
+   */
+  public static String write(Assignment assignment, Path file) throws IOException {
+    byte[] bytes = bytes(assignment);
+    SafeWrite.write(file, bytes);
+    return Fingerprint.of(DataSource.of("", bytes));
+  }
+
+  /**
+   * {@return the assignment in the file, with every file that it refers to}
    *
    * @throws RefusedFileException if it is no whole assignment; the message says what was found and
    *     what to do
    */
   public static Assignment read(Path file) throws RefusedFileException {
-    return read(file, notice -> {});
+    return open(file, fingerprint -> true).assignment();
   }
 
   /**
    * {@return the assignment in the file}
    *
-   * @param notices takes what a person should know of it, in sentences
-   * @throws RefusedFileException if it is no whole assignment
+   * @param own whether a file of this fingerprint was saved by the person who opens it; what any
+   *     other one refers to outside of its own folder is not read unasked
+   * @throws RefusedFileException if it is no whole assignment; the message says what was found and
+   *     what to do
    */
-  public static Assignment read(Path file, Consumer<String> notices) throws RefusedFileException {
+  public static Opened open(Path file, Predicate<String> own) throws RefusedFileException {
     String name = String.valueOf(file.getFileName());
     try {
-      if (Files.size(file) > MOST_UNPACKED) {
+      DataSource source = DataSource.of(file);
+      if (source.size() > MOST_UNPACKED) {
         throw new RefusedFileException(Texts.of("assignment.too-large", name));
       }
-      return read(name, Files.readAllBytes(file), notices);
-    } catch (NoSuchFileException e) {
-      throw new RefusedFileException(Texts.of("file.missing", file));
+      byte[] bytes = Files.readAllBytes(file);
+      String fingerprint = Fingerprint.of(DataSource.of(name, bytes));
+      boolean trusted = own.test(fingerprint);
+      return open(name, bytes, fingerprint, path -> trusted || isBeside(file, path));
     } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", file, e.getMessage()));
+      throw new RefusedFileException(Texts.of("file.unreadable", file, Reasons.of(e)), e);
     }
   }
 
-  static byte[] bytes(Assignment assignment) {
+  /** {@return whether the other file lies in the folder of the file, wherever links lead} */
+  private static boolean isBeside(Path file, Path other) {
+    try {
+      return !Files.exists(other)
+          || other.toRealPath().startsWith(Objects.requireNonNull(file.toRealPath().getParent()));
+    } catch (IOException e) {
+      LOG.info("cannot tell where {} lies", other, e);
+      return false;
+    }
+  }
+
+  /**
+   * {@return the table as it is in the file that it refers to, which a person wants to be read}
+   *
+   * @param notices takes what a person should know, in sentences
+   */
+  public static Brought readReferred(Brought table, Consumer<String> notices) {
+    return TableJson.read(table, notices);
+  }
+
+  /**
+   * {@return the bytes of the file of the assignment}
+   *
+   * @throws IOException if they are more than what can be opened again; the message is for a person
+   */
+  static byte[] bytes(Assignment assignment) throws IOException {
+    Map<String, byte[]> parts = AssignmentJson.write(assignment);
+    hold(parts);
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-      for (Map.Entry<String, byte[]> part : AssignmentJson.write(assignment).entrySet()) {
+      for (Map.Entry<String, byte[]> part : parts.entrySet()) {
         ZipEntry entry = new ZipEntry(part.getKey());
         // The same assignment makes the same bytes, whenever it is written.
         entry.setTime(0);
@@ -83,17 +147,34 @@ public final class AssignmentFile {
         zip.write(part.getValue());
         zip.closeEntry();
       }
-    } catch (IOException e) {
-      throw new UncheckedIOException("writing into memory cannot fail", e);
     }
     return bytes.toByteArray();
   }
 
-  static Assignment read(String name, byte[] bytes) throws RefusedFileException {
-    return read(name, bytes, notice -> {});
+  /** What the reader would refuse is not written. */
+  private static void hold(Map<String, byte[]> parts) throws IOException {
+    long size = parts.values().stream().mapToLong(part -> part.length).sum();
+    if (size > MOST_UNPACKED) {
+      throw new IOException(Texts.of("write.too-large", size >> 20, MOST_UNPACKED >> 20));
+    }
+    int document = parts.getOrDefault(AssignmentJson.DOCUMENT, new byte[0]).length;
+    if (document > JsonFields.MOST_BYTES) {
+      throw new IOException(
+          Texts.of("write.too-long", document >> 20, JsonFields.MOST_BYTES >> 20));
+    }
+    if (!JsonFields.isWithinLimits(parts.getOrDefault(AssignmentJson.DOCUMENT, new byte[0]))) {
+      throw new IOException(Texts.of("write.too-many-entries"));
+    }
+    if (parts.size() > MOST_PARTS) {
+      throw new IOException(Texts.of("write.too-many", parts.size(), MOST_PARTS));
+    }
   }
 
-  private static Assignment read(String name, byte[] bytes, Consumer<String> notices)
+  static Assignment read(String name, byte[] bytes) throws RefusedFileException {
+    return open(name, bytes, "", path -> true).assignment();
+  }
+
+  private static Opened open(String name, byte[] bytes, String fingerprint, Predicate<Path> mayRead)
       throws RefusedFileException {
     if (bytes.length < 4 || bytes[0] != 'P' || bytes[1] != 'K') {
       throw new RefusedFileException(Texts.of("assignment.foreign", name));
@@ -102,10 +183,21 @@ public final class AssignmentFile {
     if (!parts.containsKey(AssignmentJson.DOCUMENT)) {
       throw new RefusedFileException(Texts.of("assignment.foreign", name));
     }
+    List<String> notices = new ArrayList<>();
+    List<Brought> unread = new ArrayList<>();
     try {
-      return AssignmentJson.read(name, parts, notices);
-    } catch (IllegalArgumentException e) {
-      throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()));
+      TableJson tables = new TableJson(mayRead, notices::add, unread::add);
+      Assignment assignment = AssignmentJson.read(name, parts, tables);
+      return new Opened(assignment, fingerprint, notices, unread);
+    } catch (CancellationException e) {
+      throw e;
+    } catch (IllegalArgumentException | UnusableDataException e) {
+      throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()), e);
+    } catch (RuntimeException | StackOverflowError e) {
+      // What nobody thought of must not keep the program from starting.
+      LOG.error("cannot read {}", name, e);
+      String why = Texts.of("assignment.unexpected");
+      throw new RefusedFileException(Texts.of("assignment.damaged", name, why), e);
     }
   }
 
@@ -124,12 +216,21 @@ public final class AssignmentFile {
         if (left < 0 || parts.size() >= MOST_PARTS) {
           throw new RefusedFileException(Texts.of("assignment.too-large", name));
         }
-        parts.put(part, content);
+        if (parts.put(part, content) != null) {
+          String why = Texts.of("assignment.twice", part);
+          throw new RefusedFileException(Texts.of("assignment.damaged", name, why));
+        }
       }
     } catch (ZipException | EOFException e) {
-      throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()));
+      LOG.info("{} is no whole zip", name, e);
+      String why = Texts.of("assignment.torn");
+      throw new RefusedFileException(Texts.of("assignment.damaged", name, why), e);
+    } catch (IllegalArgumentException e) {
+      // The name of a part is no UTF-8.
+      String why = Texts.of("assignment.no-utf8");
+      throw new RefusedFileException(Texts.of("assignment.damaged", name, why), e);
     } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", name, e.getMessage()));
+      throw new RefusedFileException(Texts.of("file.unreadable", name, Reasons.of(e)), e);
     }
     return parts;
   }

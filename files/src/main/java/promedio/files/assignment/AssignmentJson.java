@@ -2,9 +2,7 @@ package promedio.files.assignment;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -13,15 +11,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
-import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.assignment.Ids;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
 import promedio.core.working.Method;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
@@ -30,14 +28,21 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  private static final int VERSION = 6;
-  static final ObjectMapper JSON = new ObjectMapper();
+  static final int VERSION = 7;
+
+  /** The largest id; far more than anyone makes, and the next one is a number still. */
+  static final int LARGEST_ID = 1_000_000_000;
+
+  private static final Set<String> FIELDS =
+      Set.of(
+          "version", "title", "course", "rules", "methods", "decimal", "next", "items", "tables",
+          "parts");
 
   private AssignmentJson() {}
 
   static Map<String, byte[]> write(Assignment assignment) {
     Map<String, byte[]> parts = new LinkedHashMap<>();
-    ObjectNode document = JSON.createObjectNode();
+    ObjectNode document = JsonFields.JSON.createObjectNode();
     document.put("version", VERSION);
     document.put("title", assignment.title());
     document.put("course", assignment.course());
@@ -46,6 +51,14 @@ final class AssignmentJson {
     ObjectNode methods = document.putObject("methods");
     assignment.methods().forEach((measure, method) -> methods.put(measure.key(), method.code()));
     document.put("decimal", String.valueOf(assignment.sign().sign()));
+    document
+        .putObject("next")
+        .put("item", assignment.ids().item())
+        .put("table", assignment.ids().table())
+        .put("part", assignment.ids().part());
+    document.putArray("items");
+    document.putArray("tables");
+    document.putArray("parts");
     parts.put(DOCUMENT, new byte[0]);
     for (Item item : assignment.items()) {
       document.withArray("items").add(ItemJson.write(item, parts));
@@ -59,48 +72,62 @@ final class AssignmentJson {
       part.places().ifPresent(places -> node.put("places", places));
       part.measures().forEach(m -> node.withArrayProperty("measures").add(m.key()));
     }
-    parts.put(DOCUMENT, document.toPrettyString().getBytes(StandardCharsets.UTF_8));
+    parts.put(DOCUMENT, bytes(document));
     return parts;
+  }
+
+  private static byte[] bytes(ObjectNode document) {
+    try {
+      return JsonFields.JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(document);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException("a document in memory is always written", e);
+    }
   }
 
   /**
    * {@return the assignment in the parts}
    *
-   * @param notices takes what a person should know
+   * @param tables reads the tables that files hold
    * @throws RefusedFileException if a newer program wrote it
    * @throws IllegalArgumentException if something is not as it must be; the message says what
    */
-  static Assignment read(String name, Map<String, byte[]> parts, Consumer<String> notices)
+  static Assignment read(String name, Map<String, byte[]> parts, TableJson tables)
       throws RefusedFileException {
-    JsonNode document = parse(text(parts.get(DOCUMENT)));
-    int version = document.path("version").asInt(0);
+    JsonNode document = JsonFields.parse(parts.getOrDefault(DOCUMENT, new byte[0]));
+    JsonNode written = document.path("version");
+    JsonFields.require(written.isIntegralNumber() && written.canConvertToInt(), "version");
+    int version = written.asInt();
     if (version > VERSION) {
       throw new RefusedFileException(Texts.of("assignment.newer", name, version, VERSION));
     }
-    require(version >= 1, "version");
-    CourseRules rules = CourseRules.DEFAULTS;
-    for (Map.Entry<String, JsonNode> rule : document.path("rules").properties()) {
-      rules = rules.with(rule.getKey(), rule.getValue().asText());
+    JsonFields.require(version >= 1, "version");
+    if (version == VERSION) {
+      JsonFields.requireOnly(document, FIELDS);
+      FIELDS.forEach(field -> JsonFields.require(document.has(field), field));
     }
+    DecimalSign sign = sign(document);
     List<Item> items = new ArrayList<>();
     Set<Integer> ids = new HashSet<>();
-    for (JsonNode node : document.path("items")) {
-      Item item = ItemJson.read(node, parts);
-      require(ids.add(item.id()), "id");
+    for (JsonNode node : JsonFields.list(document, "items")) {
+      Item item = ItemJson.read(node, parts, version, sign);
+      JsonFields.require(ids.add(item.id()), "id");
       items.add(item);
     }
     Assignment assignment =
         new Assignment(
-            text(document, "title"),
-            rules,
-            text(document, "course"),
+            JsonFields.text(document, "title"),
+            rules(document),
+            JsonFields.text(document, "course"),
             methods(document),
-            sign(document),
+            sign,
             items,
             List.of(),
-            parts(document));
-    for (JsonNode node : document.path("tables")) {
-      assignment = withTable(assignment, TableJson.read(node, parts, notices));
+            parts(document),
+            next(document));
+    for (JsonNode node : JsonFields.list(document, "tables")) {
+      Brought table = tables.read(node, parts);
+      JsonFields.require(assignment.table(table.id()).isEmpty(), "id");
+      assignment = withTable(assignment, table);
     }
     return assignment;
   }
@@ -120,68 +147,72 @@ final class AssignmentJson {
         assignment.sign(),
         assignment.items(),
         tables,
-        assignment.parts());
+        assignment.parts(),
+        assignment.ids());
   }
 
-  static String text(byte @Nullable [] part) {
-    return part == null ? "" : new String(part, StandardCharsets.UTF_8);
-  }
-
-  private static JsonNode parse(String text) {
-    try {
-      return JSON.readTree(text);
-    } catch (JsonProcessingException e) {
-      throw new IllegalArgumentException(e.getOriginalMessage(), e);
+  private static CourseRules rules(JsonNode document) {
+    CourseRules rules = CourseRules.DEFAULTS;
+    for (Map.Entry<String, JsonNode> rule : JsonFields.entries(document, "rules")) {
+      rules = rules.with(rule.getKey(), JsonFields.text(rule));
     }
+    return rules;
+  }
+
+  /** Files of before have none: what stands in them says which ids were given at least. */
+  private static Ids next(JsonNode document) {
+    JsonNode next = document.path("next");
+    return next.isMissingNode()
+        ? Ids.FIRST
+        : new Ids(
+            JsonFields.whole(next, "item", 1, LARGEST_ID),
+            JsonFields.whole(next, "table", 1, LARGEST_ID),
+            JsonFields.whole(next, "part", 1, LARGEST_ID));
   }
 
   /** Files of before have none. */
   private static List<Part> parts(JsonNode document) {
     List<Part> parts = new ArrayList<>();
-    for (JsonNode node : document.path("parts")) {
+    Set<Integer> ids = new HashSet<>();
+    for (JsonNode node : JsonFields.list(document, "parts")) {
       List<Measure> measures =
-          node.path("measures")
-              .valueStream()
-              .flatMap(key -> Measure.ofKey(key.asText()).stream())
+          JsonFields.texts(node, "measures").stream()
+              .map(key -> JsonFields.known(Measure.ofKey(key), "measures"))
               .toList();
+      int id = JsonFields.whole(node, "id", 0, LARGEST_ID);
+      JsonFields.require(ids.add(id), "id");
       Optional<Integer> places =
-          node.path("places").isInt() ? Optional.of(node.get("places").asInt()) : Optional.empty();
-      require(node.path("id").isInt() && node.path("item").isInt(), "parts");
+          node.has("places")
+              ? Optional.of(JsonFields.whole(node, "places", 0, mostPlaces()))
+              : Optional.empty();
       parts.add(
           new Part(
-              node.get("id").asInt(),
-              text(node, "text"),
-              node.get("item").asInt(),
+              id,
+              JsonFields.text(node, "text"),
+              JsonFields.whole(node, "item", 0, LARGEST_ID),
               measures,
               places));
     }
     return parts;
   }
 
+  private static int mostPlaces() {
+    return Rule.PLACES.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
+  }
+
   private static Map<Measure, Method> methods(JsonNode document) {
     Map<Measure, Method> methods = new EnumMap<>(Measure.class);
-    for (Map.Entry<String, JsonNode> chosen : document.path("methods").properties()) {
-      Optional<Measure> measure = Measure.ofKey(chosen.getKey());
-      Optional<Method> method = Method.ofCode(chosen.getValue().asText());
-      if (measure.isPresent() && method.isPresent()) {
-        methods.put(measure.get(), method.get());
-      }
+    for (Map.Entry<String, JsonNode> chosen : JsonFields.entries(document, "methods")) {
+      methods.put(
+          JsonFields.known(Measure.ofKey(chosen.getKey()), "methods"),
+          JsonFields.known(Method.ofCode(JsonFields.text(chosen)), "methods"));
     }
     return methods;
   }
 
   private static DecimalSign sign(JsonNode document) {
-    return text(document, "decimal").equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;
-  }
-
-  static String text(JsonNode node, String field) {
-    require(node.path(field).isTextual(), field);
-    return node.get(field).asText();
-  }
-
-  static void require(boolean condition, String field) {
-    if (!condition) {
-      throw new IllegalArgumentException(Texts.of("assignment.field", field));
-    }
+    String decimal = JsonFields.text(document, "decimal");
+    JsonFields.require(decimal.equals(".") || decimal.equals(","), "decimal");
+    return decimal.equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;
   }
 }

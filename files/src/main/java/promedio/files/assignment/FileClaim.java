@@ -10,13 +10,14 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Marks a file as open in one window, so that a second window on it is noticed. */
 public final class FileClaim implements AutoCloseable {
 
-  private final FileChannel channel;
+  private final @Nullable FileChannel channel;
 
-  private FileClaim(FileChannel channel) {
+  private FileClaim(@Nullable FileChannel channel) {
     this.channel = channel;
   }
 
@@ -40,9 +41,16 @@ public final class FileClaim implements AutoCloseable {
     return Optional.empty();
   }
 
+  /** {@return a claim that marks nothing, where no marks can be made} */
+  public static FileClaim none() {
+    return new FileClaim(null);
+  }
+
   @Override
   public void close() throws IOException {
-    channel.close();
+    if (channel != null) {
+      channel.close();
+    }
   }
 
   private static boolean lock(FileChannel channel) throws IOException {

@@ -3,13 +3,13 @@ package promedio.files.assignment;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.stream.Collectors;
+import java.util.Optional;
+import java.util.Set;
 import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
@@ -20,7 +20,9 @@ import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
+import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.core.sample.Sample;
@@ -31,10 +33,36 @@ import promedio.files.report.QuestionJson;
 /** The items of an assignment file. */
 final class ItemJson {
 
+  /** Since this version own workings are kept by the ids of quantities. */
+  private static final int IDS_SINCE = 7;
+
+  private static final Set<String> FIELDS =
+      Set.of(
+          "id",
+          "name",
+          "unit",
+          "note",
+          "kind",
+          "text",
+          "table",
+          "column",
+          "groups",
+          "group",
+          "unreadable",
+          "part",
+          "missing",
+          "categories",
+          "answers",
+          "workings",
+          "tries",
+          "scratch",
+          "graph",
+          "classes");
+
   private ItemJson() {}
 
   static ObjectNode write(Item item, Map<String, byte[]> parts) {
-    ObjectNode node = AssignmentJson.JSON.createObjectNode();
+    ObjectNode node = JsonFields.JSON.createObjectNode();
     node.put("id", item.id());
     node.put("name", item.name());
     node.put("unit", item.unit());
@@ -82,73 +110,96 @@ final class ItemJson {
     graph.texts().forEach((which, text) -> node.put(which.code(), text));
   }
 
-  static Item read(JsonNode node, Map<String, byte[]> parts) {
-    AssignmentJson.require(node.path("id").isInt(), "id");
-    Map<Measure, String> answers = new EnumMap<>(Measure.class);
-    for (Map.Entry<String, JsonNode> answer : node.path("answers").properties()) {
-      Measure.ofKey(answer.getKey())
-          .ifPresent(measure -> answers.put(measure, answer.getValue().asText()));
+  /**
+   * {@return the item}
+   *
+   * @param version the version of the document
+   * @param sign the decimal sign that its values are typed with
+   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   */
+  static Item read(JsonNode node, Map<String, byte[]> parts, int version, DecimalSign sign) {
+    if (version == AssignmentJson.VERSION) {
+      JsonFields.requireOnly(node, FIELDS);
+      JsonFields.require(node.has("answers"), "answers");
     }
+    Map<Measure, String> answers = new EnumMap<>(Measure.class);
+    for (Map.Entry<String, JsonNode> answer : JsonFields.entries(node, "answers")) {
+      answers.put(measure(answer.getKey()), JsonFields.text(answer));
+    }
+    Source source = source(node, parts);
+    HandWork handWork = handWork(node);
     return new Item(
-        node.get("id").asInt(),
-        AssignmentJson.text(node, "name"),
-        AssignmentJson.text(node, "unit"),
-        AssignmentJson.text(node, "note"),
-        source(node, parts),
+        JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
+        JsonFields.text(node, "name"),
+        JsonFields.text(node, "unit"),
+        JsonFields.text(node, "note"),
+        source,
         answers,
-        handWork(node),
+        version < IDS_SINCE ? OldWorkings.byId(handWork, source.read(sign).data()) : handWork,
         classes(node.path("classes")),
         graph(node.path("graph")));
   }
 
-  /** Files of before have none. */
-  private static ClassChoice classes(JsonNode node) {
-    return node.isMissingNode()
-        ? ClassChoice.USUAL
-        : new ClassChoice(AssignmentJson.text(node, "by"), AssignmentJson.text(node, "numbers"));
+  private static Measure measure(String key) {
+    return JsonFields.known(Measure.ofKey(key), key);
   }
 
-  /** Files of before have none; what a newer one may add is passed over. */
+  /** Files of before have none. */
+  private static ClassChoice classes(JsonNode node) {
+    if (node.isMissingNode()) {
+      return ClassChoice.USUAL;
+    }
+    String by = JsonFields.text(node, "by");
+    boolean known = ClassChoice.NUMBERED.contains(by) || WidthRule.ofCode(by).isPresent();
+    JsonFields.require(known, "by");
+    return new ClassChoice(by, JsonFields.text(node, "numbers"));
+  }
+
+  /** Files of before have none. */
   private static GraphChoice graph(JsonNode node) {
     if (node.isMissingNode()) {
       return GraphChoice.USUAL;
     }
     Map<GraphText, String> texts = new EnumMap<>(GraphText.class);
     for (GraphText which : GraphText.values()) {
-      texts.put(which, node.path(which.code()).asText(""));
+      texts.put(which, JsonFields.textOrNone(node, which.code()));
+    }
+    Set<GraphMark> marks = EnumSet.noneOf(GraphMark.class);
+    for (String mark : JsonFields.texts(node, "marks")) {
+      marks.add(JsonFields.known(GraphMark.ofCode(mark), "marks"));
     }
     return new GraphChoice(
-        GraphKind.ofCode(node.path("kind").asText()).orElse(GraphChoice.USUAL.kind()),
-        Height.ofCode(node.path("height").asText()),
-        node.path("marks")
-            .valueStream()
-            .map(mark -> GraphMark.ofCode(mark.asText()).orElse(null))
-            .filter(Objects::nonNull)
-            .collect(Collectors.toSet()),
-        CategoryOrder.ofCode(node.path("order").asText()).orElse(CategoryOrder.GIVEN),
-        node.path("beside").asInt(GraphChoice.NO_OTHER),
+        JsonFields.known(GraphKind.ofCode(JsonFields.text(node, "kind")), "kind"),
+        node.has("height")
+            ? Optional.of(
+                JsonFields.known(Height.ofCode(JsonFields.text(node, "height")), "height"))
+            : Optional.empty(),
+        marks,
+        node.has("order")
+            ? JsonFields.known(CategoryOrder.ofCode(JsonFields.text(node, "order")), "order")
+            : CategoryOrder.GIVEN,
+        node.has("beside")
+            ? JsonFields.whole(node, "beside", 0, AssignmentJson.LARGEST_ID)
+            : GraphChoice.NO_OTHER,
         texts);
   }
 
   /** Files of before have none. */
   private static HandWork handWork(JsonNode node) {
     Map<String, OwnWorking> workings = new HashMap<>();
-    for (Map.Entry<String, JsonNode> working : node.path("workings").properties()) {
+    for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
+      JsonFields.require(working.getValue().isObject(), "workings");
       Map<String, String> entries = new HashMap<>();
-      working.getValue().properties().forEach(e -> entries.put(e.getKey(), e.getValue().asText()));
+      for (Map.Entry<String, JsonNode> entry : working.getValue().properties()) {
+        entries.put(entry.getKey(), JsonFields.text(entry));
+      }
       workings.put(working.getKey(), new OwnWorking(entries));
     }
-    List<String> scratch = new ArrayList<>();
-    node.path("scratch").forEach(line -> scratch.add(line.asText()));
     Map<Measure, List<String>> tries = new EnumMap<>(Measure.class);
-    for (Map.Entry<String, JsonNode> earlier : node.path("tries").properties()) {
-      Measure.ofKey(earlier.getKey())
-          .ifPresent(
-              measure ->
-                  tries.put(
-                      measure, earlier.getValue().valueStream().map(JsonNode::asText).toList()));
+    for (Map.Entry<String, JsonNode> earlier : JsonFields.entries(node, "tries")) {
+      tries.put(measure(earlier.getKey()), JsonFields.texts(node.get("tries"), earlier.getKey()));
     }
-    return new HandWork(workings, scratch, tries);
+    return new HandWork(workings, JsonFields.texts(node, "scratch"), tries);
   }
 
   private static String kind(Source.Shape shape) {
@@ -180,10 +231,10 @@ final class ItemJson {
   }
 
   private static Source source(JsonNode node, Map<String, byte[]> parts) {
-    String kind = AssignmentJson.text(node, "kind");
+    String kind = JsonFields.text(node, "kind");
     for (Source.Shape shape : Source.Shape.values()) {
       if (kind(shape).equals(kind)) {
-        return Source.typed(shape, AssignmentJson.text(node, "text"));
+        return Source.typed(shape, JsonFields.text(node, "text"));
       }
     }
     return switch (kind) {
@@ -192,28 +243,29 @@ final class ItemJson {
               node,
               parts,
               new Link(
-                  node.path("table").asInt(),
-                  AssignmentJson.text(node, "column"),
-                  AssignmentJson.text(node, "groups"),
-                  AssignmentJson.text(node, "group")));
+                  JsonFields.whole(node, "table", 0, AssignmentJson.LARGEST_ID),
+                  JsonFields.text(node, "column"),
+                  JsonFields.text(node, "groups"),
+                  JsonFields.text(node, "group")));
       // Version 1 kept columns without their tables.
-      case "column" -> linked(node, parts, Link.of(0, AssignmentJson.text(node, "column")));
+      case "column" -> linked(node, parts, Link.of(0, JsonFields.text(node, "column")));
       default -> throw new IllegalArgumentException(Texts.of("assignment.field", "kind"));
     };
   }
 
   private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link) {
-    if (node.path("categories").isArray()) {
-      List<JsonNode> rows = node.get("categories").valueStream().toList();
-      Categories categories = QuestionJson.categories(rows, node.path("missing").asInt());
-      return new Source.Linked(link, categories, 0, false);
+    if (node.has("categories")) {
+      List<JsonNode> rows = JsonFields.list(node, "categories");
+      int missing = JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE);
+      return new Source.Linked(link, QuestionJson.categories(rows, missing), 0, false);
     }
-    byte[] part = parts.get(AssignmentJson.text(node, "part"));
+    String name = JsonFields.text(node, "part");
+    byte[] part = parts.get(name);
     if (part == null) {
-      throw new IllegalArgumentException(
-          Texts.of("assignment.part", AssignmentJson.text(node, "part")));
+      throw new IllegalArgumentException(Texts.of("assignment.part", name));
     }
-    return new Source.Linked(
-        link, ColumnText.read(AssignmentJson.text(part)), node.path("unreadable").asInt(), false);
+    int unreadable =
+        node.has("unreadable") ? JsonFields.whole(node, "unreadable", 0, Integer.MAX_VALUE) : 0;
+    return new Source.Linked(link, ColumnText.read(JsonFields.text(part)), unreadable, false);
   }
 }

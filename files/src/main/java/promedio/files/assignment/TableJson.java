@@ -4,13 +4,19 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.InterruptedIOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Original;
 import promedio.core.table.Aspect;
@@ -19,6 +25,7 @@ import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 import promedio.files.table.DataSource;
@@ -30,7 +37,24 @@ import promedio.files.tidy.StepsJson;
 /** A table that was brought in, as JSON; an original that is kept is a part beside it. */
 final class TableJson {
 
-  private TableJson() {}
+  private static final Logger LOG = LoggerFactory.getLogger(TableJson.class);
+
+  private final Predicate<Path> mayRead;
+  private final Consumer<String> notices;
+  private final Consumer<Brought> unread;
+
+  /**
+   * Makes one.
+   *
+   * @param mayRead whether a file that a table refers to may be read without asking
+   * @param notices takes what a person should know, in sentences
+   * @param unread takes the tables whose files may not
+   */
+  TableJson(Predicate<Path> mayRead, Consumer<String> notices, Consumer<Brought> unread) {
+    this.mayRead = mayRead;
+    this.notices = notices;
+    this.unread = unread;
+  }
 
   static ObjectNode write(Brought table, Map<String, byte[]> parts) {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
@@ -54,71 +78,114 @@ final class TableJson {
     return node;
   }
 
-  static Brought read(JsonNode node, Map<String, byte[]> parts, Consumer<String> notices) {
-    String name = AssignmentJson.text(node, "name");
+  /**
+   * {@return the table}
+   *
+   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   */
+  Brought read(JsonNode node, Map<String, byte[]> parts) {
+    String name = JsonFields.text(node, "name");
     ReadingChoices choices = choices(node);
     List<Listed> steps = StepsJson.read(node.path("steps"));
     JsonNode original = node.path("original");
-    int id = node.path("id").asInt();
+    int id = JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID);
     if (original.has("part")) {
-      byte[] bytes = parts.get(AssignmentJson.text(original, "part"));
+      byte[] bytes = parts.get(JsonFields.text(original, "part"));
       if (bytes == null) {
         throw new IllegalArgumentException(
-            Texts.of("assignment.part", AssignmentJson.text(original, "part")));
+            Texts.of("assignment.part", JsonFields.text(original, "part")));
       }
-      Original.Kept kept = new Original.Kept(AssignmentJson.text(original, "name"), bytes);
-      Table table =
-          readTable(DataSource.of(kept.name(), bytes), choices)
-              .orElseThrow(() -> new IllegalArgumentException(name));
-      return new Brought(id, name, kept, choices, Replay.of(table).with(steps));
+      Original.Kept kept = new Original.Kept(JsonFields.text(original, "name"), bytes);
+      try {
+        Table table = readTable(DataSource.of(kept.name(), bytes), choices);
+        return new Brought(id, name, kept, choices, Replay.of(table).with(steps));
+      } catch (RefusedFileException | IOException e) {
+        throw new IllegalArgumentException(
+            Texts.of("assignment.table-unreadable", name, e.getMessage()), e);
+      }
     }
     Original.Referred referred =
         new Original.Referred(
-            AssignmentJson.text(original, "path"), AssignmentJson.text(original, "fingerprint"));
-    return referred(
-            new Brought(id, name, referred, choices, Replay.of(Table.of(List.of()))), notices)
-        .withSteps(steps);
+            JsonFields.text(original, "path"), JsonFields.text(original, "fingerprint"));
+    Replay unread = Replay.of(Table.of(List.of())).with(steps);
+    return find(new Brought(id, name, referred, choices, unread));
   }
 
-  private static Brought referred(Brought table, Consumer<String> notices) {
+  /**
+   * {@return the table as it is in the file that it refers to}, if that may be read and is there
+   */
+  private Brought find(Brought table) {
     Original.Referred referred = (Original.Referred) table.original();
     try {
-      DataSource source = DataSource.of(Path.of(referred.path()));
-      String fingerprint = Fingerprint.of(source);
-      Optional<Table> read = readTable(source, table.choices());
-      if (read.isPresent()) {
-        if (!fingerprint.equals(referred.fingerprint())) {
-          notices.accept(Texts.of("assignment.table-changed", referred.path(), table.name()));
-        }
-        Original found = new Original.Referred(referred.path(), fingerprint);
-        return table.withReading(found, table.choices(), read.get());
+      Path path = Path.of(referred.path());
+      if (!mayRead.test(path)) {
+        unread.accept(table);
+        return table;
       }
-    } catch (RefusedFileException | IOException e) {
-      // It is not there any more, which is told below as any other way of being unreadable.
+    } catch (InvalidPathException e) {
+      notices.accept(Texts.of("assignment.table-gone", table.name(), shown(referred.path())));
+      return table;
     }
-    notices.accept(Texts.of("assignment.table-gone", table.name(), referred.path()));
+    return read(table, notices);
+  }
+
+  /**
+   * {@return the table as it is in the file that it refers to}; unread where that cannot be read
+   *
+   * @param notices is told where it is not there, or is not what it was
+   */
+  static Brought read(Brought table, Consumer<String> notices) {
+    Original.Referred referred = (Original.Referred) table.original();
+    Path path = Path.of(referred.path());
+    if (Files.notExists(path)) {
+      notices.accept(Texts.of("assignment.table-gone", table.name(), shown(referred.path())));
+      return table;
+    }
+    try {
+      DataSource source = DataSource.of(path);
+      String fingerprint = Fingerprint.of(source);
+      Table read = readTable(source, table.choices());
+      if (!fingerprint.equals(referred.fingerprint())) {
+        notices.accept(Texts.of("assignment.table-changed", shown(referred.path()), table.name()));
+      }
+      return table.withReading(
+          new Original.Referred(referred.path(), fingerprint), table.choices(), read);
+    } catch (RefusedFileException | IOException e) {
+      LOG.info("cannot read the file that {} refers to", table.name(), e);
+      String why = e instanceof IOException io ? Reasons.of(io) : e.getMessage();
+      notices.accept(Texts.of("assignment.table-refused", table.name(), why));
+    }
     return table;
   }
 
-  private static Optional<Table> readTable(DataSource source, ReadingChoices choices) {
+  private static String shown(String path) {
+    return path.replaceAll("\\p{Cntrl}", "?");
+  }
+
+  /** A reading that is stopped stops the opening, and is no table that is gone. */
+  private static Table readTable(DataSource source, ReadingChoices choices)
+      throws RefusedFileException, IOException {
     try {
-      return Optional.of(TableReader.read(source, choices, Progress.NONE).table());
-    } catch (RefusedFileException | IOException e) {
-      return Optional.empty();
+      return TableReader.read(source, choices, Progress.NONE).table();
+    } catch (InterruptedIOException e) {
+      CancellationException cancelled = new CancellationException();
+      cancelled.initCause(e);
+      throw cancelled;
     }
   }
 
   private static ReadingChoices choices(JsonNode node) {
     Map<Aspect, String> aspects = new EnumMap<>(Aspect.class);
-    for (Map.Entry<String, JsonNode> aspect : node.path("reading").properties()) {
-      Aspect.ofCode(aspect.getKey()).ifPresent(a -> aspects.put(a, aspect.getValue().asText()));
+    for (Map.Entry<String, JsonNode> aspect : JsonFields.entries(node, "reading")) {
+      aspects.put(
+          JsonFields.known(Aspect.ofCode(aspect.getKey()), "reading"), JsonFields.text(aspect));
     }
     Map<Integer, Kind> kinds = new TreeMap<>();
-    for (Map.Entry<String, JsonNode> kind : node.path("kinds").properties()) {
-      if (kind.getKey().matches("\\d{1,6}")) {
-        Kind.ofCode(kind.getValue().asText())
-            .ifPresent(k -> kinds.put(Integer.parseInt(kind.getKey()), k));
-      }
+    for (Map.Entry<String, JsonNode> kind : JsonFields.entries(node, "kinds")) {
+      JsonFields.require(kind.getKey().matches("\\d{1,6}"), "kinds");
+      kinds.put(
+          Integer.parseInt(kind.getKey()),
+          JsonFields.known(Kind.ofCode(JsonFields.text(kind)), "kinds"));
     }
     return new ReadingChoices(aspects, kinds);
   }

@@ -53,7 +53,20 @@ public record Settings(
    * @param width its width
    * @param height its height
    */
-  public record Place(double x, double y, double width, double height) {}
+  public record Place(double x, double y, double width, double height) {
+
+    private static final double FARTHEST = 100_000;
+
+    /** {@return whether a window can be there} */
+    public boolean isSensible() {
+      return Math.abs(x) < FARTHEST
+          && Math.abs(y) < FARTHEST
+          && width >= 1
+          && width < FARTHEST
+          && height >= 1
+          && height < FARTHEST;
+    }
+  }
 
   /** {@return these settings with the theme} */
   public Settings withDark(boolean on) {

@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Map;
 import org.slf4j.Logger;
@@ -20,6 +21,9 @@ public final class SettingsFile {
   private static final Logger LOG = LoggerFactory.getLogger(SettingsFile.class);
   private static final ObjectMapper JSON = new ObjectMapper();
 
+  /** The file is small; what is not was put there by something else. */
+  private static final long MOST_BYTES = 1 << 22;
+
   private final Path file;
 
   /** Keeps settings in this file. */
@@ -27,12 +31,15 @@ public final class SettingsFile {
     this.file = file;
   }
 
-  /** {@return what was kept, or the initial settings} */
+  /** {@return what was kept; what cannot be read of it is as it is initially} */
   public Settings read() {
-    if (!Files.exists(file)) {
+    if (!Files.isRegularFile(file)) {
       return Settings.INITIAL;
     }
     try {
+      if (Files.size(file) > MOST_BYTES) {
+        throw new IOException("no settings are as long as " + file);
+      }
       return read(JSON.readTree(Files.readAllBytes(file)));
     } catch (IOException | IllegalArgumentException e) {
       LOG.warn("the settings in {} are damaged", file, e);
@@ -83,24 +90,43 @@ public final class SettingsFile {
                 node.path("decimal").asText().equals(",") ? DecimalSign.COMMA : DecimalSign.POINT);
     JsonNode window = node.path("window");
     if (window.isObject()) {
-      settings =
-          settings.withWindow(
-              new Settings.Place(
-                  window.path("x").asDouble(),
-                  window.path("y").asDouble(),
-                  window.path("width").asDouble(),
-                  window.path("height").asDouble()));
+      Settings.Place place =
+          new Settings.Place(
+              window.path("x").asDouble(),
+              window.path("y").asDouble(),
+              window.path("width").asDouble(),
+              window.path("height").asDouble());
+      settings = place.isSensible() ? settings.withWindow(place) : settings;
     }
     for (int i = node.path("recent").size() - 1; i >= 0; i--) {
-      settings = settings.withRecent(Path.of(node.get("recent").get(i).asText()));
+      settings = withRecent(settings, node.get("recent").get(i).asText());
     }
     for (Map.Entry<String, JsonNode> course : node.path("courses").properties()) {
-      CourseRules rules = CourseRules.DEFAULTS;
-      for (Map.Entry<String, JsonNode> code : course.getValue().properties()) {
-        rules = rules.with(code.getKey(), code.getValue().asText());
-      }
-      settings = settings.withCourse(course.getKey(), rules);
+      settings = withCourse(settings, course.getKey(), course.getValue());
     }
     return settings;
+  }
+
+  /** One bad entry costs no other. */
+  private static Settings withRecent(Settings settings, String path) {
+    try {
+      return settings.withRecent(Path.of(path));
+    } catch (InvalidPathException e) {
+      LOG.warn("no path among the recent files", e);
+      return settings;
+    }
+  }
+
+  private static Settings withCourse(Settings settings, String name, JsonNode codes) {
+    CourseRules rules = CourseRules.DEFAULTS;
+    try {
+      for (Map.Entry<String, JsonNode> code : codes.properties()) {
+        rules = rules.with(code.getKey(), code.getValue().asText());
+      }
+      return settings.withCourse(name, rules);
+    } catch (IllegalArgumentException e) {
+      LOG.warn("the course rules {} cannot be read", name, e);
+      return settings;
+    }
   }
 }

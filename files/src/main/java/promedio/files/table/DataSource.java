@@ -3,9 +3,11 @@ package promedio.files.table;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -24,18 +26,25 @@ public interface DataSource {
   /**
    * {@return the bytes of the file, read when asked for}
    *
-   * @throws RefusedFileException if there is no such file
+   * @throws RefusedFileException if there is no such file, or it is none that ends, such as a pipe
    */
   static DataSource of(Path file) throws RefusedFileException {
     if (Files.isDirectory(file)) {
       throw new RefusedFileException(Texts.of("file.folder", file));
     }
+    if (Files.exists(file) && !Files.isRegularFile(file)) {
+      // Nobody knows when a pipe ends, or whether.
+      throw new RefusedFileException(Texts.of("file.special", file));
+    }
     try {
+      if (Files.exists(file) && !Files.isReadable(file)) {
+        throw new AccessDeniedException(file.toString());
+      }
       return new OfFile(file, Files.size(file));
     } catch (NoSuchFileException e) {
       throw new RefusedFileException(Texts.of("file.missing", file));
     } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", file, e.getMessage()));
+      throw new RefusedFileException(Texts.of("file.unreadable", file, Reasons.of(e)), e);
     }
   }
 

@@ -9,7 +9,6 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -197,7 +196,7 @@ class AssignmentFileTest {
   }
 
   @Test
-  void aTornFileIsDamagedWhereverItEnds() {
+  void aTornFileIsDamagedWhereverItEnds() throws IOException {
     byte[] whole = AssignmentFile.bytes(pears());
     for (int length = 4; length < whole.length - 200; length += 37) {
       byte[] torn = Arrays.copyOf(whole, length);
@@ -231,6 +230,10 @@ class AssignmentFileTest {
       zip.closeEntry();
     }
     return bytes.toByteArray();
+  }
+
+  private static AssignmentFile.Opened open(Path file) throws RefusedFileException {
+    return AssignmentFile.open(file, fingerprint -> true);
   }
 
   private static Brought brought(Original original, byte[] bytes) throws Exception {
@@ -272,21 +275,17 @@ class AssignmentFileTest {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Path file = folder.resolve("trays.promedio");
     AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
-    List<String> notices = new ArrayList<>();
-
-    AssignmentFile.read(file, notices::add);
-    assertThat(notices).isEmpty();
+    assertThat(open(file).notices()).isEmpty();
 
     Files.writeString(data, "weight\n131.5\n98\n77\n");
-    Assignment changed = AssignmentFile.read(file, notices::add);
-    assertThat(notices).singleElement().asString().contains("trays.csv has changed");
+    Assignment changed = open(file).assignment();
+    assertThat(open(file).notices()).singleElement().asString().contains("trays.csv has changed");
     assertThat(changed.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
         .isEqualTo(3);
 
     Files.delete(data);
-    notices.clear();
-    Assignment gone = AssignmentFile.read(file, notices::add);
-    assertThat(notices).singleElement().asString().contains("which is not there");
+    Assignment gone = open(file).assignment();
+    assertThat(open(file).notices()).singleElement().asString().contains("which is not there");
     assertThat(gone.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
         .isEqualTo(2);
     assertThat(gone.tables().get(0).replay().steps()).hasSize(1);

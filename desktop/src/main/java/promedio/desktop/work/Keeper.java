@@ -1,0 +1,191 @@
+package promedio.desktop.work;
+
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Future;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.Texts;
+import promedio.files.assignment.UnsavedWork;
+
+/**
+ * Writes the copies of work that is not saved, on a thread of its own. That thread sees only what
+ * it is given: which assignment to keep for which document, or that there is none to keep any more;
+ * what was forgotten is never written after that.
+ */
+final class Keeper implements AutoCloseable {
+
+  private static final Logger LOG = LoggerFactory.getLogger(Keeper.class);
+
+  /** A crash loses no more than this and the time to write. */
+  private static final long KEEP_AFTER_MILLIS = 400;
+
+  private static final long CLOSING_SECONDS = 30;
+
+  private final ScheduledExecutorService worker = worker();
+  private final Executor window;
+  private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper(this, "problem", "");
+
+  /** What is to be kept of each document, until the worker takes it. */
+  private final Map<UnsavedWork, Snapshot> waiting = new HashMap<>();
+
+  private record Snapshot(Assignment assignment, Optional<UnsavedWork.Home> home) {}
+
+  /**
+   * Makes one.
+   *
+   * @param window where problems are told
+   */
+  Keeper(Executor window) {
+    this.window = window;
+  }
+
+  private static ScheduledExecutorService worker() {
+    ScheduledThreadPoolExecutor worker =
+        new ScheduledThreadPoolExecutor(
+            1,
+            task -> {
+              Thread thread = new Thread(task, "promedio-keeper");
+              thread.setDaemon(true);
+              return thread;
+            });
+    worker.setExecuteExistingDelayedTasksAfterShutdownPolicy(false);
+    return worker;
+  }
+
+  /** {@return why the last copy could not be written, for the person; empty where it could} */
+  ReadOnlyStringProperty problemProperty() {
+    return problem.getReadOnlyProperty();
+  }
+
+  /** Keeps the assignment in a moment, so that many edits in a row are kept once. */
+  void keepSoon(KeptDocument document, Assignment now) {
+    UnsavedWork unsaved = document.unsaved();
+    boolean first;
+    synchronized (waiting) {
+      first = waiting.put(unsaved, new Snapshot(now, document.home())) == null;
+    }
+    if (first) {
+      try {
+        Future<?> unused =
+            worker.schedule(() -> keepWaiting(unsaved), KEEP_AFTER_MILLIS, TimeUnit.MILLISECONDS);
+      } catch (RejectedExecutionException e) {
+        LOG.debug("the window is closed, which keeps the work itself", e);
+      }
+    }
+  }
+
+  /**
+   * Keeps the assignment and waits until that is done.
+   *
+   * @return why it could not be kept, for the person; empty where it could
+   */
+  Optional<String> keepNow(KeptDocument document, Assignment now) {
+    Snapshot snapshot = new Snapshot(now, document.home());
+    return await(
+        () -> {
+          drop(document.unsaved());
+          return keep(document.unsaved(), snapshot);
+        });
+  }
+
+  /** Forgets what was kept of the document. */
+  void forget(KeptDocument document) {
+    drop(document.unsaved());
+    try {
+      worker.execute(() -> delete(document.unsaved()));
+    } catch (RejectedExecutionException e) {
+      LOG.debug("the window is closed", e);
+    }
+  }
+
+  /** Forgets what was kept of the document, and waits until that is done. */
+  void forgetNow(KeptDocument document) {
+    drop(document.unsaved());
+    await(
+        () -> {
+          delete(document.unsaved());
+          return Optional.empty();
+        });
+  }
+
+  private Optional<String> await(Callable<Optional<String>> work) {
+    try {
+      return worker.submit(work).get();
+    } catch (RejectedExecutionException e) {
+      LOG.debug("the window is closed", e);
+      return Optional.empty();
+    } catch (ExecutionException e) {
+      LOG.error("cannot keep unsaved work", e);
+      return Optional.of(String.valueOf(e.getCause().getMessage()));
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return Optional.of(Texts.of("keep.interrupted"));
+    }
+  }
+
+  private void drop(UnsavedWork unsaved) {
+    synchronized (waiting) {
+      waiting.remove(unsaved);
+    }
+  }
+
+  private void keepWaiting(UnsavedWork unsaved) {
+    Snapshot snapshot;
+    synchronized (waiting) {
+      snapshot = waiting.remove(unsaved);
+    }
+    if (snapshot != null) {
+      keep(unsaved, snapshot);
+    }
+  }
+
+  private Optional<String> keep(UnsavedWork unsaved, Snapshot snapshot) {
+    try {
+      unsaved.keep(snapshot.assignment(), snapshot.home());
+      tell("");
+      return Optional.empty();
+    } catch (IOException | RuntimeException e) {
+      LOG.error("cannot keep unsaved work", e);
+      String why = Texts.of("keep.failed", String.valueOf(e.getMessage()));
+      tell(why);
+      return Optional.of(why);
+    }
+  }
+
+  private static void delete(UnsavedWork unsaved) {
+    try {
+      unsaved.forget();
+    } catch (IOException e) {
+      LOG.warn("cannot forget unsaved work", e);
+    }
+  }
+
+  private void tell(String text) {
+    window.execute(() -> problem.set(text));
+  }
+
+  @Override
+  public void close() {
+    worker.shutdown();
+    try {
+      if (!worker.awaitTermination(CLOSING_SECONDS, TimeUnit.SECONDS)) {
+        LOG.warn("unsaved work is still being written");
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}

@@ -1,0 +1,192 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParseException;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import promedio.files.Texts;
+
+/**
+ * The fields of a document, each held to what it must be. What is there but of another type is
+ * never taken for what is not there: it would be gone with the next saving.
+ */
+final class JsonFields {
+
+  /** The longest document, in bytes; writing and reading share it. */
+  static final int MOST_BYTES = 64 << 20;
+
+  /** The most values, objects and lists that a document holds; writing and reading share it. */
+  static final int MOST_NODES = 1_000_000;
+
+  private static final int DEEPEST = 100;
+
+  static final ObjectMapper JSON =
+      JsonMapper.builder(
+              JsonFactory.builder()
+                  .streamReadConstraints(
+                      StreamReadConstraints.builder()
+                          .maxStringLength(MOST_BYTES)
+                          .maxNestingDepth(DEEPEST)
+                          .build())
+                  .build())
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .build();
+
+  private JsonFields() {}
+
+  /**
+   * {@return the document}
+   *
+   * @throws IllegalArgumentException if it is none, is too large, or says something twice
+   */
+  static JsonNode parse(byte[] document) {
+    if (document.length > MOST_BYTES) {
+      throw new IllegalArgumentException(Texts.of("assignment.too-long"));
+    }
+    String text = text(document);
+    try {
+      check(text);
+      return JSON.readTree(text);
+    } catch (JsonParseException e) {
+      throw new IllegalArgumentException(where(e), e);
+    } catch (StreamConstraintsException e) {
+      throw new IllegalArgumentException(Texts.of("assignment.too-deep"), e);
+    } catch (JsonProcessingException e) {
+      throw new IllegalArgumentException(where(e), e);
+    } catch (IOException e) {
+      throw new UncheckedIOException("reading from memory cannot fail", e);
+    }
+  }
+
+  private static String where(JsonProcessingException failure) {
+    return failure.getLocation() == null
+        ? failure.getOriginalMessage()
+        : Texts.of(
+            "json.at", failure.getLocation().getLineNr(), failure.getLocation().getColumnNr());
+  }
+
+  /** {@return whether a document that was just written can be read again} */
+  static boolean isWithinLimits(byte[] document) throws IOException {
+    try {
+      check(text(document));
+      return true;
+    } catch (IllegalArgumentException | StreamConstraintsException e) {
+      return false;
+    }
+  }
+
+  /** Looks through the document before anything of it is kept in memory. */
+  private static void check(String text) throws IOException {
+    try (JsonParser parser = JSON.createParser(text)) {
+      parser.enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
+      int nodes = 0;
+      for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
+        if (token != JsonToken.FIELD_NAME && ++nodes > MOST_NODES) {
+          throw new IllegalArgumentException(Texts.of("assignment.too-many-nodes"));
+        }
+      }
+    }
+  }
+
+  /**
+   * {@return the text of a part}
+   *
+   * @throws IllegalArgumentException if it is no UTF-8
+   */
+  static String text(byte[] part) {
+    try {
+      return StandardCharsets.UTF_8
+          .newDecoder()
+          .onMalformedInput(CodingErrorAction.REPORT)
+          .onUnmappableCharacter(CodingErrorAction.REPORT)
+          .decode(ByteBuffer.wrap(part))
+          .toString();
+    } catch (CharacterCodingException e) {
+      throw new IllegalArgumentException(Texts.of("assignment.no-utf8"), e);
+    }
+  }
+
+  /** {@return the text of the field} */
+  static String text(JsonNode node, String field) {
+    require(node.path(field).isTextual(), field);
+    return node.get(field).asText();
+  }
+
+  /** {@return the text of the field, empty where there is no such field} */
+  static String textOrNone(JsonNode node, String field) {
+    return node.has(field) ? text(node, field) : "";
+  }
+
+  /** {@return the whole number of the field} */
+  static int whole(JsonNode node, String field, int least, int most) {
+    JsonNode number = node.path(field);
+    require(number.isInt() && number.asInt() >= least && number.asInt() <= most, field);
+    return number.asInt();
+  }
+
+  /** {@return the entries of the object of the field; none where there is no such field} */
+  static Set<Map.Entry<String, JsonNode>> entries(JsonNode node, String field) {
+    JsonNode object = node.path(field);
+    require(object.isMissingNode() || object.isObject(), field);
+    return object.properties();
+  }
+
+  /** {@return the values of the list of the field; none where there is no such field} */
+  static List<JsonNode> list(JsonNode node, String field) {
+    JsonNode list = node.path(field);
+    require(list.isMissingNode() || list.isArray(), field);
+    return list.valueStream().toList();
+  }
+
+  /** {@return the texts of the list of the field; none where there is no such field} */
+  static List<String> texts(JsonNode node, String field) {
+    List<String> texts = new ArrayList<>();
+    for (JsonNode each : list(node, field)) {
+      require(each.isTextual(), field);
+      texts.add(each.asText());
+    }
+    return texts;
+  }
+
+  /** {@return the text of the entry of an object} */
+  static String text(Map.Entry<String, JsonNode> entry) {
+    require(entry.getValue().isTextual(), entry.getKey());
+    return entry.getValue().asText();
+  }
+
+  /** {@return what is known by the code in the field} */
+  static <T> T known(Optional<T> found, String field) {
+    require(found.isPresent(), field);
+    return found.orElseThrow();
+  }
+
+  /** Holds that there are no fields but these: what is not known here would be lost. */
+  static void requireOnly(JsonNode node, Set<String> known) {
+    node.fieldNames().forEachRemaining(field -> require(known.contains(field), field));
+  }
+
+  static void require(boolean condition, String field) {
+    if (!condition) {
+      String shown = field.length() > 60 ? field.substring(0, 60) + "…" : field;
+      throw new IllegalArgumentException(Texts.of("assignment.field", shown));
+    }
+  }
+}

@@ -1,0 +1,96 @@
+package promedio.files.assignment;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.assignment.HandWork;
+import promedio.core.formula.Formula;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.Task;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/**
+ * Own workings of documents before version 7, which kept what was written under symbols as they
+ * were typeset: x̄ by one divisor, μ by the other. Each is found again by making the working that
+ * it stood beside; what is found nowhere is kept as it is.
+ */
+final class OldWorkings {
+
+  private OldWorkings() {}
+
+  /** {@return the hand work with own workings kept by the ids of quantities} */
+  static HandWork byId(HandWork old, Data data) {
+    Map<String, OwnWorking> workings = new HashMap<>();
+    old.workings().forEach((key, own) -> workings.put(key, byId(key, own, data)));
+    return new HandWork(workings, old.scratch(), old.tries());
+  }
+
+  private static OwnWorking byId(String key, OwnWorking own, Data data) {
+    Map<String, String> ids = new HashMap<>();
+    for (Divisor divisor : List.of(Divisor.N, Divisor.N_MINUS_1)) {
+      CourseRules rules = CourseRules.DEFAULTS.with(Rule.DIVISOR, divisor);
+      working(key, data, rules).ifPresent(working -> collect(working, ids));
+    }
+    Map<String, String> entries = new HashMap<>();
+    own.entries().forEach((symbol, text) -> entries.put(ids.getOrDefault(symbol, symbol), text));
+    return new OwnWorking(entries);
+  }
+
+  /** A key is a task, its number if it has one, and a method: "percentile 90 by cumulative". */
+  private static Optional<Working> working(String key, Data data, CourseRules rules) {
+    int by = key.lastIndexOf(" by ");
+    if (by < 0) {
+      return Optional.empty();
+    }
+    String[] about = key.substring(0, by).split(" ", 2);
+    Optional<Exact> number =
+        about.length == 2
+                && NumberText.read(about[1], DecimalSign.POINT) instanceof Reading.Numeral numeral
+            ? Optional.of(numeral.value())
+            : Optional.empty();
+    Optional<Task> task = Task.of(about[0], number);
+    Optional<Method> method = Method.ofCode(key.substring(by + " by ".length()));
+    boolean worked =
+        task.isPresent()
+            && method.isPresent()
+            && Method.of(task.get(), rules, data).contains(method.get());
+    return worked ? Working.of(data, rules, task.get(), method.get()) : Optional.empty();
+  }
+
+  private static void collect(Working working, Map<String, String> ids) {
+    Map<String, Integer> seen = new HashMap<>();
+    for (int i = 0; i < working.steps().size(); i++) {
+      if (working.steps().get(i) instanceof WorkingStep.Computed computed) {
+        String symbol = symbols(computed.left());
+        int times = seen.merge(symbol, 1, Integer::sum);
+        ids.put(times == 1 ? symbol : symbol + " (" + times + ")", working.key(i));
+      }
+    }
+    working.table().ifPresent(table -> collect(table, ids));
+  }
+
+  private static void collect(WorkTable table, Map<String, String> ids) {
+    for (int column = 0; column < table.columns().size(); column++) {
+      String symbol = symbols(table.columns().get(column));
+      for (int row = 0; row < table.rows().size(); row++) {
+        ids.put(symbol + " #" + (row + 1), OwnWorking.cell(table, column, row));
+      }
+    }
+  }
+
+  private static String symbols(Formula formula) {
+    return formula.plain(Exact::toString);
+  }
+}
