@@ -17,8 +17,8 @@ import promedio.desktop.work.Workspace;
 final class AssignmentMenu extends MenuButton {
 
   private final Workspace workspace;
-  private final MenuItem undo = new MenuItem();
-  private final MenuItem redo = new MenuItem();
+  private final MenuItem undo = Controls.literal(new MenuItem());
+  private final MenuItem redo = Controls.literal(new MenuItem());
   private final Menu recent = new Menu(Texts.of("menu.recent"));
 
   /** What the menu asks the window to do. */
@@ -76,10 +76,11 @@ final class AssignmentMenu extends MenuButton {
 
   private static MenuItem item(String key, @Nullable KeyCombination keys, Runnable action) {
     MenuItem item =
-        new MenuItem(
-            keys == null
-                ? Texts.of(key)
-                : Texts.of("menu.with-keys", Texts.of(key), keys.getDisplayText()));
+        Controls.literal(
+            new MenuItem(
+                keys == null
+                    ? Texts.of(key)
+                    : Texts.of("menu.with-keys", Texts.of(key), keys.getDisplayText())));
     item.setId(key.replace('.', '-'));
     item.setOnAction(event -> action.run());
     return item;
@@ -100,8 +101,7 @@ final class AssignmentMenu extends MenuButton {
             paths.stream()
                 .map(
                     path -> {
-                      MenuItem item = new MenuItem(path.toString());
-                      item.setMnemonicParsing(false);
+                      MenuItem item = Controls.literal(new MenuItem(path.toString()));
                       item.setOnAction(event -> actions.open(path));
                       return item;
                     })

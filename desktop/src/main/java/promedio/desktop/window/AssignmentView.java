@@ -1,10 +1,13 @@
 package promedio.desktop.window;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -74,6 +77,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final TableExchange exchange;
   private final ByHand byHand;
 
+  /** Data files that were dropped together and are not looked at yet. */
+  private final Deque<Path> waiting = new ArrayDeque<>();
+
   /** Made when something is first worked on the sheet. */
   private @Nullable WorkingSheet workingSheet;
 
@@ -127,7 +133,16 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     bands.setCenter(centre);
     bands.setRight(right);
     workspace.tableProperty().subscribe(table -> showBand());
-    workspace.bringingProperty().subscribe(bringing -> showBand());
+    workspace
+        .bringingProperty()
+        .subscribe(
+            bringing -> {
+              showBand();
+              if (bringing == null && !waiting.isEmpty()) {
+                // Whoever ended this one may be about to choose what came of it.
+                Platform.runLater(this::bringNext);
+              }
+            });
     workspace.chosenProperty().subscribe(item -> showBand());
     byHand.onSheetProperty().subscribe((old, task) -> showBand());
     workspace.onPartsProperty().subscribe((old, shown) -> showBand());
@@ -170,7 +185,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   /** Opens an assignment, or brings a data file in. */
   @Override
   public void open(Path path) {
-    if (path.toString().endsWith(AssignmentFile.ENDING)) {
+    if (isAssignment(path)) {
       openAssignment(path);
     } else {
       openData(path);
@@ -257,6 +272,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
       }
       return;
     }
+    boolean history =
+        Keys.UNDO.match(event) || Keys.REDO.match(event) || Keys.REDO_OTHER.match(event);
+    if (history && (Fields.undoesForItself(getScene().getFocusOwner()) || isHidden())) {
+      return;
+    }
     actions.entrySet().stream()
         .filter(action -> action.getKey().match(event))
         .findFirst()
@@ -265,6 +285,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
               event.consume();
               action.getValue().run();
             });
+  }
+
+  /** Whether something else stands before the assignment, which must not change unseen. */
+  private boolean isHidden() {
+    return workspace.bringingProperty().get() != null || workspace.pileProperty().get() != null;
   }
 
   private void chooseBeside(int places) {
@@ -460,6 +485,30 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     }
   }
 
+  /** Opens assignments, and brings data files in one after the other. */
+  void openAll(List<Path> files) {
+    files.stream().filter(AssignmentView::isAssignment).forEach(this::openAssignment);
+    files.stream().filter(file -> !isAssignment(file)).forEach(waiting::add);
+    if (workspace.bringingProperty().get() == null) {
+      bringNext();
+    }
+  }
+
+  /** What was dropped together is looked at one by one. */
+  private void bringNext() {
+    Path next = waiting.poll();
+    if (next != null) {
+      openData(next);
+      if (!waiting.isEmpty()) {
+        notices.tell(Texts.of("bring.waiting", waiting.size()));
+      }
+    }
+  }
+
+  private static boolean isAssignment(Path file) {
+    return file.toString().endsWith(AssignmentFile.ENDING);
+  }
+
   private void typeTable() {
     workspace.bring(DataSource.of(Texts.of("bring.typed"), new byte[0]));
     bringIn().focusText();
@@ -477,7 +526,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   private static Path withEnding(Path path) {
-    return path.toString().endsWith(AssignmentFile.ENDING)
+    return isAssignment(path)
         ? path
         : path.resolveSibling(path.getFileName() + AssignmentFile.ENDING);
   }
@@ -553,7 +602,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   private void takeFiles(DragEvent event) {
-    event.getDragboard().getFiles().forEach(file -> open(file.toPath()));
+    openAll(event.getDragboard().getFiles().stream().map(File::toPath).toList());
     event.setDropCompleted(true);
     event.consume();
   }

@@ -41,7 +41,7 @@ final class CategoryCard extends VBox {
   private final ChoiceBox<Height> height = new ChoiceBox<>();
   private final CheckBox modes = new CheckBox(Texts.of("graph.mark.modes"));
   private final BesideChoice beside;
-  private final TextField title = new TextField();
+  private final TextField title = Fields.ofAssignment(new TextField());
   private final GraphPicture picture = GraphPicture.ofCategories(this::choose);
   private final CategoryTableView table = new CategoryTableView();
   private final Label note = Controls.wrapped("", "quiet");

@@ -5,6 +5,8 @@ import javafx.geometry.Pos;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -23,6 +25,18 @@ final class Controls {
     link.getStyleClass().add("link");
     link.setOnAction(event -> action.run());
     return link;
+  }
+
+  /** {@return the control, showing every sign of its text: names and entries have underscores} */
+  static <T extends Labeled> T literal(T control) {
+    control.setMnemonicParsing(false);
+    return control;
+  }
+
+  /** {@return the item, showing every sign of its text} */
+  static <T extends MenuItem> T literal(T item) {
+    item.setMnemonicParsing(false);
+    return item;
   }
 
   /** {@return a label that takes as many lines as its text needs} */

@@ -28,6 +28,7 @@ final class CourseChoice extends MenuButton {
   CourseChoice(Workspace workspace, Desk desk) {
     this.workspace = workspace;
     this.desk = desk;
+    setMnemonicParsing(false);
     setId("course");
     getStyleClass().add("rule");
     workspace.assignmentProperty().subscribe(now -> showSets());
@@ -55,8 +56,7 @@ final class CourseChoice extends MenuButton {
   }
 
   private void addSet(String name, CourseRules rules, ToggleGroup group) {
-    RadioMenuItem item = new RadioMenuItem(name);
-    item.setMnemonicParsing(false);
+    RadioMenuItem item = Controls.literal(new RadioMenuItem(name));
     item.setToggleGroup(group);
     item.setSelected(name.equals(workspace.assignment().course()));
     item.setOnAction(event -> workspace.takeCourse(name, rules));
@@ -87,8 +87,7 @@ final class CourseChoice extends MenuButton {
   private Menu forgetting(Map<String, CourseRules> kept) {
     Menu menu = new Menu(Texts.of("course.forget"));
     for (String name : kept.keySet()) {
-      MenuItem item = new MenuItem(name);
-      item.setMnemonicParsing(false);
+      MenuItem item = Controls.literal(new MenuItem(name));
       item.setOnAction(event -> desk.remember(old -> old.withoutCourse(name)));
       menu.getItems().add(item);
     }

@@ -28,7 +28,7 @@ final class EmptyState extends VBox {
   }
 
   private static Button way(String key, Runnable action) {
-    Button button = new Button(Texts.of(key));
+    Button button = Controls.literal(new Button(Texts.of(key)));
     button.setId(key.replace('.', '-'));
     button.getStyleClass().add("way");
     button.setOnAction(event -> action.run());

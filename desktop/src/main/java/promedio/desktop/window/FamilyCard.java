@@ -50,7 +50,7 @@ final class FamilyCard extends VBox {
   private final Map<Measure, MeasureRow> rows = new EnumMap<>(Measure.class);
 
   private List<MeasureRow> shown = List.of();
-  private final ToggleButton more = new ToggleButton();
+  private final ToggleButton more = Controls.literal(new ToggleButton());
 
   /** Whether categories are shown, which have no measures but their modes. */
   private boolean words;

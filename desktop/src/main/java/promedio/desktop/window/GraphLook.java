@@ -50,7 +50,7 @@ final class GraphLook extends VBox {
   }
 
   private ToggleButton button(GraphKind kind) {
-    ToggleButton button = new ToggleButton(Texts.of("graph.kind." + kind.code()));
+    ToggleButton button = Controls.literal(new ToggleButton(Texts.of("graph.kind." + kind.code())));
     button.setId("graph-" + kind.code());
     button.getStyleClass().add("link");
     button.setUserData(kind);
@@ -93,7 +93,7 @@ final class GraphLook extends VBox {
     HBox box = new HBox(8, new Label(Texts.of("graph.mark")));
     box.setAlignment(Pos.CENTER_LEFT);
     for (GraphMark each : GraphMark.values()) {
-      CheckBox mark = new CheckBox(Texts.of("graph.mark." + each.code()));
+      CheckBox mark = Controls.literal(new CheckBox(Texts.of("graph.mark." + each.code())));
       mark.setId("graph-mark-" + each.code());
       mark.setOnAction(event -> take(now -> now.with(each, mark.isSelected())));
       marks.put(each, mark);
@@ -103,7 +103,7 @@ final class GraphLook extends VBox {
   }
 
   private void add(FlowPane look, GraphText which, int columns) {
-    TextField field = new TextField();
+    TextField field = Fields.ofAssignment(new TextField());
     field
         .textProperty()
         .subscribe(

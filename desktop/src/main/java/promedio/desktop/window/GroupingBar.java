@@ -25,8 +25,8 @@ final class GroupingBar extends VBox {
 
   private final Workspace workspace;
   private final ChoiceBox<String> by = new ChoiceBox<>();
-  private final TextField numbers = new TextField();
-  private final ToggleButton end = new ToggleButton();
+  private final TextField numbers = Fields.ofAssignment(new TextField());
+  private final ToggleButton end = Controls.literal(new ToggleButton());
   private final Label arithmetic = Controls.wrapped("", "quiet");
   private final Label problem = Controls.wrapped("", "problem-text");
   private boolean showing;

@@ -137,8 +137,7 @@ final class HeadContent implements GridContent {
       return head;
     }
     String name = column.get().name();
-    CheckBox taken = new CheckBox(name);
-    taken.setMnemonicParsing(false);
+    CheckBox taken = Controls.literal(new CheckBox(name));
     taken.getStyleClass().add("column-name");
     taken.setId("bring-column-" + place);
     bringing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
@@ -148,11 +147,11 @@ final class HeadContent implements GridContent {
   }
 
   private Node kinds(int place, Kind now) {
-    MenuButton kinds = new MenuButton(Texts.of("kind." + now.code()));
+    MenuButton kinds = Controls.literal(new MenuButton(Texts.of("kind." + now.code())));
     kinds.getStyleClass().addAll("rule", "kind-choice");
     kinds.setAccessibleText(Texts.of("bring.kind", columnName(place)));
     for (Kind kind : Kind.values()) {
-      MenuItem item = new MenuItem(Texts.of("kind." + kind.code()));
+      MenuItem item = Controls.literal(new MenuItem(Texts.of("kind." + kind.code())));
       item.setOnAction(event -> bringing.decideKind(place, kind));
       kinds.getItems().add(item);
     }

@@ -19,9 +19,9 @@ import promedio.desktop.work.Workspace;
 final class ItemDetails extends GridPane {
 
   private final Workspace workspace;
-  private final TextField name = new TextField();
-  private final TextField unit = new TextField();
-  private final TextField note = new TextField();
+  private final TextField name = Fields.ofAssignment(new TextField());
+  private final TextField unit = Fields.ofAssignment(new TextField());
+  private final TextField note = Fields.ofAssignment(new TextField());
   private final MenuButton actions = new MenuButton(Texts.of("item.actions"));
   private final Menu append = new Menu(Texts.of("item.append"));
 
@@ -82,7 +82,7 @@ final class ItemDetails extends GridPane {
   }
 
   private static MenuItem action(String key, Runnable action) {
-    MenuItem item = new MenuItem(Texts.of(key));
+    MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setId(key.replace('.', '-'));
     item.setOnAction(event -> action.run());
     return item;
@@ -95,8 +95,7 @@ final class ItemDetails extends GridPane {
       if (chosen != null
           && other.id() != chosen.id()
           && chosen.source().append(other.source()).isPresent()) {
-        MenuItem item = new MenuItem(other.name());
-        item.setMnemonicParsing(false);
+        MenuItem item = Controls.literal(new MenuItem(other.name()));
         item.setOnAction(event -> workspace.items().append(other));
         append.getItems().add(item);
       }

@@ -28,8 +28,8 @@ final class LineUpPanel extends VBox {
   private final Workspace workspace;
   private final Appearance appearance;
   private final LineUpView view;
-  private final Button takeOut = new Button();
-  private final Button change = new Button();
+  private final Button takeOut = Controls.literal(new Button());
+  private final Button change = Controls.literal(new Button());
   private final TextField number = new TextField();
   private final Button putIn = new Button(Texts.of("what-if.put-in"));
   private final FlowPane questions = new FlowPane(8, 4);

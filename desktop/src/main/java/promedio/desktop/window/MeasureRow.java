@@ -33,7 +33,7 @@ final class MeasureRow extends GridPane {
   /** A result that is too long for its row is read here. */
   private final Tooltip whole = new Tooltip();
 
-  private final TextField answer = new TextField();
+  private final TextField answer = Fields.ofAssignment(new TextField());
   private final MarkLabel words = new MarkLabel();
   private final Label aside = new Label();
   private @Nullable Reckoning shown;

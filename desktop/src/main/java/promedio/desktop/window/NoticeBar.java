@@ -51,8 +51,8 @@ final class NoticeBar extends VBox {
     question.setWrapText(true);
     question.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(question, Priority.ALWAYS);
-    Button yes = new Button(doIt);
-    Button no = new Button(leaveIt);
+    Button yes = Controls.literal(new Button(doIt));
+    Button no = Controls.literal(new Button(leaveIt));
     yes.setMinWidth(USE_PREF_SIZE);
     no.setMinWidth(USE_PREF_SIZE);
     HBox line = new HBox(12, question, yes, no);

@@ -30,7 +30,7 @@ final class PartCard extends VBox {
 
   private final Workspace workspace;
   private final PartSheet sheet;
-  private final TextField text = new TextField();
+  private final TextField text = Fields.ofAssignment(new TextField());
   private final ChoiceBox<Integer> item = new ChoiceBox<>();
   private final ChoiceBox<Integer> places = new ChoiceBox<>();
   private final FlowPane answers = new FlowPane(14, 8);
@@ -107,7 +107,8 @@ final class PartCard extends VBox {
 
   private void fill(MenuButton measures) {
     for (Measure measure : Measure.values()) {
-      CheckMenuItem choice = new CheckMenuItem(Texts.of("measure." + measure.key()));
+      CheckMenuItem choice =
+          Controls.literal(new CheckMenuItem(Texts.of("measure." + measure.key())));
       choice.setSelected(part.measures().contains(measure));
       choice.setOnAction(event -> ask(measure, choice.isSelected()));
       measures.getItems().add(choice);
@@ -131,7 +132,7 @@ final class PartCard extends VBox {
   }
 
   private VBox answer(Measure measure) {
-    TextField field = new TextField();
+    TextField field = Fields.ofAssignment(new TextField());
     field.setId("part-answer-" + part.id() + "-" + measure.key());
     field.getStyleClass().add("answer");
     field.setPrefColumnCount(8);

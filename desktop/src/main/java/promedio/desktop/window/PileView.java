@@ -120,7 +120,7 @@ final class PileView extends ScrollPane {
 
   /** A count shows its answers only, until it is chosen again. */
   private ToggleButton filter(String text, String id, Predicate<PileRow> shown) {
-    ToggleButton button = new ToggleButton(text);
+    ToggleButton button = Controls.literal(new ToggleButton(text));
     button.setId(id);
     button.getStyleClass().add("link");
     button.setToggleGroup(filters);

@@ -152,7 +152,8 @@ final class ReadingPane extends ScrollPane {
   private static FlowPane line(
       Aspect aspect, String now, Map<String, String> choices, Bringing bringing) {
     Label words = new Label(Texts.of("reading." + aspect.code()));
-    MenuButton choice = new MenuButton(choices.getOrDefault(now, inWords(aspect, now)));
+    MenuButton choice =
+        Controls.literal(new MenuButton(choices.getOrDefault(now, inWords(aspect, now))));
     choice.getStyleClass().add("rule");
     choice.setId("reading-" + aspect.code());
     choice.setAccessibleText(
@@ -160,8 +161,7 @@ final class ReadingPane extends ScrollPane {
     boolean decided = bringing.choices().of(aspect).isPresent();
     choices.forEach(
         (code, text) -> {
-          MenuItem item = new MenuItem(text);
-          item.setMnemonicParsing(false);
+          MenuItem item = Controls.literal(new MenuItem(text));
           item.setOnAction(event -> bringing.decide(aspect, Optional.of(code)));
           choice.getItems().add(item);
         });

@@ -94,7 +94,7 @@ final class RulesStrip extends BorderPane {
   }
 
   private Node buildTitle() {
-    TextField title = new TextField();
+    TextField title = Fields.ofAssignment(new TextField());
     title.getStyleClass().add("assignment-title");
     title.setId("title");
     title.setPromptText(Texts.of("title.prompt"));
@@ -133,12 +133,12 @@ final class RulesStrip extends BorderPane {
       Function<T, String> words,
       Function<Assignment, T> present,
       Consumer<T> change) {
-    MenuButton button = new MenuButton();
+    MenuButton button = Controls.literal(new MenuButton());
     button.setId("rule-" + code);
     button.getStyleClass().add("rule");
     ToggleGroup group = new ToggleGroup();
     for (T value : values) {
-      RadioMenuItem item = new RadioMenuItem(words.apply(value));
+      RadioMenuItem item = Controls.literal(new RadioMenuItem(words.apply(value)));
       item.setId("rule-" + code + "-" + values.indexOf(value));
       item.setToggleGroup(group);
       item.setOnAction(event -> change.accept(value));

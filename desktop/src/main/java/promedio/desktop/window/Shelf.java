@@ -98,7 +98,7 @@ final class Shelf extends VBox {
   }
 
   private static Button link(String key, String id, Runnable action) {
-    Button button = new Button(Texts.of(key));
+    Button button = Controls.literal(new Button(Texts.of(key)));
     button.setId(id);
     button.getStyleClass().add("link");
     button.setAccessibleText(Texts.of(key + ".name"));
@@ -127,20 +127,32 @@ final class Shelf extends VBox {
     markChosen(workspace.chosenProperty().get());
     Nodes.setShown(tablesHeading, !assignment.tables().isEmpty());
     Nodes.setShown(tables, !assignment.tables().isEmpty());
-    tables.getChildren().setAll(assignment.tables().stream().map(this::card).toList());
+    showTables(assignment);
     markTable(workspace.tableProperty().get());
   }
 
+  /** Cards stay, with their focus, as long as the same tables are there. */
+  private void showTables(Assignment assignment) {
+    List<Integer> shown =
+        tables.getChildren().stream().map(node -> (Integer) node.getUserData()).toList();
+    if (!shown.equals(assignment.tables().stream().map(Brought::id).toList())) {
+      tables.getChildren().setAll(assignment.tables().stream().map(this::card).toList());
+    }
+    for (int i = 0; i < assignment.tables().size(); i++) {
+      Brought table = assignment.tables().get(i);
+      String facts =
+          Texts.of(
+              "describe.brought",
+              Describe.grouped(table.table().rows()),
+              table.table().columns().size());
+      ((Button) tables.getChildren().get(i)).setText(table.name() + "\n" + facts);
+    }
+  }
+
   private Button card(Brought table) {
-    String facts =
-        Texts.of(
-            "describe.brought",
-            Describe.grouped(table.table().rows()),
-            table.table().columns().size());
-    Button card = new Button(table.name() + "\n" + facts);
+    Button card = Controls.literal(new Button());
     card.setUserData(table.id());
     card.setId("table-" + table.id());
-    card.setMnemonicParsing(false);
     card.getStyleClass().add("item");
     card.setMaxWidth(Double.MAX_VALUE);
     card.setOnAction(event -> workspace.chooseTable(table.id()));
@@ -164,7 +176,7 @@ final class Shelf extends VBox {
   }
 
   private Button card(Item item) {
-    Button card = new Button();
+    Button card = Controls.literal(new Button());
     card.setUserData(item.id());
     card.setId("item-" + item.id());
     card.getStyleClass().add("item");

@@ -61,7 +61,7 @@ final class StepForm extends VBox {
     trial.setMinHeight(USE_PREF_SIZE);
     where.setId("step-where");
     where.getStyleClass().add("formula-fault");
-    Button go = new Button(Texts.of(edited == null ? "step.add" : "step.change"));
+    Button go = Controls.literal(new Button(Texts.of(edited == null ? "step.add" : "step.change")));
     go.setId("step-done");
     go.setOnAction(event -> finish(done));
     Button leave = new Button(Texts.of("step.leave"));

@@ -137,7 +137,7 @@ final class StepRow extends VBox {
   }
 
   private void addOwn(Own mine) {
-    TextField made = new TextField(mine.text());
+    TextField made = Fields.ofAssignment(new TextField(mine.text()));
     made.getStyleClass().addAll("answer", "step-own");
     made.setPrefColumnCount(9);
     made.setMaxWidth(USE_PREF_SIZE);
@@ -200,7 +200,7 @@ final class StepRow extends VBox {
   }
 
   private static void addCopy(ContextMenu menu, String key, Runnable copy) {
-    MenuItem item = new MenuItem(Texts.of(key));
+    MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setOnAction(event -> copy.run());
     menu.getItems().add(item);
   }

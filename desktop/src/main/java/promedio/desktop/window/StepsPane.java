@@ -48,7 +48,7 @@ final class StepsPane extends ScrollPane {
     heading.getStyleClass().add("serif-heading");
     add.setId("steps-add");
     for (StepKind kind : StepKind.values()) {
-      MenuItem item = new MenuItem(Texts.of("stepkind." + kind.code()));
+      MenuItem item = Controls.literal(new MenuItem(Texts.of("stepkind." + kind.code())));
       item.setId("add-" + kind.code());
       item.setOnAction(event -> ask(kind, -1, null));
       add.getItems().add(item);
@@ -70,7 +70,7 @@ final class StepsPane extends ScrollPane {
   }
 
   private static Button link(String key, String id) {
-    Button button = new Button(Texts.of(key));
+    Button button = Controls.literal(new Button(Texts.of(key)));
     button.setId(id);
     button.getStyleClass().add("link");
     return button;
@@ -104,10 +104,9 @@ final class StepsPane extends ScrollPane {
   }
 
   private Node card(Replay.Stage stage, int place, int all) {
-    CheckBox on = new CheckBox(stage.outcome().what().text());
+    CheckBox on = Controls.literal(new CheckBox(stage.outcome().what().text()));
     on.setSelected(stage.listed().on());
     on.setWrapText(true);
-    on.setMnemonicParsing(false);
     on.setId("step-on-" + place);
     on.setOnAction(
         event ->

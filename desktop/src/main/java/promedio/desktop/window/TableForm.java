@@ -44,7 +44,7 @@ final class TableForm extends VBox {
   private final List<FormRow> rows = new ArrayList<>();
   private final Label labelHead = new Label();
   private final CheckBox cumulative = new CheckBox(Texts.of("form.cumulative"));
-  private final TextField total = new TextField();
+  private final TextField total = Fields.ofAssignment(new TextField());
   private final FlowPane foot = new FlowPane(8, 4);
   private boolean classes;
   private boolean showing;

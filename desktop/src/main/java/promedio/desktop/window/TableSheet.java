@@ -134,7 +134,7 @@ final class TableSheet extends BorderPane {
   }
 
   private MenuItem item(String key, Runnable action) {
-    MenuItem item = new MenuItem(Texts.of(key));
+    MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setId(key.replace('.', '-'));
     item.setOnAction(event -> action.run());
     return item;

@@ -30,7 +30,7 @@ final class ValuesField extends VBox {
 
   private final Workspace workspace;
   private final ItemDetails details;
-  private final TextArea area = new TextArea();
+  private final TextArea area = Fields.ofAssignment(new TextArea());
   private final Underlines underlines = new Underlines(area);
   private final StackPane paper = new StackPane(area, underlines);
   private final TableForm form;
@@ -190,7 +190,7 @@ final class ValuesField extends VBox {
   }
 
   private Button problem(Entry entry) {
-    Button button = new Button(((Entry.Unreadable) entry.content()).why().text());
+    Button button = Controls.literal(new Button(((Entry.Unreadable) entry.content()).why().text()));
     button.getStyleClass().add("problem");
     button.setWrapText(true);
     button.setMaxWidth(Double.MAX_VALUE);

@@ -241,7 +241,7 @@ final class WorkTableView extends VBox {
 
     private TextField field(int column, int row) {
       Own written = own.orElseThrow();
-      TextField field = new TextField(written.text(column, row));
+      TextField field = Fields.ofAssignment(new TextField(written.text(column, row)));
       field.getStyleClass().add("work-own");
       field.setId("own-cell-" + column + "-" + row);
       field.setAlignment(Pos.CENTER_RIGHT);

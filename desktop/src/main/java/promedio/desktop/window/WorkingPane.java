@@ -163,7 +163,7 @@ final class WorkingPane extends VBox {
   }
 
   private void addCopy(String key, Copying copying) {
-    MenuItem item = new MenuItem(Texts.of(key));
+    MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setOnAction(
         event -> {
           Working made = working;
@@ -236,7 +236,7 @@ final class WorkingPane extends VBox {
   }
 
   private ToggleButton methodButton(Method each, List<Method> choices) {
-    ToggleButton button = new ToggleButton(TaskTexts.name(each, choices));
+    ToggleButton button = Controls.literal(new ToggleButton(TaskTexts.name(each, choices)));
     button.setUserData(each);
     button.getStyleClass().add("link");
     button.setId(idPrefix + "method-" + each.code());
