@@ -1,7 +1,7 @@
 package promedio.desktop;
 
-import java.text.MessageFormat;
 import java.util.ResourceBundle;
+import promedio.core.message.Sentence;
 
 /** The sentences of the program, from the bundle {@code promedio.desktop.messages}. */
 public final class Texts {
@@ -10,7 +10,7 @@ public final class Texts {
 
   /** {@return the sentence of the key with the arguments put in} */
   public static String of(String key, Object... arguments) {
-    return new MessageFormat(bundle().getString(key)).format(arguments);
+    return Sentence.of(bundle().getString(key), arguments);
   }
 
   /** {@return whether there is a sentence of the key} */

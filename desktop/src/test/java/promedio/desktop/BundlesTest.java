@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.text.MessageFormat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Properties;
@@ -18,6 +17,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.message.Sentence;
 
 /** All sentences stand in bundles, so that another language is a file; none is missing or idle. */
 class BundlesTest {
@@ -125,13 +125,39 @@ class BundlesTest {
     for (String key : bundle.stringPropertyNames()) {
       String sentence = bundle.getProperty(key);
       assertThat(sentence).as(key).isNotBlank();
-      String written =
-          new MessageFormat(sentence).format(new Object[] {1, 2, 3, 4, 5, 6, 7, 8, 9, 10});
+      String written = Sentence.of(sentence, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10);
       assertThat(written).as(key).doesNotContain("{0}");
       assertThat(written.chars().filter(c -> c == '\'').count())
           .as(key)
           .isEqualTo(sentence.split("''", -1).length - 1L);
     }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"core", "files", "desktop"})
+  void oneIsNeverFollowedByAPlural(String module) throws IOException {
+    // "{0} values" of one value; what is never one says so by "at least", "to" or a fixed number.
+    Pattern plural =
+        Pattern.compile(
+            "(?<!at least |than |to |the |its |= |<|\\} of )\\{\\d\\} "
+                + "(values|rows|columns|entries|answers|cells|classes|samples|files|students)\\b");
+    bundle(module)
+        .forEach(
+            (key, sentence) ->
+                assertThat(plural.matcher((String) sentence).find())
+                    .as("%s = %s", key, sentence)
+                    .isFalse());
+  }
+
+  @Test
+  void aNumberChoosesItsWordsAndIsNeverGroupedByTheMachine() {
+    String rows = "{0} {0,choice,0#rows|1#row|1<rows}";
+    assertThat(Sentence.of(rows, 1)).isEqualTo("1 row");
+    assertThat(Sentence.of(rows, "1")).isEqualTo("1 row");
+    assertThat(Sentence.of(rows, "389,724")).isEqualTo("389,724 rows");
+    assertThat(Sentence.of(rows, 389_724)).isEqualTo("389724 rows");
+    assertThat(Texts.of("graph.outside", "5", "1")).isEqualTo("Σf = 5, and 1 value lies outside");
+    assertThat(Texts.of("bring.counts", "1", 1)).startsWith("1 row and 1 column, ");
   }
 
   @Test

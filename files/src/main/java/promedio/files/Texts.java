@@ -1,8 +1,8 @@
 package promedio.files;
 
-import java.text.MessageFormat;
 import java.util.Arrays;
 import java.util.ResourceBundle;
+import promedio.core.message.Sentence;
 
 /** The sentences of this module, from the bundle {@code promedio.files.messages}. */
 public final class Texts {
@@ -12,8 +12,6 @@ public final class Texts {
   /** {@return the sentence of the key with the arguments put in} */
   public static String of(String key, Object... arguments) {
     String pattern = ResourceBundle.getBundle("promedio.files.messages").getString(key);
-    // As texts, so that no number of a line is grouped like an amount.
-    return new MessageFormat(pattern)
-        .format(Arrays.stream(arguments).map(String::valueOf).toArray());
+    return Sentence.of(pattern, Arrays.stream(arguments).map(String::valueOf).toArray());
   }
 }

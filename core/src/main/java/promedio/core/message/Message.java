@@ -1,6 +1,5 @@
 package promedio.core.message;
 
-import java.text.MessageFormat;
 import java.util.List;
 import java.util.ResourceBundle;
 
@@ -25,6 +24,6 @@ public record Message(String key, List<String> arguments) {
   /** {@return the sentence in the language of the default locale} */
   public String text() {
     String pattern = ResourceBundle.getBundle("promedio.core.messages").getString(key);
-    return new MessageFormat(pattern).format(arguments.toArray());
+    return Sentence.of(pattern, arguments.toArray());
   }
 }

@@ -50,6 +50,11 @@ final class GraphCard extends VBox {
   private boolean comparing;
 
   private boolean open;
+
+  /** What was drawn last, and the values of the other item beside it. */
+  private @Nullable Reckoning drawn;
+
+  private Optional<Source> drawnBeside = Optional.empty();
   private @Nullable Interval chosen;
   private @Nullable Grouping grouped;
   private @Nullable ReadOther otherRead;
@@ -67,14 +72,14 @@ final class GraphCard extends VBox {
     toggle.setOnAction(
         event -> {
           open = !open;
-          show();
+          show(true);
         });
     HBox head = new HBox(10, heading, toggle);
     head.setAlignment(Pos.BASELINE_LEFT);
     note.setId("graph-note");
     body.getChildren().addAll(look, picture, buildTools(fileChoice), grouping, table, note);
     getChildren().add(head);
-    workspace.reckoningProperty().subscribe(now -> show());
+    workspace.reckoningProperty().subscribe(now -> show(false));
   }
 
   private PictureTools buildTools(AssignmentView.FileChoice fileChoice) {
@@ -88,8 +93,18 @@ final class GraphCard extends VBox {
     return tools;
   }
 
-  private void show() {
+  /**
+   * Shows what is chosen.
+   *
+   * @param again whether also what is drawn already is
+   */
+  private void show(boolean again) {
     Reckoning now = workspace.reckoningProperty().get();
+    Reckoning before = drawn;
+    drawn = now;
+    if (!again && isSame(before, now)) {
+      return;
+    }
     boolean classes = now != null && now.typed().data() instanceof ClassTable;
     boolean shown = open || classes;
     toggle.setText(Texts.of(shown ? "graph.hide" : "graph.show"));
@@ -107,15 +122,44 @@ final class GraphCard extends VBox {
     group(now.item().classes(), now);
   }
 
+  /** Whether both are drawn alike: an answer or an own working changes nothing of a graph. */
+  @SuppressWarnings("ReferenceEquality") // entries stay the same list as long as none is typed
+  private boolean isSame(@Nullable Reckoning before, @Nullable Reckoning now) {
+    if (before == null || now == null) {
+      return false;
+    }
+    Item old = before.item();
+    Item item = now.item();
+    Optional<Item> beside = workspace.assignment().item(item.graph().beside());
+    boolean sameBeside = beside.map(Item::source).equals(drawnBeside);
+    drawnBeside = beside.map(Item::source);
+    return sameBeside
+        && before.typed() == now.typed()
+        && before.rules().equals(now.rules())
+        && before.sign() == now.sign()
+        && old.id() == item.id()
+        && old.name().equals(item.name())
+        && old.unit().equals(item.unit())
+        && old.classes().equals(item.classes())
+        && old.graph().equals(item.graph());
+  }
+
   private void group(ClassChoice choice, Reckoning now) {
     ClassChoice.Outcome outcome = choice.group(now.typed().data(), now.rules(), now.sign());
     grouped = outcome.grouping().orElse(null);
     grouping.show(now, outcome.problem());
-    chosen = null;
+    Interval before = chosen;
+    boolean stays =
+        outcome.grouping().filter(g -> g.table().intervals(true).contains(before)).isPresent();
+    chosen = stays ? before : null;
     workspace.litProperty().set(null);
     showTable();
     tellCheck(now);
-    draw();
+    if (chosen != null) {
+      choose(chosen);
+    } else {
+      draw();
+    }
   }
 
   private void tellCheck(Reckoning now) {

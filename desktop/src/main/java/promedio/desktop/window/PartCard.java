@@ -18,6 +18,8 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.desktop.Texts;
 import promedio.desktop.work.PartSheet;
@@ -40,7 +42,24 @@ final class PartCard extends VBox {
   private boolean showing;
 
   /** One measure that is asked. */
-  private record Asked(Measure measure, TextField field, MarkLabel mark) {}
+  private static final class Asked {
+    private final Measure measure;
+    private final TextField field;
+    private final MarkLabel mark;
+
+    /** Whether the answer is being typed; it is not yet called wrong then. */
+    private boolean unfinished;
+
+    Asked(Measure measure, TextField field, MarkLabel mark) {
+      this.measure = measure;
+      this.field = field;
+      this.mark = mark;
+    }
+
+    void show(Optional<Mark> found) {
+      mark.show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
+    }
+  }
 
   PartCard(Workspace workspace, PartSheet sheet, int index, Part first) {
     super(6);
@@ -138,34 +157,53 @@ final class PartCard extends VBox {
     field.setPrefColumnCount(8);
     String name = Texts.of("measure." + measure.key());
     field.setAccessibleText(Texts.of("row.answer", name));
+    MarkLabel mark = new MarkLabel();
+    mark.setId("part-mark-" + part.id() + "-" + measure.key());
+    Asked made = new Asked(measure, field, mark);
+    asked.add(made);
     field
         .textProperty()
         .subscribe(
             (old, now) -> {
               if (!showing) {
+                made.unfinished = field.isFocused();
                 workspace.items().answer(part.item(), measure, now);
               }
             });
-    field.setOnAction(event -> focusNext(measure));
-    MarkLabel mark = new MarkLabel();
-    mark.setId("part-mark-" + part.id() + "-" + measure.key());
-    asked.add(new Asked(measure, field, mark));
+    field.setOnAction(
+        event -> {
+          finish(made);
+          focusNext(measure);
+        });
+    field
+        .focusedProperty()
+        .subscribe(
+            (before, focused) -> {
+              if (!focused) {
+                finish(made);
+              }
+            });
     Label label = new Label(name);
     label.getStyleClass().add("quiet");
     return new VBox(1, label, field, mark);
   }
 
+  private void finish(Asked answered) {
+    answered.unfinished = false;
+    answered.show(sheet.mark(workspace.assignment(), part, answered.measure));
+  }
+
   /** Enter goes on to the next answer. */
   private void focusNext(Measure measure) {
     for (int i = 0; i + 1 < asked.size(); i++) {
-      if (asked.get(i).measure() == measure) {
-        asked.get(i + 1).field().requestFocus();
+      if (asked.get(i).measure == measure) {
+        asked.get(i + 1).field.requestFocus();
       }
     }
   }
 
   void focusAnswer() {
-    asked.stream().findFirst().ifPresent(first -> first.field().requestFocus());
+    asked.stream().findFirst().ifPresent(first -> first.field.requestFocus());
   }
 
   /** {@return whether this card is made for the part as it is now} */
@@ -183,8 +221,8 @@ final class PartCard extends VBox {
     places.setValue(now.places().orElse(USUAL_PLACES));
     for (Asked each : asked) {
       Fields.show(
-          each.field(), assignment.item(now.item()).map(i -> i.answer(each.measure())).orElse(""));
-      each.mark().show(sheet.mark(assignment, now, each.measure()));
+          each.field, assignment.item(now.item()).map(i -> i.answer(each.measure)).orElse(""));
+      each.show(sheet.mark(assignment, now, each.measure));
     }
     showing = false;
   }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -57,6 +58,10 @@ final class WorkTableView extends VBox {
 
   private final WorkTable table;
   private final List<List<String>> cells;
+
+  /** The property of a cell that says in which column it stands. */
+  private static final String COLUMN = "promedio.column";
+
   private final double[] widths;
   private final Optional<Own> own;
   private final ListView<Integer> rows = new ListView<>();
@@ -138,7 +143,15 @@ final class WorkTableView extends VBox {
       boolean now = lit.contains(column - offset);
       shownColumns.get(column).forEach(cell -> cell.pseudoClassStateChanged(LIT, now));
     }
-    rows.refresh();
+    // The cells themselves stay: one of them may be typed in.
+    Stream.of(".work-cell", ".work-own")
+        .flatMap(kind -> rows.lookupAll(kind).stream())
+        .forEach(this::showLit);
+  }
+
+  private void showLit(Node cell) {
+    Object column = cell.getProperties().get(COLUMN);
+    cell.pseudoClassStateChanged(LIT, column instanceof Integer && lit.contains(column));
   }
 
   /** Shows again what the student's cells are worth. */
@@ -204,7 +217,8 @@ final class WorkTableView extends VBox {
         int column = shown - offset;
         String text = column < 0 || isTold(column) ? cells.get(row + 1).get(shown) : "";
         Region cell = column < 0 || isGiven(column) ? cell(text, shown) : field(column, row);
-        cell.pseudoClassStateChanged(LIT, lit.contains(column));
+        cell.getProperties().put(COLUMN, column);
+        showLit(cell);
         line.getChildren().add(cell);
       }
       setGraphic(line);

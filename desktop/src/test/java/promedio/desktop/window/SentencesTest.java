@@ -75,8 +75,7 @@ class SentencesTest {
     Reckoning north = reckoning(1);
 
     assertThat(Sentences.about(Measure.MEAN, north.measures().get(Measure.MEAN), north))
-        .isEqualTo(
-            "If all 24 values were equal and made up the same total, each would be 138.83 g.");
+        .isEqualTo("If the total were shared equally among 24 values, each would be 138.83 g.");
     assertThat(Sentences.about(Measure.MODES, north.measures().get(Measure.MODES), north))
         .startsWith("131, 139 g occur most often");
     Reckoning moments = reckoning(1, "skewness", "pearson-median");
