@@ -22,14 +22,31 @@ final class Arithmetic {
   /** Powers whose digits would fill more than this many bits are not computed. */
   private static final long LARGEST_BITS = 100_000;
 
+  /** A power that is no fraction has at most some 1000 digits before or behind its sign. */
+  private static final BigDecimal LARGEST_POWER_BITS = BigDecimal.valueOf(3400);
+
   private Arithmetic() {}
 
-  static Exact plus(Exact a, Exact b) {
-    return a.isRational() && b.isRational() ? a.plus(b) : digits(a).plus(digits(b));
+  static @Nullable Exact plus(Exact a, Exact b) {
+    return held(a.isRational() && b.isRational() ? a.plus(b) : digits(a).plus(digits(b)));
+  }
+
+  static @Nullable Exact times(Exact a, Exact b) {
+    return held(a.times(b));
   }
 
   static @Nullable Exact over(Exact a, Exact b) {
-    return b.signum() == 0 ? null : a.over(b);
+    return b.signum() == 0 ? null : held(a.over(b));
+  }
+
+  /** {@return the number, or nothing where nobody could write it down} */
+  private static @Nullable Exact held(Exact a) {
+    return bits(a) <= LARGEST_BITS ? a : null;
+  }
+
+  private static long bits(Exact a) {
+    Exact fraction = a.isRational() ? a : a.times(a);
+    return Math.max(fraction.numerator().bitLength(), fraction.denominator().bitLength());
   }
 
   static @Nullable Exact root(Exact a) {
@@ -45,7 +62,9 @@ final class Arithmetic {
       return root(a);
     }
     if (!b.isWhole()) {
-      return a.signum() <= 0 ? null : ofDigits(BigDecimalMath.pow(decimal(a), decimal(b), CONTEXT));
+      return a.signum() <= 0 || isOutOfReach(a, b)
+          ? null
+          : ofDigits(BigDecimalMath.pow(decimal(a), decimal(b), CONTEXT));
     }
     if (b.numerator().bitLength() > 30) {
       return null;
@@ -58,6 +77,12 @@ final class Arithmetic {
     long bits = Math.max(base.numerator().bitLength(), base.denominator().bitLength());
     boolean small = bits * Math.abs((long) exponent) <= LARGEST_BITS;
     return small ? base.pow(exponent) : null;
+  }
+
+  /** Whether a to the power of b has more digits, or zeros before them, than are written down. */
+  private static boolean isOutOfReach(Exact a, Exact b) {
+    BigDecimal exponent = decimal(b).abs();
+    return exponent.multiply(BigDecimal.valueOf(bits(a))).compareTo(LARGEST_POWER_BITS) > 0;
   }
 
   /** {@return the logarithm to the base 10, exact for the powers of 10} */

@@ -118,7 +118,7 @@ final class Functions {
       Exact value = numbers.at(row);
       return value == null || mean == null || sd == null || sd.signum() == 0
           ? null
-          : Arithmetic.plus(value, mean.negate()).over(sd);
+          : map(Arithmetic.plus(value, mean.negate()), distance -> Arithmetic.over(distance, sd));
     };
   }
 

@@ -24,6 +24,11 @@ final class Parser {
   /** Formulas nested deeper than any person writes are refused before they exhaust the stack. */
   private static final int DEEPEST = 200;
 
+  /** So are longer ones, as they are when a file or a pasted text says them. */
+  private static final int MOST_CHARACTERS = 20_000;
+
+  private static final int MOST_PIECES = 2000;
+
   private final Names names;
   private final List<Token> tokens;
   private int at;
@@ -35,7 +40,13 @@ final class Parser {
   }
 
   static Operand parse(String text, Names names) throws CalculationException {
+    if (text.length() > MOST_CHARACTERS) {
+      throw new CalculationException(MOST_CHARACTERS, "formula.long");
+    }
     Parser parser = new Parser(names, Lexer.cut(text, names.all()));
+    if (parser.tokens.size() > MOST_PIECES) {
+      throw new CalculationException(parser.tokens.get(MOST_PIECES).start(), "formula.long");
+    }
     if (parser.peek().kind() == Kind.END) {
       throw new CalculationException(0, "formula.empty");
     }
@@ -87,35 +98,59 @@ final class Parser {
     if (++depth > DEEPEST) {
       throw new CalculationException(peek().start(), "formula.deep");
     }
-    Operand left = and();
+    Operand first = and();
+    if (!peek().is("or")) {
+      depth--;
+      return first;
+    }
+    List<Truths> statements = new ArrayList<>(List.of(truths(first, peek())));
     while (peek().is("or")) {
       Token sign = next();
-      Truths a = truths(left, sign);
-      Truths b = truths(and(), sign);
-      left = (Truths) row -> Logic.or(a.at(row), b.at(row));
+      statements.add(truths(and(), sign));
     }
     depth--;
-    return left;
+    return (Truths) row -> joined(statements, row, Logic::or);
   }
 
   private Operand and() throws CalculationException {
-    Operand left = not();
+    Operand first = not();
+    if (!peek().is("and")) {
+      return first;
+    }
+    List<Truths> statements = new ArrayList<>(List.of(truths(first, peek())));
     while (peek().is("and")) {
       Token sign = next();
-      Truths a = truths(left, sign);
-      Truths b = truths(not(), sign);
-      left = (Truths) row -> Logic.and(a.at(row), b.at(row));
+      statements.add(truths(not(), sign));
     }
-    return left;
+    return (Truths) row -> joined(statements, row, Logic::and);
+  }
+
+  /** Joins two statements. */
+  private interface Joining {
+    @Nullable Boolean of(@Nullable Boolean a, @Nullable Boolean b);
+  }
+
+  private static @Nullable Boolean joined(List<Truths> statements, int row, Joining joining) {
+    Boolean truth = statements.get(0).at(row);
+    for (Truths statement : statements.subList(1, statements.size())) {
+      truth = joining.of(truth, statement.at(row));
+    }
+    return truth;
   }
 
   private Operand not() throws CalculationException {
-    if (!peek().is("not")) {
-      return comparison();
+    Token sign = peek();
+    int times = 0;
+    while (peek().is("not")) {
+      at++;
+      times++;
     }
-    Token sign = next();
-    Truths statement = truths(not(), sign);
-    return (Truths) row -> Logic.not(statement.at(row));
+    Operand statement = comparison();
+    if (times == 0) {
+      return statement;
+    }
+    Truths truths = truths(statement, sign);
+    return times % 2 == 0 ? truths : (Truths) row -> Logic.not(truths.at(row));
   }
 
   private Operand comparison() throws CalculationException {
@@ -230,27 +265,30 @@ final class Parser {
   }
 
   private Operand sum() throws CalculationException {
-    Operand left = product();
+    Operand first = product();
+    List<Further> terms = new ArrayList<>();
     while (peek().is("+") || peek().is("-") || peek().is("−")) {
       Token sign = next();
+      numbers(first, sign);
       boolean plus = sign.is("+");
-      Numbers a = numbers(left, sign);
-      Numbers b = numbers(product(), sign);
-      left = both(a, b, (x, y) -> Arithmetic.plus(x, plus ? y : y.negate()));
+      terms.add(
+          new Further(
+              numbers(product(), sign), (x, y) -> Arithmetic.plus(x, plus ? y : y.negate())));
     }
-    return left;
+    return chain(first, terms);
   }
 
   private Operand product() throws CalculationException {
-    Operand left = signed();
+    Operand first = signed();
+    List<Further> factors = new ArrayList<>();
     while (peek().is("×") || peek().is("·") || peek().is("*") || peek().is("÷") || peek().is("/")) {
       Token sign = next();
+      numbers(first, sign);
       boolean over = sign.is("÷") || sign.is("/");
-      Numbers a = numbers(left, sign);
-      Numbers b = numbers(signed(), sign);
-      left = both(a, b, over ? Arithmetic::over : Exact::times);
+      factors.add(
+          new Further(numbers(signed(), sign), over ? Arithmetic::over : Arithmetic::times));
     }
-    return left;
+    return chain(first, factors);
   }
 
   /** An operation on two numbers. */
@@ -258,11 +296,35 @@ final class Parser {
     @Nullable Exact of(Exact a, Exact b);
   }
 
-  private static Numbers both(Numbers a, Numbers b, Operation operation) {
+  /** A further term or factor, and how it joins what stands before it. */
+  private record Further(Numbers number, Operation operation) {}
+
+  /** From left to right, in a loop: a long sum must not be a deep one. */
+  private static Operand chain(Operand first, List<Further> others) {
+    if (others.isEmpty()) {
+      return first;
+    }
+    Numbers start = (Numbers) first;
+    return (Numbers)
+        row -> {
+          Exact value = start.at(row);
+          for (int i = 0; i < others.size() && value != null; i++) {
+            Exact other = others.get(i).number().at(row);
+            value = other == null ? null : others.get(i).operation().of(value, other);
+          }
+          return value;
+        };
+  }
+
+  /** An operation on one number. */
+  private interface Change {
+    @Nullable Exact of(Exact a);
+  }
+
+  private static Numbers changed(Numbers number, Change change) {
     return row -> {
-      Exact x = a.at(row);
-      Exact y = b.at(row);
-      return x == null || y == null ? null : operation.of(x, y);
+      Exact value = number.at(row);
+      return value == null ? null : change.of(value);
     };
   }
 
@@ -274,12 +336,12 @@ final class Parser {
     Token sign = peek();
     if (take("-", "−")) {
       Numbers number = numbers(signed(), sign);
-      result = both(number, number, (x, y) -> x.negate());
+      result = changed(number, Exact::negate);
     } else if (take("+")) {
       result = numbers(signed(), sign);
     } else if (take("√")) {
       Numbers number = numbers(signed(), sign);
-      result = both(number, number, (x, y) -> Arithmetic.root(x));
+      result = changed(number, Arithmetic::root);
     } else {
       result = power();
     }
@@ -293,11 +355,11 @@ final class Parser {
     if (take("²", "³")) {
       Numbers number = numbers(base, sign);
       Exact exponent = Exact.of(sign.is("²") ? 2 : 3);
-      return both(number, number, (x, y) -> Arithmetic.power(x, exponent));
+      return changed(number, x -> Arithmetic.power(x, exponent));
     }
     if (take("^")) {
       Numbers number = numbers(base, sign);
-      return both(number, numbers(signed(), sign), Arithmetic::power);
+      return chain(number, List.of(new Further(numbers(signed(), sign), Arithmetic::power)));
     }
     return base;
   }
@@ -312,7 +374,7 @@ final class Parser {
     if (take("|")) {
       Numbers inner = numbers(sum(), token);
       expect("|");
-      return both(inner, inner, (x, y) -> x.abs());
+      return changed(inner, Exact::abs);
     }
     return switch (token.kind()) {
       case NUMBER -> number(next());

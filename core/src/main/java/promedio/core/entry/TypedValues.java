@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.entry.Tokens.Token;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.Sample;
 import promedio.core.sample.UnusableDataException;
@@ -12,6 +13,9 @@ import promedio.core.sample.ValuesBuilder;
 
 /** Reads a list of values, typed as on paper. */
 public final class TypedValues {
+
+  /** More values are brought in from a file, where each takes a few bytes and none is typed. */
+  private static final long MOST_VALUES = 2_000_000;
 
   private TypedValues() {}
 
@@ -25,6 +29,12 @@ public final class TypedValues {
     List<Token> tokens = joinMixed(Tokens.of(text, 0, text.length()));
     EntryReader reader = EntryReader.of(tokens, sign);
     List<Entry> entries = tokens.stream().flatMap(token -> reader.read(token).stream()).toList();
+    long count = entries.stream().mapToLong(TypedValues::count).sum();
+    if (count > MOST_VALUES) {
+      Message why =
+          Message.of("values.too-many", String.valueOf(count), String.valueOf(MOST_VALUES));
+      return new Typed(entries, new Sample(Values.of(List.of())), Optional.of(why));
+    }
     ValuesBuilder values = new ValuesBuilder();
     for (Entry entry : entries) {
       if (entry.content() instanceof Entry.Figure figure) {
@@ -40,6 +50,10 @@ public final class TypedValues {
     } catch (UnusableDataException e) {
       return new Typed(entries, new Sample(Values.of(List.of())), Optional.of(e.why()));
     }
+  }
+
+  private static int count(Entry entry) {
+    return entry.content() instanceof Entry.Figure figure ? figure.times() : 1;
   }
 
   /** A whole number with a proper fraction right after it is one mixed number: 84 2/3. */

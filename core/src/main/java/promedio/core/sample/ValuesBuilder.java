@@ -12,6 +12,9 @@ import promedio.core.number.Exact;
 /** Collects numbers and missing entries, one after the other, into {@link Values}. */
 public final class ValuesBuilder {
 
+  /** Every measure is computed over the common denominator: some 1200 digits take a moment. */
+  private static final int LARGEST_COMMON_BITS = 4_000;
+
   private long[] digits = new long[16];
   private byte[] places = new byte[16];
   private int size;
@@ -137,7 +140,7 @@ public final class ValuesBuilder {
     for (Exact other : others.values()) {
       BigInteger next = other.denominator();
       common = common.divide(common.gcd(next)).multiply(next);
-      if (common.bitLength() > 40_000) {
+      if (common.bitLength() > LARGEST_COMMON_BITS) {
         throw new UnusableDataException(Message.of("values.fractions"));
       }
     }

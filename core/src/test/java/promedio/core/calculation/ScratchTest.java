@@ -2,11 +2,15 @@ package promedio.core.calculation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import java.time.Duration;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.number.Exact;
 
@@ -46,6 +50,48 @@ class ScratchTest {
     assertThatThrownBy(() -> Scratch.of(line, CRATES))
         .isInstanceOf(CalculationException.class)
         .hasMessageContaining("no result");
+  }
+
+  static Stream<String> linesThatNeverCameToAnEnd() {
+    return Stream.of(
+        "-".repeat(42) + "1",
+        "√".repeat(26) + "(0−2)",
+        "2^99999999.5",
+        "2^9999.5",
+        "2^(0−99999999.5)",
+        "9^9^√90",
+        "√2^√3^√99",
+        "(2^33000)^(1/3)",
+        "x+".repeat(3000) + "x",
+        "not ".repeat(8000) + "1 > 0",
+        "1 > 0 and ".repeat(3000) + "1 > 0",
+        "2^99999 × ".repeat(300) + "1",
+        "1/" + "9".repeat(900) + " + ",
+        "|".repeat(3000),
+        "1".repeat(30_000),
+        "log(2^99999)",
+        "ln(".repeat(150) + "3" + ")".repeat(150));
+  }
+
+  @ParameterizedTest
+  @MethodSource("linesThatNeverCameToAnEnd")
+  void everyLineComesToANumberOrARefusalSoon(String line) {
+    assertTimeoutPreemptively(
+        Duration.ofSeconds(5),
+        () -> {
+          try {
+            assertThat(Scratch.of(line, CRATES)).isNotNull();
+          } catch (CalculationException e) {
+            assertThat(e.getMessage()).isNotBlank();
+          }
+        });
+  }
+
+  @Test
+  void manySignsAndLongSumsAreStillCalculated() throws CalculationException {
+    assertThat(Scratch.of("-".repeat(42) + "1", CRATES)).hasToString("1");
+    assertThat(Scratch.of("√".repeat(30) + "1", CRATES)).hasToString("1");
+    assertThat(Scratch.of("n+".repeat(900) + "n", CRATES)).hasToString("3604");
   }
 
   @Test

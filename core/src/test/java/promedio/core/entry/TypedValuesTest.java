@@ -152,4 +152,26 @@ class TypedValuesTest {
 
     assertThat(typed.problem().orElseThrow().text()).contains("common denominator");
   }
+
+  @Test
+  void moreCopiesThanAnyoneNeedsAreToldAndNotMade() {
+    Typed typed = TypedValues.read("1×99999 ".repeat(3000), DecimalSign.POINT);
+
+    assertThat(typed.data().tally().isEmpty()).isTrue();
+    assertThat(typed.problem().orElseThrow().text()).contains("299997000 values");
+    assertThat(TypedValues.read("1×99999 ".repeat(3), DecimalSign.POINT).data().total())
+        .hasToString("299997");
+  }
+
+  @Test
+  void fractionsWithoutACommonDenominatorOfSensibleSizeAreTold() {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < 30; i++) {
+      text.append("1/").append("7".repeat(299 - i)).append("1 ");
+    }
+    Typed typed = TypedValues.read(text.toString(), DecimalSign.POINT);
+
+    assertThat(typed.problem().orElseThrow().text()).contains("common denominator");
+    assertThat(TypedValues.read("1/3 2/7 5/11", DecimalSign.POINT).problem()).isEmpty();
+  }
 }

@@ -84,7 +84,7 @@ class StepTest {
     Outcome heavy = new Step.LeaveOut("weight > 130 and variety = Blanca").apply(PEARS);
 
     assertThat(texts(heavy, "tray")).containsExactly("2", "3", "4", "5");
-    assertThat(heavy.what().text()).endsWith(": 1 rows");
+    assertThat(heavy.what().text()).endsWith(": 1 row");
     assertThat(texts(new Step.LeaveOutRows(new TreeSet<>(List.of(1, 5))).apply(PEARS), "tray"))
         .containsExactly("2", "3", "4");
     assertThat(texts(new Step.DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
@@ -116,7 +116,7 @@ class StepTest {
     assertThat(texts(lower.apply(PEARS), "class")).containsExactly("131–140", "98–131", "", "", "");
     assertThat(texts(upper.apply(PEARS), "class")).containsExactly("b", "a", "", "", "c");
     assertThat(problem(new Step.Cut("weight", "c", at, ClassEnd.LOWER, false, List.of("x"))))
-        .isEqualTo("there are 2 classes and 1 labels");
+        .isEqualTo("there are 2 classes and 1 label");
     assertThat(
             problem(
                 new Step.Cut("weight", "c", List.of("3", "2"), ClassEnd.LOWER, false, List.of())))

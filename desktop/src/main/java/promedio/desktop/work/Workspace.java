@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
@@ -36,6 +37,10 @@ public final class Workspace {
 
   /** Texts longer than this are read apart from the window: about 20,000 values. */
   private static final int LONG_TEXT = 120_000;
+
+  /** So are short texts that say a thousand copies, or numbers of very many digits. */
+  private static final Pattern HEAVY =
+      Pattern.compile("[×xX]\\d{4}|\\d{40}|/\\s?\\d{12}|[eE][-+−]?\\d{3}");
 
   private final Background background;
   private final History<Document> history;
@@ -348,7 +353,10 @@ public final class Workspace {
   }
 
   private static boolean isLong(Source source) {
-    return source.typedText().filter(text -> text.length() > LONG_TEXT).isPresent();
+    return source
+        .typedText()
+        .filter(text -> text.length() > LONG_TEXT || HEAVY.matcher(text).find())
+        .isPresent();
   }
 
   private void reckonApart(Item item) {
