@@ -1,5 +1,10 @@
 package promedio.desktop.cli;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -56,6 +61,7 @@ final class ClassesInput {
     if (data.tally().isEmpty()) {
       throw new ParameterException(spec.commandLine(), Texts.of("group.empty"));
     }
+    checkOneWay(spec);
     ClassChoice.Outcome outcome = choice().group(data, rules, DecimalSign.POINT);
     if (outcome.problem().isPresent()) {
       throw new ParameterException(
@@ -67,6 +73,23 @@ final class ClassesInput {
       spec.commandLine().getErr().println(Texts.of("group.outside", outside.toString()));
     }
     return grouping.table();
+  }
+
+  private void checkOneWay(CommandSpec spec) {
+    Map<String, Optional<String>> ways = new LinkedHashMap<>();
+    ways.put("--by", Optional.ofNullable(by));
+    ways.put("--classes", Optional.ofNullable(classes));
+    ways.put("--width", Optional.ofNullable(width));
+    ways.put("--limits", Optional.ofNullable(limits));
+    List<String> said = new ArrayList<>(ways.keySet());
+    said.removeIf(way -> ways.get(way).isEmpty());
+    if (said.size() > 1) {
+      throw new ParameterException(
+          spec.commandLine(), Texts.of("group.one-way", String.join(", ", said)));
+    }
+    if (start != null && width == null) {
+      throw new ParameterException(spec.commandLine(), Texts.of("group.start"));
+    }
   }
 
   private ClassChoice choice() {

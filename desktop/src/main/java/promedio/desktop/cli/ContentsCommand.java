@@ -3,7 +3,6 @@ package promedio.desktop.cli;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -16,10 +15,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.desktop.Texts;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.ContentsText;
-import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 import promedio.files.table.ReadTable;
 import promedio.files.table.TableReader;
@@ -85,7 +84,7 @@ final class ContentsCommand implements Callable<Integer> {
   private int tell(String file) {
     PrintWriter out = spec.commandLine().getOut();
     try {
-      ReadTable read = TableReader.read(source(file), reading.choices(), Progress.NONE);
+      ReadTable read = TableReader.read(Inputs.source(file), reading.choices(), Progress.NONE);
       switch (format) {
         case JSON -> out.println(ContentsJson.of(read));
         case TEXT -> ContentsText.of(read).forEach(out::println);
@@ -95,24 +94,19 @@ final class ContentsCommand implements Callable<Integer> {
       return refuse(file, e.getMessage());
     } catch (IOException e) {
       LOG.warn("cannot read {}", file, e);
-      return refuse(file, Texts.of("contents.unreadable", file, e.getMessage()));
+      return refuse(file, Texts.of("input.unreadable", file, Reasons.of(e)));
+    } catch (Output.LostException e) {
+      throw e;
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+      // What one file does must not keep the others from being told of.
+      LOG.error("cannot read {}", file, e);
+      return refuse(file, Texts.of("contents.unexpected", file));
     }
   }
 
   private int refuse(String file, String reason) {
-    ObjectNode line = ContentsJson.refused(name(file), reason);
+    ObjectNode line = ContentsJson.refused(Inputs.called(file), reason);
     spec.commandLine().getOut().println(format == Format.JSON ? line : reason);
     return REFUSED;
-  }
-
-  private static String name(String file) {
-    return file.equals("-") ? file : String.valueOf(Path.of(file).getFileName());
-  }
-
-  /** {@return the bytes of the file, or of standard input} */
-  static DataSource source(String file) throws RefusedFileException, IOException {
-    return file.equals("-")
-        ? DataSource.of("-", System.in.readAllBytes())
-        : DataSource.of(Path.of(file));
   }
 }

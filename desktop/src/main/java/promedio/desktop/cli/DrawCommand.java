@@ -143,6 +143,9 @@ final class DrawCommand implements Callable<Integer> {
             .orElseThrow(() -> wrong(Texts.of("draw.kind", graphCode, GraphKind.codes())));
     PictureFormat format =
         PictureFormat.of(into).orElseThrow(() -> wrong(Texts.of("draw.ending", into.toString())));
+    if (input.isReplacedBy(into)) {
+      throw wrong(Texts.of("draw.onto-input", into));
+    }
     Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);

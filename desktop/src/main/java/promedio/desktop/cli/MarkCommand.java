@@ -1,18 +1,13 @@
 package promedio.desktop.cli;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -25,11 +20,14 @@ import picocli.CommandLine.Spec;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.desktop.Texts;
+import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
+import promedio.files.SafeWrite;
 import promedio.files.pile.MarkLines;
 import promedio.files.pile.Pile;
 import promedio.files.pile.PileReader;
 import promedio.files.table.Progress;
+import promedio.files.table.TextFile;
 
 /** Judges answers. */
 @Command(
@@ -82,7 +80,7 @@ final class MarkCommand implements Callable<Integer> {
       names = "--rule",
       paramLabel = "CODE=VALUE",
       description = "a course rule, where a line names none; repeatable")
-  private Map<String, String> rules = Map.of();
+  private List<String> rules = List.of();
 
   @Option(
       names = "--report",
@@ -99,52 +97,40 @@ final class MarkCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws RefusedFileException, IOException {
-    CourseRules course = course();
+    CourseRules course = RuleOption.read(rules, spec);
     if (format == Format.JSON && (counts || report != null)) {
       throw new ParameterException(spec.commandLine(), Texts.of("mark.only-csv"));
     }
-    try (InputStream in = file.equals("-") ? System.in : Files.newInputStream(Path.of(file));
-        BufferedReader reader =
-            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-      if (format == Format.JSON) {
-        markLines(reader, course);
-      } else {
-        markPile(reader, course);
+    Path into = report;
+    if (into != null && Inputs.isSame(file, into)) {
+      throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
+    }
+    if (format == Format.CSV) {
+      markPile(course);
+    } else {
+      try (InputStream in = Inputs.open(file)) {
+        markLines(new ByteLines(in), course);
       }
-    } catch (NoSuchFileException e) {
-      throw new RefusedFileException(Texts.of("measures.no-file", file));
     }
     spec.commandLine().getOut().flush();
     return 0;
   }
 
-  private CourseRules course() {
-    try {
-      CourseRules course = CourseRules.DEFAULTS;
-      for (Map.Entry<String, String> rule : rules.entrySet()) {
-        course = course.with(rule.getKey(), rule.getValue());
-      }
-      return course;
-    } catch (IllegalArgumentException e) {
-      throw new ParameterException(spec.commandLine(), e.getMessage(), e);
-    }
-  }
-
-  private void markLines(BufferedReader reader, CourseRules course) throws IOException {
-    List<String> together = new ArrayList<>();
-    for (String line = reader.readLine(); line != null; line = reader.readLine()) {
-      if (!line.isBlank()) {
-        together.add(line);
+  private void markLines(ByteLines lines, CourseRules course) throws IOException {
+    List<ByteLines.Line> together = new ArrayList<>();
+    for (var line = lines.next(); line.isPresent(); line = lines.next()) {
+      if (!line.get().text().isBlank() || line.get().problem().isPresent()) {
+        together.add(line.get());
       }
       // Whoever waits for an answer to the one line that came gets it at once.
-      if (together.size() >= TOGETHER || !reader.ready()) {
+      if (together.size() >= TOGETHER || lines.isWaiting()) {
         print(together, course);
       }
     }
     print(together, course);
   }
 
-  private void print(List<String> together, CourseRules course) {
+  private void print(List<ByteLines.Line> together, CourseRules course) {
     PrintWriter out = spec.commandLine().getOut();
     together.parallelStream()
         .map(line -> MarkLines.mark(line, course))
@@ -154,16 +140,13 @@ final class MarkCommand implements Callable<Integer> {
     together.clear();
   }
 
-  private void markPile(BufferedReader reader, CourseRules course)
-      throws IOException, RefusedFileException {
-    StringBuilder text = new StringBuilder();
-    reader.lines().forEach(line -> text.append(line).append('\n'));
+  private void markPile(CourseRules course) throws IOException, RefusedFileException {
     Pile pile =
         new PileReader(course, DecimalSign.POINT, name -> Optional.empty())
-            .csv(text.toString(), Progress.NONE);
+            .csv(TextFile.read(Inputs.source(file)), Progress.NONE);
     Path into = report;
     if (into != null) {
-      Files.writeString(into, pile.csv());
+      SafeWrite.write(into, pile.csv().getBytes(StandardCharsets.UTF_8));
     }
     PrintWriter out = spec.commandLine().getOut();
     if (counts) {

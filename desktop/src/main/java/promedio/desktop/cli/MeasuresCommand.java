@@ -2,15 +2,9 @@ package promedio.desktop.cli;
 
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,6 +18,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.rules.CourseRules;
 import promedio.desktop.Texts;
+import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasureLines;
@@ -128,16 +123,13 @@ final class MeasuresCommand implements Callable<Integer> {
   private void answerLines(String name, CourseRules rules)
       throws RefusedFileException, IOException {
     PrintWriter out = spec.commandLine().getOut();
-    try (InputStream in = name.equals("-") ? System.in : Files.newInputStream(Path.of(name));
-        BufferedReader reader =
-            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-      for (String line = reader.readLine(); line != null; line = reader.readLine()) {
-        if (!line.isBlank()) {
-          out.println(MeasureLines.answer(line, rules));
+    try (InputStream in = Inputs.open(name)) {
+      ByteLines all = new ByteLines(in);
+      for (var line = all.next(); line.isPresent(); line = all.next()) {
+        if (!line.get().text().isBlank() || line.get().problem().isPresent()) {
+          out.println(MeasureLines.answer(line.get(), rules));
         }
       }
-    } catch (NoSuchFileException e) {
-      throw new RefusedFileException(Texts.of("measures.no-file", name));
     }
   }
 

@@ -1,7 +1,13 @@
 package promedio.desktop.cli;
 
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.slf4j.LoggerFactory;
@@ -9,10 +15,12 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.TypeConversionException;
 import picocli.CommandLine.UnmatchedArgumentException;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Texts;
 import promedio.desktop.window.PromedioApplication;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 
@@ -55,25 +63,60 @@ public final class PromedioCommand implements Runnable {
   /** {@return the exit code after running the command line} */
   public static int run(String... arguments) {
     return run(
-        new PrintWriter(System.out, true, StandardCharsets.UTF_8),
+        new Output(new FileOutputStream(FileDescriptor.out)),
         new PrintWriter(System.err, true, StandardCharsets.UTF_8),
         arguments);
   }
 
   /** {@return the exit code after running the command line with these outputs} */
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
-    int code =
-        new CommandLine(new PromedioCommand())
-            .setOut(out)
-            .setErr(err)
-            .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
-            .setCaseInsensitiveEnumValuesAllowed(true)
-            .setParameterExceptionHandler((failure, all) -> explainUse(failure))
-            .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
-            .execute(arguments);
-    out.flush();
-    err.flush();
-    return code;
+    try {
+      int code =
+          new CommandLine(new PromedioCommand())
+              .setOut(out)
+              .setErr(err)
+              .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
+              .registerConverter(Path.class, PromedioCommand::path)
+              .setCaseInsensitiveEnumValuesAllowed(true)
+              .setParameterExceptionHandler((failure, all) -> explainUse(failure))
+              .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
+              .execute(arguments);
+      out.flush();
+      return code;
+    } catch (Output.LostException e) {
+      return lost(e, err);
+    } catch (RuntimeException | Error e) {
+      return unexpected(e, err);
+    } finally {
+      err.flush();
+    }
+  }
+
+  private static Path path(String text) {
+    try {
+      return Path.of(text);
+    } catch (InvalidPathException e) {
+      TypeConversionException refused =
+          new TypeConversionException(Texts.of("input.no-path", Inputs.shown(text)));
+      refused.initCause(e);
+      throw refused;
+    }
+  }
+
+  private static int lost(Output.LostException failure, PrintWriter err) {
+    if (!failure.isUnread()) {
+      String why = String.valueOf(failure.getCause().getMessage());
+      err.println(Texts.of("command.lost", why));
+    }
+    return FAILED;
+  }
+
+  /** What nobody thought of ends in one line, and in the log with all that is known of it. */
+  private static int unexpected(Throwable failure, PrintWriter err) {
+    LoggerFactory.getLogger(PromedioCommand.class).error("the command failed", failure);
+    err.println(
+        Texts.of(failure instanceof OutOfMemoryError ? "command.memory" : "command.failed"));
+    return FAILED;
   }
 
   @Override
@@ -112,8 +155,24 @@ public final class PromedioCommand implements Runnable {
       line.getErr().println(failure.getMessage());
       return WRONG_USE;
     }
-    LoggerFactory.getLogger(PromedioCommand.class).error("the command failed", failure);
-    line.getErr().println(Texts.of("command.failed", String.valueOf(failure.getMessage())));
-    return FAILED;
+    if (failure instanceof Output.LostException lost) {
+      return lost(lost, line.getErr());
+    }
+    if (failure instanceof UncheckedIOException unchecked) {
+      return explain(unchecked.getCause(), line);
+    }
+    if (failure instanceof IOException io) {
+      LoggerFactory.getLogger(PromedioCommand.class).warn("the command failed", failure);
+      line.getErr().println(reason(io));
+      return UNUSABLE_INPUT;
+    }
+    return unexpected(failure, line.getErr());
+  }
+
+  /** What the system says names a file, and often not what is wrong with it. */
+  private static String reason(IOException failure) {
+    return failure instanceof FileSystemException system
+        ? Texts.of("input.unreadable", system.getFile(), Reasons.of(failure))
+        : Reasons.of(failure);
   }
 }

@@ -3,7 +3,7 @@ package promedio.desktop.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Mixin;
@@ -92,7 +92,7 @@ final class SampleInput {
   private Kind kind = Kind.RAW;
 
   @Option(names = "--rule", paramLabel = "CODE=VALUE", description = "a course rule; repeatable")
-  private Map<String, String> ruleCodes = Map.of();
+  private List<String> ruleCodes = List.of();
 
   @Option(
       names = "--steps",
@@ -111,15 +111,12 @@ final class SampleInput {
 
   /** {@return the course rules that are named} */
   CourseRules rules(CommandSpec spec) {
-    CourseRules rules = CourseRules.DEFAULTS;
-    try {
-      for (Map.Entry<String, String> code : ruleCodes.entrySet()) {
-        rules = rules.with(code.getKey(), code.getValue());
-      }
-      return rules;
-    } catch (IllegalArgumentException e) {
-      throw new ParameterException(spec.commandLine(), e.getMessage());
-    }
+    return RuleOption.read(ruleCodes, spec);
+  }
+
+  /** {@return whether what is written there would replace what is read} */
+  boolean isReplacedBy(Path output) throws IOException, RefusedFileException {
+    return file != null && Inputs.isSame(file, output);
   }
 
   /** Data with what to call it. */
@@ -158,7 +155,7 @@ final class SampleInput {
 
   private Input ofFile(String name)
       throws RefusedFileException, ColumnChoiceException, IOException {
-    DataSource source = ContentsCommand.source(name);
+    DataSource source = Inputs.source(name);
     ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
     try {
       return switch (kind) {
@@ -209,7 +206,7 @@ final class SampleInput {
 
   /** {@return the table after the steps that are asked for} */
   private Table tidied(ReadTable read) throws RefusedFileException {
-    return steps == null ? read.table() : tidied(read, Path.of(steps));
+    return steps == null ? read.table() : tidied(read, Inputs.path(steps));
   }
 
   private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {

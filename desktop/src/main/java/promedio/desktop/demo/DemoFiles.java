@@ -3,12 +3,10 @@ package promedio.desktop.demo;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import promedio.files.SafeWrite;
 
 /** The data files of the demo, shipped with the program. */
 public final class DemoFiles {
@@ -33,16 +31,16 @@ public final class DemoFiles {
    * @throws IOException if a file cannot be written
    */
   public static List<Path> write(Path folder) throws IOException {
-    Files.createDirectories(folder);
-    List<Path> written = new ArrayList<>();
-    for (String name : NAMES) {
-      Path target = folder.resolve(name);
-      try (InputStream in = open(name)) {
-        Files.copy(in, target, StandardCopyOption.REPLACE_EXISTING);
-      }
-      written.add(target);
+    List<Path> written = of(folder);
+    for (Path target : written) {
+      SafeWrite.write(target, bytes(String.valueOf(target.getFileName())));
     }
     return written;
+  }
+
+  /** {@return the files that are written into the folder} */
+  public static List<Path> of(Path folder) {
+    return NAMES.stream().map(folder::resolve).toList();
   }
 
   /** {@return the text of the file} */

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import promedio.files.SafeWrite;
 
 /** The formats pictures are saved in. */
 public enum PictureFormat {
@@ -24,11 +25,16 @@ public enum PictureFormat {
   }
 
   /**
-   * Writes a graph into a file.
+   * Writes a graph into a file, which is replaced whole or not at all.
    *
    * @param dotsAnInch how fine a picture is that is made of dots
+   * @throws IOException if it cannot be written; the message is for a person
    */
   public void write(GraphExport graph, int dotsAnInch, Path file) throws IOException {
+    SafeWrite.write(file, beside -> draw(graph, dotsAnInch, beside));
+  }
+
+  private void draw(GraphExport graph, int dotsAnInch, Path file) throws IOException {
     try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
       switch (this) {
         case PNG -> graph.png(out, Paper.scale(dotsAnInch));

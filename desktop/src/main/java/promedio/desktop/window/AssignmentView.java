@@ -3,7 +3,6 @@ package promedio.desktop.window;
 import java.io.File;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -400,7 +399,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         .watch(
             Background.Lane.PILE,
             Texts.of("work.marking", file.getFileName()),
-            progress -> PileReader.of(now).read(Files.readString(file), progress),
+            progress -> PileReader.of(now).read(file, progress),
             workspace.pileProperty()::set,
             failure -> {
               if (!(failure instanceof CancellationException)) {

@@ -13,6 +13,7 @@ import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.UnusableDataException;
+import promedio.files.ByteLines;
 import promedio.files.Texts;
 import promedio.files.report.MarkTexts;
 import promedio.files.report.QuestionJson;
@@ -21,6 +22,18 @@ import promedio.files.report.QuestionJson;
 public final class MarkLines {
 
   private MarkLines() {}
+
+  /**
+   * {@return the line that marks a line}
+   *
+   * @param line one answer as a JSON object, or why it cannot be read
+   * @param defaults the rules where the line names none
+   */
+  public static String mark(ByteLines.Line line, CourseRules defaults) {
+    return line.problem().isPresent()
+        ? unreadable(new IllegalArgumentException(line.problem().get()))
+        : mark(line.text(), defaults);
+  }
 
   /**
    * {@return the line that marks a line}
@@ -36,9 +49,15 @@ public final class MarkLines {
       out.set("id", in.has("id") ? in.get("id") : NullNode.getInstance());
       write(row(in, defaults, DecimalSign.POINT), out);
     } catch (IllegalArgumentException e) {
-      out.putNull("id");
-      write(unreadable(QuestionJson.JSON.createObjectNode(), e), out);
+      return unreadable(e);
     }
+    return out.toString();
+  }
+
+  /** {@return the line about a line of which not even the id can be read} */
+  private static String unreadable(IllegalArgumentException why) {
+    ObjectNode out = QuestionJson.JSON.createObjectNode().putNull("id");
+    write(unreadable(QuestionJson.JSON.createObjectNode(), why), out);
     return out.toString();
   }
 

@@ -16,6 +16,7 @@ import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.files.Texts;
 import promedio.files.report.MarkTexts;
+import promedio.files.table.HarmlessCell;
 
 /**
  * The marked answers of a class.
@@ -79,7 +80,7 @@ public record Pile(List<PileRow> rows) {
                     row.answer(),
                     row.mark().verdict().code()));
         cells.addAll(explained(row));
-        csv.writeRecord(cells);
+        csv.writeRecord(cells.stream().map(HarmlessCell::of).toList());
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -1,11 +1,14 @@
 package promedio.files.pile;
 
+import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
-import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -27,7 +30,9 @@ import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
+import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
+import promedio.files.table.TextFile;
 
 /**
  * Reads piles of answers and marks them. Of CSV the columns are id, measure, answer, and either
@@ -36,6 +41,9 @@ import promedio.files.table.Progress;
 public final class PileReader {
 
   private static final List<String> NEEDED = List.of("id", "measure", "answer");
+
+  private static final List<String> KNOWN =
+      List.of("id", "part", "measure", "answer", "values", "sample");
 
   private final CourseRules rules;
   private final DecimalSign sign;
@@ -79,6 +87,15 @@ public final class PileReader {
     return text.stripLeading().startsWith("{") ? jsonLines(text, progress) : csv(text, progress);
   }
 
+  /**
+   * {@return the pile in the file, marked}
+   *
+   * @throws RefusedFileException if it is no pile, or cannot be read
+   */
+  public Pile read(Path file, Progress progress) throws RefusedFileException {
+    return read(TextFile.read(DataSource.of(file)), progress);
+  }
+
   private Pile jsonLines(String text, Progress progress) {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
     List<PileRow> rows = new ArrayList<>();
@@ -105,22 +122,25 @@ public final class PileReader {
     String head = text.lines().findFirst().orElse("");
     List<PileRow> rows = new ArrayList<>();
     long lines = text.lines().count();
-    try (CsvReader<NamedCsvRecord> csv =
+    try (CsvReader<CsvRecord> csv =
         CsvReader.builder()
             .fieldSeparator(separator(head))
             .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
             .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-            .ofNamedCsvRecord(text)) {
-      for (NamedCsvRecord record : csv) {
-        Map<String, String> fields = new HashMap<>();
-        record
-            .getFieldsAsMap()
-            .forEach((name, value) -> fields.put(name.strip().toLowerCase(Locale.ROOT), value));
-        require(fields);
+            .allowUnclosedQuote(false)
+            .ofCsvRecord(text)) {
+      List<String> names = List.of();
+      for (CsvRecord record : csv) {
         checkCancelled();
-        rows.add(row(fields));
+        if (names.isEmpty()) {
+          names = names(record);
+        } else {
+          rows.add(row(fields(names, record)));
+        }
         progress.at(rows.size(), lines);
       }
+    } catch (CsvParseException e) {
+      throw new RefusedFileException(Texts.of("mark.quote", rows.size() + 2), e);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -128,6 +148,31 @@ public final class PileReader {
       throw new RefusedFileException(Texts.of("mark.columns", head));
     }
     return new Pile(rows);
+  }
+
+  /** The names of the columns; which of them are there is seen in the head, not in each row. */
+  private static List<String> names(CsvRecord head) throws RefusedFileException {
+    List<String> names =
+        head.getFields().stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).toList();
+    boolean data = names.contains("values") || names.contains("sample");
+    if (!data || !names.containsAll(NEEDED)) {
+      throw new RefusedFileException(Texts.of("mark.columns", String.join(", ", names)));
+    }
+    for (String known : KNOWN) {
+      if (Collections.frequency(names, known) > 1) {
+        throw new RefusedFileException(Texts.of("mark.column-twice", known));
+      }
+    }
+    return names;
+  }
+
+  /** A row that ends early has nothing in its last cells. */
+  private static Map<String, String> fields(List<String> names, CsvRecord record) {
+    Map<String, String> fields = new HashMap<>();
+    for (int i = 0; i < Math.min(names.size(), record.getFieldCount()); i++) {
+      fields.put(names.get(i), record.getField(i));
+    }
+    return fields;
   }
 
   private static char separator(String head) {
@@ -142,13 +187,6 @@ public final class PileReader {
 
   private static long count(String text, char wanted) {
     return text.chars().filter(c -> c == wanted).count();
-  }
-
-  private static void require(Map<String, String> fields) throws RefusedFileException {
-    boolean data = fields.containsKey("values") || fields.containsKey("sample");
-    if (!data || !fields.keySet().containsAll(NEEDED)) {
-      throw new RefusedFileException(Texts.of("mark.columns", String.join(", ", fields.keySet())));
-    }
   }
 
   private PileRow row(Map<String, String> fields) {

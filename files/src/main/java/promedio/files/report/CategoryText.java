@@ -11,6 +11,7 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.files.Texts;
+import promedio.files.table.HarmlessCell;
 
 /** Writes categories with their shares, as CSV or in lines to read. */
 public final class CategoryText {
@@ -34,7 +35,7 @@ public final class CategoryText {
       csv.writeRecord("category", "frequency", "relative", "percentage");
       for (Categories.Row row : categories.rows()) {
         csv.writeRecord(
-            row.name(),
+            HarmlessCell.of(row.name()),
             GroupingText.plain(row.frequency()),
             GroupingText.plain(row.relative(total)),
             GroupingText.plain(row.relative(total).times(100)));

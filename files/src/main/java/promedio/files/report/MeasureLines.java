@@ -8,11 +8,24 @@ import java.util.Optional;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.UnusableDataException;
+import promedio.files.ByteLines;
 
 /** Measures of one sample a line, JSON in and JSON out; a line that cannot be used says why. */
 public final class MeasureLines {
 
   private MeasureLines() {}
+
+  /**
+   * {@return the line that answers a line}
+   *
+   * @param line one sample as a JSON object, or why it cannot be read
+   * @param defaults the rules where the line names none
+   */
+  public static String answer(ByteLines.Line line, CourseRules defaults) {
+    return line.problem().isPresent()
+        ? QuestionJson.JSON.createObjectNode().put("refused", line.problem().get()).toString()
+        : answer(line.text(), defaults);
+  }
 
   /**
    * {@return the line that answers a line}

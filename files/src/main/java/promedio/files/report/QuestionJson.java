@@ -1,9 +1,11 @@
 package promedio.files.report;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.util.ArrayList;
@@ -30,7 +32,14 @@ public final class QuestionJson {
 
   /** Reads decimals as they are written. */
   public static final ObjectMapper JSON =
-      JsonMapper.builder().enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS).build();
+      JsonMapper.builder()
+          .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+          .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+          .build();
+
+  private static final List<String> KINDS =
+      List.of("values", "frequencies", "classes", "categories");
 
   private QuestionJson() {}
 
@@ -46,9 +55,22 @@ public final class QuestionJson {
         return question;
       }
     } catch (JsonProcessingException e) {
-      throw new IllegalArgumentException(Texts.of("json.broken", e.getOriginalMessage()), e);
+      throw new IllegalArgumentException(Texts.of("json.broken", why(e)), e);
     }
     throw new IllegalArgumentException(Texts.of("json.no-object"));
+  }
+
+  /** What the library says names classes of its own, which tell nobody anything. */
+  private static String why(JsonProcessingException failure) {
+    String said = String.valueOf(failure.getOriginalMessage());
+    if (said.startsWith("Duplicate field")) {
+      return Texts.of("json.doubled", said.replaceAll("Duplicate field '?|'$", ""));
+    }
+    if (failure instanceof MismatchedInputException && said.startsWith("Trailing token")) {
+      return Texts.of("json.second");
+    }
+    long column = failure.getLocation() == null ? 1 : failure.getLocation().getColumnNr();
+    return Texts.of("json.character", column);
   }
 
   /**
@@ -74,6 +96,10 @@ public final class QuestionJson {
    * @throws UnusableDataException if they make no table
    */
   public static Data data(JsonNode question) {
+    List<String> given = KINDS.stream().filter(kind -> !isAbsent(question.path(kind))).toList();
+    if (given.size() > 1) {
+      throw new IllegalArgumentException(Texts.of("json.two-data", String.join("”, “", given)));
+    }
     if (!isAbsent(question.path("values"))) {
       ValuesBuilder values = new ValuesBuilder();
       for (JsonNode value : list(question, "values")) {

@@ -24,9 +24,6 @@ import promedio.files.Texts;
 /** Writes tables for other programs. */
 public final class TableExport {
 
-  /** A word that begins so would be run as a formula where the file is opened. */
-  private static final String RUNS = "=+-@\t\r'";
-
   /** Workbooks keep no more digits of a number. */
   private static final int MOST_DIGITS = 15;
 
@@ -53,7 +50,7 @@ public final class TableExport {
     char separator = sign == DecimalSign.COMMA ? ';' : ',';
     try (CsvWriter writer =
         CsvWriter.builder().fieldSeparator(separator).lineDelimiter(LineDelimiter.LF).build(text)) {
-      writer.writeRecord(table.names().stream().map(TableExport::harmless).toList());
+      writer.writeRecord(table.names().stream().map(HarmlessCell::of).toList());
       for (int row = 0; row < table.rows(); row++) {
         int at = row;
         writer.writeRecord(table.columns().stream().map(column -> cell(column, at, sign)).toList());
@@ -67,12 +64,7 @@ public final class TableExport {
   private static String cell(Column column, int row, DecimalSign sign) {
     String text = column.text(row);
     boolean number = column.kind() == Kind.NUMBER && column.unreadable(row).isEmpty();
-    return number ? text.replace('.', sign.sign()) : harmless(text);
-  }
-
-  /** The mark before it says that it is text; the reader of tables takes it away again. */
-  private static String harmless(String text) {
-    return !text.isEmpty() && RUNS.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    return number ? text.replace('.', sign.sign()) : HarmlessCell.of(text);
   }
 
   private static byte[] workbook(Table table) throws IOException {

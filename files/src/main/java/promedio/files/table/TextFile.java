@@ -1,0 +1,52 @@
+package promedio.files.table;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.Reader;
+import java.io.StringWriter;
+import java.nio.charset.CharacterCodingException;
+import promedio.files.Reasons;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+
+/** Reads texts in whatever encoding they are written, found out as that of tables is. */
+public final class TextFile {
+
+  private static final int HEAD_BYTES = 1 << 18;
+  private static final long MOST_BYTES = 256L << 20;
+
+  private TextFile() {}
+
+  /**
+   * {@return the text, without a mark at its start}
+   *
+   * @throws RefusedFileException if it cannot be read; the message says why
+   */
+  public static String read(DataSource source) throws RefusedFileException {
+    if (source.size() > MOST_BYTES) {
+      throw new RefusedFileException(Texts.of("file.too-long", source.name(), MOST_BYTES >> 20));
+    }
+    try {
+      byte[] head;
+      try (InputStream in = source.open()) {
+        head = in.readNBytes(HEAD_BYTES);
+      }
+      try {
+        return read(source, Encoding.find(head));
+      } catch (CharacterCodingException e) {
+        // Beyond the head stands what is no UTF-8.
+        return read(source, Encoding.WINDOWS_1252);
+      }
+    } catch (IOException e) {
+      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), Reasons.of(e)), e);
+    }
+  }
+
+  private static String read(DataSource source, Encoding encoding) throws IOException {
+    StringWriter text = new StringWriter();
+    try (Reader reader = encoding.reader(source.open())) {
+      reader.transferTo(text);
+    }
+    return text.toString();
+  }
+}
