@@ -18,6 +18,7 @@ public final class NumberColumn implements Column {
   private final String name;
   private final Values values;
   private final SortedMap<Integer, String> unreadable;
+  private final String unit;
 
   /** Made when first asked for; two threads at once make equal ones. */
   private volatile @Nullable Sample sample;
@@ -30,7 +31,20 @@ public final class NumberColumn implements Column {
    * @param unreadable the texts of the rows that are no numbers
    */
   public NumberColumn(String name, Values values, Map<Integer, String> unreadable) {
+    this(name, values, unreadable, "");
+  }
+
+  /**
+   * Makes a column of numbers with a unit.
+   *
+   * @param name its name
+   * @param values its numbers; missing also where an entry is no number
+   * @param unreadable the texts of the rows that are no numbers
+   * @param unit the unit or currency that stood with every number, empty for none
+   */
+  public NumberColumn(String name, Values values, Map<Integer, String> unreadable, String unit) {
     this.name = name;
+    this.unit = unit;
     this.values = values;
     this.unreadable = Collections.unmodifiableSortedMap(new TreeMap<>(unreadable));
   }
@@ -38,6 +52,11 @@ public final class NumberColumn implements Column {
   @Override
   public String name() {
     return name;
+  }
+
+  /** {@return the unit or currency of the numbers, empty for none} */
+  public String unit() {
+    return unit;
   }
 
   @Override
@@ -110,7 +129,7 @@ public final class NumberColumn implements Column {
 
   @Override
   public NumberColumn named(String other) {
-    return new NumberColumn(other, values, unreadable);
+    return new NumberColumn(other, values, unreadable, unit);
   }
 
   @Override
@@ -124,7 +143,7 @@ public final class NumberColumn implements Column {
         }
       }
     }
-    return new NumberColumn(name, values.pickEntries(rows), kept);
+    return new NumberColumn(name, values.pickEntries(rows), kept, unit);
   }
 
   @Override

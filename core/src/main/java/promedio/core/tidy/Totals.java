@@ -87,7 +87,8 @@ final class Totals {
       Exact sum = column.values().sum();
       values.add(total == Step.Total.SUM ? sum : sum.over(count));
     }
-    return new NumberColumn(column.name(), values.build(), new TreeMap<>(column.toMend()));
+    return new NumberColumn(
+        column.name(), values.build(), new TreeMap<>(column.toMend()), column.unit());
   }
 
   private static WordColumn withLabel(WordColumn column, Step.Total total) {

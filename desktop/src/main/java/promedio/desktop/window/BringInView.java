@@ -203,7 +203,7 @@ final class BringInView extends BorderPane {
     if (now.isSample()) {
       String name = now.columnsProperty().get().get(0);
       workspace.bringNothing();
-      workspace.shelf().addNamed(name, now.sample(workspace.assignment().sign()));
+      workspace.shelf().addNamed(name, now.unit(), now.sample(workspace.assignment().sign()));
       return;
     }
     int id = workspace.assignment().ids().table();

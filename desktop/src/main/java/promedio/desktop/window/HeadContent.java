@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Bringing;
 import promedio.files.table.RawRow;
@@ -161,9 +162,11 @@ final class HeadContent implements GridContent {
   private static Label facts(Column column) {
     int there = column.present();
     int missing = column.size() - there - column.unreadable();
+    String unit = column instanceof NumberColumn numbers ? numbers.unit() : "";
+    String counted = Texts.of("head.n", Describe.grouped(there));
     Label label =
         new Label(
-            Texts.of("head.n", Describe.grouped(there))
+            (unit.isEmpty() ? counted : Texts.of("head.with-unit", counted, unit))
                 + "\n"
                 + gaps(missing, column.unreadable()));
     label.getStyleClass().add("column-facts");

@@ -230,6 +230,12 @@ public final class Bringing {
     return new Source.ValuesText(String.join(" ", entries));
   }
 
+  /** {@return the unit of the one column, empty for none} */
+  public String unit() {
+    ReadTable table = Objects.requireNonNull(read.get());
+    return ((NumberColumn) table.table().column(columns.get().get(0)).orElseThrow()).unit();
+  }
+
   /** Numbers are written the student's way; anything else stays as it is, in one piece. */
   private static String entry(Column numbers, int row, DecimalSign sign) {
     if (numbers.unreadable(row).isPresent()) {

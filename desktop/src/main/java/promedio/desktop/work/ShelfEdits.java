@@ -59,8 +59,13 @@ public final class ShelfEdits {
 
   /** Adds an item under a name, and chooses it. */
   public void addNamed(String name, Source source) {
+    addNamed(name, "", source);
+  }
+
+  /** Adds an item under a name and with a unit, and chooses it. */
+  public void addNamed(String name, String unit, Source source) {
     int id = workspace.assignment().ids().item();
-    workspace.edit("edit.add", "", now -> now.with(Item.of(id, name, "", source)));
+    workspace.edit("edit.add", "", now -> now.with(Item.of(id, name, unit, source)));
     workspace.choose(id);
   }
 

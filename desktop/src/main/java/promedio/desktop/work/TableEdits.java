@@ -8,6 +8,8 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
@@ -100,10 +102,17 @@ public final class TableEdits {
           Assignment changed = now;
           for (Map.Entry<String, Link> named : links.entrySet()) {
             Source linked = Source.Linked.to(named.getValue(), from.table());
-            Item item = Item.of(changed.ids().item(), named.getKey(), "", linked);
+            String unit = unit(named.getValue(), from.table());
+            Item item = Item.of(changed.ids().item(), named.getKey(), unit, linked);
             changed = changed.with(item);
           }
           return changed;
         });
+  }
+
+  private static String unit(Link link, Table table) {
+    return table.column(link.column()).orElse(null) instanceof NumberColumn numbers
+        ? numbers.unit()
+        : "";
   }
 }

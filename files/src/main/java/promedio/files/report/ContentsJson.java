@@ -6,6 +6,7 @@ import promedio.core.number.PlainText;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
+import promedio.core.table.NumberColumn;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 import promedio.files.table.Separator;
@@ -45,6 +46,9 @@ public final class ContentsJson {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     node.put("name", column.name());
     node.put("kind", column.kind().code());
+    if (column instanceof NumberColumn numbers && !numbers.unit().isEmpty()) {
+      node.put("unit", numbers.unit());
+    }
     node.put("n", summary.n());
     node.put("missing", summary.missing());
     node.put("unreadable", summary.unreadable());

@@ -3,6 +3,7 @@ package promedio.files.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import promedio.core.number.Reading;
@@ -33,6 +34,10 @@ final class ColumnReader {
   private final char sign;
   private final MissingEntries missing;
   private final boolean asWords;
+  private final Optional<ColumnUnit> unit;
+
+  /** Whether a number came with another unit than the others. */
+  private boolean mixed;
 
   /** Whether a number, such as -999, stands for a missing entry. */
   private final boolean numbersMayMeanMissing;
@@ -42,7 +47,14 @@ final class ColumnReader {
   private final WordColumnBuilder words = new WordColumnBuilder();
   private int numbers;
 
-  ColumnReader(NumberForms forms, MissingEntries missing, boolean asWords) {
+  /**
+   * Makes one.
+   *
+   * @param unit the unit that stands with every number
+   */
+  ColumnReader(
+      NumberForms forms, MissingEntries missing, boolean asWords, Optional<ColumnUnit> unit) {
+    this.unit = unit;
     this.forms = forms;
     this.sign = forms.sign().sign();
     this.missing = missing;
@@ -53,11 +65,16 @@ final class ColumnReader {
   void add(char[] text, int start, int length) {
     if (asWords) {
       words.add(text, start, length);
-    } else if (!numbersMayMeanMissing && values.addPlain(text, start, length, sign)) {
+    } else if (isPlain() && values.addPlain(text, start, length, sign)) {
       numbers++;
     } else {
       addOther(new String(text, start, length));
     }
+  }
+
+  /** A number without its unit is left for a person to decide. */
+  private boolean isPlain() {
+    return !numbersMayMeanMissing && unit.isEmpty();
   }
 
   void addMissing() {
@@ -80,15 +97,25 @@ final class ColumnReader {
   private void addOther(String text) {
     if (missing.test(text)) {
       values.addMissing();
-    } else if (forms.read(text) instanceof Reading.Numeral numeral) {
+    } else if (read(text) instanceof Reading.Numeral numeral) {
       values.add(numeral.value());
       numbers++;
     } else {
+      mixed |= unit.filter(own -> own.isOther(text)).isPresent();
       if (unreadable.size() < MOST_UNREADABLE || unreadable.size() < numbers) {
         unreadable.put(values.size(), text);
       }
       values.addMissing();
     }
+  }
+
+  private Reading read(String text) {
+    String number = unit.map(own -> own.numberOf(text).orElse("")).orElse(text);
+    return forms.read(number);
+  }
+
+  private String shownUnit() {
+    return unit.map(ColumnUnit::shown).orElse("");
   }
 
   /** {@return the text of the row, from 0, if it is no number} */
@@ -101,7 +128,7 @@ final class ColumnReader {
 
   /** {@return whether it must be read again, with words} */
   boolean isOfWords() {
-    return !asWords && (numbers == 0 || numbers < unreadable.size());
+    return !asWords && (mixed || numbers == 0 || numbers < unreadable.size());
   }
 
   /** {@return whether there is no entry at all} */
@@ -120,7 +147,7 @@ final class ColumnReader {
   /** {@return the column, of the kind that its entries show} */
   Column build(String name) {
     if (!asWords) {
-      return new NumberColumn(name, values.build(), unreadable);
+      return new NumberColumn(name, values.build(), unreadable, shownUnit());
     }
     int[] counts = words.counts();
     int present = 0;
@@ -142,12 +169,14 @@ final class ColumnReader {
     if (kind != Kind.NUMBER) {
       return withoutMissing(name, kind);
     }
-    return asWords ? numbersOfWords(name) : new NumberColumn(name, values.build(), unreadable);
+    return asWords
+        ? numbersOfWords(name)
+        : new NumberColumn(name, values.build(), unreadable, shownUnit());
   }
 
   /** Every different word is read once. */
   private NumberColumn numbersOfWords(String name) {
-    List<Reading> readings = words.words().stream().map(forms::read).toList();
+    List<Reading> readings = words.words().stream().map(this::read).toList();
     ValuesBuilder found = new ValuesBuilder();
     Map<Integer, String> others = new TreeMap<>();
     for (int row = 0; row < words.size(); row++) {
@@ -164,7 +193,7 @@ final class ColumnReader {
       }
     }
     Values built = found.build();
-    return new NumberColumn(name, built, others);
+    return new NumberColumn(name, built, others, shownUnit());
   }
 
   private WordColumn withoutMissing(String name, Kind kind) {

@@ -30,6 +30,11 @@ record NumberForms(DecimalSign sign, Optional<Character> grouping) {
       Pattern.compile("[-+−]?\\d{1,3}(?:([.,])\\d{3})+([.,])\\d+");
   private static final Pattern THREE_AFTER_COMMA = Pattern.compile("[-+−]?[1-9]\\d{0,2},\\d{3}");
   private static final Pattern THREE_AFTER_POINT = Pattern.compile("[-+−]?[1-9]\\d{0,2}\\.\\d{3}");
+
+  /** Lakhs and crores: 12,34,567. */
+  private static final Pattern INDIAN =
+      Pattern.compile("[-+−]?\\d{1,2}(?:,\\d{2})+,\\d{3}(?:\\.\\d*)?");
+
   private static final Pattern SHORT_WHOLE = Pattern.compile("[-+−]?\\d{1,3}");
 
   /** {@return the forms that the cells show} */
@@ -44,7 +49,7 @@ record NumberForms(DecimalSign sign, Optional<Character> grouping) {
 
   private static DecimalSign sign(List<String> cells, Separator separator) {
     long commas = count(cells, COMMA_DECIMALS) + groupedTwiceBy(cells, '.');
-    long points = count(cells, POINT_DECIMALS) + groupedTwiceBy(cells, ',');
+    long points = count(cells, POINT_DECIMALS) + groupedTwiceBy(cells, ',') + count(cells, INDIAN);
     if (commas != points) {
       return commas > points ? DecimalSign.COMMA : DecimalSign.POINT;
     }
@@ -103,7 +108,11 @@ record NumberForms(DecimalSign sign, Optional<Character> grouping) {
   }
 
   /** {@return the number that the cell says, or why it says none} */
-  Reading read(String cell) {
+  Reading read(String written) {
+    String cell = ColumnUnit.visible(written);
+    if (sign == DecimalSign.POINT && INDIAN.matcher(cell).matches()) {
+      return NumberText.read(cell.replace(",", ""), sign);
+    }
     if (grouping.isPresent() && cell.indexOf(grouping.get()) > 0) {
       Matcher grouped = GROUPED.matcher(cell);
       if (grouped.matches() && grouped.group(1).charAt(0) == grouping.get()) {

@@ -1,7 +1,12 @@
 package promedio.files.table;
 
+import java.io.IOException;
+import java.io.Serial;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -15,27 +20,66 @@ final class OdsSheets {
 
   private static final int MOST_COLUMNS = 1 << 14;
 
-  private final XMLStreamReader xml;
-  private final List<String> names = new ArrayList<>();
-  private int firstFilled = -1;
+  /** Cells that a file may have beside those that its bytes have room for. */
+  private static final long FREE_CELLS = 2_000_000;
 
-  OdsSheets(XMLStreamReader xml) {
-    this.xml = xml;
+  /** No byte of a packed file says more cells, but for those that only repeat others. */
+  private static final long CELLS_A_BYTE = 200;
+
+  private final long mostCells;
+  private final List<String> names = new ArrayList<>();
+  private final List<SheetWorth> worths = new ArrayList<>();
+  private final Set<String> hiddenStyles = new HashSet<>();
+  private long cellsGiven;
+
+  /**
+   * Makes one.
+   *
+   * @param size how many bytes the packed file has
+   */
+  OdsSheets(long size) {
+    this.mostCells = FREE_CELLS + CELLS_A_BYTE * size;
   }
 
-  /** {@return the sheets that there are} */
-  static OdsSheets list(XMLStreamReader xml) throws XMLStreamException {
-    OdsSheets sheets = new OdsSheets(xml);
-    while (xml.hasNext()) {
-      if (xml.next() == XMLStreamConstants.START_ELEMENT) {
-        if (xml.getLocalName().equals("table") && sheets.attribute("name") != null) {
-          sheets.names.add(String.valueOf(sheets.attribute("name")));
-        } else if (xml.getLocalName().equals("p") && sheets.firstFilled < 0) {
-          sheets.firstFilled = sheets.names.size() - 1;
+  /** A small file says that it has very many cells. */
+  static final class TooManyException extends IOException {
+    @Serial private static final long serialVersionUID = 1;
+  }
+
+  /** Looks which sheets there are, and what they hold. */
+  void list(XMLStreamReader xml) throws XMLStreamException, TooManyException {
+    String style = "";
+    SheetWorth worth = new SheetWorth(true);
+    boolean more = true;
+    while (SafeXml.nextStart(xml)) {
+      switch (xml.getLocalName()) {
+        case "style" -> style = SafeXml.attribute(xml, "name").orElse("");
+        case "table-properties" -> {
+          if (SafeXml.attribute(xml, "display").filter("false"::equals).isPresent()) {
+            hiddenStyles.add(style);
+          }
+        }
+        case "table" -> {
+          Optional<String> name = SafeXml.attribute(xml, "name");
+          if (name.isPresent()) {
+            names.add(name.get());
+            String of = SafeXml.attribute(xml, "style-name").orElse("");
+            worth = new SheetWorth(hiddenStyles.contains(of));
+            worths.add(worth);
+            more = true;
+          }
+        }
+        case "table-row" -> {
+          if (more) {
+            // How often a row repeats says nothing about how much it holds.
+            more = give(cells(xml), 1, worth);
+          }
+        }
+        default -> {
+          // Only sheets are looked for.
         }
       }
     }
-    return sheets;
   }
 
   /** {@return the names of the sheets, in their order} */
@@ -43,27 +87,25 @@ final class OdsSheets {
     return names;
   }
 
-  /** {@return the place of the first sheet that holds any text, −1 if none does} */
-  int firstFilled() {
-    return firstFilled;
+  /** {@return the place of the sheet that is proposed, −1 where there is none} */
+  int proposed() {
+    return worths.isEmpty() ? -1 : SheetWorth.best(worths);
   }
 
   /** Gives the rows of one sheet, which counts from 0. */
-  void rows(int sheet, RowSink sink) throws XMLStreamException {
+  void rows(XMLStreamReader xml, int sheet, RowSink sink)
+      throws XMLStreamException, TooManyException {
     int at = -1;
     long line = 1;
-    while (xml.hasNext()) {
-      if (xml.next() != XMLStreamConstants.START_ELEMENT) {
-        continue;
-      }
-      if (xml.getLocalName().equals("table") && attribute("name") != null) {
+    while (SafeXml.nextStart(xml)) {
+      if (xml.getLocalName().equals("table") && SafeXml.attribute(xml, "name").isPresent()) {
         at++;
         if (at > sheet) {
           return;
         }
       } else if (xml.getLocalName().equals("table-row") && at == sheet) {
-        int times = repeated("number-rows-repeated", MOST_ROWS);
-        List<String> cells = cells();
+        int times = repeated(xml, "number-rows-repeated", MOST_ROWS);
+        List<String> cells = cells(xml);
         for (int i = 0; i < times && !cells.isEmpty(); i++) {
           if (!give(cells, line + i, sink)) {
             return;
@@ -74,14 +116,18 @@ final class OdsSheets {
     }
   }
 
-  private static boolean give(List<String> cells, long line, RowSink sink) {
+  private boolean give(List<String> cells, long line, RowSink sink) throws TooManyException {
+    cellsGiven += cells.size();
+    if (cellsGiven > mostCells) {
+      throw new TooManyException();
+    }
     sink.begin(line);
     cells.forEach(cell -> RowFeed.cell(sink, cell));
     return sink.end();
   }
 
   /** The cells of a row up to the last that holds anything. */
-  private List<String> cells() throws XMLStreamException {
+  private static List<String> cells(XMLStreamReader xml) throws XMLStreamException {
     List<String> cells = new ArrayList<>();
     int filled = 0;
     while (xml.hasNext()) {
@@ -94,8 +140,8 @@ final class OdsSheets {
               && (xml.getLocalName().equals("table-cell")
                   || xml.getLocalName().equals("covered-table-cell"));
       if (cell) {
-        int times = repeated("number-columns-repeated", MOST_COLUMNS);
-        String text = text();
+        int times = repeated(xml, "number-columns-repeated", MOST_COLUMNS);
+        String text = text(xml);
         for (int i = 0; i < times && cells.size() < MOST_COLUMNS; i++) {
           cells.add(text);
         }
@@ -105,12 +151,12 @@ final class OdsSheets {
     return cells.subList(0, filled);
   }
 
-  private String text() throws XMLStreamException {
-    String type = attribute("value-type");
-    String value = attribute("value");
-    String date = attribute("date-value");
-    String time = attribute("time-value");
-    String shown = shown();
+  private static String text(XMLStreamReader xml) throws XMLStreamException {
+    @Nullable String type = SafeXml.attribute(xml, "value-type").orElse(null);
+    @Nullable String value = SafeXml.attribute(xml, "value").orElse(null);
+    @Nullable String date = SafeXml.attribute(xml, "date-value").orElse(null);
+    @Nullable String time = SafeXml.attribute(xml, "time-value").orElse(null);
+    String shown = shown(xml);
     if (date != null) {
       return date.replace('T', ' ');
     }
@@ -123,7 +169,7 @@ final class OdsSheets {
   }
 
   /** The paragraphs of a cell; notes that hang on it are left out. */
-  private String shown() throws XMLStreamException {
+  private static String shown(XMLStreamReader xml) throws XMLStreamException {
     StringBuilder text = new StringBuilder();
     int depth = 1;
     int note = 0;
@@ -149,19 +195,8 @@ final class OdsSheets {
     return text.toString();
   }
 
-  private int repeated(String attribute, int most) {
-    String text = attribute(attribute);
-    return text == null || !text.matches("\\d{1,9}")
-        ? 1
-        : Math.max(1, Math.min(most, Integer.parseInt(text)));
-  }
-
-  private @Nullable String attribute(String name) {
-    for (int i = 0; i < xml.getAttributeCount(); i++) {
-      if (xml.getAttributeLocalName(i).equals(name)) {
-        return xml.getAttributeValue(i);
-      }
-    }
-    return null;
+  private static int repeated(XMLStreamReader xml, String attribute, int most) {
+    String text = SafeXml.attribute(xml, attribute).orElse("1");
+    return text.matches("\\d{1,9}") ? Math.max(1, Math.min(most, Integer.parseInt(text))) : 1;
   }
 }

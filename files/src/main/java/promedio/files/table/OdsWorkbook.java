@@ -2,18 +2,16 @@ package promedio.files.table;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.util.List;
 import java.util.Optional;
-import javax.xml.stream.XMLInputFactory;
-import javax.xml.stream.XMLStreamException;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import promedio.files.RefusedFileException;
+import promedio.files.Texts;
 
 /** A workbook in OpenDocument format (OASIS OpenDocument 1.3, part 3, chapter 9). */
 final class OdsWorkbook implements Workbook {
-
-  private static final XMLInputFactory XML = factory();
 
   private final DataSource source;
   private final List<String> sheets;
@@ -27,28 +25,22 @@ final class OdsWorkbook implements Workbook {
     this.progress = progress;
   }
 
-  private static XMLInputFactory factory() {
-    XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-    factory.setProperty(XMLInputFactory.IS_COALESCING, true);
-    return factory;
-  }
-
   static OdsWorkbook open(DataSource source, Optional<String> sheet, Progress progress)
       throws RefusedFileException, IOException {
-    try (InputStream in = content(source, Progress.NONE)) {
-      OdsSheets found = OdsSheets.list(XML.createXMLStreamReader(in));
-      List<String> names = found.names();
-      int place =
-          sheet.map(name -> Workbook.place(names, name)).orElse(Math.max(0, found.firstFilled()));
-      if (place < 0 || names.isEmpty()) {
-        throw Workbook.noSheet(source, sheet.orElse(""), names);
-      }
-      return new OdsWorkbook(source, names, place, progress);
-    } catch (XMLStreamException e) {
+    OdsSheets found = new OdsSheets(source.size());
+    try {
+      SafeXml.walk(content(source, Progress.NONE), found::list);
+    } catch (InterruptedIOException e) {
+      throw e;
+    } catch (IOException e) {
       throw Workbook.damaged(source, e);
     }
+    List<String> names = found.names();
+    int place = sheet.map(name -> Workbook.place(names, name)).orElseGet(found::proposed);
+    if (place < 0 || names.isEmpty()) {
+      throw Workbook.noSheet(source, sheet.orElse(""), names);
+    }
+    return new OdsWorkbook(source, names, place, progress);
   }
 
   /** The part of the packed file that holds all sheets. */
@@ -86,12 +78,14 @@ final class OdsWorkbook implements Workbook {
   @Override
   public RowFeed feed() {
     return sink -> {
-      try (InputStream in = content(source, progress)) {
-        new OdsSheets(XML.createXMLStreamReader(in)).rows(sheet, sink);
-      } catch (XMLStreamException e) {
-        if (e.getNestedException() instanceof IOException cause) {
-          throw cause;
-        }
+      OdsSheets cells = new OdsSheets(source.size());
+      try {
+        SafeXml.walk(content(source, progress), xml -> cells.rows(xml, sheet, sink));
+      } catch (InterruptedIOException e) {
+        throw e;
+      } catch (OdsSheets.TooManyException e) {
+        throw new RefusedFileException(Texts.of("file.too-many-cells", source.name()), e);
+      } catch (IOException e) {
         throw Workbook.damaged(source, e);
       }
     };

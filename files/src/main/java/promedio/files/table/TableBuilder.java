@@ -60,6 +60,9 @@ final class TableBuilder implements RowSink {
   /** The columns that hold words, as far as is known before they are read. */
   private final BitSet wordColumns;
 
+  /** The units of the columns, by their places; none beyond the last. */
+  private final List<Optional<ColumnUnit>> units;
+
   private final List<ColumnReader> columns = new ArrayList<>();
   private int[] lines = new int[64];
   private int rows;
@@ -83,6 +86,8 @@ final class TableBuilder implements RowSink {
    *
    * @param firstLine rows in lines above this one are passed over
    * @param width how many cells a row should have
+   * @param wordColumns the columns that hold words, as far as is known before they are read
+   * @param units the units of the columns
    */
   TableBuilder(
       NumberForms forms,
@@ -90,13 +95,15 @@ final class TableBuilder implements RowSink {
       ReadingChoices choices,
       long firstLine,
       int width,
-      BitSet wordColumns) {
+      BitSet wordColumns,
+      List<Optional<ColumnUnit>> units) {
     this.forms = forms;
     this.missing = missing;
     this.choices = choices;
     this.firstLine = firstLine;
     this.width = width;
     this.wordColumns = wordColumns;
+    this.units = units;
     for (int i = 0; i < width; i++) {
       columns.add(column(i));
     }
@@ -186,7 +193,8 @@ final class TableBuilder implements RowSink {
   private ColumnReader column(int place) {
     Kind decided = choices.kinds().get(place);
     boolean words = decided == null ? wordColumns.get(place) : decided != Kind.NUMBER;
-    return new ColumnReader(forms, missing, words);
+    Optional<ColumnUnit> unit = place < units.size() ? units.get(place) : Optional.empty();
+    return new ColumnReader(forms, missing, words, unit);
   }
 
   /** {@return how many rows there are, those at the foot among them} */

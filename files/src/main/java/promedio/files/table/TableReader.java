@@ -240,7 +240,8 @@ public final class TableReader {
     aspects.putAll(opened.aspects());
     Separator separator =
         Separator.ofCode(aspects.getOrDefault(Aspect.SEPARATOR, "none")).orElse(Separator.NONE);
-    NumberForms forms = forms(NumberForms.find(NumberForms.cells(head), separator));
+    List<String> cells = NumberForms.cells(head).stream().map(ColumnUnit::bare).toList();
+    NumberForms forms = forms(NumberForms.find(cells, separator));
     aspects.put(Aspect.DECIMAL, String.valueOf(forms.sign().sign()));
     aspects.put(Aspect.GROUPING, forms.grouping().map(String::valueOf).orElse("none"));
     aspects.put(Aspect.MISSING, choices.of(Aspect.MISSING).orElse(""));
@@ -318,12 +319,15 @@ public final class TableReader {
       throw new RefusedFileException(Texts.of("file.only-header", source.name()));
     }
     int width = Math.max(1, Math.max(header.size(), HeaderFinder.usualWidth(below)));
-    BitSet words = columnsOfWords(below, width, forms);
-    TableBuilder builder = build(opened, forms, firstLine, width, words);
+    List<Optional<ColumnUnit>> units = units(below, width);
+    BitSet words = columnsOfWords(below, width, forms, units);
+    TableBuilder builder = build(opened, forms, firstLine, width, words, units);
     BitSet wrong = builder.columnsOfWords();
     if (!wrong.isEmpty()) {
       words.or(wrong);
-      builder = build(opened, forms, firstLine, width, words);
+      // A column of mixed units has none, so that its entries are words.
+      wrong.stream().filter(i -> i < units.size()).forEach(i -> units.set(i, Optional.empty()));
+      builder = build(opened, forms, firstLine, width, words, units);
     }
     int foot =
         choices.of(Aspect.FOOT_ROWS).isPresent()
@@ -343,10 +347,16 @@ public final class TableReader {
   }
 
   private TableBuilder build(
-      Opened opened, NumberForms forms, long firstLine, int width, BitSet words)
+      Opened opened,
+      NumberForms forms,
+      long firstLine,
+      int width,
+      BitSet words,
+      List<Optional<ColumnUnit>> units)
       throws RefusedFileException, IOException {
     TableBuilder builder =
-        new TableBuilder(forms, missing(), choices, firstLine, width, (BitSet) words.clone());
+        new TableBuilder(
+            forms, missing(), choices, firstLine, width, (BitSet) words.clone(), units);
     opened.feed().into(builder);
     return builder;
   }
@@ -367,18 +377,31 @@ public final class TableReader {
     return firstUnnamed ? Stream.concat(Stream.of(""), names.stream()).toList() : names;
   }
 
-  private BitSet columnsOfWords(List<RawRow> below, int width, NumberForms forms) {
+  private List<String> present(List<RawRow> below, int column) {
     MissingEntries missing = missing();
+    return below.stream().map(row -> row.cell(column)).filter(cell -> !missing.test(cell)).toList();
+  }
+
+  private List<Optional<ColumnUnit>> units(List<RawRow> below, int width) {
+    List<Optional<ColumnUnit>> units = new ArrayList<>();
+    for (int column = 0; column < width; column++) {
+      units.add(ColumnUnit.find(present(below, column)));
+    }
+    return units;
+  }
+
+  private BitSet columnsOfWords(
+      List<RawRow> below, int width, NumberForms forms, List<Optional<ColumnUnit>> units) {
     BitSet words = new BitSet();
     IntStream.range(0, width)
         .filter(
             column -> {
-              List<String> present =
-                  below.stream()
-                      .map(row -> row.cell(column))
-                      .filter(cell -> !missing.test(cell))
-                      .toList();
-              long numbers = present.stream().filter(forms::isNumber).count();
+              List<String> present = present(below, column);
+              long numbers =
+                  present.stream()
+                      .map(cell -> units.get(column).isPresent() ? ColumnUnit.bare(cell) : cell)
+                      .filter(forms::isNumber)
+                      .count();
               return 2 * numbers < present.size();
             })
         .forEach(words::set);

@@ -57,6 +57,6 @@ interface Workbook {
 
   /** {@return the refusal of a workbook in which something is not as it must be} */
   static RefusedFileException damaged(DataSource source, Exception why) {
-    return new RefusedFileException(Texts.of("file.damaged", source.name(), why.getMessage()), why);
+    return new RefusedFileException(Texts.of("file.damaged", source.name()), why);
   }
 }

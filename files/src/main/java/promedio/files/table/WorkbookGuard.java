@@ -106,11 +106,24 @@ final class WorkbookGuard {
         throw tooLarge();
       }
     }
-    if (names.contains("xl/workbook.xml")) {
-      return Content.XLSX;
+    boolean types = names.contains("[Content_Types].xml");
+    if (names.contains("xl/workbook.xml") || (types && names.contains("_rels/.rels"))) {
+      return isWorkbook(zip) ? Content.XLSX : Content.OTHER;
     }
     boolean spreadsheet = mimetype.contains("opendocument.spreadsheet");
     return spreadsheet && names.contains("content.xml") ? Content.ODS : Content.OTHER;
+  }
+
+  /** Documents and presentations are packed the same way. */
+  private static boolean isWorkbook(ZipFile zip) throws IOException {
+    try {
+      return !XlsxParts.of(zip).sheets().isEmpty();
+    } catch (IOException e) {
+      if (zip.getEntry("xl/workbook.xml") != null) {
+        throw e;
+      }
+      return false;
+    }
   }
 
   /** How much more there is, counted no further than is allowed. */
