@@ -78,6 +78,13 @@ final class DelimitedFeed implements RowFeed {
       if (e.getCause() instanceof IOException cause) {
         throw cause;
       }
+      if (e.getCause() instanceof WidthLimit.TooWideException wide) {
+        throw wide;
+      }
+      if (String.valueOf(e.getMessage()).contains("buffer")) {
+        throw new RefusedFileException(
+            Texts.of("file.long-cell", source, handler.line, LONGEST_CELL >> 20), e);
+      }
       throw new RefusedFileException(Texts.of("file.quote", source, handler.line), e);
     } catch (NoSuchElementException e) {
       throw new IOException(e);

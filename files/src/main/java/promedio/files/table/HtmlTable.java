@@ -2,9 +2,17 @@ package promedio.files.table;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -13,45 +21,146 @@ final class HtmlTable {
 
   private HtmlTable() {}
 
+  /** Pages nest tables for their looks, never so deep; deeper ones take the parser for ever. */
+  private static final int DEEPEST = 60;
+
+  private static final long MOST_BYTES = 64L << 20;
+  private static final int MOST_CELLS = 5_000_000;
+  private static final Pattern PAGE =
+      Pattern.compile("(?i)<(?:!doctype\\s+html|html|head|body)\\b");
+  private static final Pattern TABLE = Pattern.compile("(?i)<table\\b");
+  private static final Pattern TAG = Pattern.compile("<(/?)([a-zA-Z][a-zA-Z0-9]*)");
+
+  /** Elements that stand alone or may be left open, so that they say nothing about the depth. */
+  private static final Set<String> NOT_NESTED =
+      Set.of(
+          "area",
+          "base",
+          "br",
+          "col",
+          "embed",
+          "hr",
+          "img",
+          "input",
+          "link",
+          "meta",
+          "source",
+          "track",
+          "wbr",
+          "p",
+          "li",
+          "dd",
+          "dt",
+          "option",
+          "tr",
+          "td",
+          "th",
+          "thead",
+          "tbody",
+          "tfoot",
+          "colgroup");
+
   /** {@return whether the text is a page with a table} */
   static boolean isIn(String text) {
+    return text.stripLeading().startsWith("<") && TABLE.matcher(text).find();
+  }
+
+  /** {@return whether the text is a web page} */
+  static boolean isPage(String text) {
     String start = text.stripLeading();
-    return start.startsWith("<") && text.matches("(?is).*<table\\b.*");
+    return start.startsWith("<")
+        && PAGE.matcher(start.substring(0, Math.min(2000, start.length()))).find();
   }
 
   /**
    * {@return the rows of the table}
    *
-   * @throws RefusedFileException if there is none
+   * @throws RefusedFileException if there is none, or the page was made to do harm
    */
   static RowFeed of(DataSource source, Encoding encoding) throws RefusedFileException {
-    Document page;
+    if (source.size() > MOST_BYTES) {
+      throw new RefusedFileException(
+          Texts.of("file.page-too-long", source.name(), MOST_BYTES >> 20));
+    }
+    String text;
     try (InputStream in = source.open()) {
-      page = Jsoup.parse(encoding.decode(in.readAllBytes()));
+      text = encoding.decode(in.readAllBytes());
     } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), e.getMessage()), e);
+      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), Reasons.of(e)), e);
+    }
+    if (depth(text) > DEEPEST) {
+      throw new RefusedFileException(Texts.of("file.page-too-deep", source.name(), DEEPEST));
+    }
+    Document page = Jsoup.parse(text);
+    // A row counts for the table that it stands in, not for those around that one.
+    Map<Element, Integer> rows = new LinkedHashMap<>();
+    page.select("table").forEach(table -> rows.put(table, 0));
+    for (Element row : page.select("tr")) {
+      rows.computeIfPresent(tableOf(row), (table, count) -> count + 1);
     }
     Element table =
-        page.select("table").stream()
-            .max((a, b) -> Integer.compare(a.select("tr").size(), b.select("tr").size()))
+        rows.entrySet().stream()
+            .max(Map.Entry.comparingByValue())
+            .map(Map.Entry::getKey)
             .orElseThrow(() -> new RefusedFileException(Texts.of("file.empty", source.name())));
-    return sink -> rows(table, sink);
+    return sink -> rows(table, source, sink);
   }
 
-  private static void rows(Element table, RowSink sink) {
+  private static Element tableOf(Element row) {
+    Element above = row;
+    while (above != null && !above.normalName().equals("table")) {
+      above = above.parent();
+    }
+    return above == null ? row : above;
+  }
+
+  /** How deep elements are nested, before anything is parsed. */
+  private static int depth(String text) {
+    Map<String, Integer> open = new HashMap<>();
+    int deepest = 0;
+    Matcher tag = TAG.matcher(text);
+    while (tag.find()) {
+      String name = tag.group(2).toLowerCase(Locale.ROOT);
+      if (!NOT_NESTED.contains(name)) {
+        int now = open.merge(name, tag.group(1).isEmpty() ? 1 : -1, Integer::sum);
+        deepest = Math.max(deepest, now);
+      }
+    }
+    return deepest;
+  }
+
+  private static void rows(Element table, DataSource source, RowSink sink)
+      throws RefusedFileException {
     long line = 0;
+    long cells = 0;
     for (Element row : table.select("tr")) {
+      if (!isOf(row, table)) {
+        continue;
+      }
       sink.begin(++line);
-      for (Element cell : row.select("> td, > th")) {
+      for (Element cell : row.children()) {
+        if (!cell.normalName().equals("td") && !cell.normalName().equals("th")) {
+          continue;
+        }
         RowFeed.cell(sink, cell.text());
-        for (int more = 1; more < Math.min(100, span(cell)); more++) {
+        int span = Math.min(100, span(cell));
+        cells += span;
+        for (int more = 1; more < span; more++) {
           RowFeed.cell(sink, "");
         }
+      }
+      if (cells > MOST_CELLS) {
+        throw new RefusedFileException(Texts.of("file.too-many-cells", source.name()));
       }
       if (!sink.end()) {
         return;
       }
     }
+  }
+
+  @SuppressWarnings("ReferenceEquality") // two tables of a page may look alike
+  private static boolean isOf(Element row, Element table) {
+    return tableOf(row) == table;
   }
 
   private static int span(Element cell) {

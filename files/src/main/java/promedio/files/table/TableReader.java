@@ -21,6 +21,7 @@ import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
+import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
 
@@ -78,6 +79,8 @@ public final class TableReader {
       throws RefusedFileException, InterruptedIOException {
     try {
       return part.run();
+    } catch (WidthLimit.TooWideException e) {
+      throw new RefusedFileException(e.getMessage(), e);
     } catch (UnusableDataException e) {
       throw new RefusedFileException(Texts.of("file.unusable", source.name(), e.getMessage()), e);
     } catch (InterruptedIOException e) {
@@ -85,7 +88,7 @@ public final class TableReader {
     } catch (EOFException e) {
       throw new RefusedFileException(Texts.of("file.cut-off", source.name()), e);
     } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), e.getMessage()), e);
+      throw new RefusedFileException(Texts.of("file.unreadable", source.name(), Reasons.of(e)), e);
     }
   }
 
@@ -157,6 +160,9 @@ public final class TableReader {
     if (HtmlTable.isIn(text)) {
       return openHtml(encoding);
     }
+    if (HtmlTable.isPage(text)) {
+      throw new RefusedFileException(Texts.of("file.page", source.name()));
+    }
     String quote = choices.of(Aspect.QUOTE).orElse(DEFAULT_QUOTE);
     char quoteCharacter = NO_QUOTE.contains(quote) ? UNUSED_QUOTE : quote.charAt(0);
     List<String> lines = headLines(text, head.length < HEAD_BYTES);
@@ -224,7 +230,7 @@ public final class TableReader {
   private Recognised recognise(Opened opened) throws RefusedFileException, IOException {
     HeadRows sink = new HeadRows(HEAD_ROWS);
     try {
-      opened.feed().into(sink);
+      opened.feed().into(new WidthLimit(sink, source.name()));
     } catch (CharacterCodingException e) {
       // Within the rows that were read so far nothing is wrong; the whole reading decides.
       if (sink.rows().isEmpty()) {
@@ -340,8 +346,12 @@ public final class TableReader {
     Table table = builder.build(source.name(), header);
     Recognised all = recognised.with(Aspect.FOOT_ROWS, String.valueOf(foot));
     List<String> notices = new ArrayList<>();
-    if (opened.format() == Recognised.Format.CSV) {
-      builder.unevenness().ifPresent(notices::add);
+    switch (opened.format()) {
+      case CSV -> builder.unevenness().ifPresent(notices::add);
+      case HTML -> notices.add(Texts.of("table.page"));
+      case XLSX, ODS -> {
+        // What a workbook says of itself stands in the preview.
+      }
     }
     return new ReadTable(source.name(), all, table, builder.lines(), notices);
   }
@@ -357,7 +367,7 @@ public final class TableReader {
     TableBuilder builder =
         new TableBuilder(
             forms, missing(), choices, firstLine, width, (BitSet) words.clone(), units);
-    opened.feed().into(builder);
+    opened.feed().into(new WidthLimit(builder, source.name()));
     return builder;
   }
 

@@ -120,6 +120,33 @@ class WorkbooksTest {
   }
 
   @Test
+  void aHiddenSheetIsProposedOnlyWhereThereIsNoOther() throws Exception {
+    String hidden =
+        "<office:automatic-styles xmlns:style=\"s\"><style:style style:name=\"h\">"
+            + "<style:table-properties table:display=\"false\"/></style:style>"
+            + "</office:automatic-styles>";
+    byte[] book =
+        ods(
+            hidden
+                + sheet("All\" table:style-name=\"h", row("g"), row("1"), row("2"), row("3"))
+                + sheet("North", row("g"), row("131.5")));
+
+    assertThat(read(book, ReadingChoices.NONE).recognised().of(Aspect.SHEET)).isEqualTo("North");
+  }
+
+  @Test
+  void aSmallFileThatRepeatsMillionsOfCellsIsRefused() throws Exception {
+    String cells =
+        "<table:table-row table:number-rows-repeated=\"1000000\">"
+            + "<table:table-cell table:number-columns-repeated=\"16000\"><text:p>1</text:p>"
+            + "</table:table-cell></table:table-row>";
+    byte[] book = ods(sheet("S", cells));
+
+    assertThatThrownBy(() -> read(book, ReadingChoices.NONE))
+        .hasMessageContaining("many millions of cells");
+  }
+
+  @Test
   void spacesAndParagraphsWithinACellAreKept() throws Exception {
     byte[] book =
         ods(
