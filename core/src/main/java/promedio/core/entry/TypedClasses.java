@@ -144,7 +144,8 @@ public final class TypedClasses {
   }
 
   private Optional<Message> falling(int index, ClassTable.Row row) {
-    return row.frequency().signum() < 0
+    // Before the first class nothing has been counted that could fall.
+    return row.frequency().signum() < 0 && index > 0
         ? Optional.of(
             Message.of(
                 "classes.falls",

@@ -65,18 +65,15 @@ final class LatexWriter implements Formula.Visitor<String> {
               + " + "
               + (right instanceof Numeral ? factor(right) : right.accept(this));
       case MINUS -> left.accept(this) + " - " + factor(right);
-      case TIMES -> factor(left) + times(left) + factor(right);
+      case TIMES -> before(left) + times(left) + factor(right);
       case OVER -> "\\frac{" + left.accept(this) + "}{" + right.accept(this) + "}";
     };
   }
 
   @Override
   public String power(Power power) {
-    boolean simple =
-        power.base() instanceof Named
-            || (power.base() instanceof Numeral numeral && numeral.value().signum() >= 0);
     String base = power.base().accept(this);
-    return (simple ? base : "\\left(" + base + "\\right)")
+    return (Brackets.areNeededForBase(power.base(), base) ? bracketed(base) : base)
         + "^{"
         + power.exponent().accept(this)
         + "}";
@@ -100,7 +97,16 @@ final class LatexWriter implements Formula.Visitor<String> {
   /** Sums and differences are bracketed where they are a factor. */
   private String factor(Formula formula) {
     String text = formula.accept(this);
-    return Brackets.areNeededForFactor(formula) ? "\\left(" + text + "\\right)" : text;
+    return Brackets.areNeededForFactor(formula) ? bracketed(text) : text;
+  }
+
+  private String before(Formula formula) {
+    String text = formula.accept(this);
+    return Brackets.areNeededBeforeFactor(formula) ? bracketed(text) : text;
+  }
+
+  private static String bracketed(String text) {
+    return "\\left(" + text + "\\right)";
   }
 
   /** Letters stand side by side; a number or a fraction before them is parted by a dot. */

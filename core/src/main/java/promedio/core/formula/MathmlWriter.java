@@ -102,7 +102,7 @@ final class MathmlWriter implements Formula.Visitor<String> {
       case TIMES ->
           left instanceof Named
               ? "<mrow>" + factor(left) + "<mspace width='0.15em'/>" + factor(right) + "</mrow>"
-              : row(factor(left), "·", factor(right));
+              : row(before(left), "·", factor(right));
       case OVER -> "<mfrac>" + left.accept(this) + right.accept(this) + "</mfrac>";
     };
   }
@@ -113,11 +113,12 @@ final class MathmlWriter implements Formula.Visitor<String> {
 
   @Override
   public String power(Power power) {
-    boolean simple =
-        power.base() instanceof Named
-            || (power.base() instanceof Numeral numeral && numeral.value().signum() >= 0);
     String base = power.base().accept(this);
-    return "<msup>" + (simple ? base : bracketed(base)) + power.exponent().accept(this) + "</msup>";
+    boolean brackets = Brackets.areNeededForBase(power.base(), base);
+    return "<msup>"
+        + (brackets ? bracketed(base) : base)
+        + power.exponent().accept(this)
+        + "</msup>";
   }
 
   @Override
@@ -146,5 +147,10 @@ final class MathmlWriter implements Formula.Visitor<String> {
   private String factor(Formula formula) {
     String text = formula.accept(this);
     return Brackets.areNeededForFactor(formula) ? bracketed(text) : text;
+  }
+
+  private String before(Formula formula) {
+    String text = formula.accept(this);
+    return Brackets.areNeededBeforeFactor(formula) ? bracketed(text) : text;
   }
 }

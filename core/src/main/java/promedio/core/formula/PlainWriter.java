@@ -73,7 +73,7 @@ final class PlainWriter implements Formula.Visitor<String> {
                   ? factor(operation.right())
                   : operation.right().accept(this));
       case MINUS -> left + " − " + factor(operation.right());
-      case TIMES -> factor(operation.left()) + " · " + factor(operation.right());
+      case TIMES -> before(operation.left()) + " · " + factor(operation.right());
       case OVER ->
           (isCompound(operation.left()) ? operand(operation.left()) : factor(operation.left()))
               + " / "
@@ -85,8 +85,8 @@ final class PlainWriter implements Formula.Visitor<String> {
   public String power(Power power) {
     String exponent = power.exponent().accept(this);
     String raised = RAISED.get(exponent);
-    String base =
-        power.base() instanceof Sum ? "(" + power.base().accept(this) + ")" : operand(power.base());
+    String written = power.base().accept(this);
+    String base = Brackets.areNeededForBase(power.base(), written) ? "(" + written + ")" : written;
     return base + (raised == null ? "^" + operand(power.exponent()) : raised);
   }
 
@@ -105,6 +105,11 @@ final class PlainWriter implements Formula.Visitor<String> {
     return Brackets.areNeededForFactor(formula)
         ? "(" + formula.accept(this) + ")"
         : formula.accept(this);
+  }
+
+  private String before(Formula formula) {
+    String text = formula.accept(this);
+    return Brackets.areNeededBeforeFactor(formula) ? "(" + text + ")" : text;
   }
 
   /** Whether a number is shown as a fraction. */

@@ -38,7 +38,13 @@ public final class Agreement {
    *     one, {@code none}, or several modes
    */
   public Mark judge(Measure measure, Result result, String answer) {
-    return judge(result, Answer.read(answer, measure, sign));
+    return judge(result, Answer.readings(answer, measure, sign));
+  }
+
+  /** {@return what an answer is worth in the way of reading it that is worth most} */
+  Mark judge(Result result, List<Answer> readings) {
+    List<Mark> marks = readings.stream().map(reading -> judge(result, reading)).toList();
+    return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));
   }
 
   /** {@return what an answer that was read is worth} */

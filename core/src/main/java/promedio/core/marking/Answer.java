@@ -1,7 +1,6 @@
 package promedio.core.marking;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -38,18 +37,33 @@ sealed interface Answer {
   }
 
   /**
-   * {@return the answer as it is understood}
+   * {@return the answer in every way that it can be understood, the likeliest first}: {@code 3 1/2}
+   * is one mode or two
    *
    * @param measure what was asked: percentages are read only where the measure is one, several
    *     numbers only for modes
    */
-  static Answer read(String written, Measure measure, DecimalSign sign) {
+  static List<Answer> readings(String written, Measure measure, DecimalSign sign) {
+    if (measure != Measure.MODES) {
+      return List.of(read(List.of(written.strip()), written, measure, sign));
+    }
+    List<Answer> readings =
+        ModesText.parts(written, sign).stream()
+            .map(parts -> read(parts, written, measure, sign))
+            .toList();
+    List<Answer> readable =
+        readings.stream().filter(reading -> !(reading instanceof Unreadable)).toList();
+    return readable.isEmpty() ? readings.subList(0, 1) : readable;
+  }
+
+  private static Answer read(
+      List<String> parts, String written, Measure measure, DecimalSign sign) {
     String text = written.strip();
     if (text.toLowerCase(Locale.ROOT).equals(NONE)) {
       return new None();
     }
     List<Numeral> numerals = new ArrayList<>();
-    for (String part : parts(measure, text)) {
+    for (String part : parts) {
       Reading reading = NumberText.read(part, sign);
       if (reading instanceof Reading.Unreadable unreadable) {
         return new Unreadable(unreadable.why());
@@ -64,11 +78,5 @@ sealed interface Answer {
               : numeral);
     }
     return new Numbers(numerals);
-  }
-
-  private static List<String> parts(Measure measure, String text) {
-    return measure == Measure.MODES
-        ? Arrays.asList(text.split("\\s*;\\s*|,?\\s+", -1))
-        : List.of(text);
   }
 }

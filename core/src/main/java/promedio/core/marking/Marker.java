@@ -61,10 +61,12 @@ public final class Marker {
     if (plain.verdict() != Verdict.UNEXPLAINED || question.data() instanceof Categories) {
       return plain;
     }
-    Answer answer = Answer.read(written, question.measure(), sign);
-    List<Explanation> found = new Suspects(candidates(), right, rounding).explain(answer);
-    if (found.isEmpty()) {
-      found = twoTogether(answer).map(List::of).orElse(List.of());
+    List<Answer> readings = Answer.readings(written, question.measure(), sign);
+    Answer answer = readings.get(0);
+    List<Explanation> found = List.of();
+    for (int i = 0; i < readings.size() && found.isEmpty(); i++) {
+      answer = readings.get(i);
+      found = explain(answer);
     }
     Verdict verdict = found.isEmpty() ? Verdict.UNEXPLAINED : found.get(0).cause().kind().verdict();
     Optional<Exact> chance =
@@ -72,6 +74,11 @@ public final class Marker {
             ? Chance.of(candidates(), right, numbers.places(), rounding)
             : Optional.empty();
     return new Mark(verdict, found, chance, Optional.empty());
+  }
+
+  private List<Explanation> explain(Answer answer) {
+    List<Explanation> found = new Suspects(candidates(), right, rounding).explain(answer);
+    return found.isEmpty() ? twoTogether(answer).map(List::of).orElse(List.of()) : found;
   }
 
   /**
@@ -82,8 +89,8 @@ public final class Marker {
     if (question.data() instanceof Categories categories) {
       return new CategoryMarks(categories, question.right(), sign).mark(written);
     }
-    Answer answer = Answer.read(written, question.measure(), sign);
-    return new Agreement(question.rules(), sign).judge(question.right(), answer);
+    return new Agreement(question.rules(), sign)
+        .judge(question.right(), Answer.readings(written, question.measure(), sign));
   }
 
   private List<Candidate> candidates() {

@@ -11,6 +11,19 @@ import java.util.stream.Stream;
  */
 public record Carry(String code) implements Coded {
 
+  /**
+   * Makes one.
+   *
+   * @throws IllegalArgumentException if the code is none
+   */
+  public Carry {
+    boolean places = code.matches("\\d{1,2}") && Integer.parseInt(code) <= Rule.MOST_PLACES;
+    if (!places && !code.equals("exact")) {
+      throw new IllegalArgumentException(
+          "carry takes exact or 0 to " + Rule.MOST_PLACES + ", not " + code);
+    }
+  }
+
   /** Exact values. */
   public static final Carry EXACT = new Carry("exact");
 

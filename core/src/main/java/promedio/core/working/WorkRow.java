@@ -28,13 +28,17 @@ record WorkRow(Optional<Interval> interval, Exact x, Exact f, Exact cumulative) 
     return rows;
   }
 
-  /** {@return a row for each class}; an open one without frequency needs none */
+  /**
+   * {@return a row for each class}; one without frequency needs none where it is open, or where its
+   * midpoint is 0, of which there is no reciprocal
+   */
   static List<WorkRow> of(Grouped grouped) {
     List<WorkRow> rows = new ArrayList<>();
     Exact cumulative = Exact.ZERO;
     for (Interval interval : grouped.intervals()) {
       cumulative = cumulative.plus(interval.frequency());
-      if (interval.midpoint().isEmpty() && interval.frequency().signum() == 0) {
+      boolean without = interval.midpoint().orElse(Exact.ZERO).signum() == 0;
+      if (without && interval.frequency().signum() == 0) {
         continue;
       }
       rows.add(

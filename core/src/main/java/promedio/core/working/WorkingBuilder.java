@@ -407,6 +407,9 @@ final class WorkingBuilder {
       agree(name, quantity == Quantity.STEP ? assumed.step() : assumed.mean());
       return true;
     }
+    if (quantity == Quantity.MODE) {
+      return findMode();
+    }
     Optional<Formula> row = definitions.inRow(quantity);
     if (row.isPresent()) {
       boolean found = findParts(row.get());
@@ -414,6 +417,21 @@ final class WorkingBuilder {
       return found;
     }
     return definitions.of(quantity).map(formula -> find(name, formula)).orElse(false);
+  }
+
+  /** The one mode, as it is found where it is asked for itself. */
+  private boolean findMode() {
+    Result result = Measures.of(data, rules).get(Measure.MODES);
+    if (!(result instanceof Result.Several several) || several.values().size() != 1) {
+      return false;
+    }
+    if (formulas.classes().isPresent()) {
+      return new ModalSteps(this, formulas, rules).modes(result).isPresent();
+    }
+    Exact mode = several.values().get(0);
+    add(new WorkingStep.Seen(Sight.MODE, List.of(tally.highestFrequency(), mode)));
+    agree(Quantity.MODE.formula(), mode);
+    return true;
   }
 
   private boolean findTotal(Formula.Sum part) {

@@ -157,4 +157,14 @@ class ClassLineTest {
     assertThat(typed.data().missing()).isEqualTo(1);
     assertThat(typed.data().tally().total()).isEqualTo(Exact.of(7));
   }
+
+  @Test
+  void aCumulativeTableThatBeginsBelowZeroSaysSoAtItsLine() {
+    Typed typed = TypedClasses.read("cumulative\n10–19 -5\n20–29 7", DecimalSign.POINT);
+
+    assertThat(typed.unreadable()).hasSize(1);
+    assertThat(((Entry.Unreadable) typed.unreadable().get(0).content()).why().text())
+        .contains("-5");
+    assertThat(typed.data().tally().isEmpty()).isFalse();
+  }
 }

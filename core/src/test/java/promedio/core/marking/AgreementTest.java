@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -11,6 +12,8 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
 
 class AgreementTest {
@@ -107,5 +110,37 @@ class AgreementTest {
     assertThat(judge(Measure.SD, sd, "1.41").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(judge(Measure.SD, sd, "1.414214").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(judge(Measure.SD, sd, "7/5").verdict()).isEqualTo(Verdict.UNEXPLAINED);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "3 1/2|7/2",
+        "3½|7/2",
+        "3.5|7/2",
+        "7/2|7/2",
+        "3 4|3 4",
+        "3; 4|3 4",
+        "4, 3|3 4",
+        "3,4|3 4",
+        "{3, 4}|3 4",
+        "3 and 4|3 4",
+        "3 y 4|3 4",
+        "3 & 4|3 4",
+        "3 1/2 4 1/2|7/2 9/2",
+        "3 1/2; 4.50|7/2 9/2",
+        "3 1/2 and 4 1/2|7/2 9/2",
+        "1/2 3|1/2 3",
+        "3 1/2|1/2 3"
+      })
+  void modesAreReadInEveryUsualWayOfWritingThem(String written, String modes) {
+    List<Exact> values =
+        Stream.of(modes.split(" "))
+            .map(text -> NumberText.read(text, DecimalSign.POINT))
+            .map(reading -> ((Reading.Numeral) reading).value())
+            .toList();
+
+    assertThat(judge(Measure.MODES, new Result.Several(values), written).agrees()).isTrue();
   }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CourseRulesTest {
 
@@ -59,5 +60,11 @@ class CourseRulesTest {
         .hasMessageContaining("0, 1, 2");
     assertThatThrownBy(() -> CourseRules.DEFAULTS.with("percentiles", "halves-with-median"))
         .hasMessageContaining("hf1, hf2");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"two", "-1", "13", "", "exactly", "1.5", "999999999999"})
+  void aCarryThatIsNoneIsRefusedWhereItIsMade(String code) {
+    assertThatThrownBy(() -> new Carry(code)).isInstanceOf(IllegalArgumentException.class);
   }
 }

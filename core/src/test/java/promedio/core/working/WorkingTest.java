@@ -11,6 +11,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
@@ -20,6 +22,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
@@ -419,5 +422,59 @@ class WorkingTest {
     return numbers.stream()
         .map(number -> number.significant(30).stripTrailingZeros().toPlainString())
         .toList();
+  }
+
+  private static ClassTable classes(long... limitsAndFrequencies) {
+    List<ClassTable.Row> rows = new ArrayList<>();
+    for (int i = 0; i < limitsAndFrequencies.length; i += 3) {
+      rows.add(
+          ClassTable.Row.of(
+              Exact.of(limitsAndFrequencies[i]),
+              Exact.of(limitsAndFrequencies[i + 1]),
+              Exact.of(limitsAndFrequencies[i + 2])));
+    }
+    return new ClassTable(rows, 0);
+  }
+
+  @Test
+  void theModeWithinAnotherMeasureIsWorkedAsWhereItIsAskedForItself() {
+    ClassTable weights = classes(10, 20, 4, 20, 30, 9, 30, 40, 3);
+    Working skewness =
+        Working.of(weights, CourseRules.DEFAULTS, Measure.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
+            .orElseThrow();
+    WorkingStep.Computed mode =
+        skewness.steps().stream()
+            .filter(WorkingStep.Computed.class::isInstance)
+            .map(WorkingStep.Computed.class::cast)
+            .filter(step -> step.left().equals(Quantity.MODE.formula()))
+            .findFirst()
+            .orElseThrow();
+
+    assertThat(mode.symbols()).isNotInstanceOf(Formula.Numeral.class);
+    assertThat(mode.symbols().plain(Exact::toString)).isEqualTo("L + d₁ / (d₁ + d₂) · h");
+    assertThat(mode.value()).isEqualTo(Exact.of(270, 11));
+
+    Data crates = new Sample(Values.ofDecimals(new long[] {8, 10, 11, 11}, 0));
+    Working ofSample =
+        Working.of(crates, CourseRules.DEFAULTS, Measure.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
+            .orElseThrow();
+    assertThat(ofSample.steps())
+        .contains(
+            new WorkingStep.Seen(Sight.MODE, List.of(Exact.of(2), Exact.of(11))),
+            new WorkingStep.Agreed(
+                Quantity.MODE.formula(),
+                new Formula.Numeral(Exact.of(11)),
+                new Formula.Numeral(Exact.of(11))));
+  }
+
+  @Test
+  void aClassWithoutValuesAroundZeroDoesNotKeepTheHarmonicMeanFromBeingWorked() {
+    ClassTable table = classes(-5, 5, 0, 5, 15, 4, 15, 25, 2);
+    Working working =
+        Working.of(table, CourseRules.DEFAULTS, Measure.HARMONIC_MEAN, Method.DEFINITION)
+            .orElseThrow();
+
+    assertThat(working.results()).containsExactly(Exact.of(12));
+    assertThat(working.table().orElseThrow().rows()).hasSize(2);
   }
 }
