@@ -78,6 +78,7 @@ public final class PromedioCommand implements Runnable {
               .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
               .registerConverter(Path.class, PromedioCommand::path)
               .setCaseInsensitiveEnumValuesAllowed(true)
+              .setExecutionStrategy(PromedioCommand::execute)
               .setParameterExceptionHandler((failure, all) -> explainUse(failure))
               .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
               .execute(arguments);
@@ -89,6 +90,16 @@ public final class PromedioCommand implements Runnable {
       return unexpected(e, err);
     } finally {
       err.flush();
+    }
+  }
+
+  /** Help that cannot be written fails as any other command does. */
+  private static int execute(CommandLine.ParseResult parsed) {
+    try {
+      return new CommandLine.RunLast().execute(parsed);
+    } catch (Output.LostException e) {
+      CommandLine line = parsed.commandSpec().commandLine();
+      throw new CommandLine.ExecutionException(line, String.valueOf(e.getMessage()), e);
     }
   }
 

@@ -60,6 +60,9 @@ public final class GraphExport {
    * @throws IllegalArgumentException if the data have no such graph; the message says why
    */
   public static GraphExport of(Picture picture, int width, int height) {
+    if (picture instanceof Graph graph) {
+      Drawable.check(graph);
+    }
     if (picture instanceof Graph graph && graph.kind() == GraphKind.STEM_AND_LEAF) {
       return new GraphExport(new StemDrawing(graph), Optional.empty(), width, height);
     }

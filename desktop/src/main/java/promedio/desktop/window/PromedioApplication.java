@@ -68,6 +68,7 @@ public final class PromedioApplication extends Application {
             });
     workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, desk));
     desk.savedProperty().subscribe(() -> showTitle(stage, workspace, desk));
+    showTitle(stage, workspace, desk);
     stage.setScene(scene(view));
     place(stage, desk.settingsProperty().get());
     stage.setMinWidth(760);
