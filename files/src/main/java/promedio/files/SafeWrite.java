@@ -111,7 +111,7 @@ public final class SafeWrite {
   }
 
   /** Short whatever the name of the file, which may be as long as a name can be. */
-  private static String mark(Path target) {
+  static String mark(Path target) {
     byte[] name = String.valueOf(target.getFileName()).getBytes(StandardCharsets.UTF_8);
     return ".promedio-" + UUID.nameUUIDFromBytes(name).toString().substring(0, 8) + "-";
   }

@@ -7,8 +7,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.files.assignment.FileClaim;
 
@@ -40,6 +45,77 @@ class SafeWriteTest {
 
     assertThat(target.resolve("file")).hasContent("kept");
     assertThat(target.getParent()).isDirectoryNotContaining("glob:**.part");
+  }
+
+  @Test
+  @EnabledOnOs({OS.LINUX, OS.MAC})
+  void aLinkStaysOneAndSoDoesWhoMayReadAndWrite() throws IOException {
+    Path real = Files.writeString(folder.resolve("real.txt"), "old");
+    Set<PosixFilePermission> shared = PosixFilePermissions.fromString("rw-rw-r--");
+    Files.setPosixFilePermissions(real, shared);
+    Path link = Files.createSymbolicLink(folder.resolve("link.txt"), Path.of("real.txt"));
+    Path second = Files.createSymbolicLink(folder.resolve("second.txt"), link);
+
+    SafeWrite.write(second, bytes("new"));
+
+    assertThat(Files.isSymbolicLink(link)).isTrue();
+    assertThat(Files.isSymbolicLink(second)).isTrue();
+    assertThat(real).hasContent("new");
+    assertThat(Files.getPosixFilePermissions(real)).isEqualTo(shared);
+
+    Path untouched = Files.writeString(folder.resolve("usual.txt"), "x");
+    Path made = folder.resolve("made.txt");
+    SafeWrite.write(made, bytes("y"));
+    assertThat(Files.getPosixFilePermissions(made))
+        .isEqualTo(Files.getPosixFilePermissions(untouched));
+  }
+
+  @Test
+  void linksInACircleAreRefusedInWords() throws IOException {
+    Path first = folder.resolve("a");
+    Path second = Files.createSymbolicLink(folder.resolve("b"), first);
+    Files.createSymbolicLink(first, second);
+
+    assertThatThrownBy(() -> SafeWrite.write(first, bytes("x")))
+        .hasMessageContaining("lead nowhere");
+  }
+
+  @Test
+  void aNameMayBeAsLongAsNamesCanBe() throws IOException {
+    Path file = folder.resolve("ñ".repeat(120) + ".promedio");
+
+    SafeWrite.write(file, bytes("x"));
+
+    assertThat(file).hasContent("x");
+  }
+
+  @Test
+  void whatAKilledProgramLeftIsClearedAndWhatALivingOneWritesIsNot() throws Exception {
+    Path file = folder.resolve("pears.promedio");
+    String mark = SafeWrite.mark(file);
+    Path dead = Files.writeString(folder.resolve(mark + "999999999-1.part"), "half");
+    Path living =
+        Files.writeString(
+            folder.resolve(mark + ProcessHandle.current().parent().orElseThrow().pid() + "-1.part"),
+            "half");
+    Path others = Files.writeString(folder.resolve(".promedio-other-1-1.part"), "half");
+
+    SafeWrite.write(file, bytes("x"));
+
+    assertThat(dead).doesNotExist();
+    assertThat(living).exists();
+    assertThat(others).exists();
+  }
+
+  @Test
+  void aFileThatMayNotBeWrittenSaysSoWithItsOwnName() throws IOException {
+    Path there = Files.writeString(folder.resolve("file"), "x");
+
+    assertThatThrownBy(() -> SafeWrite.write(there.resolve("below"), bytes("x")))
+        .isInstanceOf(IOException.class)
+        .hasMessageContaining("below")
+        .hasMessageContaining("cannot be written")
+        .hasMessageNotContaining(".part");
   }
 
   @Test

@@ -3,6 +3,7 @@ package promedio.core.tidy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,6 +19,9 @@ final class Reshaping {
 
   private static final int MOST_COLUMNS = 1000;
 
+  /** As many cells as the largest tables that courses use have, several times over. */
+  private static final long MOST_CELLS = 50_000_000;
+
   private Reshaping() {}
 
   static Outcome stack(Step.Stack step, Table table) throws MisfitException {
@@ -29,7 +33,11 @@ final class Reshaping {
     if (step.value().equals(step.group())) {
       throw new MisfitException("misfit.name-taken", step.value());
     }
+    if (new HashSet<>(step.columns()).size() < stacked.size()) {
+      throw new MisfitException("misfit.twice");
+    }
     int rows = table.rows();
+    requireRoom((long) rows * stacked.size(), others.size() + 2);
     int[] repeated = new int[rows * stacked.size()];
     for (int i = 0; i < repeated.length; i++) {
       repeated[i] = i % rows;
@@ -50,6 +58,13 @@ final class Reshaping {
     Column group = WordColumn.ordered(step.group(), step.columns(), groups);
     Table result = kept.pick(repeated).with(group).with(value);
     return Outcome.of(result, Sentences.done(step, values.size()));
+  }
+
+  /** Refuses what would fill the memory, as stacking again and again does. */
+  private static void requireRoom(long rows, long columns) throws MisfitException {
+    if (rows > MOST_CELLS || rows * columns > MOST_CELLS) {
+      throw new MisfitException("misfit.too-large", String.valueOf(rows), String.valueOf(columns));
+    }
   }
 
   /** Columns of different kinds make text. */
@@ -97,6 +112,7 @@ final class Reshaping {
               });
       made[code] = row;
     }
+    requireRoom(rows.size(), others.size() + (long) groups.size());
     int[] first = rows.values().stream().mapToInt(made -> made[counts.length]).toArray();
     Table result = table.withColumns(others).pick(first);
     for (int code : groups) {

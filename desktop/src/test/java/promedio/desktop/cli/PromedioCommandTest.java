@@ -242,7 +242,7 @@ class PromedioCommandTest {
 
     assertThat(outcome.code()).isZero();
     assertThat(outcome.out())
-        .contains("3 rows, 2 columns", "column 2 (number): 1 entries, 1 missing, 1 unreadable");
+        .contains("3 rows, 2 columns", "column 2 (number): 1 entry, 1 missing, 1 unreadable");
     assertThat(run("contents", file, "--decimal", "x").out()).contains("“x”");
   }
 

@@ -1,6 +1,7 @@
 package promedio.files.assignment;
 
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -77,10 +78,8 @@ final class JsonFields {
   }
 
   private static String where(JsonProcessingException failure) {
-    return failure.getLocation() == null
-        ? failure.getOriginalMessage()
-        : Texts.of(
-            "json.at", failure.getLocation().getLineNr(), failure.getLocation().getColumnNr());
+    JsonLocation at = failure.getLocation();
+    return Texts.of("json.at", at == null ? 1 : at.getLineNr(), at == null ? 1 : at.getColumnNr());
   }
 
   /** {@return whether a document that was just written can be read again} */

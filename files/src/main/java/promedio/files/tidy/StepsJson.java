@@ -4,25 +4,28 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.cfg.EnumFeature;
+import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 import promedio.files.Texts;
+import promedio.files.table.DataSource;
+import promedio.files.table.TextFile;
 
 /**
  * Lists of steps as JSON: an array of objects, each with what it does as {@code do}, and {@code on}
@@ -31,6 +34,9 @@ import promedio.files.Texts;
 public final class StepsJson {
 
   private static final String ON = "on";
+
+  /** Nobody tidies in more; each is done anew when the file is opened. */
+  private static final int MOST_STEPS = 500;
 
   private static final ObjectMapper JSON =
       JsonMapper.builder()
@@ -87,6 +93,9 @@ public final class StepsJson {
     if (!array.isArray()) {
       throw new IllegalArgumentException(Texts.of("steps.no-array"));
     }
+    if (array.size() > MOST_STEPS) {
+      throw new IllegalArgumentException(Texts.of("steps.many", array.size(), MOST_STEPS));
+    }
     List<Listed> steps = new ArrayList<>();
     for (JsonNode node : array) {
       if (!node.isObject()) {
@@ -100,10 +109,29 @@ public final class StepsJson {
         steps.add(new Listed(JSON.treeToValue(step, Step.class), on));
       } catch (JsonProcessingException e) {
         throw new IllegalArgumentException(
-            Texts.of("steps.wrong", steps.size() + 1, e.getOriginalMessage()), e);
+            Texts.of("steps.wrong", steps.size() + 1, why(e, step)), e);
       }
     }
     return steps;
+  }
+
+  /** What the library says names classes of its own, which tell nobody anything. */
+  private static String why(JsonProcessingException failure, ObjectNode step) {
+    if (failure instanceof InvalidTypeIdException) {
+      String kind = step.path("do").asText();
+      return Texts.of(kind.isEmpty() ? "steps.no-kind" : "steps.kind", kind);
+    }
+    if (failure instanceof JsonMappingException mapping) {
+      List<String> fields =
+          mapping.getPath().stream()
+              .map(JsonMappingException.Reference::getFieldName)
+              .filter(Objects::nonNull)
+              .toList();
+      if (!fields.isEmpty()) {
+        return Texts.of("assignment.field", fields.get(0));
+      }
+    }
+    return Texts.of("steps.incomplete", step.path("do").asText());
   }
 
   /**
@@ -113,14 +141,12 @@ public final class StepsJson {
    */
   public static List<Listed> read(Path file) throws RefusedFileException {
     try {
-      return read(JSON.readTree(Files.readString(file)));
-    } catch (NoSuchFileException e) {
-      throw new RefusedFileException(Texts.of("file.missing", file), e);
+      return read(JSON.readTree(TextFile.read(DataSource.of(file))));
     } catch (JsonProcessingException e) {
+      long line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+      long column = e.getLocation() == null ? 1 : e.getLocation().getColumnNr();
       throw new RefusedFileException(
-          Texts.of("steps.refused", file.getFileName(), e.getOriginalMessage()), e);
-    } catch (IOException e) {
-      throw new RefusedFileException(Texts.of("file.unreadable", file, e.getMessage()), e);
+          Texts.of("steps.refused", file.getFileName(), Texts.of("json.at", line, column)), e);
     } catch (IllegalArgumentException e) {
       throw new RefusedFileException(
           Texts.of("steps.refused", file.getFileName(), e.getMessage()), e);

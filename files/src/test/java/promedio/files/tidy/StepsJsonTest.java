@@ -58,8 +58,11 @@ class StepsJsonTest {
       value = {
         "{} | a list of steps in square brackets",
         "[3] | step 1: it is no object",
-        "[{\"do\":\"fly\"}] | step 1",
-        "[{\"do\":\"sort\"}] | step 1",
+        "[{\"do\":\"fly\"}] | step 1: “fly” is no kind of step",
+        "[{\"x\":\"fly\"}] | step 1: it does not say what it does",
+        "[{\"do\":\"sort\"}] | step 1: “column” is missing",
+        "[{\"do\":\"choose\",\"columns\":3}] | step 1: “columns” is missing or wrong",
+        "[{\"do\":\"fill\",\"column\":\"a\",\"with\":\"air\",\"value\":\"\"}] | step 1: “with” is missing or wrong",
         "[{\"do\":\"sort\",\"column\":\"a\",\"descending\":true,\"x\":1}] | step 1",
         "[ | no list of steps"
       })
@@ -70,6 +73,7 @@ class StepsJsonTest {
     assertThatThrownBy(() -> StepsJson.read(file))
         .isInstanceOf(RefusedFileException.class)
         .hasMessageContaining("wrong.json")
-        .hasMessageContaining(why);
+        .hasMessageContaining(why)
+        .hasMessageNotContainingAny("java", "promedio.core", "Step$", "null");
   }
 }
