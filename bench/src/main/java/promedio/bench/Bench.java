@@ -26,7 +26,7 @@ public final class Bench {
       BigFile.run();
     }
     if (first.equals("fuzz")) {
-      ReaderFuzz.run(arguments.length > 1 ? Integer.parseInt(arguments[1]) : 600);
+      Fuzz.run(List.of(arguments).subList(1, arguments.length));
     }
     if (!List.of("start", "kill", "big", "fuzz").contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();

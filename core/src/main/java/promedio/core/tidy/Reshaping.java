@@ -19,8 +19,11 @@ final class Reshaping {
 
   private static final int MOST_COLUMNS = 1000;
 
-  /** As many cells as the largest tables that courses use have, several times over. */
-  private static final long MOST_CELLS = 50_000_000;
+  /** Cells that any table may come to. */
+  private static final long FREE_CELLS = 2_000_000;
+
+  /** A larger one may grow to so many times its cells, which columns under each other need. */
+  private static final long MOST_GROWTH = 8;
 
   private Reshaping() {}
 
@@ -37,7 +40,7 @@ final class Reshaping {
       throw new MisfitException("misfit.twice");
     }
     int rows = table.rows();
-    requireRoom((long) rows * stacked.size(), others.size() + 2);
+    requireRoom(table, (long) rows * stacked.size(), others.size() + 2);
     int[] repeated = new int[rows * stacked.size()];
     for (int i = 0; i < repeated.length; i++) {
       repeated[i] = i % rows;
@@ -61,8 +64,9 @@ final class Reshaping {
   }
 
   /** Refuses what would fill the memory, as stacking again and again does. */
-  private static void requireRoom(long rows, long columns) throws MisfitException {
-    if (rows > MOST_CELLS || rows * columns > MOST_CELLS) {
+  private static void requireRoom(Table before, long rows, long columns) throws MisfitException {
+    long cells = (long) before.rows() * before.columns().size();
+    if (rows * columns > Math.max(FREE_CELLS, MOST_GROWTH * cells)) {
       throw new MisfitException("misfit.too-large", String.valueOf(rows), String.valueOf(columns));
     }
   }
@@ -112,7 +116,7 @@ final class Reshaping {
               });
       made[code] = row;
     }
-    requireRoom(rows.size(), others.size() + (long) groups.size());
+    requireRoom(table, rows.size(), others.size() + (long) groups.size());
     int[] first = rows.values().stream().mapToInt(made -> made[counts.length]).toArray();
     Table result = table.withColumns(others).pick(first);
     for (int code : groups) {

@@ -135,7 +135,7 @@ class ClassesViewTest extends OpenWindow {
     assertThat(text("#graph-note")).isEqualTo("Σf = 6, and 2 values lie outside");
     fire("#graph-end");
     assertThat(workspace.assignment().rules().get(Rule.CLASS_END)).isEqualTo(ClassEnd.UPPER);
-    assertThat(text("#graph-note")).isEqualTo("Σf = 7, and 1 values lie outside");
+    assertThat(text("#graph-note")).isEqualTo("Σf = 7, and 1 value lies outside");
     robot.interact(() -> find("#graph-numbers", TextField.class).setText("13o"));
     assertThat(cells()).isNotEmpty();
   }

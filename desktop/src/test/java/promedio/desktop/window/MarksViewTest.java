@@ -89,7 +89,7 @@ class MarksViewTest extends OpenWindow {
     assertThat(text("#mark-mean")).isEqualTo("agrees");
     assertThat(text("#answer-tries")).isEqualTo("Before: 18.75 (a slip)");
     assertThat(robot.lookup(".quiet").queryAllAs(Label.class).stream().map(Label::getText))
-        .anyMatch(line -> line.endsWith("1 of 1 answers agree"));
+        .anyMatch(line -> line.endsWith("1 of 1 answer agrees"));
   }
 
   @Test

@@ -320,7 +320,7 @@ class TableViewTest extends OpenWindow {
     robot.push(KeyCode.CONTROL, KeyCode.V);
     waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
 
-    assertThat(text("#bring-counts")).startsWith("1 rows and 2 columns");
+    assertThat(text("#bring-counts")).startsWith("1 row and 2 columns");
   }
 
   @Test

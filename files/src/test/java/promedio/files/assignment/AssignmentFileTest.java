@@ -9,9 +9,12 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -318,5 +321,115 @@ class AssignmentFileTest {
     AssignmentFile.write(assignment, file);
 
     assertThat(AssignmentFile.read(file)).isEqualTo(assignment);
+  }
+
+  @Test
+  void idsThatWereGivenStayGivenAfterOpeningAgain() throws Exception {
+    Assignment assignment =
+        Assignment.empty("Pears")
+            .with(Item.of(1, "North", "", new Source.ValuesText("8")))
+            .with(Item.of(2, "South", "", new Source.ValuesText("9")))
+            .without(2);
+
+    Assignment read = AssignmentFile.read("pears", AssignmentFile.bytes(assignment));
+
+    assertThat(read.ids()).isEqualTo(assignment.ids());
+    assertThat(read.ids().item()).isEqualTo(3);
+  }
+
+  @Test
+  void ownWorkingsOfOlderFilesOpenBesideTheirQuantitiesByEitherDivisor() throws Exception {
+    String item =
+        "{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"values\",\"text\":\"8 10 11 11\","
+            + "\"answers\":{},\"workings\":{\"sd by definition\":{\"μ\":\"10\",\"(x − μ)² #1\":\"4\","
+            + "\"σ\":\"1.22\",\"of no step\":\"7\"},\"variance by definition\":{\"x̄\":\"10\","
+            + "\"(x − x̄)² #2\":\"0\",\"s²\":\"2\"}}}";
+    byte[] old =
+        zip(
+            "assignment.json",
+            "{\"version\":6,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":["
+                + item
+                + "]}");
+
+    HandWork work = AssignmentFile.read("old", old).items().get(0).handWork();
+
+    OwnWorking sd = work.working(new Task.Measured(Measure.SD), Method.DEFINITION);
+    assertThat(sd.entry("mean")).isEqualTo("10");
+    assertThat(sd.entry("(x − mean)² #1")).isEqualTo("4");
+    assertThat(sd.entry("sd")).isEqualTo("1.22");
+    assertThat(sd.entry("of no step")).isEqualTo("7");
+    OwnWorking variance = work.working(new Task.Measured(Measure.VARIANCE), Method.DEFINITION);
+    assertThat(variance.entries())
+        .containsOnly(
+            Map.entry("mean", "10"), Map.entry("(x − mean)² #2", "0"), Map.entry("variance", "2"));
+  }
+
+  @Test
+  void whatIsSavedCanBeOpenedAndWhatCouldNotIsNotSaved() throws Exception {
+    Path file = folder.resolve("large.promedio");
+    AssignmentFile.write(Assignment.empty("before"), file);
+    Assignment long21 =
+        Assignment.empty("long")
+            .with(Item.of(1, "a", "", new Source.ValuesText("8 ".repeat(11_000_000))));
+    Assignment tooLong =
+        Assignment.empty("long")
+            .with(Item.of(1, "a", "", new Source.ValuesText("8 ".repeat(34_000_000))));
+    byte[] zeros = new byte[257 << 20];
+    Assignment tooLarge =
+        Assignment.empty("large")
+            .with(
+                new Brought(
+                    1,
+                    "t",
+                    new Original.Kept("t.csv", zeros),
+                    ReadingChoices.NONE,
+                    Replay.of(Table.of(List.of()))));
+
+    AssignmentFile.write(long21, file);
+    assertThat(AssignmentFile.read(file)).isEqualTo(long21);
+    assertThatThrownBy(() -> AssignmentFile.write(tooLong, file))
+        .isInstanceOf(IOException.class)
+        .hasMessageContaining("too long to be opened again");
+    assertThatThrownBy(() -> AssignmentFile.write(tooLarge, file))
+        .hasMessageContaining("too large to be opened again");
+    assertThat(AssignmentFile.read(file)).isEqualTo(long21);
+  }
+
+  @Test
+  void aThousandAndOneLinkedSamplesAreSavedAndOpened() throws Exception {
+    Assignment many = Assignment.empty("many");
+    Sample sample = new Sample(Values.of(List.of(Exact.of(1, 3))));
+    List<Item> items = new ArrayList<>();
+    for (int id = 1; id <= 1001; id++) {
+      items.add(Item.of(id, "s" + id, "", new Source.Linked(Link.of(9, "w"), sample, 0, false)));
+    }
+    Assignment all =
+        new Assignment(
+            "many",
+            many.rules(),
+            "",
+            many.methods(),
+            many.sign(),
+            items,
+            List.of(),
+            List.of(),
+            many.ids());
+
+    assertThat(AssignmentFile.read("many", AssignmentFile.bytes(all))).isEqualTo(all);
+  }
+
+  @Test
+  void anOpeningThatIsStoppedDoesNotReportTheTableAsGone() throws Exception {
+    Path data = Files.writeString(folder.resolve("trays.csv"), "weight\n131.5\n98\n");
+    Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
+    Path file = folder.resolve("trays.promedio");
+    AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
+
+    Thread.currentThread().interrupt();
+    try {
+      assertThatThrownBy(() -> open(file)).isInstanceOf(CancellationException.class);
+    } finally {
+      assertThat(Thread.interrupted()).isTrue();
+    }
   }
 }

@@ -1,0 +1,81 @@
+package promedio.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.SplittableRandom;
+import promedio.bench.FuzzTarget.Case;
+import promedio.bench.FuzzTarget.Trial;
+
+/**
+ * Feeds damaged input to all that takes input from outside: whatever comes, it must be taken or
+ * refused in words, and soon.
+ */
+final class Fuzz {
+
+  private static final int SLOW_MILLIS = 2000;
+  private static final long SECOND = 1_000_000_000L;
+
+  private final long seed = System.nanoTime();
+  private final SplittableRandom random = new SplittableRandom(seed);
+  private long taken;
+  private long refused;
+  private long slowest;
+
+  private Fuzz() {}
+
+  /**
+   * Runs what the arguments say: {@code SECONDS} of everything in turns, or {@code TARGET TIMES}.
+   */
+  static void run(List<String> arguments) throws IOException {
+    if (arguments.size() == 2) {
+      FuzzTarget target = FuzzTarget.valueOf(arguments.get(0).toUpperCase(Locale.ROOT));
+      Fuzz fuzz = new Fuzz();
+      Trial trial = target.trial(fuzz.random);
+      long times = Long.parseLong(arguments.get(1));
+      for (long i = 0; i < times; i++) {
+        fuzz.take(trial.next());
+      }
+      fuzz.tell(target);
+      return;
+    }
+    int seconds = arguments.isEmpty() ? 600 : Integer.parseInt(arguments.get(0));
+    for (FuzzTarget target : FuzzTarget.values()) {
+      Fuzz fuzz = new Fuzz();
+      Trial trial = target.trial(fuzz.random);
+      long end = System.nanoTime() + seconds * SECOND / FuzzTarget.values().length;
+      while (System.nanoTime() < end) {
+        fuzz.take(trial.next());
+      }
+      fuzz.tell(target);
+    }
+  }
+
+  private void take(Case one) throws IOException {
+    long start = System.nanoTime();
+    try {
+      if (one.taking().take()) {
+        taken++;
+      } else {
+        refused++;
+      }
+    } catch (Exception | Error e) {
+      Path kept = Files.write(Files.createTempFile("fuzz", ".bin"), one.input());
+      throw new IllegalStateException("seed " + seed + ", input kept as " + kept, e);
+    }
+    long millis = (System.nanoTime() - start) * 1000 / SECOND;
+    slowest = Math.max(slowest, millis);
+    if (millis > SLOW_MILLIS) {
+      Path kept = Files.write(Files.createTempFile("slow", ".bin"), one.input());
+      throw new IllegalStateException(millis + " ms, input kept as " + kept);
+    }
+  }
+
+  private void tell(FuzzTarget target) {
+    System.out.printf(
+        "%s: %d inputs, %d taken, %d refused, no crash; the slowest took %d ms (seed %d)%n",
+        target.name().toLowerCase(Locale.ROOT), taken + refused, taken, refused, slowest, seed);
+  }
+}

@@ -1,0 +1,341 @@
+package promedio.bench;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.calculation.Calculation;
+import promedio.core.calculation.CalculationException;
+import promedio.core.calculation.Scratch;
+import promedio.core.entry.TypedCategories;
+import promedio.core.entry.TypedClasses;
+import promedio.core.entry.TypedTable;
+import promedio.core.entry.TypedValues;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Measures;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Data;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.demo.DemoFiles;
+import promedio.files.RefusedFileException;
+import promedio.files.assignment.AssignmentFile;
+import promedio.files.pile.MarkLines;
+import promedio.files.table.DataSource;
+import promedio.files.table.Progress;
+import promedio.files.table.TableReader;
+
+/** What damaged input is fed to. Each takes it, or refuses it in words. */
+enum FuzzTarget {
+  /** Tables of every format. */
+  TABLES {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, pieces(TABLE_PIECES));
+      List<byte[]> seeds = tables();
+      return () -> {
+        byte[] input = damage.of(seeds);
+        return new Case(input, () -> isTable(input));
+      };
+    }
+  },
+  /** Assignment files: what stands in their documents, and the packed file itself. */
+  DOCUMENTS {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, pieces(JSON_PIECES));
+      byte[] whole = saved();
+      Map<String, byte[]> parts = unpacked(whole);
+      return () -> {
+        byte[] input;
+        if (random.nextInt(10) == 0) {
+          input = damage.of(List.of(whole));
+        } else {
+          Map<String, byte[]> changed = new LinkedHashMap<>(parts);
+          List<String> names = List.copyOf(parts.keySet());
+          String name =
+              random.nextInt(4) > 0 ? "assignment.json" : names.get(random.nextInt(names.size()));
+          changed.put(name, damage.of(List.of(parts.get(name))));
+          input = packed(changed);
+        }
+        return new Case(input, () -> isDocument(input));
+      };
+    }
+  },
+  /** Lines that ask for marks. */
+  QUESTIONS {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, pieces(JSON_PIECES));
+      return () -> {
+        String line = damage.text(QUESTION_SEEDS);
+        return new Case(
+            line.getBytes(StandardCharsets.UTF_8),
+            () -> !MarkLines.mark(line, CourseRules.DEFAULTS).contains("\"unreadable\""));
+      };
+    }
+  },
+  /** Formulas over the columns of a table, and scratch paper. */
+  FORMULAS {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, pieces(FORMULA_PIECES));
+      Table table = table(DemoFiles.bytes("terraces.csv"));
+      Map<String, Exact> known = Map.of("n", Exact.of(4), "x̄", Exact.of(10));
+      return () -> {
+        String formula = damage.text(FORMULA_SEEDS);
+        return new Case(
+            formula.getBytes(StandardCharsets.UTF_8), () -> isFormula(formula, table, known));
+      };
+    }
+  },
+  /** What is typed into fields: values, tables, classes, categories. */
+  TYPED {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, pieces(TYPED_PIECES));
+      return () -> {
+        String text = damage.text(TYPED_SEEDS);
+        return new Case(text.getBytes(StandardCharsets.UTF_8), () -> isTyped(text));
+      };
+    }
+  };
+
+  /** Takes one input. */
+  @FunctionalInterface
+  interface Taking {
+    /** {@return whether it was taken; otherwise it was refused in words} */
+    boolean take() throws Exception;
+  }
+
+  /**
+   * One damaged input.
+   *
+   * @param input its bytes, to be kept where something goes wrong
+   * @param taking what is done with it
+   */
+  record Case(byte[] input, Taking taking) {}
+
+  /** Makes one case after the other. */
+  @FunctionalInterface
+  interface Trial {
+    Case next();
+  }
+
+  private static final String COMMON =
+      "\n~;~,~.~-~−~1/0~1e999~\u0000~½~ ~0~9~×~(~)~ä~\u00A0~'~\"~1×99999~1e1000~1e-1000";
+  private static final String TABLE_PIECES =
+      COMMON
+          + "~\r\n~\r~\"\"~\t~|~NA~\uFEFF~=1+1~<table>~<tr><td>~PK\u0003\u0004~  ~Total~1,234.5"
+          + "~1.234,5~2026-02-30~€ 3~12 kg~7 g~12,34,567~\u200B~<!DOCTYPE html>";
+  private static final String JSON_PIECES =
+      COMMON
+          + "~null~true~[]~{}~[~]~{~}~:~2147483648~-1~6.9~\"\\u0000\"~\"\"~\"id\":1,~\"kind\":\"linked\""
+          + "~[[[[[[[[~1e400~\"values\"~\"table\":9,~\\ud800~\"places\":99";
+  private static final String FORMULA_PIECES =
+      COMMON
+          + "~√~^~²~³~|~+~/~÷~*~<~>~=~≤~and ~or ~not ~between ~one of ~is missing~z(~rank(~round("
+          + "~mean(~ln(~log(~weight~row~\"~«~2^9999.5~9^9^9~x̄~√√√√√√√√~--------";
+  private static final String TYPED_PIECES =
+      COMMON
+          + "~3,5~1,234~x3~–~10–19 5~under 10 3~60 and over 4~cumulative\n~n = 40\n~25%~plum~plum: 3"
+          + "~2/3~84 2/3~1/777777777777777777777~—~?";
+  private static final List<String> QUESTION_SEEDS =
+      List.of(
+          "{\"id\":\"a1\",\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\",\"answer\":\"2.33\"}",
+          "{\"id\":2,\"frequencies\":[[\"1\",\"4\"],[\"2\",\"7\"]],\"measure\":\"sd\",\"answer\":\"0.5\"}",
+          "{\"id\":\"c\",\"classes\":[[\"10\",\"19\",\"5\"],[\"20\",\"29\",\"8\"]],"
+              + "\"measure\":\"median\",\"answer\":\"21\",\"rules\":{\"divisor\":\"n\",\"places\":2}}");
+  private static final List<String> FORMULA_SEEDS =
+      List.of(
+          "(weight − 3) ÷ 1000",
+          "√weight + ln(weight)^2",
+          "z(weight; n) > 1 and weight between 3 and 200",
+          "row one of 1, 2, 3 or weight is not missing",
+          "|3 − x̄| · n^2 / 7",
+          "round(weight / 3; 2) − rank(weight)");
+  private static final List<String> TYPED_SEEDS =
+      List.of(
+          "131 118.5 — 12.5×3 2/3 84 2/3; 7,\n9",
+          "3 12\n4 7\n5 2",
+          "10–19 5\n20–29 8\n30–39 4\nn = 17",
+          "under 10 3\n10–20 5\n20 and over 4",
+          "plum, pear, plum; quince 3");
+
+  private static List<String> pieces(String parted) {
+    List<String> pieces = new ArrayList<>(List.of(parted.split("~")));
+    pieces.add("9".repeat(400));
+    pieces.add(",".repeat(300));
+    pieces.add("\n".repeat(50));
+    pieces.add("(".repeat(300));
+    return pieces;
+  }
+
+  abstract Trial trial(SplittableRandom random);
+
+  private static boolean isTable(byte[] input) throws IOException {
+    try {
+      table(input).columns().forEach(column -> column.summary());
+      return true;
+    } catch (UncheckedIOException e) {
+      return false;
+    }
+  }
+
+  private static Table table(byte[] input) {
+    try {
+      return TableReader.read(DataSource.of("fuzz", input), ReadingChoices.NONE, Progress.NONE)
+          .table();
+    } catch (RefusedFileException | IOException e) {
+      throw new UncheckedIOException(new IOException(e.getMessage(), e));
+    }
+  }
+
+  /** What is opened is worked with as the window does, and can be saved and opened again. */
+  private static boolean isDocument(byte[] input) throws IOException, RefusedFileException {
+    Path file = Files.write(SCRATCH, input);
+    Assignment opened;
+    try {
+      opened = AssignmentFile.open(file, fingerprint -> false).assignment();
+    } catch (RefusedFileException e) {
+      return false;
+    }
+    for (Item item : opened.items()) {
+      Data data = item.source().read(opened.sign()).data();
+      all(data, opened.rules());
+      item.classes().group(data, opened.rules(), opened.sign());
+    }
+    AssignmentFile.write(opened, file);
+    if (!AssignmentFile.open(file, fingerprint -> true).assignment().equals(opened)) {
+      throw new IllegalStateException("saved and opened again it is another one");
+    }
+    return true;
+  }
+
+  private static void all(Data data, CourseRules rules) {
+    Measures measures = Measures.of(data, rules);
+    for (Measure measure : Measure.values()) {
+      measures.get(measure);
+    }
+  }
+
+  private static boolean isFormula(String formula, Table table, Map<String, Exact> known) {
+    boolean taken = false;
+    try {
+      Calculation.read(formula, table).column("made");
+      taken = true;
+    } catch (CalculationException e) {
+      // It may be one for scratch paper.
+    }
+    try {
+      Scratch.of(formula, known);
+      return true;
+    } catch (CalculationException e) {
+      return taken;
+    }
+  }
+
+  private static boolean isTyped(String text) {
+    for (DecimalSign sign : DecimalSign.values()) {
+      all(TypedValues.read(text, sign).data(), CourseRules.DEFAULTS);
+      all(TypedTable.read(text, sign).data(), CourseRules.DEFAULTS);
+      all(TypedClasses.read(text, sign).data(), CourseRules.DEFAULTS);
+      all(TypedCategories.read(text, sign).data(), CourseRules.DEFAULTS);
+    }
+    return true;
+  }
+
+  private static final Path SCRATCH = scratch();
+
+  private static Path scratch() {
+    try {
+      Path file = Files.createTempFile("fuzz", ".promedio");
+      file.toFile().deleteOnExit();
+      return file;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static byte[] saved() {
+    try {
+      Path file = Files.createTempFile("seed", ".promedio");
+      AssignmentFile.write(DemoAssignment.create(), file);
+      byte[] bytes = Files.readAllBytes(file);
+      Files.delete(file);
+      return bytes;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static Map<String, byte[]> unpacked(byte[] file) {
+    Map<String, byte[]> parts = new LinkedHashMap<>();
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        parts.put(entry.getName(), zip.readAllBytes());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return parts;
+  }
+
+  private static byte[] packed(Map<String, byte[]> parts) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      zip.setLevel(1);
+      for (Map.Entry<String, byte[]> part : parts.entrySet()) {
+        zip.putNextEntry(new ZipEntry(part.getKey()));
+        zip.write(part.getValue());
+        zip.closeEntry();
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return bytes.toByteArray();
+  }
+
+  /** The files of the demo, some tables made up here, and the nasty ones where sources are. */
+  private static List<byte[]> tables() {
+    List<byte[]> seeds = new ArrayList<>();
+    List.of("trays.csv", "terraces.csv", "pears-per-basket.csv")
+        .forEach(name -> seeds.add(DemoFiles.bytes(name)));
+    seeds.add("8 10 11 11\n12,5 13\n".getBytes(StandardCharsets.UTF_8));
+    seeds.add("a;b\n1,5;x\n".getBytes(StandardCharsets.UTF_16LE));
+    seeds.add("n;price;w\n1;€ 3,50;12 kg\n2;€ 4,00;7 kg\n".getBytes(StandardCharsets.UTF_8));
+    Path nasty =
+        Path.of(System.getProperty("promedio.sources", "."))
+            .resolve("files/src/test/resources/promedio/files/nasty");
+    if (Files.isDirectory(nasty)) {
+      try (Stream<Path> files = Files.list(nasty)) {
+        for (Path file : files.toList()) {
+          try (InputStream in = Files.newInputStream(file)) {
+            seeds.add(in.readAllBytes());
+          }
+        }
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
+    return seeds;
+  }
+}
