@@ -132,6 +132,7 @@ enum FuzzTarget {
    * @param input its bytes, to be kept where something goes wrong
    * @param taking what is done with it
    */
+  @SuppressWarnings("ArrayRecordComponent") // compared by nobody
   record Case(byte[] input, Taking taking) {}
 
   /** Makes one case after the other. */

@@ -2,6 +2,7 @@ package promedio.core.tidy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -65,11 +66,31 @@ public final class Replay {
     Table table = before(same);
     for (Listed listed : steps.subList(same, steps.size())) {
       Outcome outcome =
-          listed.on() ? listed.step().apply(table) : Outcome.of(table, listed.step().intention());
+          listed.on() ? held(listed.step(), table) : Outcome.of(table, listed.step().intention());
       done.add(new Stage(listed, outcome));
       table = outcome.table();
     }
     return new Replay(original, done);
+  }
+
+  /** Steps that make a table larger and larger end where it is many times the original. */
+  private Outcome held(Step step, Table before) {
+    Outcome outcome = step.apply(before);
+    long most = Math.max(Reshaping.FREE_CELLS, Reshaping.MOST_GROWTH * cells(original));
+    return cells(outcome.table()) <= Math.max(most, cells(before))
+        ? outcome
+        : new Outcome(
+            before,
+            step.intention(),
+            Optional.of(
+                Message.of(
+                    "misfit.too-large",
+                    String.valueOf(outcome.table().rows()),
+                    String.valueOf(outcome.table().columns().size()))));
+  }
+
+  private static long cells(Table table) {
+    return (long) table.rows() * table.columns().size();
   }
 
   /** {@return another table tidied by the same steps} */

@@ -20,10 +20,10 @@ final class Reshaping {
   private static final int MOST_COLUMNS = 1000;
 
   /** Cells that any table may come to. */
-  private static final long FREE_CELLS = 2_000_000;
+  static final long FREE_CELLS = 2_000_000;
 
   /** A larger one may grow to so many times its cells, which columns under each other need. */
-  private static final long MOST_GROWTH = 8;
+  static final long MOST_GROWTH = 8;
 
   private Reshaping() {}
 

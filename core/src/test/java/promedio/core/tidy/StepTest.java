@@ -2,6 +2,7 @@ package promedio.core.tidy;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
@@ -211,5 +212,25 @@ class StepTest {
 
     assertThat(twice.before(1)).isSameAs(once.result());
     assertThat(twice.with(List.of(first)).result()).isSameAs(once.result());
+  }
+
+  @Test
+  void stackingAgainAndAgainEndsWhereTheTableIsLargerThanAnyThatIsHeld() {
+    Table table =
+        Table.of(
+            List.of(
+                new NumberColumn("w", Values.of(List.of(Exact.of(1), Exact.of(3))), Map.of()),
+                new NumberColumn("h", Values.of(List.of(Exact.of(2), Exact.of(4))), Map.of())));
+    List<Listed> steps = new ArrayList<>();
+    for (int i = 0; i < 30; i++) {
+      steps.add(Listed.of(new Step.Compute("c", i == 0 ? "w" : "v" + (i - 1))));
+      steps.add(Listed.of(new Step.Compute("d", "c")));
+      steps.add(Listed.of(new Step.Stack(List.of("c", "d"), "v" + i, "g" + i)));
+    }
+    Replay replay = Replay.of(table).with(steps);
+
+    assertThat((long) replay.result().rows() * replay.result().columns().size())
+        .isLessThan(3_000_000);
+    assertThat(replay.problems().get(0).text()).contains("larger than any that is held");
   }
 }
