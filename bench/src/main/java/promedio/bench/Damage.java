@@ -11,14 +11,17 @@ final class Damage {
   private static final int LONGEST = 20_000;
 
   private final SplittableRandom random;
+  private final int most;
   private final List<String> pieces;
 
   /**
    * Makes one.
    *
+   * @param most how often an input is damaged at most
    * @param pieces what is put in here and there
    */
-  Damage(SplittableRandom random, List<String> pieces) {
+  Damage(SplittableRandom random, int most, List<String> pieces) {
+    this.most = most;
     this.random = random;
     this.pieces = pieces;
   }
@@ -27,7 +30,7 @@ final class Damage {
   byte[] of(List<byte[]> seeds) {
     byte[] seed = seeds.get(random.nextInt(seeds.size()));
     byte[] input = Arrays.copyOf(seed, Math.min(seed.length, LONGEST));
-    int times = 1 + random.nextInt(8);
+    int times = 1 + random.nextInt(most);
     for (int i = 0; i < times; i++) {
       int at = random.nextInt(input.length + 1);
       input =

@@ -22,6 +22,7 @@ import promedio.core.assignment.Item;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
+import promedio.core.entry.Typed;
 import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
@@ -49,7 +50,7 @@ enum FuzzTarget {
   TABLES {
     @Override
     Trial trial(SplittableRandom random) {
-      Damage damage = new Damage(random, pieces(TABLE_PIECES));
+      Damage damage = new Damage(random, 8, pieces(TABLE_PIECES));
       List<byte[]> seeds = tables();
       return () -> {
         byte[] input = damage.of(seeds);
@@ -61,7 +62,7 @@ enum FuzzTarget {
   DOCUMENTS {
     @Override
     Trial trial(SplittableRandom random) {
-      Damage damage = new Damage(random, pieces(JSON_PIECES));
+      Damage damage = new Damage(random, 3, pieces(JSON_PIECES));
       byte[] whole = saved();
       Map<String, byte[]> parts = unpacked(whole);
       return () -> {
@@ -84,7 +85,7 @@ enum FuzzTarget {
   QUESTIONS {
     @Override
     Trial trial(SplittableRandom random) {
-      Damage damage = new Damage(random, pieces(JSON_PIECES));
+      Damage damage = new Damage(random, 3, pieces(JSON_PIECES));
       return () -> {
         String line = damage.text(QUESTION_SEEDS);
         return new Case(
@@ -97,7 +98,7 @@ enum FuzzTarget {
   FORMULAS {
     @Override
     Trial trial(SplittableRandom random) {
-      Damage damage = new Damage(random, pieces(FORMULA_PIECES));
+      Damage damage = new Damage(random, 3, pieces(FORMULA_PIECES));
       Table table = table(DemoFiles.bytes("terraces.csv"));
       Map<String, Exact> known = Map.of("n", Exact.of(4), "x̄", Exact.of(10));
       return () -> {
@@ -111,10 +112,12 @@ enum FuzzTarget {
   TYPED {
     @Override
     Trial trial(SplittableRandom random) {
-      Damage damage = new Damage(random, pieces(TYPED_PIECES));
+      Damage damage = new Damage(random, 3, pieces(TYPED_PIECES));
       return () -> {
         String text = damage.text(TYPED_SEEDS);
-        return new Case(text.getBytes(StandardCharsets.UTF_8), () -> isTyped(text));
+        int way = random.nextInt(4);
+        DecimalSign sign = random.nextBoolean() ? DecimalSign.POINT : DecimalSign.COMMA;
+        return new Case(text.getBytes(StandardCharsets.UTF_8), () -> isTyped(text, way, sign));
       };
     }
   };
@@ -254,14 +257,16 @@ enum FuzzTarget {
     }
   }
 
-  private static boolean isTyped(String text) {
-    for (DecimalSign sign : DecimalSign.values()) {
-      all(TypedValues.read(text, sign).data(), CourseRules.DEFAULTS);
-      all(TypedTable.read(text, sign).data(), CourseRules.DEFAULTS);
-      all(TypedClasses.read(text, sign).data(), CourseRules.DEFAULTS);
-      all(TypedCategories.read(text, sign).data(), CourseRules.DEFAULTS);
-    }
-    return true;
+  private static boolean isTyped(String text, int way, DecimalSign sign) {
+    Typed typed =
+        switch (way) {
+          case 0 -> TypedValues.read(text, sign);
+          case 1 -> TypedTable.read(text, sign);
+          case 2 -> TypedClasses.read(text, sign);
+          default -> TypedCategories.read(text, sign);
+        };
+    all(typed.data(), CourseRules.DEFAULTS);
+    return typed.problem().isEmpty();
   }
 
   private static final Path SCRATCH = scratch();
