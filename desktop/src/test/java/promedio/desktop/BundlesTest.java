@@ -17,6 +17,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.marking.OwnMark;
 import promedio.core.message.Sentence;
 
 /** All sentences stand in bundles, so that another language is a file; none is missing or idle. */
@@ -158,6 +159,13 @@ class BundlesTest {
     assertThat(Sentence.of(rows, 389_724)).isEqualTo("389724 rows");
     assertThat(Texts.of("graph.outside", "5", "1")).isEqualTo("Σf = 5, and 1 value lies outside");
     assertThat(Texts.of("bring.counts", "1", 1)).startsWith("1 row and 1 column, ");
+  }
+
+  @Test
+  void whatAnOwnNumberIsWorthHasAWordEach() {
+    for (OwnMark.Worth worth : OwnMark.Worth.values()) {
+      assertThat(Texts.has("own." + worth.code())).as(worth.code()).isTrue();
+    }
   }
 
   @Test

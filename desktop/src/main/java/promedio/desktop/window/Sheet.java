@@ -2,13 +2,16 @@ package promedio.desktop.window;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Item;
 import promedio.core.measure.Family;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
@@ -39,6 +42,9 @@ final class Sheet extends StackPane {
   private final ScrollPane scroll;
   private double narrowest = NARROWEST_CARD;
   private final Node empty;
+
+  /** Made when a sample is first read that takes long. */
+  private @Nullable VBox waiting;
 
   Sheet(
       Workspace workspace,
@@ -73,6 +79,8 @@ final class Sheet extends StackPane {
     flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
     workspace.reckoningProperty().subscribe(this::show);
+    workspace.chosenProperty().subscribe((old, now) -> showWithout());
+    workspace.stoppedProperty().subscribe((old, now) -> showWaiting());
     appearance
         .textPercentProperty()
         .subscribe(
@@ -94,10 +102,7 @@ final class Sheet extends StackPane {
 
   private void show(@Nullable Reckoning reckoning) {
     scroll.setVisible(reckoning != null);
-    if (reckoning == null && !getChildren().contains(empty)) {
-      getChildren().add(empty);
-    }
-    Nodes.setShown(empty, reckoning == null);
+    showWithout();
     if (reckoning != null) {
       String unit = reckoning.item().unit();
       name.setText(reckoning.item().name());
@@ -117,6 +122,47 @@ final class Sheet extends StackPane {
       Nodes.setShown(graphs, !words);
       showCategories(reckoning, words);
       cards.forEach(card -> card.show(reckoning));
+    }
+  }
+
+  /** What stands in the place of results: how one begins, or that a sample is being read. */
+  private void showWithout() {
+    boolean none = workspace.reckoningProperty().get() == null;
+    showBeginning(none && workspace.chosenProperty().get() == null);
+    showWaiting();
+  }
+
+  private void showBeginning(boolean shown) {
+    if (shown && !getChildren().contains(empty)) {
+      getChildren().add(empty);
+    }
+    Nodes.setShown(empty, shown);
+  }
+
+  /** A sample that takes long is being read, or is not since that was stopped. */
+  private void showWaiting() {
+    Item item = workspace.chosenProperty().get();
+    boolean shown = item != null && workspace.reckoningProperty().get() == null;
+    if (shown && waiting == null) {
+      Label told = Controls.wrapped("", "quiet");
+      told.setId("sheet-waiting");
+      Button again = new Button(Texts.of("sheet.read-again"));
+      again.setId("sheet-read-again");
+      again.setOnAction(event -> workspace.readAgain());
+      waiting = new VBox(12, told, again);
+      waiting.getStyleClass().add("empty-state");
+      waiting.setAlignment(Pos.CENTER);
+      getChildren().add(waiting);
+    }
+    VBox made = waiting;
+    if (made != null) {
+      Nodes.setShown(made, shown);
+      boolean stopped = workspace.stoppedProperty().get();
+      if (item != null) {
+        ((Label) made.getChildren().get(0))
+            .setText(Texts.of(stopped ? "sheet.stopped" : "sheet.reading", item.name()));
+      }
+      Nodes.setShown(made.getChildren().get(1), stopped);
     }
   }
 

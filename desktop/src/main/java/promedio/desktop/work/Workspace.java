@@ -3,11 +3,14 @@ package promedio.desktop.work;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -58,6 +61,11 @@ public final class Workspace {
       new ReadOnlyObjectWrapper<>(this, "table");
   private final ReadOnlyObjectWrapper<@Nullable Bringing> bringing =
       new ReadOnlyObjectWrapper<>(this, "bringing");
+  private final ReadOnlyBooleanWrapper stopped = new ReadOnlyBooleanWrapper(this, "stopped", false);
+
+  /** How often an item was shown, so that only the newest reading tells. */
+  private int readings;
+
   private final BooleanProperty onParts = new SimpleBooleanProperty(this, "onParts");
   private final ObjectProperty<@Nullable Pile> pile = new SimpleObjectProperty<>(this, "pile");
   private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
@@ -337,6 +345,8 @@ public final class Workspace {
       measure.set(Measure.MODES);
     }
     Reckoning old = reckoning.get();
+    readings++;
+    stopped.set(false);
     chosen.set(item.orElse(null));
     if (item.isEmpty()) {
       reckoning.set(null);
@@ -361,11 +371,12 @@ public final class Workspace {
 
   private void reckonApart(Item item) {
     Assignment now = assignment();
+    int reading = ++readings;
     reckoning.set(null);
-    background.run(
+    background.watch(
         Background.Lane.READING,
         Texts.of("work.reading", item.name()),
-        () -> Reckoning.of(now, item),
+        progress -> Reckoning.of(now, item),
         done -> {
           // The student may have gone on meanwhile; what is on the screen then is newer.
           if (item.equals(chosen.get()) && now.equals(assignment())) {
@@ -373,7 +384,22 @@ public final class Workspace {
           }
         },
         failure -> {
-          throw new IllegalStateException(failure);
+          if (!(failure instanceof CancellationException)) {
+            throw new IllegalStateException(failure);
+          }
+          stopped.set(reading == readings && reckoning.get() == null);
         });
+  }
+
+  /**
+   * {@return whether the reading of the chosen item was stopped, so that nothing is known of it}
+   */
+  public ReadOnlyBooleanProperty stoppedProperty() {
+    return stopped.getReadOnlyProperty();
+  }
+
+  /** Reads the chosen item once more. */
+  public void readAgain() {
+    show(Optional.ofNullable(chosen.get()));
   }
 }
