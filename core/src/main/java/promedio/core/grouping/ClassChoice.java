@@ -77,8 +77,17 @@ public record ClassChoice(String by, String numbers) {
     }
   }
 
-  /** Values that do not spread lie in one class. */
   private static Grouping usual(Data data, CourseRules rules) {
+    try {
+      return sturges(data, rules);
+    } catch (UnusableDataException e) {
+      // Of an enormous frequency Sturges makes more classes than there can be; the caller says so.
+      return Grouping.into(data, 1, rules);
+    }
+  }
+
+  /** Values that do not spread lie in one class. */
+  private static Grouping sturges(Data data, CourseRules rules) {
     return Grouping.by(WidthRule.STURGES, data, rules)
         .orElseGet(() -> Grouping.into(data, 1, rules));
   }
@@ -87,7 +96,7 @@ public record ClassChoice(String by, String numbers) {
     Optional<WidthRule> rule = WidthRule.ofCode(by);
     if (rule.isPresent()) {
       return rule.get() == WidthRule.STURGES
-          ? usual(data, rules)
+          ? sturges(data, rules)
           : Grouping.by(rule.get(), data, rules)
               .orElseThrow(() -> unusable("grouping.no-spread", by));
     }

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.entry.TypedClasses;
+import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -37,6 +38,17 @@ class ClassChoiceTest {
             .stream()
             .map(PlainText::of)
             .toList();
+  }
+
+  @Test
+  void anEnormousFrequencyLeavesOneClassAndSaysWhy() {
+    Data data = TypedTable.read("38 12\n39 161e999\n44 1", DecimalSign.POINT).data();
+
+    ClassChoice.Outcome outcome =
+        ClassChoice.USUAL.group(data, CourseRules.DEFAULTS, DecimalSign.POINT);
+
+    assertThat(outcome.grouping().orElseThrow().boundaries()).hasSize(2);
+    assertThat(outcome.problem().orElseThrow().text()).contains("would be more than 1000");
   }
 
   @ParameterizedTest

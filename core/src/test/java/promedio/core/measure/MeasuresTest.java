@@ -168,6 +168,10 @@ class MeasuresTest {
           .isEqualTo(new Result.Found(Exact.of(1, 8)));
       assertThat(of("2", "8", "2", "8").get(Measure.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(4)));
+      assertThat(of("22e900", "88e-900").get(Measure.GEOMETRIC_MEAN))
+          .isEqualTo(new Result.Found(Exact.of(44)));
+      assertThat(of("2e900", "8e-900").get(Measure.GEOMETRIC_MEAN))
+          .isEqualTo(new Result.Found(Exact.of(4)));
       assertThat(of("4", "6", "9").get(Measure.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(6)));
     }
