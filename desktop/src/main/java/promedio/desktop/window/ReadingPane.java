@@ -195,10 +195,11 @@ final class ReadingPane extends ScrollPane {
             .map(
                 entry ->
                     Texts.of(
-                        "reading.unreadable",
+                        numbers.unit().isEmpty() ? "reading.unreadable" : "reading.other-unit",
                         read.line(entry.getKey()),
                         column.name(),
-                        entry.getValue()))
+                        entry.getValue(),
+                        numbers.unit()))
             .forEach(found::add);
       }
     }

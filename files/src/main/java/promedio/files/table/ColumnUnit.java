@@ -24,9 +24,6 @@ record ColumnUnit(String shown) {
 
   private static final int LONGEST = 12;
 
-  /** So many of a hundred cells have it, and the others have none. */
-  private static final int NEARLY_ALL = 90;
-
   private static final String NUMBER = "\\d(?:[\\d.,'’\u00A0\u202F\u2009]| (?=\\d{3}))*|[.,]\\d+";
   private static final String CURRENCY = "(?:[A-Z]{0,3}\\p{Sc}|[A-Z]{3})";
   private static final Pattern BEFORE =
@@ -78,10 +75,13 @@ record ColumnUnit(String shown) {
     return text;
   }
 
-  /** {@return the unit that nearly all of the cells have and no cell has another} */
+  /**
+   * {@return the unit that at least half of the cells have and no cell has another}: as many as
+   * make a column one of numbers
+   */
   static Optional<ColumnUnit> find(List<String> cells) {
     List<Parted> parted = cells.stream().flatMap(cell -> parted(visible(cell)).stream()).toList();
-    if (parted.size() < 2 || 100L * parted.size() < (long) NEARLY_ALL * cells.size()) {
+    if (parted.size() < 2 || 2 * parted.size() < cells.size()) {
       return Optional.empty();
     }
     ColumnUnit first = new ColumnUnit(parted.get(0).unit());

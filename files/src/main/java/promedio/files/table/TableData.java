@@ -142,7 +142,7 @@ public final class TableData {
   /** {@return a sentence on the first entry of the column that is no number; there must be one} */
   public static String firstUnreadable(ReadTable read, NumberColumn column) {
     Map.Entry<Integer, String> first = column.toMend().entrySet().iterator().next();
-    return unreadable(read, first.getKey(), first.getValue());
+    return unreadable(read, column.unit(), first.getKey(), first.getValue());
   }
 
   /**
@@ -227,15 +227,19 @@ public final class TableData {
     boolean words = column.kind() != Kind.NUMBER && !column.isMissing(row);
     Optional<String> unreadable = words ? Optional.of(column.text(row)) : column.unreadable(row);
     if (unreadable.isPresent()) {
-      throw new RefusedFileException(unreadable(read, row, unreadable.get()));
+      String unit = column instanceof NumberColumn numbers ? numbers.unit() : "";
+      throw new RefusedFileException(unreadable(read, unit, row, unreadable.get()));
     }
     return column.number(row);
   }
 
-  private static String unreadable(ReadTable read, int row, String text) {
+  private static String unreadable(ReadTable read, String unit, int row, String text) {
     boolean comma = read.recognised().of(Aspect.DECIMAL).equals(",");
     Reading reading = NumberText.read(text, comma ? DecimalSign.COMMA : DecimalSign.POINT);
-    String why = reading instanceof Reading.Unreadable unreadable ? unreadable.why().text() : text;
+    String why =
+        reading instanceof Reading.Unreadable unreadable
+            ? unreadable.why().text()
+            : Texts.of("entry.other-unit", text, unit);
     return Texts.of("entry.unreadable", read.source(), read.line(row), why);
   }
 }

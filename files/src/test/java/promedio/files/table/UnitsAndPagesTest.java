@@ -8,6 +8,7 @@ import java.io.SequenceInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,6 +86,17 @@ class UnitsAndPagesTest {
         .isNotEqualTo(Kind.NUMBER);
     NumberColumn mended = (NumberColumn) read(many + "2;7\n").table().column("w").orElseThrow();
     assertThat(mended.toMend()).containsEntry(300, "7");
+  }
+
+  @Test
+  void aNumberWithoutTheUnitOfTheOthersIsLeftOutUntilItIsMended() throws Exception {
+    ReadTable read = read("n;w\n1;12 kg\n2;14,5 kg\n3;13\n4;9 kg\n");
+    NumberColumn column = (NumberColumn) read.table().column("w").orElseThrow();
+
+    assertThat(column.unit()).isEqualTo("kg");
+    assertThat(column.toMend()).containsExactly(Map.entry(2, "13"));
+    assertThat(TableData.firstUnreadable(read, column))
+        .startsWith("prices.csv, line 4: “13” is not in kg");
   }
 
   @Test
