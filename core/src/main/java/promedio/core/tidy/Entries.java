@@ -56,11 +56,21 @@ final class Entries {
 
   /** {@return the entries as a column of numbers; what is no number stays as its text} */
   static NumberColumn numbers(String name, List<String> entries) {
+    return numbers(name, entries, "");
+  }
+
+  /** {@return the entries in place of those of a column, which may stand with its unit} */
+  private static NumberColumn numbers(Column column, List<String> entries) {
+    String unit = column instanceof NumberColumn numbers ? numbers.unit() : "";
+    return numbers(column.name(), entries, unit);
+  }
+
+  private static NumberColumn numbers(String name, List<String> entries, String unit) {
     ValuesBuilder values = new ValuesBuilder();
     Map<Integer, String> unreadable = new TreeMap<>();
     for (int row = 0; row < entries.size(); row++) {
       String entry = entries.get(row);
-      Optional<Exact> number = number(entry);
+      Optional<Exact> number = number(entry).or(() -> number(without(unit, entry)));
       if (number.isPresent()) {
         values.add(number.get());
       } else {
@@ -70,7 +80,16 @@ final class Entries {
         values.addMissing();
       }
     }
-    return new NumberColumn(name, values.build(), unreadable);
+    return new NumberColumn(name, values.build(), unreadable, unit);
+  }
+
+  private static String without(String unit, String entry) {
+    if (unit.isEmpty()) {
+      return entry;
+    }
+    return entry.startsWith(unit)
+        ? entry.substring(unit.length()).strip()
+        : entry.endsWith(unit) ? entry.substring(0, entry.length() - unit.length()).strip() : entry;
   }
 
   private static List<String> texts(Column column) {
@@ -84,7 +103,7 @@ final class Entries {
       return column;
     }
     if (kind == Kind.NUMBER) {
-      return numbers(column.name(), texts(column));
+      return numbers(column, texts(column));
     }
     return column instanceof WordColumn words
         ? words.as(kind)
@@ -117,7 +136,7 @@ final class Entries {
         changes.values().stream().allMatch(to -> to.isEmpty() || number(to).isPresent());
     Column changed =
         column.kind() == Kind.NUMBER && allNumbers
-            ? numbers(column.name(), entries)
+            ? numbers(column, entries)
             : WordColumn.ordered(column.name(), order(step, column), entries).as(kind(column));
     return Outcome.of(table.with(changed), Sentences.done(step, touched));
   }
@@ -239,7 +258,7 @@ final class Entries {
     Column full =
         column instanceof WordColumn words
             ? WordColumn.ordered(column.name(), words.words(), entries).as(column.kind())
-            : numbers(column.name(), entries);
+            : numbers(column, entries);
     return Outcome.of(table.with(full), Sentences.done(step, filled));
   }
 
@@ -270,7 +289,7 @@ final class Entries {
     Column mended =
         column instanceof WordColumn words
             ? WordColumn.ordered(column.name(), words.words(), entries).as(column.kind())
-            : numbers(column.name(), entries);
+            : numbers(column, entries);
     return Outcome.of(table.with(mended), Sentences.done(step, 1));
   }
 }

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
@@ -133,6 +135,24 @@ class StepTest {
     assertThat(problem(new Step.Fill("weight", Step.Filling.VALUE, "many")))
         .contains("“many” is no number");
     assertThat(problem(new Step.Fill("variety", Step.Filling.MEDIAN, ""))).contains("no numbers");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"11", "11 kg", "11kg", "kg 11"})
+  void aMendedEntryMayStandWithTheUnitOfItsColumnWhichKeepsIt(String text) {
+    NumberColumn weights =
+        new NumberColumn(
+            "w",
+            new ValuesBuilder().add(Exact.of(12)).addMissing().build(),
+            Map.of(1, "eleven"),
+            "kg");
+
+    Outcome mended = new Step.Mend("w", 2, text).apply(Table.of(List.of(weights)));
+
+    NumberColumn column = (NumberColumn) mended.table().column("w").orElseThrow();
+    assertThat(texts(mended, "w")).containsExactly("12", "11");
+    assertThat(column.unit()).isEqualTo("kg");
+    assertThat(column.toMend()).isEmpty();
   }
 
   @Test
