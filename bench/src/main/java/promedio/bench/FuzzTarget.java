@@ -99,7 +99,7 @@ enum FuzzTarget {
     @Override
     Trial trial(SplittableRandom random) {
       Damage damage = new Damage(random, 3, pieces(FORMULA_PIECES));
-      Table table = table(DemoFiles.bytes("terraces.csv"));
+      Table table = table(DemoFiles.bytes("trays.csv"));
       Map<String, Exact> known = Map.of("n", Exact.of(4), "x̄", Exact.of(10));
       return () -> {
         String formula = damage.text(FORMULA_SEEDS);
@@ -171,9 +171,9 @@ enum FuzzTarget {
   private static final List<String> FORMULA_SEEDS =
       List.of(
           "(weight − 3) ÷ 1000",
-          "√weight + ln(weight)^2",
+          "√length + ln(crates)^2",
           "z(weight; n) > 1 and weight between 3 and 200",
-          "row one of 1, 2, 3 or weight is not missing",
+          "variety one of Blanca, Ercolini or weight is not missing",
           "|3 − x̄| · n^2 / 7",
           "round(weight / 3; 2) − rank(weight)");
   private static final List<String> TYPED_SEEDS =
