@@ -19,8 +19,8 @@ final class Arithmetic {
 
   private static final MathContext CONTEXT = new MathContext(WORKING, RoundingMode.HALF_EVEN);
 
-  /** Powers whose digits would fill more than this many bits are not computed. */
-  private static final long LARGEST_BITS = 100_000;
+  /** What would fill more than this many bits, some 3000 digits, is no result of any assignment. */
+  private static final long LARGEST_BITS = 10_000;
 
   /** A power that is no fraction has at most some 1000 digits before or behind its sign. */
   private static final BigDecimal LARGEST_POWER_BITS = BigDecimal.valueOf(3400);
