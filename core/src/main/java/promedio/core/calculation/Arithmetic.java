@@ -74,9 +74,9 @@ final class Arithmetic {
       return null;
     }
     Exact base = a.isRational() ? a : digits(a);
-    long bits = Math.max(base.numerator().bitLength(), base.denominator().bitLength());
-    boolean small = bits * Math.abs((long) exponent) <= LARGEST_BITS;
-    return small ? base.pow(exponent) : null;
+    // A number of b bits to the power of e has between (b − 1)e and be bits.
+    boolean small = (bits(base) - 1) * Math.abs((long) exponent) <= LARGEST_BITS;
+    return small ? held(base.pow(exponent)) : null;
   }
 
   /** Whether a to the power of b has more digits, or zeros before them, than are written down. */
