@@ -19,11 +19,11 @@ final class Arithmetic {
 
   private static final MathContext CONTEXT = new MathContext(WORKING, RoundingMode.HALF_EVEN);
 
-  /** What would fill more than this many bits, some 3000 digits, is no result of any assignment. */
-  private static final long LARGEST_BITS = 10_000;
-
-  /** A power that is no fraction has at most some 1000 digits before or behind its sign. */
-  private static final BigDecimal LARGEST_POWER_BITS = BigDecimal.valueOf(3400);
+  /**
+   * What would fill more than this many bits, some 1000 digits before or behind the decimal sign,
+   * is no result of any assignment.
+   */
+  private static final long LARGEST_BITS = 3_400;
 
   private Arithmetic() {}
 
@@ -82,7 +82,10 @@ final class Arithmetic {
   /** Whether a to the power of b has more digits, or zeros before them, than are written down. */
   private static boolean isOutOfReach(Exact a, Exact b) {
     BigDecimal exponent = decimal(b).abs();
-    return exponent.multiply(BigDecimal.valueOf(bits(a))).compareTo(LARGEST_POWER_BITS) > 0;
+    return exponent
+            .multiply(BigDecimal.valueOf(bits(a)))
+            .compareTo(BigDecimal.valueOf(LARGEST_BITS))
+        > 0;
   }
 
   /** {@return the logarithm to the base 10, exact for the powers of 10} */
