@@ -21,7 +21,7 @@ public record Brought(
 
   /**
    * {@return whether both came from the same original, read and tidied the same way}; the tables
-   * that come of that are the same then, and are not compared
+   * that come of that are the same then, and are not compared, unless one is not read
    */
   @Override
   public boolean equals(Object other) {
@@ -30,12 +30,21 @@ public record Brought(
         && name.equals(that.name)
         && original.equals(that.original)
         && choices.equals(that.choices)
+        && isRead() == that.isRead()
         && replay.steps().equals(that.replay.steps());
   }
 
   @Override
   public int hashCode() {
     return Objects.hash(id, name);
+  }
+
+  /**
+   * {@return whether its original was read}; a file that is gone, or lies elsewhere and is not read
+   * unasked, leaves a table without columns, whose steps and samples wait
+   */
+  public boolean isRead() {
+    return !replay.original().columns().isEmpty();
   }
 
   /** {@return the table after all steps} */

@@ -33,6 +33,7 @@ import promedio.core.assignment.Source;
 import promedio.core.measure.Measure;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
 import promedio.core.working.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
@@ -454,11 +455,25 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (made == null) {
       made = new StepsPane(workspace, exchange);
       steps = made;
-      tableSheet = new TableSheet(workspace, exchange::export);
+      tableSheet = new TableSheet(workspace, tableActions());
       centre.getChildren().add(tableSheet);
       right.getChildren().add(made);
     }
     return made;
+  }
+
+  private TableSheet.Actions tableActions() {
+    return new TableSheet.Actions() {
+      @Override
+      public void export(Table table, String name) {
+        exchange.export(table, name);
+      }
+
+      @Override
+      public void read(Brought unread) {
+        desk.readTable(unread, notices::tell);
+      }
+    };
   }
 
   private void focusCells() {

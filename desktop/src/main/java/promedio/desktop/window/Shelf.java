@@ -141,10 +141,12 @@ final class Shelf extends VBox {
     for (int i = 0; i < assignment.tables().size(); i++) {
       Brought table = assignment.tables().get(i);
       String facts =
-          Texts.of(
-              "describe.brought",
-              Describe.grouped(table.table().rows()),
-              table.table().columns().size());
+          table.isRead()
+              ? Texts.of(
+                  "describe.brought",
+                  Describe.grouped(table.table().rows()),
+                  table.table().columns().size())
+              : Texts.of("describe.unread");
       ((Button) tables.getChildren().get(i)).setText(table.name() + "\n" + facts);
     }
   }

@@ -29,6 +29,7 @@ final class StepsPane extends ScrollPane {
   private final VBox steps = new VBox(8);
   private final VBox form = new VBox();
   private final MenuButton add = new MenuButton(Texts.of("steps.add"));
+  private final FlowPane actions;
   private @Nullable Replay shown;
 
   /** What the pane asks of the window. */
@@ -38,7 +39,7 @@ final class StepsPane extends ScrollPane {
     void loadSteps();
   }
 
-  StepsPane(Workspace workspace, Actions actions) {
+  StepsPane(Workspace workspace, Actions window) {
     this.workspace = workspace;
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
@@ -55,11 +56,12 @@ final class StepsPane extends ScrollPane {
     }
     Button save = link("steps.save", "steps-save");
     save.setOnAction(
-        event -> table().ifPresent(t -> actions.saveSteps(t.replay().steps(), t.name())));
+        event -> table().ifPresent(t -> window.saveSteps(t.replay().steps(), t.name())));
     Button load = link("steps.load", "steps-load");
-    load.setOnAction(event -> actions.loadSteps());
+    load.setOnAction(event -> window.loadSteps());
     steps.setId("steps");
-    VBox content = new VBox(heading, steps, form, new FlowPane(6, 4, add, save, load));
+    actions = new FlowPane(6, 4, add, save, load);
+    VBox content = new VBox(heading, steps, form, actions);
     content.getStyleClass().add("margin-band");
     setContent(content);
     workspace.tableProperty().subscribe(this::show);
@@ -89,6 +91,12 @@ final class StepsPane extends ScrollPane {
     shown = replay;
     form.getChildren().clear();
     steps.getChildren().clear();
+    Nodes.setShown(actions, table.isRead());
+    if (!table.isRead()) {
+      String waiting = Texts.of("steps.waiting", replay.steps().size());
+      steps.getChildren().add(Controls.wrapped(waiting, "quiet"));
+      return;
+    }
     Label first =
         Controls.wrapped(
             Texts.of(

@@ -56,11 +56,17 @@ final class TableSheet extends BorderPane {
   private final ComboBox<String> frequencies = new ComboBox<>();
   private final CellGrid grid = new CellGrid();
   private final BlockLine foot;
+  private final List<Node> ofCells;
+  private final Label whyUnread = Controls.wrapped("", "quiet");
+  private final Node unread;
   private @Nullable Table shown;
 
   /** What the sheet asks of the window. */
   interface Actions {
     void export(Table table, String name);
+
+    /** Reads the file of a table that is not read. */
+    void read(Brought unread);
   }
 
   /** Shown where the columns are classes with their frequencies. */
@@ -77,7 +83,11 @@ final class TableSheet extends BorderPane {
     counts.setId("table-counts");
     grid.setId("table-grid");
     grid.setAccessibleText(Texts.of("table.cells"));
-    setTop(new VBox(6, new VBox(2, name, counts), buildFinding(actions), buildToShelf()));
+    Node finding = buildFinding(actions);
+    Node toShelf = buildToShelf();
+    ofCells = List.of(finding, toShelf, foot);
+    unread = buildUnread(actions);
+    setTop(new VBox(6, new VBox(2, name, counts), finding, toShelf));
     setCenter(grid);
     setBottom(foot);
     grid.selectionProperty().subscribe(block -> showBlock());
@@ -133,6 +143,28 @@ final class TableSheet extends BorderPane {
     return line;
   }
 
+  /** What stands in the place of the cells where the file is not read. */
+  private Node buildUnread(Actions actions) {
+    whyUnread.setId("table-unread");
+    Button read = new Button(Texts.of("open.read-table"));
+    read.setId("table-read");
+    read.setOnAction(
+        event -> {
+          Brought now = workspace.tableProperty().get();
+          if (now != null) {
+            actions.read(now);
+          }
+        });
+    Button remove = new Button(Texts.of("table.remove"));
+    remove.getStyleClass().add("link");
+    remove.setId("table-unread-remove");
+    remove.setOnAction(event -> workspace.tables().removeTable());
+    VBox told = new VBox(12, whyUnread, read, remove);
+    told.getStyleClass().add("empty-state");
+    told.setAlignment(Pos.CENTER);
+    return told;
+  }
+
   private MenuItem item(String key, Runnable action) {
     MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setId(key.replace('.', '-'));
@@ -180,6 +212,10 @@ final class TableSheet extends BorderPane {
     }
     Table table = brought.table();
     name.setText(brought.name());
+    ofCells.forEach(node -> Nodes.setShown(node, brought.isRead()));
+    setCenter(brought.isRead() ? grid : unread);
+    whyUnread.setText(Texts.of("table.unread", brought.original().place()));
+    Nodes.setShown(counts, brought.isRead());
     counts.setText(
         Texts.of(
             "table.counts",

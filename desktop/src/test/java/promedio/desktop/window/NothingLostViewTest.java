@@ -242,14 +242,40 @@ class NothingLostViewTest extends OpenWindow {
     assertThat(find("#sheet-waiting", Node.class).getParent().isVisible()).isFalse();
   }
 
-  @Test
-  void aFileElsewhereIsReadWhenThePersonSaysSo() throws Exception {
+  /** An assignment that someone else made, whose table is in a file outside its folder. */
+  private Path fromElsewhere() throws Exception {
     Path data = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Brought brought =
         new Brought(1, "log", original, ReadingChoices.NONE, Replay.of(table("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("theirs").with(brought), file);
+    return file;
+  }
+
+  @Test
+  void aTableThatIsNotReadSaysSoAndCanBeReadLater() throws Exception {
+    Path file = fromElsewhere();
+    robot.interact(() -> view.open(file));
+    settle();
+
+    assertThat(find("#table-1", Button.class).getText()).contains("not read");
+    fire("#table-1");
+    assertThat(text("#table-unread")).contains("secret.csv");
+    assertThat(find("#table-find", Node.class).getParent().isVisible()).isFalse();
+    assertThat(find("#steps-add", Node.class).getParent().isVisible()).isFalse();
+
+    fire("#table-read");
+    waitUntil(() -> workspace.assignment().tables().get(0).isRead());
+    settle();
+    assertThat(find("#table-1", Button.class).getText()).contains("2 rows");
+    assertThat(find("#table-find", Node.class).getParent().isVisible()).isTrue();
+    assertThat(find("#table-grid", Node.class).getScene()).isNotNull();
+  }
+
+  @Test
+  void aFileElsewhereIsReadWhenThePersonSaysSo() throws Exception {
+    Path file = fromElsewhere();
 
     robot.interact(() -> view.open(file));
     settle();
