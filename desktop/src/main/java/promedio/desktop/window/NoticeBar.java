@@ -24,6 +24,8 @@ final class NoticeBar extends VBox {
 
   NoticeBar(Background background) {
     Button away = new Button(Texts.of("notice.away"));
+    away.setId("notice-away");
+    away.setMinWidth(USE_PREF_SIZE);
     away.setOnAction(event -> clear());
     message.setWrapText(true);
     HBox.setHgrow(message, Priority.ALWAYS);
@@ -79,6 +81,7 @@ final class NoticeBar extends VBox {
 
   private static HBox line(Job job) {
     Button cancel = new Button(Texts.of("work.cancel"));
+    cancel.setMinWidth(USE_PREF_SIZE);
     cancel.setOnAction(event -> job.cancel());
     ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
     bar.progressProperty().bind(job.progress());

@@ -242,6 +242,17 @@ class NothingLostViewTest extends OpenWindow {
     assertThat(find("#sheet-waiting", Node.class).getParent().isVisible()).isFalse();
   }
 
+  @Test
+  void aLongNoticeLeavesRoomForItsButton() {
+    robot.interact(() -> view.open(Path.of("/nowhere/" + "pears ".repeat(35) + ".promedio")));
+    settle();
+
+    Button away = find("#notice-away", Button.class);
+    assertThat(away.getWidth()).isGreaterThanOrEqualTo(away.prefWidth(-1));
+    fire("#notice-away");
+    assertThat(away.getParent().isVisible()).isFalse();
+  }
+
   /** An assignment that someone else made, whose table is in a file outside its folder. */
   private Path fromElsewhere() throws Exception {
     Path data = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
