@@ -290,6 +290,9 @@ public final class Exact implements Real, Comparable<Exact> {
   private static Exact ofSignedSquare(BigFraction signedSquare) {
     Exact square = new Exact(signedSquare, false);
     BigInteger numerator = square.part.getNumerator();
+    if (Squares.isNone(numerator.abs()) || Squares.isNone(square.part.getDenominator())) {
+      return new Exact(square.part, true);
+    }
     BigInteger[] top = numerator.abs().sqrtAndRemainder();
     BigInteger[] bottom = square.part.getDenominator().sqrtAndRemainder();
     if (top[1].signum() != 0 || bottom[1].signum() != 0) {
