@@ -1,10 +1,9 @@
 package promedio.desktop.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static promedio.desktop.cli.Outcome.run;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -31,15 +30,6 @@ class CategoriesCommandTest {
       """;
 
   @TempDir private Path folder;
-
-  private record Outcome(int code, String out, String err) {}
-
-  private static Outcome run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    return new Outcome(code, out.toString(), err.toString());
-  }
 
   private String file(String text) throws Exception {
     return Files.writeString(folder.resolve("trays.csv"), text).toString();

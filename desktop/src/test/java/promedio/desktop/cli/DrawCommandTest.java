@@ -1,11 +1,10 @@
 package promedio.desktop.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static promedio.desktop.cli.Outcome.run;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -27,15 +26,6 @@ class DrawCommandTest {
   private static final String NORTH = "131 118 139 126 144 121 137 129 152 134 127 141 178 124";
 
   @TempDir private Path folder;
-
-  private record Outcome(int code, String out, String err) {}
-
-  private static Outcome run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    return new Outcome(code, out.toString(), err.toString());
-  }
 
   private static int colours(BufferedImage image) {
     Set<Integer> found = new HashSet<>();

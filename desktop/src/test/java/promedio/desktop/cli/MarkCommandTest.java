@@ -1,15 +1,11 @@
 package promedio.desktop.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static promedio.desktop.cli.Outcome.run;
+import static promedio.desktop.cli.Outcome.runOn;
 
-import java.io.ByteArrayInputStream;
-import java.io.InputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -18,15 +14,6 @@ import org.junit.jupiter.api.io.TempDir;
 class MarkCommandTest {
 
   @TempDir private Path folder;
-
-  private record Outcome(int code, List<String> lines, String err) {}
-
-  private static Outcome run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    return new Outcome(code, out.toString().lines().toList(), err.toString());
-  }
 
   private Path file(String text) throws Exception {
     return Files.writeString(folder.resolve("answers"), text);
@@ -50,14 +37,8 @@ class MarkCommandTest {
   void standardInputIsTheUsualInputAndRulesMayBeGivenForAllLines() {
     String line =
         "{\"id\":\"a\",\"values\":[8,10,11],\"measure\":\"variance\",\"answer\":\"1.56\"}\n";
-    InputStream before = System.in;
-    System.setIn(new ByteArrayInputStream(line.getBytes(StandardCharsets.UTF_8)));
-    try {
-      assertThat(run("mark", "-", "--rule", "divisor=n").lines().get(0))
-          .contains("\"verdict\":\"agrees\"");
-    } finally {
-      System.setIn(before);
-    }
+    assertThat(runOn(line, "mark", "-", "--rule", "divisor=n").lines().get(0))
+        .contains("\"verdict\":\"agrees\"");
   }
 
   @Test

@@ -1,10 +1,11 @@
 package promedio.desktop.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static promedio.desktop.cli.Outcome.run;
+import static promedio.desktop.cli.Outcome.runOn;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -27,29 +28,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 class OutputsAndInputsTest {
 
   @TempDir private Path folder;
-
-  private record Outcome(int code, List<String> lines, String err) {}
-
-  private static Outcome run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    return new Outcome(code, out.toString().lines().toList(), err.toString());
-  }
-
-  private static Outcome run(InputStream input, String... arguments) {
-    InputStream before = System.in;
-    System.setIn(input);
-    try {
-      return run(arguments);
-    } finally {
-      System.setIn(before);
-    }
-  }
-
-  private static Outcome runOn(String input, String... arguments) {
-    return run(new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)), arguments);
-  }
 
   private String file(String name, String text) throws IOException {
     return Files.writeString(folder.resolve(name), text).toString();
@@ -85,16 +63,17 @@ class OutputsAndInputsTest {
       })
   void outputThatDoesNotArriveIsALineAndACode(String command) {
     StringWriter err = new StringWriter();
-    System.setIn(
-        new ByteArrayInputStream(
-            "{\"values\":[8],\"measure\":\"mean\",\"answer\":\"8\"}"
-                .getBytes(StandardCharsets.UTF_8)));
+    byte[] answer =
+        "{\"values\":[8],\"measure\":\"mean\",\"answer\":\"8\"}".getBytes(StandardCharsets.UTF_8);
 
     int code =
-        PromedioCommand.run(
-            new Output(new NoRoom("No space left on device")),
-            new PrintWriter(err),
-            command.split(" "));
+        Outcome.withInput(
+            new ByteArrayInputStream(answer),
+            () ->
+                PromedioCommand.run(
+                    new Output(new NoRoom("No space left on device")),
+                    new PrintWriter(err),
+                    command.split(" ")));
 
     assertThat(code).isEqualTo(1);
     assertThat(err.toString().lines())
@@ -189,7 +168,7 @@ class OutputsAndInputsTest {
       assertThat(marked.lines().get(1)).contains("unreadable");
     }
     byte[] foreign = "{\"id\":\"Jos\u00e9\"}\n".getBytes(StandardCharsets.ISO_8859_1);
-    assertThat(run(new ByteArrayInputStream(foreign), "mark", "-").lines())
+    assertThat(runOn(new ByteArrayInputStream(foreign), "mark", "-").lines())
         .singleElement()
         .asString()
         .contains("line 1 is not UTF-8");

@@ -1,15 +1,12 @@
 package promedio.desktop.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static promedio.desktop.cli.Outcome.run;
+import static promedio.desktop.cli.Outcome.runOn;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -22,29 +19,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PromedioCommandTest {
 
   @TempDir private Path folder;
-
-  private record Outcome(int code, String out, String err) {
-    JsonNode json() throws IOException {
-      return new ObjectMapper().readTree(out);
-    }
-  }
-
-  private static Outcome run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int code = PromedioCommand.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    return new Outcome(code, out.toString(), err.toString());
-  }
-
-  private static Outcome runWithInput(String input, String... arguments) {
-    InputStream old = System.in;
-    System.setIn(new ByteArrayInputStream(input.getBytes(StandardCharsets.UTF_8)));
-    try {
-      return run(arguments);
-    } finally {
-      System.setIn(old);
-    }
-  }
 
   private String file(String name, String text) throws IOException {
     return Files.writeString(folder.resolve(name), text).toString();
@@ -114,15 +88,11 @@ class PromedioCommandTest {
 
   @Test
   void standardInputAsAListOrAsLines() throws Exception {
-    assertThat(
-            runWithInput("8 10\n11 11\n", "measures", "-", "--format", "json")
-                .json()
-                .get("n")
-                .asInt())
+    assertThat(runOn("8 10\n11 11\n", "measures", "-", "--format", "json").json().get("n").asInt())
         .isEqualTo(4);
 
     Outcome lines =
-        runWithInput(
+        runOn(
             "{\"id\":\"a\",\"values\":[1,2]}\n\n{\"id\":\"b\",\"values\":[\"x\"]}\n",
             "measures",
             "--lines",

@@ -272,12 +272,18 @@ class AssignmentFileTest {
         .isEqualTo(((Sample) ((Source.Linked) assignment.items().get(0).source()).data()).values());
   }
 
-  @Test
-  void aFileThatIsReferredToIsNoticedWhenItHasChangedOrIsGone() throws Exception {
-    Path data = Files.writeString(folder.resolve("trays.csv"), "weight\n131.5\n98\n");
+  /** An assignment whose table and sample stay in the file of the data. */
+  private Path referringTo(Path data) throws Exception {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Path file = folder.resolve("trays.promedio");
     AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
+    return file;
+  }
+
+  @Test
+  void aFileThatIsReferredToIsNoticedWhenItHasChangedOrIsGone() throws Exception {
+    Path data = Files.writeString(folder.resolve("trays.csv"), "weight\n131.5\n98\n");
+    Path file = referringTo(data);
     assertThat(open(file).notices()).isEmpty();
 
     Files.writeString(data, "weight\n131.5\n98\n77\n");
@@ -421,9 +427,7 @@ class AssignmentFileTest {
   @Test
   void anOpeningThatIsStoppedDoesNotReportTheTableAsGone() throws Exception {
     Path data = Files.writeString(folder.resolve("trays.csv"), "weight\n131.5\n98\n");
-    Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
-    Path file = folder.resolve("trays.promedio");
-    AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
+    Path file = referringTo(data);
 
     Thread.currentThread().interrupt();
     try {
