@@ -88,9 +88,8 @@ enum FuzzTarget {
       Damage damage = new Damage(random, 3, pieces(JSON_PIECES));
       return () -> {
         String line = damage.text(QUESTION_SEEDS);
-        return new Case(
-            line.getBytes(StandardCharsets.UTF_8),
-            () -> !MarkLines.mark(line, CourseRules.DEFAULTS).contains("\"unreadable\""));
+        return Case.of(
+            line, () -> !MarkLines.mark(line, CourseRules.DEFAULTS).contains("\"unreadable\""));
       };
     }
   },
@@ -103,8 +102,7 @@ enum FuzzTarget {
       Map<String, Exact> known = Map.of("n", Exact.of(4), "x̄", Exact.of(10));
       return () -> {
         String formula = damage.text(FORMULA_SEEDS);
-        return new Case(
-            formula.getBytes(StandardCharsets.UTF_8), () -> isFormula(formula, table, known));
+        return Case.of(formula, () -> isFormula(formula, table, known));
       };
     }
   },
@@ -117,7 +115,7 @@ enum FuzzTarget {
         String text = damage.text(TYPED_SEEDS);
         int way = random.nextInt(4);
         DecimalSign sign = random.nextBoolean() ? DecimalSign.POINT : DecimalSign.COMMA;
-        return new Case(text.getBytes(StandardCharsets.UTF_8), () -> isTyped(text, way, sign));
+        return Case.of(text, () -> isTyped(text, way, sign));
       };
     }
   };
@@ -136,7 +134,12 @@ enum FuzzTarget {
    * @param taking what is done with it
    */
   @SuppressWarnings("ArrayRecordComponent") // compared by nobody
-  record Case(byte[] input, Taking taking) {}
+  record Case(byte[] input, Taking taking) {
+
+    static Case of(String text, Taking taking) {
+      return new Case(text.getBytes(StandardCharsets.UTF_8), taking);
+    }
+  }
 
   /** Makes one case after the other. */
   @FunctionalInterface

@@ -134,13 +134,18 @@ final class TableSheet extends BorderPane {
             actions.export(now.table(), now.name());
           }
         });
-    Button remove = new Button(Texts.of("table.remove"));
-    remove.getStyleClass().add("link");
-    remove.setId("table-remove");
-    remove.setOnAction(event -> workspace.tables().removeTable());
-    FlowPane line = new FlowPane(8, 6, find, goTo, rowsMenu, export, remove, found);
+    FlowPane line =
+        new FlowPane(8, 6, find, goTo, rowsMenu, export, removing("table-remove"), found);
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
+  }
+
+  private Button removing(String id) {
+    Button remove = new Button(Texts.of("table.remove"));
+    remove.getStyleClass().add("link");
+    remove.setId(id);
+    remove.setOnAction(event -> workspace.tables().removeTable());
+    return remove;
   }
 
   /** What stands in the place of the cells where the file is not read. */
@@ -155,11 +160,7 @@ final class TableSheet extends BorderPane {
             actions.read(now);
           }
         });
-    Button remove = new Button(Texts.of("table.remove"));
-    remove.getStyleClass().add("link");
-    remove.setId("table-unread-remove");
-    remove.setOnAction(event -> workspace.tables().removeTable());
-    VBox told = new VBox(12, whyUnread, read, remove);
+    VBox told = new VBox(12, whyUnread, read, removing("table-unread-remove"));
     told.getStyleClass().add("empty-state");
     told.setAlignment(Pos.CENTER);
     return told;

@@ -2,7 +2,6 @@ package promedio.files.assignment;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonLocation;
-import com.fasterxml.jackson.core.JsonParseException;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
@@ -66,8 +65,6 @@ final class JsonFields {
     try {
       check(text);
       return JSON.readTree(text);
-    } catch (JsonParseException e) {
-      throw new IllegalArgumentException(where(e), e);
     } catch (StreamConstraintsException e) {
       throw new IllegalArgumentException(Texts.of("assignment.too-deep"), e);
     } catch (JsonProcessingException e) {
