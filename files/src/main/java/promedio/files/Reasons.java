@@ -31,4 +31,9 @@ public final class Reasons {
     }
     return failure.getMessage() == null ? Texts.of("reason.unknown") : failure.getMessage();
   }
+
+  /** {@return the name of a file as it can be told: without characters that no terminal shows} */
+  public static String shown(String name) {
+    return name.replaceAll("\\p{Cntrl}", "?");
+  }
 }

@@ -26,13 +26,8 @@ final class Inputs {
     try {
       return Path.of(name);
     } catch (InvalidPathException e) {
-      throw new RefusedFileException(Texts.of("input.no-path", shown(name)), e);
+      throw new RefusedFileException(Texts.of("input.no-path", Reasons.shown(name)), e);
     }
-  }
-
-  /** {@return the name as it can be told: without characters that no terminal shows} */
-  static String shown(String name) {
-    return name.replaceAll("\\p{Cntrl}", "?");
   }
 
   /** {@return what to call an input in results: the name of its file} */
@@ -41,7 +36,7 @@ final class Inputs {
       Path file = Path.of(name).getFileName();
       return file == null ? name : file.toString();
     } catch (InvalidPathException e) {
-      return shown(name);
+      return Reasons.shown(name);
     }
   }
 

@@ -108,7 +108,7 @@ public final class PromedioCommand implements Runnable {
       return Path.of(text);
     } catch (InvalidPathException e) {
       TypeConversionException refused =
-          new TypeConversionException(Texts.of("input.no-path", Inputs.shown(text)));
+          new TypeConversionException(Texts.of("input.no-path", Reasons.shown(text)));
       refused.initCause(e);
       throw refused;
     }

@@ -123,7 +123,8 @@ final class TableJson {
         return table;
       }
     } catch (InvalidPathException e) {
-      notices.accept(Texts.of("assignment.table-gone", table.name(), shown(referred.path())));
+      notices.accept(
+          Texts.of("assignment.table-gone", table.name(), Reasons.shown(referred.path())));
       return table;
     }
     return read(table, notices);
@@ -138,7 +139,8 @@ final class TableJson {
     Original.Referred referred = (Original.Referred) table.original();
     Path path = Path.of(referred.path());
     if (Files.notExists(path)) {
-      notices.accept(Texts.of("assignment.table-gone", table.name(), shown(referred.path())));
+      notices.accept(
+          Texts.of("assignment.table-gone", table.name(), Reasons.shown(referred.path())));
       return table;
     }
     try {
@@ -146,7 +148,8 @@ final class TableJson {
       String fingerprint = Fingerprint.of(source);
       Table read = readTable(source, table.choices());
       if (!fingerprint.equals(referred.fingerprint())) {
-        notices.accept(Texts.of("assignment.table-changed", shown(referred.path()), table.name()));
+        notices.accept(
+            Texts.of("assignment.table-changed", Reasons.shown(referred.path()), table.name()));
       }
       return table.withReading(
           new Original.Referred(referred.path(), fingerprint), table.choices(), read);
@@ -156,10 +159,6 @@ final class TableJson {
       notices.accept(Texts.of("assignment.table-refused", table.name(), why));
     }
     return table;
-  }
-
-  private static String shown(String path) {
-    return path.replaceAll("\\p{Cntrl}", "?");
   }
 
   /** A reading that is stopped stops the opening, and is no table that is gone. */
