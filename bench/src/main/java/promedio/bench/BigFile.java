@@ -9,8 +9,9 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
@@ -110,13 +111,13 @@ final class BigFile {
   }
 
   private static long measure(Column column) {
-    Measures measures =
-        Measures.of(new Sample(((NumberColumn) column).values()), CourseRules.DEFAULTS);
+    Computation measures =
+        Computation.of(new Sample(((NumberColumn) column).values()), CourseRules.DEFAULTS);
     long results = 0;
     for (QuantileRule rule : QuantileRule.values()) {
-      Measures under = measures.under(CourseRules.DEFAULTS.with(Rule.QUARTILES, rule));
-      for (Measure measure : Measure.values()) {
-        results += under.get(measure).number().isPresent() ? 1 : 0;
+      Computation under = measures.under(CourseRules.DEFAULTS.with(Rule.QUARTILES, rule));
+      for (Measure measure : Measures.all()) {
+        results += under.result(measure).number().isPresent() ? 1 : 0;
       }
     }
     return results;

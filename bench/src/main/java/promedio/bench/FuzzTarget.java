@@ -22,13 +22,14 @@ import promedio.core.assignment.Item;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -238,9 +239,9 @@ enum FuzzTarget {
   }
 
   private static void all(Data data, CourseRules rules) {
-    Measures measures = Measures.of(data, rules);
-    for (Measure measure : Measure.values()) {
-      measures.get(measure);
+    Computation measures = Computation.of(data, rules);
+    for (Measure measure : Measures.all()) {
+      measures.result(measure);
     }
   }
 

@@ -15,7 +15,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 import promedio.core.assignment.Assignment;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -53,8 +55,8 @@ public class KeystrokeBenchmark {
   public void keystroke(Blackhole hole) {
     workspace.items().type(texts[next++ % texts.length]);
     Reckoning now = workspace.reckoningProperty().get();
-    for (Measure measure : Measure.values()) {
-      hole.consume(Results.shown(now.measures().get(measure), measure, now));
+    for (Measure measure : Measures.all()) {
+      hole.consume(Results.shown(now.computation().result(measure), Task.of(measure), now));
     }
   }
 }

@@ -14,8 +14,9 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Moments;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -83,21 +84,21 @@ public class MeasuresBenchmark {
   @Benchmark
   public void everyMeasure(Blackhole hole) {
     Sample sample = new Sample(Values.ofDecimals(numerators, 1));
-    consumeAll(Measures.of(sample, CourseRules.DEFAULTS), hole);
+    consumeAll(Computation.of(sample, CourseRules.DEFAULTS), hole);
   }
 
   /** Every measure by all eleven quartile rules, the column sorted and counted before. */
   @Benchmark
   public void everyMeasureByElevenRules(Blackhole hole) {
-    Measures measures = Measures.of(ready, CourseRules.DEFAULTS);
+    Computation measures = Computation.of(ready, CourseRules.DEFAULTS);
     for (QuantileRule rule : QuantileRule.values()) {
       consumeAll(measures.under(CourseRules.DEFAULTS.with(Rule.QUARTILES, rule)), hole);
     }
   }
 
-  private static void consumeAll(Measures measures, Blackhole hole) {
-    for (Measure measure : Measure.values()) {
-      hole.consume(measures.get(measure));
+  private static void consumeAll(Computation measures, Blackhole hole) {
+    for (Measure measure : Measures.all()) {
+      hole.consume(measures.result(measure));
     }
   }
 }

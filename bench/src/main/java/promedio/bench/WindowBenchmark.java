@@ -2,10 +2,12 @@ package promedio.bench;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
@@ -22,7 +24,8 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.window.AssignmentView;
@@ -49,7 +52,8 @@ import promedio.desktop.work.Workspace;
 public class WindowBenchmark {
 
   private static final int MANY = 20;
-  private static final Measure[] IN_TURNS = {Measure.Q1, Measure.MEAN, Measure.SD, Measure.MODES};
+  private static final List<Task> IN_TURNS =
+      Stream.of(Measures.Q1, Measures.MEAN, Measures.SD, Measures.MODES).map(Task::of).toList();
 
   private final Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
   private Optional<Scene> scene = Optional.empty();
@@ -86,7 +90,7 @@ public class WindowBenchmark {
   public void redrawForAnotherMeasure() throws Exception {
     inWindow(
         () -> {
-          workspace.measureProperty().set(IN_TURNS[next++ % IN_TURNS.length]);
+          workspace.taskProperty().set(IN_TURNS.get(next++ % IN_TURNS.size()));
           layOut();
         });
   }

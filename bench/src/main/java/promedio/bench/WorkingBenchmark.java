@@ -16,11 +16,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.WidthRule;
-import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
@@ -72,7 +72,7 @@ public class WorkingBenchmark {
   @Benchmark
   public List<String> workingOfTheSkewness() {
     Working working =
-        Working.of(sample, CourseRules.DEFAULTS, Measure.SKEWNESS_ADJUSTED, Method.DEFINITION)
+        Working.of(sample, CourseRules.DEFAULTS, Measures.SKEWNESS_ADJUSTED, Method.DEFINITION)
             .orElseThrow();
     return WorkingFormat.HTML.write(
         "Skewness", working, new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT));

@@ -2,8 +2,11 @@ package promedio.desktop;
 
 import java.util.List;
 import java.util.Locale;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.Reckoning;
 import promedio.files.report.ShownNumbers;
 
 /** What tasks and methods are called. */
@@ -11,12 +14,28 @@ public final class TaskTexts {
 
   private TaskTexts() {}
 
-  /** {@return the name of the task, within a sentence} */
+  /** {@return the name of the task, within a sentence, its arguments shown by the numbers} */
   public static String name(Task task, ShownNumbers numbers) {
-    return task instanceof Task.Measured
-        ? Texts.of("measure." + task.key())
+    return task.arguments().isEmpty()
+        ? name(task.measure())
         : Texts.of(
-            "task." + task.key(), task.number().map(number -> numbers.shown(number)).orElse(""));
+            "task." + task.key(),
+            task.arguments().stream().map(number -> numbers.shown(number)).toArray());
+  }
+
+  /** {@return the name of the task as it is asked of an item} */
+  public static String name(Task task, Reckoning reckoning) {
+    return name(task, ByHand.numbers(reckoning));
+  }
+
+  /** {@return the name of a measure without its arguments} */
+  public static String name(Measure measure) {
+    return Texts.of("measure." + measure.key());
+  }
+
+  /** {@return the name of the task by which nodes of the window are told apart} */
+  public static String node(Task task) {
+    return task.id().replace(' ', '-').replace('/', '-');
   }
 
   /** {@return the name of the task as a title} */

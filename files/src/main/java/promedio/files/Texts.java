@@ -9,6 +9,11 @@ public final class Texts {
 
   private Texts() {}
 
+  /** {@return whether there is a sentence of this key} */
+  public static boolean has(String key) {
+    return ResourceBundle.getBundle("promedio.files.messages").containsKey(key);
+  }
+
   /** {@return the sentence of the key with the arguments put in} */
   public static String of(String key, Object... arguments) {
     String pattern = ResourceBundle.getBundle("promedio.files.messages").getString(key);

@@ -1,12 +1,13 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.working.Method;
@@ -89,7 +90,7 @@ public record Assignment(
 
   /** {@return this assignment with another method for the measure} */
   public Assignment withMethod(Measure measure, Method method) {
-    Map<Measure, Method> changed = new EnumMap<>(Measure.class);
+    Map<Measure, Method> changed = new HashMap<>();
     changed.putAll(methods);
     changed.put(measure, method);
     return new Assignment(title, rules, course, changed, sign, items, tables, parts, ids);
@@ -98,7 +99,7 @@ public record Assignment(
   /** {@return the method that the measure is worked by, if the rules allow for it} */
   public Method method(Measure measure) {
     Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
-    return Method.of(measure, rules).contains(chosen) ? chosen : Method.DEFINITION;
+    return Method.of(Task.of(measure), rules).contains(chosen) ? chosen : Method.DEFINITION;
   }
 
   /** {@return this assignment with another decimal sign} */

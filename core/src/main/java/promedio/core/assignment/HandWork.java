@@ -1,24 +1,23 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.Task;
 
 /**
  * What a student worked by hand on a sample.
  *
  * @param workings own workings, by task and method
  * @param scratch the calculations on scratch paper, the last one last
- * @param tries earlier answers to a measure that did not agree, the first one first
+ * @param tries earlier answers to what was asked that did not agree, the first one first
  */
 public record HandWork(
-    Map<String, OwnWorking> workings, List<String> scratch, Map<Measure, List<String>> tries) {
+    Map<String, OwnWorking> workings, List<String> scratch, Map<Task, List<String>> tries) {
 
   /** Nothing worked yet. */
   public static final HandWork NONE = new HandWork(Map.of(), List.of(), Map.of());
@@ -57,26 +56,25 @@ public record HandWork(
     return new HandWork(workings, List.of(), tries);
   }
 
-  /** {@return the earlier answers to a measure} */
-  public List<String> tries(Measure measure) {
-    return tries.getOrDefault(measure, List.of());
+  /** {@return the earlier answers to what was asked} */
+  public List<String> tries(Task task) {
+    return tries.getOrDefault(task, List.of());
   }
 
   /** {@return this with one more answer kept}; the same one is not kept twice in a row */
-  public HandWork withTry(Measure measure, String answer) {
-    List<String> earlier = new ArrayList<>(tries(measure));
+  public HandWork withTry(Task task, String answer) {
+    List<String> earlier = new ArrayList<>(tries(task));
     if (!earlier.isEmpty() && earlier.get(earlier.size() - 1).equals(answer)) {
       return this;
     }
     earlier.add(answer);
-    Map<Measure, List<String>> changed = new EnumMap<>(Measure.class);
+    Map<Task, List<String>> changed = new HashMap<>();
     changed.putAll(tries);
-    changed.put(measure, List.copyOf(earlier));
+    changed.put(task, List.copyOf(earlier));
     return new HandWork(workings, scratch, changed);
   }
 
   private static String key(Task task, Method method) {
-    String about = task.number().map(number -> " " + number).orElse("");
-    return task.key() + about + " by " + method.code();
+    return task.id() + " by " + method.code();
   }
 }

@@ -9,8 +9,9 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -24,12 +25,12 @@ final class Functions {
 
   private static final Map<String, Measure> MEASURES =
       Map.of(
-          "sum", Measure.SUM,
-          "mean", Measure.MEAN,
-          "median", Measure.MEDIAN,
-          "min", Measure.MIN,
-          "max", Measure.MAX,
-          "sd", Measure.SD);
+          "sum", Measures.SUM,
+          "mean", Measures.MEAN,
+          "median", Measures.MEDIAN,
+          "min", Measures.MIN,
+          "max", Measures.MAX,
+          "sd", Measures.SD);
 
   private static final Map<String, Function<Exact, @Nullable Exact>> OF_A_NUMBER =
       Map.of(
@@ -104,7 +105,7 @@ final class Functions {
         values.add(Arithmetic.digits(value));
       }
     }
-    Result result = Measures.of(new Sample(values.build()), rules).get(measure);
+    Result result = Computation.of(new Sample(values.build()), rules).result(measure);
     return result instanceof Result.Found found ? found.value() : null;
   }
 
@@ -112,8 +113,8 @@ final class Functions {
   private static Operand.Numbers z(Operand.Numbers numbers, int rows, boolean population) {
     CourseRules rules =
         CourseRules.DEFAULTS.with(Rule.DIVISOR, population ? Divisor.N : Divisor.N_MINUS_1);
-    Exact mean = measure(numbers, rows, Measure.MEAN, rules);
-    Exact sd = measure(numbers, rows, Measure.SD, rules);
+    Exact mean = measure(numbers, rows, Measures.MEAN, rules);
+    Exact sd = measure(numbers, rows, Measures.SD, rules);
     return row -> {
       Exact value = numbers.at(row);
       return value == null || mean == null || sd == null || sd.signum() == 0

@@ -2,10 +2,15 @@ package promedio.core.formula;
 
 import java.util.Optional;
 import java.util.function.Function;
+import promedio.core.number.Enclosed;
 import promedio.core.number.Exact;
-import promedio.core.sample.Tally;
+import promedio.core.number.Real;
 
-/** What formulas come to over some data, with the quantities that they name given. */
+/**
+ * What formulas come to over the rows of a scope, with the quantities that they name given. A
+ * formula has no value where a quantity that it needs has none, something is divided by 0, or the
+ * result is no fraction and no square root of one.
+ */
 public final class Evaluation {
 
   private final Evaluator evaluator;
@@ -13,11 +18,11 @@ public final class Evaluation {
   /**
    * Makes one.
    *
-   * @param tally the data
-   * @param quantities knows the values of the quantities that formulas name, but x and f
+   * @param scope what sums run over
+   * @param quantities knows the values of the quantities that are of no row
    */
-  public Evaluation(Tally tally, Function<Quantity, Optional<Exact>> quantities) {
-    this.evaluator = new Evaluator(tally, quantities::apply);
+  public Evaluation(Scope scope, Function<Quantity, Optional<Exact>> quantities) {
+    this.evaluator = new Evaluator(scope, quantities::apply);
   }
 
   /** {@return what the formula comes to, if it has a value} */
@@ -25,8 +30,47 @@ public final class Evaluation {
     return formula.accept(evaluator);
   }
 
-  /** {@return what the formula comes to where x and f are these} */
-  public Optional<Exact> inRow(Formula formula, Exact x, Exact f) {
-    return evaluator.inRow(formula, x, f);
+  /**
+   * {@return what the formula comes to}, where that is exact, the sum of a fraction and a root, or
+   * a root of any degree of a positive number
+   */
+  public Optional<Real> real(Formula formula) {
+    Optional<Exact> exact = of(formula);
+    if (exact.isPresent()) {
+      return exact.map(value -> value);
+    }
+    if (formula instanceof Formula.Operation sum) {
+      return sum(sum);
+    }
+    return formula instanceof Formula.Root root ? root(root) : Optional.empty();
+  }
+
+  private Optional<Real> sum(Formula.Operation operation) {
+    Optional<Exact> left = of(operation.left());
+    Optional<Exact> right =
+        switch (operation.operator()) {
+          case PLUS -> of(operation.right());
+          case MINUS -> of(operation.right()).map(Exact::negate);
+          case TIMES, OVER -> Optional.empty();
+        };
+    return left.flatMap(a -> right.flatMap(b -> sum(a, b)));
+  }
+
+  private static Optional<Real> sum(Exact a, Exact b) {
+    if (a.isRational() == b.isRational()) {
+      return Optional.empty();
+    }
+    return Optional.of(a.isRational() ? Enclosed.sum(a, b) : Enclosed.sum(b, a));
+  }
+
+  private Optional<Real> root(Formula.Root root) {
+    Optional<Exact> degree = of(root.degree()).filter(d -> d.compareTo(Exact.ONE) >= 0);
+    Optional<Exact> body = of(root.body()).filter(b -> b.isRational() && b.signum() > 0);
+    return degree.flatMap(d -> body.map(b -> RootOfProduct.of(d, b)));
+  }
+
+  /** {@return what the formula comes to in a row, from 0, of some scope} */
+  public Optional<Exact> inRow(Formula formula, Scope scope, int row) {
+    return evaluator.inRow(formula, scope, row);
   }
 }

@@ -1,10 +1,9 @@
 package promedio.core.formula;
 
-import java.util.EnumMap;
-import java.util.Map;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.Optional;
 import promedio.core.number.Exact;
-import promedio.core.sample.Tally;
 
 /**
  * The exact value of a formula over some data. Empty where there is none: a quantity that it needs
@@ -14,11 +13,14 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
 
   private static final Exact TWO = Exact.of(2);
 
-  private final Tally tally;
+  private final Scope scope;
   private final Quantities quantities;
 
-  /** What x and f are in the row of a sum that is being added up. */
-  private final Map<Quantity, Exact> row = new EnumMap<>(Quantity.class);
+  /** The rows of the sums that are being added up, the innermost first. */
+  private final Deque<At> rows = new ArrayDeque<>();
+
+  /** A row of a scope. */
+  private record At(Scope scope, int row) {}
 
   /** Knows the values of the quantities that formulas name. */
   @FunctionalInterface
@@ -28,25 +30,20 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
     Optional<Exact> valueOf(Quantity quantity);
   }
 
-  /** Makes one for the data, whose other quantities are known elsewhere. */
-  Evaluator(Tally tally, Quantities quantities) {
-    this.tally = tally;
+  /** Makes one over the rows, for which the quantities that are of no row are known elsewhere. */
+  Evaluator(Scope scope, Quantities quantities) {
+    this.scope = scope;
     this.quantities = quantities;
   }
 
-  /** {@return what the formula comes to in one row} */
-  Optional<Exact> inRow(Formula formula, Exact x, Exact f) {
-    putRow(x, f);
-    Optional<Exact> value = formula.accept(this);
-    row.clear();
-    return value;
-  }
-
-  /** The values of a class table are its midpoints. */
-  private void putRow(Exact x, Exact f) {
-    row.put(Quantity.X, x);
-    row.put(Quantity.MIDPOINT, x);
-    row.put(Quantity.F, f);
+  /** {@return what the formula comes to in one row of a scope} */
+  Optional<Exact> inRow(Formula formula, Scope other, int row) {
+    rows.push(new At(other, row));
+    try {
+      return formula.accept(this);
+    } finally {
+      rows.pop();
+    }
   }
 
   @Override
@@ -56,18 +53,18 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
 
   @Override
   public Optional<Exact> named(Formula.Named named) {
-    Exact inRow = row.get(named.quantity());
-    return inRow != null ? Optional.of(inRow) : quantities.valueOf(named.quantity());
+    for (At at : rows) {
+      Optional<Exact> value = at.scope().value(named.quantity(), at.row());
+      if (value.isPresent()) {
+        return value;
+      }
+    }
+    return quantities.valueOf(named.quantity());
   }
 
   @Override
   public Optional<Exact> ordered(Formula.Ordered ordered) {
-    return ordered
-        .position()
-        .accept(this)
-        .filter(position -> position.isWhole() && tally.hasPositions())
-        .filter(p -> p.signum() > 0 && p.compareTo(tally.total()) <= 0)
-        .map(position -> tally.at(position.numerator()));
+    return ordered.position().accept(this).flatMap(scope::ordered);
   }
 
   @Override
@@ -87,20 +84,20 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
   }
 
   /**
-   * In a plain sample a value that stands several times is so many rows; in a table f stands in the
-   * formula itself.
+   * Inside of a row that is a group the rows of the group are added up. In a plain sample a value
+   * that stands several times is so many rows; in a table f stands in the formula itself.
    */
   private Optional<Exact> overRows(Formula body, Exact start, Joining joining, Joining repeating) {
-    boolean weighted = body.mentions(Quantity.F);
+    At outer = rows.peek();
+    Scope over = outer == null ? scope : outer.scope().inner(outer.row()).orElse(scope);
+    boolean weighted = body.mentions(over.weightSymbol());
     Optional<Exact> result = Optional.of(start);
-    for (int i = 0; i < tally.size() && result.isPresent(); i++) {
-      Exact times = tally.frequency(i);
-      putRow(tally.value(i), times);
-      Optional<Exact> term = body.accept(this);
+    for (int row = 0; row < over.rows() && result.isPresent(); row++) {
+      Optional<Exact> term = inRow(body, over, row);
+      Exact times = over.weight(row);
       Optional<Exact> terms = weighted ? term : term.flatMap(t -> repeating.of(t, times));
       result = result.flatMap(so -> terms.flatMap(more -> joining.of(so, more)));
     }
-    row.clear();
     return result;
   }
 

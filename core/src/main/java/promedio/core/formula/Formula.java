@@ -93,7 +93,12 @@ public sealed interface Formula {
 
   /** {@return whether it names the quantity anywhere} */
   default boolean mentions(Quantity quantity) {
-    return accept(new Mentions(quantity));
+    return accept(new Mentions(quantity::equals));
+  }
+
+  /** {@return whether it is another number in each row that a sum runs over} */
+  default boolean isOfRow() {
+    return accept(new Mentions(Quantity::isOfRow));
   }
 
   /** {@return what it names in their order: quantities but x and f, and sums over the rows} */

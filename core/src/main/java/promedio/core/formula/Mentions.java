@@ -1,11 +1,13 @@
 package promedio.core.formula;
 
-/** Whether a quantity is named anywhere in a formula. */
+import java.util.function.Predicate;
+
+/** Whether such a quantity is named anywhere in a formula. */
 final class Mentions implements Formula.Visitor<Boolean> {
 
-  private final Quantity sought;
+  private final Predicate<Quantity> sought;
 
-  Mentions(Quantity sought) {
+  Mentions(Predicate<Quantity> sought) {
     this.sought = sought;
   }
 
@@ -16,7 +18,7 @@ final class Mentions implements Formula.Visitor<Boolean> {
 
   @Override
   public Boolean named(Formula.Named named) {
-    return named.quantity() == sought;
+    return sought.test(named.quantity());
   }
 
   @Override

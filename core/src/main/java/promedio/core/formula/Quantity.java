@@ -1,123 +1,152 @@
 package promedio.core.formula;
 
 /**
- * A quantity that formulas name: its id, by which own workings are kept, and its symbol, which is a
- * matter of typesetting. The mean of a sample and that of a population are one quantity with two
- * symbols; so are variance and standard deviation.
+ * A quantity that formulas name.
+ *
+ * @param id what files and marking know it by, however it is written: the mean of a sample and that
+ *     of a population are one quantity with two symbols, and so are variance and standard deviation
+ * @param symbol how it is written
+ * @param isOfRow whether it has another value in each row that a sum runs over, as x, m and f have
  */
-public enum Quantity {
-  X("x", "x", "x"),
-  F("f", "f", "f"),
+public record Quantity(String id, Symbol symbol, boolean isOfRow) {
+
+  public static final Quantity X = ofRow("x", "x", "x");
+  public static final Quantity F = ofRow("f", "f", "f");
+
   /** The midpoint of a class. */
-  MIDPOINT("midpoint", "m", "m"),
-  N("n", "n", "n"),
-  MEAN("mean", "\\bar{x}", "x̄"),
-  POPULATION_MEAN("mean", "\\mu", "μ"),
-  MEDIAN("median", "\\mathrm{Md}", "Md"),
-  MODE("mode", "\\mathrm{Mo}", "Mo"),
-  LOWER_QUARTILE("q1", "Q_1", "Q₁"),
-  UPPER_QUARTILE("q3", "Q_3", "Q₃"),
-  MIDRANGE("midrange", "\\mathrm{MR}", "MR"),
-  GEOMETRIC_MEAN("geometric_mean", "G", "G"),
-  HARMONIC_MEAN("harmonic_mean", "H", "H"),
-  SMALLEST("min", "x_{\\min}", "min"),
-  LARGEST("max", "x_{\\max}", "max"),
-  RANGE("range", "R", "R"),
-  INTERQUARTILE_RANGE("iqr", "\\mathrm{IQR}", "IQR"),
-  QUARTILE_DEVIATION("quartile_deviation", "\\mathrm{QD}", "QD"),
-  VARIANCE("variance", "s^2", "s²"),
-  POPULATION_VARIANCE("variance", "\\sigma^2", "σ²"),
-  DEVIATION("sd", "s", "s"),
-  POPULATION_DEVIATION("sd", "\\sigma", "σ"),
-  MEAN_DEVIATION("mean_deviation", "\\mathrm{MD}", "MD"),
-  MEDIAN_DEVIATION("median_deviation", "\\mathrm{MD}_{\\mathrm{Md}}", "MD(Md)"),
-  VARIATION("cv", "\\mathrm{CV}", "CV"),
-  STANDARD_ERROR("standard_error", "\\mathrm{SE}", "SE"),
-  SECOND_MOMENT("second_moment", "m_2", "m₂"),
-  THIRD_MOMENT("third_moment", "m_3", "m₃"),
-  FOURTH_MOMENT("fourth_moment", "m_4", "m₄"),
-  ADJUSTED_SKEWNESS("adjusted_skewness", "G_1", "G₁"),
-  MOMENT_SKEWNESS("moment_skewness", "g_1", "g₁"),
-  SKEWNESS_BY_S("skewness_by_s", "b_1", "b₁"),
-  MEDIAN_SKEWNESS("median_skewness", "\\mathrm{Sk}_{\\mathrm{Md}}", "Sk(Md)"),
-  MODE_SKEWNESS("mode_skewness", "\\mathrm{Sk}_{\\mathrm{Mo}}", "Sk(Mo)"),
-  QUARTILE_SKEWNESS("quartile_skewness", "\\mathrm{Sk}_{Q}", "Sk(Q)"),
-  MOMENT_KURTOSIS("moment_kurtosis", "b_2", "b₂"),
-  EXCESS_KURTOSIS("excess_kurtosis", "g_2", "g₂"),
-  ADJUSTED_KURTOSIS("adjusted_kurtosis", "G_2", "G₂"),
-  LOWER_FENCE("lower_fence", "F_{\\mathrm{low}}", "lower fence"),
-  UPPER_FENCE("upper_fence", "F_{\\mathrm{up}}", "upper fence"),
-  LOWER_OUTER_FENCE("lower_outer_fence", "F_{\\mathrm{low,out}}", "lower outer fence"),
-  UPPER_OUTER_FENCE("upper_outer_fence", "F_{\\mathrm{up,out}}", "upper outer fence"),
-  TOTAL("total", "\\Sigma x", "Σx"),
-  TABLE_TOTAL("table_total", "\\Sigma fx", "Σfx"),
-  TABLE_COUNT("table_count", "\\Sigma f", "Σf"),
+  public static final Quantity MIDPOINT = ofRow("midpoint", "m", "m");
+
+  public static final Quantity N = of("n", "n", "n");
+  public static final Quantity MEAN = of("mean", "\\bar{x}", "x̄");
+  public static final Quantity POPULATION_MEAN = of("mean", "\\mu", "μ");
+  public static final Quantity MEDIAN = of("median", "\\mathrm{Md}", "Md");
+  public static final Quantity MODE = of("mode", "\\mathrm{Mo}", "Mo");
+  public static final Quantity LOWER_QUARTILE = of("q1", "Q_1", "Q₁");
+  public static final Quantity UPPER_QUARTILE = of("q3", "Q_3", "Q₃");
+  public static final Quantity MIDRANGE = of("midrange", "\\mathrm{MR}", "MR");
+  public static final Quantity GEOMETRIC_MEAN = of("geometric_mean", "G", "G");
+  public static final Quantity HARMONIC_MEAN = of("harmonic_mean", "H", "H");
+  public static final Quantity SMALLEST = of("min", "x_{\\min}", "min");
+  public static final Quantity LARGEST = of("max", "x_{\\max}", "max");
+  public static final Quantity RANGE = of("range", "R", "R");
+  public static final Quantity INTERQUARTILE_RANGE = of("iqr", "\\mathrm{IQR}", "IQR");
+  public static final Quantity QUARTILE_DEVIATION = of("quartile_deviation", "\\mathrm{QD}", "QD");
+  public static final Quantity VARIANCE = of("variance", "s^2", "s²");
+  public static final Quantity POPULATION_VARIANCE = of("variance", "\\sigma^2", "σ²");
+  public static final Quantity STANDARD_DEVIATION = of("sd", "s", "s");
+  public static final Quantity POPULATION_DEVIATION = of("sd", "\\sigma", "σ");
+  public static final Quantity MEAN_DEVIATION = of("mean_deviation", "\\mathrm{MD}", "MD");
+  public static final Quantity MEDIAN_DEVIATION =
+      of("median_deviation", "\\mathrm{MD}_{\\mathrm{Md}}", "MD(Md)");
+  public static final Quantity COEFFICIENT_OF_VARIATION = of("cv", "\\mathrm{CV}", "CV");
+  public static final Quantity STANDARD_ERROR = of("standard_error", "\\mathrm{SE}", "SE");
+  public static final Quantity SECOND_MOMENT = of("second_moment", "m_2", "m₂");
+  public static final Quantity THIRD_MOMENT = of("third_moment", "m_3", "m₃");
+  public static final Quantity FOURTH_MOMENT = of("fourth_moment", "m_4", "m₄");
+  public static final Quantity ADJUSTED_SKEWNESS = of("adjusted_skewness", "G_1", "G₁");
+  public static final Quantity MOMENT_SKEWNESS = of("moment_skewness", "g_1", "g₁");
+  public static final Quantity SKEWNESS_BY_S = of("skewness_by_s", "b_1", "b₁");
+  public static final Quantity MEDIAN_SKEWNESS =
+      of("median_skewness", "\\mathrm{Sk}_{\\mathrm{Md}}", "Sk(Md)");
+  public static final Quantity MODE_SKEWNESS =
+      of("mode_skewness", "\\mathrm{Sk}_{\\mathrm{Mo}}", "Sk(Mo)");
+  public static final Quantity QUARTILE_SKEWNESS =
+      of("quartile_skewness", "\\mathrm{Sk}_{Q}", "Sk(Q)");
+  public static final Quantity MOMENT_KURTOSIS = of("moment_kurtosis", "b_2", "b₂");
+  public static final Quantity EXCESS_KURTOSIS = of("excess_kurtosis", "g_2", "g₂");
+  public static final Quantity ADJUSTED_KURTOSIS = of("adjusted_kurtosis", "G_2", "G₂");
+  public static final Quantity LOWER_FENCE = of("lower_fence", "F_{\\mathrm{low}}", "lower fence");
+  public static final Quantity UPPER_FENCE = of("upper_fence", "F_{\\mathrm{up}}", "upper fence");
+  public static final Quantity LOWER_OUTER_FENCE =
+      of("lower_outer_fence", "F_{\\mathrm{low,out}}", "lower outer fence");
+  public static final Quantity UPPER_OUTER_FENCE =
+      of("upper_outer_fence", "F_{\\mathrm{up,out}}", "upper outer fence");
+  public static final Quantity TOTAL = of("total", "\\Sigma x", "Σx");
+  public static final Quantity TABLE_TOTAL = of("table_total", "\\Sigma fx", "Σfx");
+  public static final Quantity TABLE_COUNT = of("table_count", "\\Sigma f", "Σf");
 
   /** The distance of a value from an assumed mean, in a row of a table. */
-  DISTANCE("distance", "d", "d"),
+  public static final Quantity DEVIATION_FROM_ASSUMED_MEAN = of("distance", "d", "d");
+
   /** That distance in steps. */
-  STEPS("coded", "u", "u"),
+  public static final Quantity CODED_VALUE = of("coded", "u", "u");
+
   /** How many values there are up to a row of a table. */
-  CUMULATIVE("cumulative", "F", "F"),
-  ASSUMED_MEAN("assumed_mean", "A", "A"),
-  STEP("step", "h", "h"),
+  public static final Quantity CUMULATIVE = of("cumulative", "F", "F");
+
+  public static final Quantity ASSUMED_MEAN = of("assumed_mean", "A", "A");
+  public static final Quantity STEP = of("step", "h", "h");
+
   /** Where a value stands among the values in order, from 1. */
-  PLACE("position", "\\mathrm{pos}", "pos"),
-  PROPORTION("proportion", "p", "p"),
+  public static final Quantity PLACE = of("position", "\\mathrm{pos}", "pos");
+
+  public static final Quantity PROPORTION = of("proportion", "p", "p");
+
   /** How many values are in a half. */
-  HALF("half", "k", "k"),
-  PERCENTILE("percentile", "P", "P"),
+  public static final Quantity HALF = of("half", "k", "k");
+
+  public static final Quantity PERCENT = of("percent", "\\%", "%");
+  public static final Quantity TENTH = of("tenth", "k", "k");
+  public static final Quantity ORDER = of("order", "k", "k");
+  public static final Quantity PERCENTILE = of("percentile", "P", "P");
+
   /** How many values are left out at each end. */
-  LEFT_OUT("left_out", "g", "g"),
-  TRIMMED_MEAN("trimmed_mean", "\\bar{x}_{t}", "x̄ₜ"),
+  public static final Quantity LEFT_OUT = of("left_out", "g", "g");
+
+  public static final Quantity TRIMMED_MEAN = of("trimmed_mean", "\\bar{x}_{t}", "x̄ₜ");
+
   /** One value that is looked at. */
-  ONE_VALUE("one_value", "x", "x"),
-  SCORE("score", "z", "z"),
-  BELOW("below", "b", "b"),
-  EQUAL("equal", "e", "e"),
-  RANK("rank", "\\mathrm{PR}", "PR"),
-  CLASS_TOTAL("class_total", "\\Sigma fm", "Σfm"),
+  public static final Quantity ONE_VALUE = of("one_value", "x", "x");
+
+  public static final Quantity SCORE = of("score", "z", "z");
+  public static final Quantity BELOW = of("below", "b", "b");
+  public static final Quantity EQUAL = of("equal", "e", "e");
+  public static final Quantity RANK = of("rank", "\\mathrm{PR}", "PR");
+  public static final Quantity CLASS_TOTAL = of("class_total", "\\Sigma fm", "Σfm");
+
   /** The lower boundary of a class. */
-  CLASS_LOWER("class_lower", "L", "L"),
+  public static final Quantity CLASS_LOWER = of("class_lower", "L", "L");
+
   /** The upper boundary of a class. */
-  CLASS_UPPER("class_upper", "U", "U"),
-  CLASS_WIDTH("class_width", "h", "h"),
+  public static final Quantity CLASS_UPPER = of("class_upper", "U", "U");
+
+  public static final Quantity CLASS_WIDTH = of("class_width", "h", "h");
+
   /** The frequency of one class. */
-  CLASS_FREQUENCY("class_frequency", "f", "f"),
+  public static final Quantity CLASS_FREQUENCY = of("class_frequency", "f", "f");
+
   /** The cumulative frequency before a class. */
-  CUMULATIVE_BEFORE("cumulative_before", "F", "F"),
+  public static final Quantity CUMULATIVE_BEFORE = of("cumulative_before", "F", "F");
+
   /** By how much the modal class is denser than the one before. */
-  OVER_BEFORE("over_before", "d_1", "d₁"),
+  public static final Quantity OVER_BEFORE = of("over_before", "d_1", "d₁");
+
   /** By how much the modal class is denser than the one after. */
-  OVER_AFTER("over_after", "d_2", "d₂"),
-  FIRST_RAW_MOMENT("first_raw_moment", "m_1'", "m₁′"),
-  SECOND_RAW_MOMENT("second_raw_moment", "m_2'", "m₂′"),
-  THIRD_RAW_MOMENT("third_raw_moment", "m_3'", "m₃′"),
-  FOURTH_RAW_MOMENT("fourth_raw_moment", "m_4'", "m₄′");
+  public static final Quantity OVER_AFTER = of("over_after", "d_2", "d₂");
 
-  private final String id;
-  private final String latex;
-  private final String plain;
+  public static final Quantity FIRST_RAW_MOMENT = of("first_raw_moment", "m_1'", "m₁′");
+  public static final Quantity SECOND_RAW_MOMENT = of("second_raw_moment", "m_2'", "m₂′");
+  public static final Quantity THIRD_RAW_MOMENT = of("third_raw_moment", "m_3'", "m₃′");
+  public static final Quantity FOURTH_RAW_MOMENT = of("fourth_raw_moment", "m_4'", "m₄′");
 
-  Quantity(String id, String latex, String plain) {
-    this.id = id;
-    this.latex = latex;
-    this.plain = plain;
+  /** {@return a quantity that has one value} */
+  public static Quantity of(String id, String latex, String plain) {
+    return new Quantity(id, new Symbol(latex, plain), false);
   }
 
-  /** {@return the id by which files know it, whatever its symbol} */
-  public String id() {
-    return id;
+  /** {@return a quantity that has another value in each row that a sum runs over} */
+  public static Quantity ofRow(String id, String latex, String plain) {
+    return new Quantity(id, new Symbol(latex, plain), true);
   }
 
   /** {@return the symbol in LaTeX} */
   public String latex() {
-    return latex;
+    return symbol.latex();
   }
 
   /** {@return the symbol in plain characters} */
   public String plain() {
-    return plain;
+    return symbol.plain();
   }
 
   /** {@return this quantity as a formula} */
@@ -125,8 +154,8 @@ public enum Quantity {
     return new Formula.Named(this);
   }
 
-  /** {@return whether it has another value in each row of a table: x, m and f} */
-  public boolean isOfRow() {
-    return this == X || this == F || this == MIDPOINT;
+  @Override
+  public String toString() {
+    return id;
   }
 }

@@ -3,8 +3,9 @@ package promedio.core.graph;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
@@ -35,18 +36,18 @@ public record BoxPlot(
 
   /** {@return the box of the data by the quartile rule}; none where there are no quartiles */
   public static Optional<BoxPlot> of(Data data, CourseRules rules) {
-    Measures measures = Measures.of(data, rules);
+    Computation computation = Computation.of(data, rules);
     List<Exact> found = new ArrayList<>();
     for (Measure measure :
         List.of(
-            Measure.LOWER_FENCE,
-            Measure.Q1,
-            Measure.MEDIAN,
-            Measure.Q3,
-            Measure.UPPER_FENCE,
-            Measure.MIN,
-            Measure.MAX)) {
-      measures.get(measure).number().map(Exact.class::cast).ifPresent(found::add);
+            Measures.LOWER_FENCE,
+            Measures.Q1,
+            Measures.MEDIAN,
+            Measures.Q3,
+            Measures.UPPER_FENCE,
+            Measures.MIN,
+            Measures.MAX)) {
+      computation.result(measure).number().map(Exact.class::cast).ifPresent(found::add);
     }
     if (found.size() < 7) {
       return Optional.empty();

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 
 /** What is marked in a graph on request. */
@@ -26,10 +27,10 @@ public enum GraphMark {
   /** {@return what it marks} */
   public List<Measure> measures() {
     return switch (this) {
-      case MEAN -> List.of(Measure.MEAN);
-      case MEDIAN -> List.of(Measure.MEDIAN);
-      case MODES -> List.of(Measure.MODES);
-      case QUARTILES -> List.of(Measure.Q1, Measure.Q3);
+      case MEAN -> List.of(Measures.MEAN);
+      case MEDIAN -> List.of(Measures.MEDIAN);
+      case MODES -> List.of(Measures.MODES);
+      case QUARTILES -> List.of(Measures.Q1, Measures.Q3);
     };
   }
 }

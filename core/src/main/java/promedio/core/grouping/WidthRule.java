@@ -8,8 +8,8 @@ import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -59,9 +59,13 @@ public enum WidthRule {
    * @param rules the quartile rule among them is that of the IQR
    */
   public Optional<Advice> advice(Data data, CourseRules rules) {
-    Measures measures = Measures.of(data, rules.with(Rule.DIVISOR, Divisor.N_MINUS_1));
+    Computation computation = Computation.of(data, rules.with(Rule.DIVISOR, Divisor.N_MINUS_1));
     Optional<Exact> range =
-        measures.get(Measure.RANGE).number().map(Exact.class::cast).filter(r -> r.signum() > 0);
+        computation
+            .result(Measures.RANGE)
+            .number()
+            .map(Exact.class::cast)
+            .filter(r -> r.signum() > 0);
     if (range.isEmpty()) {
       return Optional.empty();
     }
@@ -71,14 +75,14 @@ public enum WidthRule {
       case SQUARE_ROOT -> counted(upwards(n.sqrt()), range.get());
       case RICE -> counted(upwards(rooted(Exact.of(2), n, false)), range.get());
       case SCOTT ->
-          measures
-              .get(Measure.SD)
+          computation
+              .result(Measures.SD)
               .number()
               .map(Exact.class::cast)
               .map(sd -> wide(sd, SCOTT_FACTOR, n));
       case FREEDMAN_DIACONIS ->
-          measures
-              .get(Measure.IQR)
+          computation
+              .result(Measures.IQR)
               .number()
               .map(Exact.class::cast)
               .filter(iqr -> iqr.signum() > 0)

@@ -2,8 +2,8 @@ package promedio.core.marking;
 
 import java.util.List;
 import java.util.function.Predicate;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Reading.Form;
@@ -32,13 +32,13 @@ public final class Agreement {
   /**
    * {@return what the answer is worth}
    *
-   * @param measure what was asked
+   * @param task what was asked
    * @param result what it is
    * @param answer what the student wrote: a number, a fraction, a percentage where the measure is
    *     one, {@code none}, or several modes
    */
-  public Mark judge(Measure measure, Result result, String answer) {
-    return judge(result, Answer.readings(answer, measure, sign));
+  public Mark judge(Task task, Result result, String answer) {
+    return judge(result, Answer.readings(answer, task, sign));
   }
 
   /** {@return what an answer is worth in the way of reading it that is worth most} */

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Shape;
+import promedio.core.measure.Task;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
@@ -24,10 +26,10 @@ sealed interface Answer {
   /** There is no result. */
   record None() implements Answer {}
 
-  /** Numbers, ascending; more than one only where modes are asked. */
+  /** Numbers, modes ascending; more than one only where several are asked. */
   record Numbers(List<Numeral> numbers) implements Answer {
     public Numbers {
-      numbers = numbers.stream().sorted(Comparator.comparing(Numeral::value)).toList();
+      numbers = List.copyOf(numbers);
     }
 
     /** {@return the most decimals that one of them is written with} */
@@ -40,24 +42,23 @@ sealed interface Answer {
    * {@return the answer in every way that it can be understood, the likeliest first}: {@code 3 1/2}
    * is one mode or two
    *
-   * @param measure what was asked: percentages are read only where the measure is one, several
-   *     numbers only for modes
+   * @param task what was asked: percentages are read only where the result is one, several numbers
+   *     only where it is several
    */
-  static List<Answer> readings(String written, Measure measure, DecimalSign sign) {
-    if (measure != Measure.MODES) {
-      return List.of(read(List.of(written.strip()), written, measure, sign));
+  static List<Answer> readings(String written, Task task, DecimalSign sign) {
+    if (task.measure().shape() == Shape.ONE) {
+      return List.of(read(List.of(written.strip()), written, task, sign));
     }
     List<Answer> readings =
         ModesText.parts(written, sign).stream()
-            .map(parts -> read(parts, written, measure, sign))
+            .map(parts -> read(parts, written, task, sign))
             .toList();
     List<Answer> readable =
         readings.stream().filter(reading -> !(reading instanceof Unreadable)).toList();
     return readable.isEmpty() ? readings.subList(0, 1) : readable;
   }
 
-  private static Answer read(
-      List<String> parts, String written, Measure measure, DecimalSign sign) {
+  private static Answer read(List<String> parts, String written, Task task, DecimalSign sign) {
     String text = written.strip();
     if (text.toLowerCase(Locale.ROOT).equals(NONE)) {
       return new None();
@@ -69,13 +70,16 @@ sealed interface Answer {
         return new Unreadable(unreadable.why());
       }
       Numeral numeral = (Numeral) reading;
-      if (numeral.form() == Form.PERCENT && !measure.isPercentage()) {
+      if (numeral.form() == Form.PERCENT && task.dimension() != Dimension.PERCENT) {
         return new Unreadable(Message.of("answer.no-percentage", text));
       }
       numerals.add(
           numeral.form() == Form.PERCENT
               ? new Numeral(numeral.value().times(100), numeral.places(), Form.DECIMAL)
               : numeral);
+    }
+    if (task.measure().shape() == Shape.SEVERAL) {
+      numerals.sort(Comparator.comparing(Numeral::value));
     }
     return new Numbers(numerals);
   }

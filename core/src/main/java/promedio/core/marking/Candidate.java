@@ -11,6 +11,8 @@ import promedio.core.number.Reading.Form;
 import promedio.core.number.Reading.Numeral;
 import promedio.core.number.Real;
 import promedio.core.number.Rounding;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 
 /**
  * What a cause would lead to.
@@ -66,8 +68,11 @@ record Candidate(Cause cause, Map<String, String> params, Result outcome, Ending
 
   /** {@return the numbers of a result} */
   static List<Real> numbers(Result result) {
-    return result instanceof Result.Several several
-        ? List.copyOf(several.values())
+    if (result instanceof Result.Several several) {
+      return List.copyOf(several.values());
+    }
+    return result instanceof Result.Row row
+        ? List.copyOf(row.values())
         : result.number().map(List::of).orElse(List.of());
   }
 }

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 
 /** Collects what the causes would lead to in one question. */
 final class Candidates {
@@ -60,14 +62,15 @@ final class Candidates {
 
   /** Takes what a cause leads to, unless it is the right result. */
   void add(Cause cause, Result outcome, String... params) {
-    if (!outcome.equals(question.right())) {
+    if (!outcome.equals(question.right())
+        && (cause.kind() == Kind.RULE || !(outcome instanceof Result.Absent))) {
       add(cause, outcome, Ending.ROUNDED, params);
     }
   }
 
   /** Takes what a cause leads to, where that is a number. */
   void add(Cause cause, Optional<Exact> outcome, String... params) {
-    outcome.ifPresent(value -> add(cause, new Result.Found(value), params));
+    outcome.ifPresent(value -> add(cause, question.result(value), params));
   }
 
   /**

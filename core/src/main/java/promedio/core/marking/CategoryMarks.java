@@ -14,6 +14,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.Categories;
+import promedio.core.slip.Cause;
 
 /** Marks what was answered where the mode of categories is asked: names, or that there is none. */
 final class CategoryMarks {

@@ -3,21 +3,22 @@ package promedio.core.marking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.function.Function;
-import promedio.core.measure.ClassModes;
+import promedio.core.catalogue.Measures;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.ClassModes.Modal;
 import promedio.core.measure.ClassPlace;
 import promedio.core.measure.Grouped;
-import promedio.core.measure.Measure;
+import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
-import promedio.core.measure.Result.Found;
-import promedio.core.measure.Result.Several;
+import promedio.core.measure.Rewriting;
+import promedio.core.measure.Sighting;
 import promedio.core.number.Exact;
 import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
+import promedio.core.slip.Cause;
 
 /** Slips with the limits, boundaries and cumulative frequencies of classes. */
 final class ClassSlips {
@@ -25,22 +26,23 @@ final class ClassSlips {
   private final Question question;
   private final Candidates out;
   private final ClassTable table;
+  private final Grouped grouped;
   private final List<Interval> intervals;
 
   private ClassSlips(Question question, Candidates out, ClassTable table) {
     this.question = question;
     this.out = out;
     this.table = table;
-    this.intervals = Grouped.of(table, question.rules().get(Rule.OPEN_CLASS)).intervals();
+    this.grouped = question.setting().classes().orElseThrow();
+    this.intervals = grouped.intervals();
   }
 
   static void find(Question question, Candidates out) {
     if (question.data() instanceof ClassTable table) {
       ClassSlips slips = new ClassSlips(question, out, table);
       slips.midpoints();
-      slips.places();
-      if (question.measure() == Measure.MODES) {
-        slips.modes();
+      if (question.inspection().isPresent() && !(question.right() instanceof Result.Absent)) {
+        slips.reading();
       }
     }
   }
@@ -57,29 +59,50 @@ final class ClassSlips {
   }
 
   private void midpoints(Cause cause, List<Optional<Exact>> taken) {
-    new Midpoints(intervals, taken)
-        .complete()
-        .ifPresent(m -> m.outcomes(question).forEach(outcome -> out.add(cause, outcome)));
+    new Midpoints(intervals, taken).complete().ifPresent(m -> out.add(cause, m.outcome(question)));
   }
 
-  /** Slips in L + (t − F)/f · h. */
-  private void places() {
-    Optional<ClassPlace> found =
-        OrderSlips.share(question.measure()).flatMap(question.formulas()::place);
-    if (found.isEmpty() || found.get().value().isEmpty()) {
-      return;
+  /** Slips in L + (t − F)/f · h, and in L + d₁/(d₁ + d₂) · h. */
+  private void reading() {
+    seen(
+        Cause.LIMIT_NOT_BOUNDARY,
+        sighting -> replaced(sighting, Quantity.CLASS_LOWER, limit(row(sighting))));
+    seen(
+        Cause.WIDTH_FROM_LIMITS,
+        sighting -> replaced(sighting, Quantity.CLASS_WIDTH, width(row(sighting))));
+    seen(
+        Cause.OWN_CLASS_CUMULATED,
+        sighting ->
+            replaced(
+                sighting,
+                Quantity.CUMULATIVE_BEFORE,
+                number(sighting, Quantity.CUMULATIVE_BEFORE)
+                    .flatMap(
+                        before -> number(sighting, Quantity.CLASS_FREQUENCY).map(before::plus))));
+    for (int by : new int[] {-1, 1}) {
+      seen(Cause.NEIGHBOUR_CLASS, sighting -> beside(sighting, sighting.row() + by));
     }
-    ClassPlace place = found.get();
-    Exact step = place.position().minus(place.before()).over(place.interval().frequency());
-    Exact lower = place.interval().lower().orElseThrow();
-    Exact width = place.interval().width().orElseThrow();
-    ClassTable.Row row = table.rows().get(place.index());
-    limit(row).ifPresent(l -> add(Cause.LIMIT_NOT_BOUNDARY, l.plus(step.times(width))));
-    width(row).ifPresent(h -> add(Cause.WIDTH_FROM_LIMITS, lower.plus(step.times(h))));
-    add(Cause.OWN_CLASS_CUMULATED, lower.plus(step.minus(Exact.ONE).times(width)));
-    for (int beside : new int[] {place.index() - 1, place.index() + 1}) {
-      neighbour(place, beside).ifPresent(value -> add(Cause.NEIGHBOUR_CLASS, value));
-    }
+  }
+
+  private void seen(Cause cause, Function<Sighting, Optional<Sighting>> otherwise) {
+    out.add(cause, question.by(Rewriting.ofSightings(otherwise)));
+  }
+
+  private static Optional<Exact> number(Sighting sighting, Quantity quantity) {
+    return Optional.ofNullable(sighting.found().get(quantity));
+  }
+
+  /** Another number for one that was read; nothing where that was not read, or is not there. */
+  private static Optional<Sighting> replaced(
+      Sighting sighting, Quantity quantity, Optional<Exact> other) {
+    boolean interpolated = sighting.found().containsKey(Quantity.CLASS_WIDTH);
+    return interpolated && sighting.found().containsKey(quantity)
+        ? other.map(value -> sighting.with(quantity, value))
+        : Optional.empty();
+  }
+
+  private ClassTable.Row row(Sighting sighting) {
+    return table.rows().get(sighting.row());
   }
 
   private Optional<Exact> limit(ClassTable.Row row) {
@@ -92,66 +115,29 @@ final class ClassSlips {
         : Optional.empty();
   }
 
-  private Optional<Exact> neighbour(ClassPlace place, int index) {
+  /** The class at the index, read in the place of the one that was found. */
+  private Optional<Sighting> beside(Sighting sighting, int index) {
     if (index < 0 || index >= intervals.size()) {
       return Optional.empty();
     }
+    return number(sighting, Quantity.PLACE).isPresent() ? reached(sighting, index) : modal(index);
+  }
+
+  private Optional<Sighting> reached(Sighting sighting, int index) {
     Interval beside = intervals.get(index);
-    Exact before =
-        index < place.index()
-            ? place.before().minus(beside.frequency())
-            : place.before().plus(place.interval().frequency());
+    Exact before = sighting.found().get(Quantity.CUMULATIVE_BEFORE);
+    Exact there =
+        index < sighting.row()
+            ? before.minus(beside.frequency())
+            : before.plus(sighting.found().get(Quantity.CLASS_FREQUENCY));
     return beside.frequency().signum() == 0
         ? Optional.empty()
-        : new ClassPlace(index, place.position(), before, beside).value();
-  }
-
-  private void add(Cause cause, Exact value) {
-    out.add(cause, new Found(value));
-  }
-
-  private void modes() {
-    GroupedMode rule = question.rules().get(Rule.GROUPED_MODE);
-    if (rule == GroupedMode.EMPIRICAL || question.right() instanceof Result.Absent) {
-      return;
-    }
-    boolean interpolated = rule == GroupedMode.INTERPOLATED;
-    if (interpolated) {
-      mode(Cause.LIMIT_NOT_BOUNDARY, modal -> read(modal, limit(row(modal)), width(modal)));
-      mode(
-          Cause.WIDTH_FROM_LIMITS,
-          modal -> read(modal, modal.interval().lower(), width(row(modal))));
-    }
-    for (int by : new int[] {-1, 1}) {
-      mode(
-          Cause.NEIGHBOUR_CLASS,
-          modal ->
-              beside(modal.index() + by)
-                  .flatMap(
-                      other -> interpolated ? other.interpolated() : other.interval().midpoint()));
-    }
-  }
-
-  private ClassTable.Row row(Modal modal) {
-    return table.rows().get(modal.index());
-  }
-
-  private static Optional<Exact> width(Modal modal) {
-    return modal.interval().width();
-  }
-
-  private static Optional<Exact> read(Modal modal, Optional<Exact> from, Optional<Exact> width) {
-    Exact both = modal.overBefore().plus(modal.overAfter());
-    return both.signum() == 0 || from.isEmpty() || width.isEmpty()
-        ? Optional.empty()
-        : Optional.of(from.get().plus(modal.overBefore().over(both).times(width.get())));
+        : ReachedClass.read(
+            new ClassPlace(index, sighting.found().get(Quantity.PLACE), there, beside));
   }
 
   /** The class at the index, read as if it were a modal one. */
-  private Optional<Modal> beside(int index) {
-    if (index < 0 || index >= intervals.size()) {
-      return Optional.empty();
-    }
+  private Optional<Sighting> modal(int index) {
     List<Optional<Exact>> densities = new ArrayList<>();
     for (int i = index - 1; i <= index + 1; i++) {
       densities.add(
@@ -163,19 +149,14 @@ final class ClassSlips {
       return Optional.empty();
     }
     Exact own = densities.get(1).orElseThrow();
-    return Optional.of(
-        new Modal(
+    boolean interpolated =
+        question.measure() == Measures.MODES
+            && question.rules().get(Rule.GROUPED_MODE) == GroupedMode.INTERPOLATED;
+    return new Modal(
             index,
             intervals.get(index),
             own.minus(densities.get(0).orElseThrow()),
-            own.minus(densities.get(2).orElseThrow())));
-  }
-
-  private void mode(Cause cause, Function<Modal, Optional<Exact>> read) {
-    TreeSet<Exact> found = new TreeSet<>();
-    ClassModes.modal(intervals).forEach(modal -> read.apply(modal).ifPresent(found::add));
-    if (!found.isEmpty()) {
-      out.add(cause, new Several(List.copyOf(found)));
-    }
+            own.minus(densities.get(2).orElseThrow()))
+        .read(grouped, interpolated);
   }
 }

@@ -2,6 +2,7 @@ package promedio.core.marking;
 
 import promedio.core.measure.Result;
 import promedio.core.rules.Rule;
+import promedio.core.slip.Cause;
 
 /** Answers whose last digit came about in another way. */
 final class EndingCauses {

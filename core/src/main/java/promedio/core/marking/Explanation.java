@@ -6,12 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.slip.Cause;
 
 /**
  * A single thing that would explain an answer, or two of them together.
@@ -35,7 +37,7 @@ public record Explanation(
    * {@return the measure whose step in the working it concerns}; none where that is the last one
    */
   public Optional<Measure> step() {
-    return Measure.ofKey(params.getOrDefault("step", "").split(",", -1)[0]);
+    return Measures.ofKey(params.getOrDefault("step", "").split(",", -1)[0]);
   }
 
   /** {@return the value of the data that was slipped with; of several that fit, the first} */

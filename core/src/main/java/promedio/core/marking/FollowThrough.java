@@ -8,6 +8,8 @@ import java.util.Optional;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.formula.Scope;
+import promedio.core.measure.Setting;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -36,7 +38,7 @@ public final class FollowThrough {
   private final OwnWorking own;
   private final CourseRules rules;
   private final DecimalSign sign;
-  private final Data data;
+  private final Scope scope;
 
   /** What parts of formulas come to with the student's own numbers, by where they are used. */
   private final Map<Use, Optional<Exact>> known = new HashMap<>();
@@ -65,7 +67,7 @@ public final class FollowThrough {
     this.own = own;
     this.rules = rules;
     this.sign = sign;
-    this.data = data;
+    this.scope = Setting.of(data, rules).scope();
   }
 
   /** {@return the judgement of what was written beside a step, from 0; none where nothing was} */
@@ -211,7 +213,7 @@ public final class FollowThrough {
   }
 
   private Evaluation evaluation(int user) {
-    return new Evaluation(data.tally(), quantity -> ofPart(quantity.formula(), user));
+    return new Evaluation(scope, quantity -> ofPart(quantity.formula(), user));
   }
 
   private Optional<Exact> number(Formula part, int user) {
@@ -239,24 +241,40 @@ public final class FollowThrough {
   private Optional<Exact> derivedCell(WorkTable table, int column, int row) {
     Formula body = table.columns().get(column);
     List<Exact> cells = table.rows().get(row);
-    if (column == 0 || body.equals(F) || body.equals(Quantity.CUMULATIVE.formula())) {
+    if (isGiven(body)) {
       return Optional.of(cells.get(column));
     }
-    Optional<Formula> before = Columns.before(body);
-    int columnBefore = before.map(table.columns()::indexOf).orElse(-1);
+    List<Formula> entries = new ArrayList<>();
+    for (Formula parent : Columns.parents(body)) {
+      int own = table.columns().indexOf(parent);
+      if (own < 0) {
+        return evaluation(working.steps().size()).of(body);
+      }
+      Optional<Exact> entry = ofCell(table, own, row);
+      if (entry.isEmpty()) {
+        return entry;
+      }
+      entries.add(new Formula.Numeral(entry.get()));
+    }
     Formula formula =
-        columnBefore < 0
+        entries.isEmpty()
             ? Columns.inRow(body, table.columns().get(0))
-            : ofCell(table, columnBefore, row)
-                .map(value -> Columns.made(body, new Formula.Numeral(value)))
-                .orElse(body);
-    int frequencies = table.columns().indexOf(F);
-    Exact f = frequencies < 0 ? Exact.ONE : cells.get(frequencies);
+            : Columns.made(body, entries);
+    Map<Quantity, Exact> values = new HashMap<>();
+    for (int i = 0; i < cells.size(); i++) {
+      if (table.columns().get(i) instanceof Formula.Named named && named.quantity().isOfRow()) {
+        values.put(named.quantity(), cells.get(i));
+      }
+    }
     int anyStep = working.steps().size();
     // The quantities first: finding them goes over the rows itself.
     Formula numbers =
         formula.withNumbers(part -> isOfRow(part) ? Optional.empty() : number(part, anyStep));
-    return evaluation(anyStep).inRow(numbers, cells.get(0), f);
+    return evaluation(anyStep).inRow(numbers, Scope.ofRow(values), 0);
+  }
+
+  private static boolean isGiven(Formula column) {
+    return isOfRow(column) || column.equals(Quantity.CUMULATIVE.formula());
   }
 
   private static boolean isOfRow(Formula part) {

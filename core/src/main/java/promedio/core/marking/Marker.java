@@ -9,7 +9,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Categories;
+import promedio.core.slip.Cause;
 
 /** Marks answers to one question. Not for several threads. */
 public final class Marker {
@@ -58,17 +58,18 @@ public final class Marker {
    */
   public Mark mark(String written, DecimalSign sign) {
     Mark plain = compare(written, sign);
-    if (plain.verdict() != Verdict.UNEXPLAINED || question.data() instanceof Categories) {
+    if (plain.verdict() != Verdict.UNEXPLAINED || question.setting().categories().isPresent()) {
       return plain;
     }
-    List<Answer> readings = Answer.readings(written, question.measure(), sign);
+    List<Answer> readings = Answer.readings(written, question.task(), sign);
     Answer answer = readings.get(0);
     List<Explanation> found = List.of();
     for (int i = 0; i < readings.size() && found.isEmpty(); i++) {
       answer = readings.get(i);
       found = explain(answer);
     }
-    Verdict verdict = found.isEmpty() ? Verdict.UNEXPLAINED : found.get(0).cause().kind().verdict();
+    Verdict verdict =
+        found.isEmpty() ? Verdict.UNEXPLAINED : Verdict.explainedBy(found.get(0).cause().kind());
     Optional<Exact> chance =
         answer instanceof Answer.Numbers numbers
             ? Chance.of(candidates(), right, numbers.places(), rounding)
@@ -86,11 +87,12 @@ public final class Marker {
    * That is far quicker.
    */
   public Mark compare(String written, DecimalSign sign) {
-    if (question.data() instanceof Categories categories) {
-      return new CategoryMarks(categories, question.right(), sign).mark(written);
+    if (question.setting().categories().isPresent()) {
+      return new CategoryMarks(question.setting().categories().get(), question.right(), sign)
+          .mark(written);
     }
     return new Agreement(question.rules(), sign)
-        .judge(question.right(), Answer.readings(written, question.measure(), sign));
+        .judge(question.right(), Answer.readings(written, question.task(), sign));
   }
 
   private List<Candidate> candidates() {

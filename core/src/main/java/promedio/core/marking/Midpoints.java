@@ -2,21 +2,17 @@ package promedio.core.marking;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import promedio.core.formula.Rewriting;
-import promedio.core.measure.ClassModes;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Grouped;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Rewriting;
+import promedio.core.measure.Sighting;
 import promedio.core.number.Exact;
-import promedio.core.rules.CourseRules;
-import promedio.core.rules.GroupedMode;
-import promedio.core.rules.Rule;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.FrequencyTable;
 
@@ -28,10 +24,17 @@ import promedio.core.sample.FrequencyTable;
  */
 record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
 
-  /** {@return the right ones}; none where a class that needs one has none */
-  static Optional<Midpoints> of(ClassTable table, CourseRules rules) {
-    List<Interval> intervals = Grouped.of(table, rules.get(Rule.OPEN_CLASS)).intervals();
-    return new Midpoints(intervals, intervals.stream().map(Interval::midpoint).toList()).complete();
+  /**
+   * {@return the right ones}; none where a class that needs one has none, or there are no classes
+   */
+  static Optional<Midpoints> of(Question question) {
+    return question
+        .setting()
+        .classes()
+        .map(Grouped::intervals)
+        .flatMap(
+            found ->
+                new Midpoints(found, found.stream().map(Interval::midpoint).toList()).complete());
   }
 
   /** {@return this}, unless a class with values has none */
@@ -57,44 +60,17 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
     return new FrequencyTable(rows, 0);
   }
 
-  /** {@return what the question comes to with them; nothing where it uses no midpoints} */
-  List<Result> outcomes(Question question) {
-    Measure measure = question.measure();
-    if (measure == Measure.MODES) {
-      return modes(question).stream().toList();
-    }
-    if (OrderSlips.share(measure).isPresent() || measure == Measure.MIN || measure == Measure.MAX) {
-      return List.of();
-    }
-    if (measure == Measure.GEOMETRIC_MEAN) {
-      return List.of(Measures.of(table(), question.rules()).get(measure));
-    }
-    return question
-        .formulas()
-        .rewritten(Rewriting.ofRows(table().tally()))
-        .value(measure)
-        .<Result>map(Result.Found::new)
-        .stream()
-        .toList();
+  /** {@return what the question comes to with them; what uses none comes to the right result} */
+  Result outcome(Question question) {
+    return question.by(
+        new Rewriting(
+            UnaryOperator.identity(), Map.of(), this::read, Optional.of(table().tally())));
   }
 
-  private Optional<Result> modes(Question question) {
-    GroupedMode rule = question.rules().get(Rule.GROUPED_MODE);
-    if (rule == GroupedMode.INTERPOLATED) {
-      return Optional.empty();
-    }
-    if (rule == GroupedMode.EMPIRICAL) {
-      return Optional.of(
-          Result.both(
-                  question.measures().get(Measure.MEDIAN),
-                  Measures.of(table(), question.rules()).get(Measure.MEAN),
-                  (median, mean) -> median.times(3).minus(mean.times(2)))
-              .then(mode -> new Result.Several(List.of(mode))));
-    }
-    TreeSet<Exact> found = new TreeSet<>();
-    ClassModes.modal(intervals).forEach(modal -> values.get(modal.index()).ifPresent(found::add));
-    return found.isEmpty() || question.right() instanceof Result.Absent
-        ? Optional.empty()
-        : Optional.of(new Result.Several(List.copyOf(found)));
+  /** Where the mode is a midpoint, it is another one. */
+  private Optional<Sighting> read(Sighting sighting) {
+    return sighting.found().containsKey(Quantity.CLASS_UPPER)
+        ? values.get(sighting.row()).map(value -> sighting.with(new Formula.Numeral(value)))
+        : Optional.of(sighting);
   }
 }

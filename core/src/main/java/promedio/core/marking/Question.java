@@ -1,72 +1,149 @@
 package promedio.core.marking;
 
-import promedio.core.formula.Formulas;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.computation.Computation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Inspection;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.measure.OrderedPlace;
+import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
+import promedio.core.measure.Rewriting;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Shape;
+import promedio.core.measure.Task;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 
-/** A measure that is asked of some data by some course rules. Not for several threads. */
+/** What is asked of some data by some course rules. */
 public final class Question {
 
-  private final Data data;
-  private final CourseRules rules;
-  private final Measure asked;
-  private final Measures measures;
-  private final Formulas formulas;
+  private final Task asked;
+  private final Computation computation;
 
-  private Question(Data data, CourseRules rules, Measure asked, Measures measures) {
-    this.data = data;
-    this.rules = rules;
+  private Question(Task asked, Computation computation) {
     this.asked = asked;
-    this.measures = measures;
-    this.formulas = Formulas.of(data, rules);
+    this.computation = computation;
   }
 
-  /** {@return the question for the measure} */
+  /** {@return the question for a measure without arguments} */
   public static Question of(Data data, CourseRules rules, Measure asked) {
-    return new Question(data, rules, asked, Measures.of(data, rules));
+    return of(data, rules, Task.of(asked));
+  }
+
+  /** {@return the question for what is asked} */
+  public static Question of(Data data, CourseRules rules, Task asked) {
+    return new Question(asked, Computation.of(data, rules));
+  }
+
+  /** {@return the question for what is asked, of what is known of the data already} */
+  public static Question of(Computation computation, Task asked) {
+    return new Question(asked, computation);
   }
 
   /** {@return the same question where the course has another rule} */
   Question under(CourseRules others) {
-    return new Question(data, others, asked, measures.under(others));
+    return new Question(asked, computation.under(others));
   }
 
   /** {@return the data} */
   public Data data() {
-    return data;
+    return computation.setting().data();
   }
 
   /** {@return the course rules} */
   public CourseRules rules() {
-    return rules;
+    return computation.setting().rules();
   }
 
   /** {@return what was asked} */
-  public Measure asked() {
+  public Task asked() {
     return asked;
   }
 
-  /** {@return the measure that is meant: of the skewness the one that the course rule names} */
-  public Measure measure() {
-    return asked == Measure.SKEWNESS ? Measure.called(rules.get(Rule.SKEWNESS)) : asked;
+  /** {@return what is meant: of the skewness the one that the course rule names} */
+  public Task task() {
+    return asked.meant(rules());
   }
 
-  /** {@return all measures of the data} */
-  public Measures measures() {
-    return measures;
+  /** {@return the measure that is meant} */
+  Measure measure() {
+    return task().measure();
   }
 
-  /** {@return the formulas of the measures} */
-  public Formulas formulas() {
-    return formulas;
+  /** {@return everything that is known of the data} */
+  public Computation computation() {
+    return computation;
+  }
+
+  /** {@return the data, the rules, and the arguments of what is asked} */
+  Setting setting() {
+    return computation.setting().with(asked.arguments());
   }
 
   /** {@return the right result} */
   public Result right() {
-    return measures.get(measure());
+    return computation.result(task());
+  }
+
+  /** {@return what a hand finds that does something otherwise} */
+  Result by(Rewriting rewriting) {
+    return computation.with(rewriting).result(task());
+  }
+
+  /** {@return the formula that the last step follows} */
+  Optional<Formula> formula() {
+    return computation.formula(task());
+  }
+
+  /** {@return whether the formula of the last step itself has this part} */
+  boolean hasPart(Formula part) {
+    return formula().filter(own -> !own.replacing(part, Formula.number(0)).equals(own)).isPresent();
+  }
+
+  /** {@return what it comes to with another formula in the place of a part of the last step} */
+  Optional<Exact> instead(Formula part, Formula other) {
+    return formula().map(own -> own.replacing(part, other)).flatMap(this::value);
+  }
+
+  /** {@return what a formula of the data and the arguments comes to} */
+  Optional<Exact> value(Formula formula) {
+    Formula given = formula;
+    for (Map.Entry<Quantity, Exact> argument : asked.named().entrySet()) {
+      Formula number = new Formula.Numeral(argument.getValue());
+      given = given.replacing(argument.getKey().formula(), number);
+    }
+    return computation.value(given);
+  }
+
+  /** {@return a number as the result of such a measure} */
+  Result result(Exact value) {
+    return measure().shape() == Shape.SEVERAL
+        ? new Result.Several(List.of(value))
+        : new Result.Found(value);
+  }
+
+  /** {@return how the result itself is looked for; none where it is calculated} */
+  Optional<Inspection> inspection() {
+    return computation.definition(task()) instanceof Definition.ByInspection looking
+        ? Optional.of(looking.how())
+        : Optional.empty();
+  }
+
+  /** {@return which share of the values the result cuts off, where it is found by a position} */
+  Optional<Exact> share() {
+    return inspection()
+        .flatMap(
+            how ->
+                how instanceof OrderedPlace place
+                    ? Optional.of(place.share())
+                    : how instanceof ReachedClass reached
+                        ? Optional.of(reached.share())
+                        : Optional.empty());
   }
 }

@@ -2,12 +2,14 @@ package promedio.core.marking;
 
 import java.util.Map;
 import promedio.core.rules.Rule;
+import promedio.core.slip.Cause;
 
 /** Answers that are right by another course rule. */
 final class RuleCauses {
 
   private static final Map<Rule<?>, Cause> RULES =
       Map.of(
+          Rule.PERCENTILES, Cause.PERCENTILES,
           Rule.DIVISOR, Cause.DIVISOR,
           Rule.SKEWNESS, Cause.SKEWNESS,
           Rule.MODE, Cause.MODE,

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import promedio.core.number.Rounding;
+import promedio.core.slip.Cause;
 
 /** Finds the causes that explain an answer, and puts the likeliest first. */
 final class Suspects {

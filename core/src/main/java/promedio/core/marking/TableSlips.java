@@ -3,36 +3,29 @@ package promedio.core.marking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formulas;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
-import promedio.core.measure.Result.Found;
+import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
-import promedio.core.rules.Divisor;
-import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
+import promedio.core.slip.Cause;
 
 /** Slips with the frequencies of a table. */
 final class TableSlips {
 
-  private static final Set<Measure> WITHOUT_FREQUENCIES =
-      Set.of(Measure.MODES, Measure.MIN, Measure.MAX, Measure.RANGE, Measure.MIDRANGE);
-
   private final Question question;
-  private final Formulas formulas;
+  private final Setting setting;
   private final Candidates out;
   private final List<FrequencyTable.Row> rows;
 
   private TableSlips(Question question, Candidates out, List<FrequencyTable.Row> rows) {
     this.question = question;
-    this.formulas = question.formulas();
+    this.setting = question.setting();
     this.out = out;
     this.rows = rows;
   }
@@ -40,11 +33,18 @@ final class TableSlips {
   static void find(Question question, Candidates out) {
     Optional<List<FrequencyTable.Row>> rows = rows(question);
     rows.ifPresent(found -> new TableSlips(question, out, found).find());
-    if (question.data() instanceof ClassTable table
-        && !WITHOUT_FREQUENCIES.contains(question.measure())) {
+    if (question.data() instanceof ClassTable table && usesFrequencies(question)) {
       List<Exact> ones = table.rows().stream().map(row -> Exact.ONE).toList();
       add(question, out, table.withFrequencies(ones));
     }
+  }
+
+  /** Modes are found by them alone, and the ends of the data without them. */
+  private static boolean usesFrequencies(Question question) {
+    Computation computation = question.computation();
+    return question.measure() != Measures.MODES
+        && !computation.isMadeOf(question.task(), Measures.MIN)
+        && !computation.isMadeOf(question.task(), Measures.MAX);
   }
 
   /** The rows with their values or midpoints, where all are known. */
@@ -52,28 +52,26 @@ final class TableSlips {
     if (question.data() instanceof FrequencyTable table) {
       return Optional.of(table.rows());
     }
-    return question.data() instanceof ClassTable table
-        ? Midpoints.of(table, question.rules()).map(midpoints -> midpoints.table().rows())
-        : Optional.empty();
+    return Midpoints.of(question).map(midpoints -> midpoints.table().rows());
   }
 
   private void find() {
-    Measure measure = question.measure();
-    if (!WITHOUT_FREQUENCIES.contains(measure)) {
+    if (usesFrequencies(question)) {
       ignored(rows);
       ignored(rows.stream().filter(row -> row.frequency().signum() > 0).toList());
     }
-    if (measure == Measure.MEAN) {
-      divided(formulas.n(), rows.size());
+    if (question.measure() == Measures.MEAN) {
+      divided(setting.n(), rows.size());
     }
-    if (SumSlips.isOfSquares(measure)) {
-      boolean ofSample = question.rules().get(Rule.DIVISOR) == Divisor.N_MINUS_1;
-      Formula divisor = ofSample ? formulas.n().minus(Formula.number(1)) : formulas.n();
+    if (question.hasPart(setting.squares())) {
+      Formula oneLess = setting.n().minus(Formula.number(1));
+      boolean byOneLess = question.hasPart(oneLess);
+      Formula divisor = byOneLess ? oneLess : setting.n();
       divided(divisor, rows.size());
-      if (ofSample && rows.size() > 1) {
+      if (byOneLess && rows.size() > 1) {
         divided(divisor, rows.size() - 1);
       }
-      formulas.value(formulas.symbol(Measure.MEAN)).ifPresent(this::squares);
+      question.computation().value(setting.mean()).ifPresent(this::squares);
     }
   }
 
@@ -84,16 +82,12 @@ final class TableSlips {
   }
 
   private static void add(Question question, Candidates out, Data data) {
-    try {
-      out.add(
-          Cause.FREQUENCIES_IGNORED, Measures.of(data, question.rules()).get(question.measure()));
-    } catch (UnusableDataException e) {
-      throw new IllegalStateException("frequencies of 1 are usable", e);
-    }
+    out.add(
+        Cause.FREQUENCIES_IGNORED, Computation.of(data, question.rules()).result(question.task()));
   }
 
   private void divided(Formula divisor, int by) {
-    out.add(Cause.DIVIDED_BY_CLASSES, SumSlips.instead(question, divisor, Formula.number(by)));
+    out.add(Cause.DIVIDED_BY_CLASSES, question.instead(divisor, Formula.number(by)));
   }
 
   private void squares(Exact mean) {
@@ -116,7 +110,6 @@ final class TableSlips {
 
   /** Another number stands in the place of Σf(x−x̄)². */
   private void sum(Cause cause, Exact instead) {
-    SumSlips.instead(question, formulas.squares(), new Formula.Numeral(instead))
-        .ifPresent(value -> out.add(cause, new Found(value)));
+    out.add(cause, question.instead(setting.squares(), new Formula.Numeral(instead)));
   }
 }

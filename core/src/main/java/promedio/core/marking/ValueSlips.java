@@ -3,12 +3,13 @@ package promedio.core.marking;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.measure.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
+import promedio.core.slip.Cause;
 
 /** Slips with one value of a sample, or one row of a table of values. */
 final class ValueSlips {
@@ -71,6 +72,6 @@ final class ValueSlips {
   }
 
   private void add(Cause cause, Data changed, String... params) {
-    out.add(cause, Measures.of(changed, question.rules()).get(question.measure()), params);
+    out.add(cause, Computation.of(changed, question.rules()).result(question.task()), params);
   }
 }

@@ -1,6 +1,7 @@
 package promedio.core.marking;
 
 import java.util.Locale;
+import promedio.core.slip.Kind;
 
 /** What a result found by hand is worth. */
 public enum Verdict {
@@ -18,6 +19,15 @@ public enum Verdict {
   SLIP,
   /** It is not the result, and nothing known explains it. */
   UNEXPLAINED;
+
+  /** {@return the verdict over an answer that is best explained by such a thing} */
+  static Verdict explainedBy(Kind kind) {
+    return switch (kind) {
+      case RULE -> OTHER_RULE;
+      case ROUNDING -> ROUNDING;
+      case SLIP -> SLIP;
+    };
+  }
 
   /** {@return the code by which files and the command line know it} */
   public String code() {

@@ -1,12 +1,14 @@
 package promedio.core.measure;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Inspection.Seen;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.GroupedMode;
 import promedio.core.rules.ModeRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
@@ -20,9 +22,9 @@ public final class ClassModes {
     this.intervals = intervals;
   }
 
-  /** {@return the modes, interpolated or as midpoints, or why there are none} */
-  static Result of(List<Interval> intervals, CourseRules rules) {
-    return new ClassModes(intervals).find(rules);
+  /** {@return the modal classes and what is read in them, or why there are none} */
+  static Seen look(Grouped grouped, CourseRules rules, boolean interpolated) {
+    return new ClassModes(grouped.intervals()).find(grouped, rules, interpolated);
   }
 
   /**
@@ -35,14 +37,29 @@ public final class ClassModes {
    */
   public record Modal(int index, Interval interval, Exact overBefore, Exact overAfter) {
 
-    /** {@return L + d₁/(d₁ + d₂) · h; none in an open class, or where both are 0} */
-    public Optional<Exact> interpolated() {
-      Exact both = overBefore.plus(overAfter);
-      return both.signum() == 0
-          ? Optional.empty()
-          : interval
-              .width()
-              .map(h -> interval.lower().orElseThrow().plus(overBefore.over(both).times(h)));
+    /**
+     * {@return the numbers that the mode is read of}; none in an open class, or where nothing is
+     * less dense
+     *
+     * @param interpolated whether the mode is interpolated, or the midpoint
+     */
+    public Optional<Sighting> read(Grouped grouped, boolean interpolated) {
+      if (interval.width().isEmpty()
+          || (interpolated && overBefore.plus(overAfter).signum() == 0)) {
+        return Optional.empty();
+      }
+      Map<Quantity, Exact> found = new HashMap<>();
+      found.put(Quantity.CLASS_LOWER, interval.lower().orElseThrow());
+      if (!interpolated) {
+        found.put(Quantity.CLASS_UPPER, interval.upper().orElseThrow());
+        return Optional.of(Sighting.of(index, found, ModalClasses.MIDPOINT));
+      }
+      // With equal widths the frequencies themselves are compared, as the hand does it.
+      Exact unit = grouped.commonWidth().orElse(Exact.ONE);
+      found.put(Quantity.OVER_BEFORE, overBefore.times(unit));
+      found.put(Quantity.OVER_AFTER, overAfter.times(unit));
+      found.put(Quantity.CLASS_WIDTH, interval.width().orElseThrow());
+      return Optional.of(Sighting.of(index, found, ModalClasses.INTERPOLATED));
     }
   }
 
@@ -56,26 +73,26 @@ public final class ClassModes {
     return modes.densities().map(modes::densest).orElse(List.of());
   }
 
-  private Result find(CourseRules rules) {
+  private Seen find(Grouped grouped, CourseRules rules, boolean interpolated) {
     Optional<List<Exact>> densities = densities();
     if (densities.isEmpty()) {
-      return Result.absent("open-no-density");
+      return Inspection.nothing("open-no-density");
     }
     List<Modal> modal = densest(densities.get());
     boolean allEqual = modal.size() == intervals.size() && modal.size() > 1;
     if (allEqual && rules.get(Rule.MODE) == ModeRule.NONE_WHEN_ALL_EQUAL) {
-      return Result.absent("all-equally-dense");
+      return Inspection.nothing("all-equally-dense");
     }
-    boolean interpolated = rules.get(Rule.GROUPED_MODE) == GroupedMode.INTERPOLATED;
-    TreeSet<Exact> found = new TreeSet<>();
-    for (Modal each : modal) {
-      (interpolated ? each.interpolated() : each.interval().midpoint()).ifPresent(found::add);
-    }
+    List<Sighting> found =
+        modal.stream()
+            .map(each -> each.read(grouped, interpolated))
+            .flatMap(Optional::stream)
+            .toList();
     if (!found.isEmpty()) {
-      return new Result.Several(List.copyOf(found));
+      return new Inspection.Numbers(found);
     }
     boolean open = modal.stream().allMatch(each -> each.interval().width().isEmpty());
-    return Result.absent(open ? "open-no-density" : "flat-neighbours");
+    return Inspection.nothing(open ? "open-no-density" : "flat-neighbours");
   }
 
   private List<Modal> densest(List<Exact> densities) {

@@ -1,84 +1,67 @@
 package promedio.core.measure;
 
-import java.util.Arrays;
-import java.util.Locale;
+import java.util.List;
 import java.util.Optional;
-import promedio.core.rules.SkewnessRule;
+import promedio.core.formula.Quantity;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.slip.Slip;
 
-/** Every measure of a sample that has one result; its key never changes. */
-public enum Measure {
-  SUM(Family.POSITION),
-  MEAN(Family.POSITION),
-  MEDIAN(Family.POSITION),
-  MODES(Family.POSITION),
-  Q1(Family.POSITION),
-  Q3(Family.POSITION),
-  MIDRANGE(Family.POSITION),
-  GEOMETRIC_MEAN(Family.POSITION),
-  HARMONIC_MEAN(Family.POSITION),
-  MIN(Family.POSITION),
-  MAX(Family.POSITION),
-  RANGE(Family.SPREAD),
-  IQR(Family.SPREAD),
-  QUARTILE_DEVIATION(Family.SPREAD),
-  VARIANCE(Family.SPREAD),
-  SD(Family.SPREAD),
-  MEAN_DEVIATION(Family.SPREAD),
-  MEAN_DEVIATION_MEDIAN(Family.SPREAD),
-  /** In percent. */
-  CV(Family.SPREAD),
-  STANDARD_ERROR(Family.SPREAD),
-  /** The one that the skewness rule names. */
-  SKEWNESS(Family.SHAPE),
-  SKEWNESS_ADJUSTED(Family.SHAPE),
-  SKEWNESS_MOMENT(Family.SHAPE),
-  SKEWNESS_MOMENT_S(Family.SHAPE),
-  SKEWNESS_PEARSON_MEDIAN(Family.SHAPE),
-  SKEWNESS_PEARSON_MODE(Family.SHAPE),
-  SKEWNESS_QUARTILE(Family.SHAPE),
-  KURTOSIS_MOMENT(Family.SHAPE),
-  KURTOSIS_EXCESS(Family.SHAPE),
-  KURTOSIS_ADJUSTED(Family.SHAPE),
-  LOWER_FENCE(Family.SPREAD),
-  UPPER_FENCE(Family.SPREAD),
-  LOWER_OUTER_FENCE(Family.SPREAD),
-  UPPER_OUTER_FENCE(Family.SPREAD);
+/**
+ * One measure, and everything that is known of it. What is made of a measure, such as its result,
+ * its working and the marks of its answers, is made of its definition.
+ */
+public interface Measure {
 
-  private final Family family;
-
-  Measure(Family family) {
-    this.family = family;
-  }
+  /** {@return the key by which files and the command line know it; it never changes} */
+  String key();
 
   /** {@return what it tells about a sample} */
-  public Family family() {
-    return family;
+  Family family();
+
+  /** {@return the quantity that it is, written as the course rules want it} */
+  Quantity quantity(Setting setting);
+
+  /** {@return how it is found for such data, by such course rules and of such arguments} */
+  Definition definition(Setting setting);
+
+  /** {@return how many numbers its result is} */
+  default Shape shape() {
+    return Shape.ONE;
   }
 
-  /** {@return the key by which files and the command line know it} */
-  public String key() {
-    return name().toLowerCase(Locale.ROOT);
+  /** {@return what its result is measured in, with these arguments} */
+  default Dimension dimension(List<Exact> arguments) {
+    return family() == Family.SHAPE ? Dimension.NONE : Dimension.VALUE;
   }
 
-  /** {@return the measure of this key} */
-  public static Optional<Measure> ofKey(String key) {
-    return Arrays.stream(values()).filter(measure -> measure.key().equals(key)).findFirst();
+  /** {@return the numbers that it is about besides the data} */
+  default List<Parameter> parameters() {
+    return List.of();
   }
 
-  /** {@return the measure that a course by this rule calls the skewness} */
-  public static Measure called(SkewnessRule rule) {
-    return switch (rule) {
-      case ADJUSTED -> SKEWNESS_ADJUSTED;
-      case MOMENT -> SKEWNESS_MOMENT;
-      case MOMENT_S -> SKEWNESS_MOMENT_S;
-      case PEARSON_MEDIAN -> SKEWNESS_PEARSON_MEDIAN;
-      case PEARSON_MODE -> SKEWNESS_PEARSON_MODE;
-      case QUARTILE -> SKEWNESS_QUARTILE;
-    };
+  /** {@return the measure that is meant by these rules: the skewness is another for each rule} */
+  default Measure meant(CourseRules rules) {
+    return this;
   }
 
-  /** {@return whether the result is in percent} */
-  public boolean isPercentage() {
-    return this == CV;
+  /** {@return the slips that only this measure knows, beside those that any shares} */
+  default List<Slip> slips(Setting setting) {
+    return List.of();
+  }
+
+  /** {@return a quicker way to the same result for large data, where there is one for such data} */
+  default Optional<FastPath> fast(Setting setting) {
+    return Optional.empty();
+  }
+
+  /** {@return what it is called as the answer to another question; none where nobody gives it} */
+  default Optional<String> givenForAnother() {
+    return Optional.empty();
+  }
+
+  /** {@return whether categories, which are no numbers, have it too} */
+  default boolean isOfCategories() {
+    return false;
   }
 }

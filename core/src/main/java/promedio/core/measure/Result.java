@@ -25,6 +25,13 @@ public sealed interface Result {
     }
   }
 
+  /** A fixed number of exact numbers in their own order, such as the five numbers. */
+  record Row(List<Exact> values) implements Result {
+    public Row {
+      values = List.copyOf(values);
+    }
+  }
+
   /** Names, in the order of their categories; only the modes of categories come so. */
   record Named(List<String> names) implements Result {
     public Named {
@@ -51,6 +58,11 @@ public sealed interface Result {
   /** {@return both exact numbers combined; where one is absent, that one} */
   static Result both(Result left, Result right, BinaryOperator<Exact> combine) {
     return left.then(a -> right.then(b -> new Found(combine.apply(a, b))));
+  }
+
+  /** {@return one number} */
+  static Result of(Real value) {
+    return value instanceof Exact exact ? new Found(exact) : new Narrowed((Enclosed) value);
   }
 
   /** {@return no result, for the reason of this key of the messages} */

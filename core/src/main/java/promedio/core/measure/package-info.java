@@ -1,4 +1,4 @@
-/** The measures of a sample, computed exactly. Begin at {@link promedio.core.measure.Measures}. */
+/** The measures of a sample, computed exactly. Begin at {@link promedio.core.measure.Measure}. */
 @NullMarked
 package promedio.core.measure;
 

@@ -6,8 +6,8 @@ import java.util.Random;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -122,8 +122,9 @@ public final class Practice {
 
   /** How many decimals mean and variance need; many where they do not end. */
   private int decimals(Source source) {
-    Measures measures = Measures.of(source.read(DecimalSign.POINT).data(), rules);
-    return decimals(measures.get(Measure.MEAN)) + decimals(measures.get(Measure.VARIANCE));
+    Computation computation = Computation.of(source.read(DecimalSign.POINT).data(), rules);
+    return decimals(computation.result(Measures.MEAN))
+        + decimals(computation.result(Measures.VARIANCE));
   }
 
   private static int decimals(Result result) {

@@ -10,9 +10,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.MissingSigns;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -235,8 +236,8 @@ final class Entries {
     String value =
         switch (step.with()) {
           case VALUE -> step.value().strip();
-          case MEAN -> measure(column, Measure.MEAN);
-          case MEDIAN -> measure(column, Measure.MEDIAN);
+          case MEAN -> measure(column, Measures.MEAN);
+          case MEDIAN -> measure(column, Measures.MEDIAN);
           case BEFORE -> "";
         };
     boolean before = step.with() == Step.Filling.BEFORE;
@@ -266,7 +267,7 @@ final class Entries {
     if (!(column instanceof NumberColumn numbers)) {
       throw new MisfitException("misfit.no-numbers", column.name());
     }
-    Result result = Measures.of(numbers.sample(), CourseRules.DEFAULTS).get(measure);
+    Result result = Computation.of(numbers.sample(), CourseRules.DEFAULTS).result(measure);
     if (result instanceof Result.Found found) {
       return PlainText.of(found.value());
     }

@@ -1,39 +1,55 @@
 package promedio.core.working;
 
-import java.util.Optional;
+import java.util.List;
+import java.util.stream.Stream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 
 /** How the columns of a working's table are made of each other. */
 public final class Columns {
 
-  private static final Formula F = Quantity.F.formula();
-
   private Columns() {}
 
-  /** {@return the column that the hand makes this one of: x − x̄ of (x − x̄)²} */
-  public static Optional<Formula> before(Formula column) {
+  /**
+   * {@return the columns that the hand makes this one of: x − x̄ of (x − x̄)², and x − x̄ and y − ȳ
+   * of their product}; none where it is made of the values themselves
+   */
+  public static List<Formula> parents(Formula column) {
     if (column instanceof Formula.Power power) {
-      return Optional.of(power.base());
+      return List.of(power.base());
     }
     if (column instanceof Formula.Absolute absolute) {
-      return Optional.of(absolute.body());
+      return List.of(absolute.body());
     }
-    return column instanceof Formula.Operation operation
-            && operation.operator() == Formula.Operator.TIMES
-            && operation.left().equals(F)
-        ? Optional.of(operation.right())
-        : Optional.empty();
+    boolean product =
+        column instanceof Formula.Operation operation
+            && operation.operator() == Formula.Operator.TIMES;
+    if (!product) {
+      return List.of();
+    }
+    Formula.Operation times = (Formula.Operation) column;
+    List<Formula> factors =
+        Stream.of(times.left(), times.right()).filter(factor -> !isWeight(factor)).toList();
+    boolean weighted = factors.size() < 2;
+    return weighted || factors.stream().allMatch(Formula::isOfRow) ? factors : List.of();
   }
 
-  /** {@return the entry of a column, made of the entry of the column before it} */
-  public static Formula made(Formula column, Formula entryBefore) {
-    if (column instanceof Formula.Power power) {
-      return new Formula.Power(entryBefore, power.exponent());
+  private static boolean isWeight(Formula factor) {
+    return factor.equals(Quantity.F.formula());
+  }
+
+  /**
+   * {@return the entry of a column, made of the entries of its parents}
+   *
+   * @param entries what stands in the place of each parent, in their order
+   */
+  public static Formula made(Formula column, List<Formula> entries) {
+    List<Formula> parents = parents(column);
+    Formula made = column;
+    for (int i = 0; i < parents.size(); i++) {
+      made = made.replacing(parents.get(i), entries.get(i));
     }
-    return column instanceof Formula.Absolute
-        ? new Formula.Absolute(entryBefore)
-        : F.times(entryBefore);
+    return made;
   }
 
   /**
@@ -43,10 +59,10 @@ public final class Columns {
    */
   public static Formula inRow(Formula column, Formula x) {
     Formula distance = x.minus(Quantity.ASSUMED_MEAN.formula());
-    if (column.equals(Quantity.DISTANCE.formula())) {
+    if (column.equals(Quantity.DEVIATION_FROM_ASSUMED_MEAN.formula())) {
       return distance;
     }
-    return column.equals(Quantity.STEPS.formula())
+    return column.equals(Quantity.CODED_VALUE.formula())
         ? distance.over(Quantity.STEP.formula())
         : column;
   }

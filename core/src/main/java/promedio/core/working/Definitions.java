@@ -2,46 +2,46 @@ package promedio.core.working;
 
 import static promedio.core.formula.Formula.number;
 
+import java.util.Map;
 import java.util.Optional;
+import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formulas;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Setting;
 
 /** What each quantity is made of when it is worked by a method. */
 final class Definitions {
 
   private static final Formula A = Quantity.ASSUMED_MEAN.formula();
   private static final Formula H = Quantity.STEP.formula();
-  private static final Formula D = Quantity.DISTANCE.formula();
-  private static final Formula U = Quantity.STEPS.formula();
+  private static final Formula D = Quantity.DEVIATION_FROM_ASSUMED_MEAN.formula();
+  private static final Formula U = Quantity.CODED_VALUE.formula();
   private static final Formula M1 = Quantity.FIRST_RAW_MOMENT.formula();
   private static final Formula M2 = Quantity.SECOND_RAW_MOMENT.formula();
   private static final Formula M3 = Quantity.THIRD_RAW_MOMENT.formula();
   private static final Formula M4 = Quantity.FOURTH_RAW_MOMENT.formula();
 
-  private final Formulas formulas;
+  private final Setting setting;
   private final Method method;
 
   /** x, or m of a class table. */
   private final Formula x;
 
-  Definitions(Formulas formulas, Method method) {
-    this.formulas = formulas;
+  Definitions(Computation computation, Method method) {
+    this.setting = computation.setting();
     this.method = method;
-    this.x = formulas.x();
+    this.x = setting.x();
   }
 
-  /** {@return the formula of the quantity by the method} */
-  Optional<Formula> of(Quantity quantity) {
-    Optional<Formula> own =
-        switch (method) {
-          case SHORTCUT -> spread(quantity, x, Optional.empty());
-          case ASSUMED_MEAN -> assumed(quantity, D, Optional.empty());
-          case STEP -> assumed(quantity, U, Optional.of(H));
-          case RAW_MOMENTS -> moments(quantity);
-          case DEFINITION, CROSSING_OFF, CUMULATIVE -> Optional.empty();
-        };
-    return own.or(() -> formulas.definition(quantity));
+  /** {@return the formula of the quantity, where the method has one of its own} */
+  Optional<Formula> ofMethod(Quantity quantity) {
+    return switch (method) {
+      case SHORTCUT -> spread(quantity, x, Optional.empty());
+      case ASSUMED_MEAN -> assumed(quantity, D, Optional.empty());
+      case STEP -> assumed(quantity, U, Optional.of(H));
+      case RAW_MOMENTS -> moments(quantity);
+      case DEFINITION, CROSSING_OFF, CUMULATIVE -> Optional.empty();
+    };
   }
 
   /** {@return the formula of a quantity that has another value in each row, if it is one} */
@@ -52,8 +52,8 @@ final class Definitions {
   }
 
   private Optional<Formula> assumed(Quantity quantity, Formula row, Optional<Formula> step) {
-    if (quantity == Quantity.MEAN || quantity == Quantity.POPULATION_MEAN) {
-      Formula meanOfRows = formulas.sum(row).over(formulas.n());
+    if (quantity.equals(setting.mean())) {
+      Formula meanOfRows = setting.sum(row).over(setting.n());
       return Optional.of(A.plus(step.map(h -> h.times(meanOfRows)).orElse(meanOfRows)));
     }
     return spread(quantity, row, step);
@@ -61,24 +61,23 @@ final class Definitions {
 
   /** Σx² − (Σx)²/n over n − 1 or n, of x or of what stands for it. */
   private Optional<Formula> spread(Quantity quantity, Formula row, Optional<Formula> step) {
-    Formula n = formulas.n();
-    Formula squares =
-        formulas.sum(row.power(2)).minus(formulas.sum(row).power(2).over(formulas.n()));
+    Formula n = setting.n();
+    Formula squares = setting.sum(row.power(2)).minus(setting.sum(row).power(2).over(setting.n()));
     Formula sample = squares.over(n.minus(number(1)));
     Formula population = squares.over(n);
-    return switch (quantity) {
-      case VARIANCE -> Optional.of(formulas.corrected(scaled(sample, step)));
-      case POPULATION_VARIANCE -> Optional.of(formulas.corrected(scaled(population, step)));
-      case DEVIATION -> Optional.of(root(sample, step));
-      case POPULATION_DEVIATION -> Optional.of(root(population, step));
-      default -> Optional.empty();
-    };
+    Map<Quantity, Formula> own =
+        Map.of(
+            Quantity.VARIANCE, setting.corrected(scaled(sample, step)),
+            Quantity.POPULATION_VARIANCE, setting.corrected(scaled(population, step)),
+            Quantity.STANDARD_DEVIATION, root(sample, step),
+            Quantity.POPULATION_DEVIATION, root(population, step));
+    return Optional.ofNullable(own.get(quantity));
   }
 
   /** h·√…, but with Sheppard's correction the root of the whole. */
   private Formula root(Formula variance, Optional<Formula> step) {
     Formula scaled = scaled(variance, step);
-    Formula corrected = formulas.corrected(scaled);
+    Formula corrected = setting.corrected(scaled);
     return corrected.equals(scaled) ? times(step, variance.root()) : corrected.root();
   }
 
@@ -91,31 +90,32 @@ final class Definitions {
   }
 
   private Optional<Formula> moments(Quantity quantity) {
-    return switch (quantity) {
-      case FIRST_RAW_MOMENT -> Optional.of(raw(1));
-      case SECOND_RAW_MOMENT -> Optional.of(raw(2));
-      case THIRD_RAW_MOMENT -> Optional.of(raw(3));
-      case FOURTH_RAW_MOMENT -> Optional.of(raw(4));
-      case SECOND_MOMENT -> Optional.of(M2.minus(M1.power(2)));
-      case THIRD_MOMENT ->
-          Optional.of(M3.minus(number(3).times(M1).times(M2)).plus(number(2).times(M1.power(3))));
-      case FOURTH_MOMENT ->
-          Optional.of(
-              M4.minus(number(4).times(M1).times(M3))
-                  .plus(number(6).times(M1.power(2)).times(M2))
-                  .minus(number(3).times(M1.power(4))));
-      case DEVIATION ->
-          Optional.of(
-              formulas
-                  .n()
-                  .over(formulas.n().minus(number(1)))
-                  .times(Quantity.SECOND_MOMENT.formula())
-                  .root());
-      default -> Optional.empty();
-    };
+    Formula n = setting.n();
+    Formula m2 = Quantity.SECOND_MOMENT.formula();
+    Map<Quantity, Formula> own =
+        Map.of(
+            Quantity.FIRST_RAW_MOMENT,
+            raw(1),
+            Quantity.SECOND_RAW_MOMENT,
+            raw(2),
+            Quantity.THIRD_RAW_MOMENT,
+            raw(3),
+            Quantity.FOURTH_RAW_MOMENT,
+            raw(4),
+            Quantity.SECOND_MOMENT,
+            M2.minus(M1.power(2)),
+            Quantity.THIRD_MOMENT,
+            M3.minus(number(3).times(M1).times(M2)).plus(number(2).times(M1.power(3))),
+            Quantity.FOURTH_MOMENT,
+            M4.minus(number(4).times(M1).times(M3))
+                .plus(number(6).times(M1.power(2)).times(M2))
+                .minus(number(3).times(M1.power(4))),
+            Quantity.STANDARD_DEVIATION,
+            n.over(n.minus(number(1))).times(m2).root());
+    return Optional.ofNullable(own.get(quantity));
   }
 
   private Formula raw(int order) {
-    return formulas.sum(order == 1 ? x : x.power(order)).over(formulas.n());
+    return setting.sum(order == 1 ? x : x.power(order)).over(setting.n());
   }
 }

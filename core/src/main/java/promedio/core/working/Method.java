@@ -2,15 +2,22 @@ package promedio.core.working;
 
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.measure.Measure;
+import promedio.core.computation.Computation;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Inspection;
+import promedio.core.measure.OrderedPlace;
+import promedio.core.measure.Task;
+import promedio.core.measure.Trimming;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 
 /** A way of working something by hand. */
 public enum Method {
@@ -32,8 +39,20 @@ public enum Method {
   private static final Set<Method> SPREAD = EnumSet.of(DEFINITION, SHORTCUT, ASSUMED_MEAN, STEP);
   private static final Set<Method> CENTER = EnumSet.of(DEFINITION, ASSUMED_MEAN, STEP);
   private static final Set<Method> ORDERED = EnumSet.of(DEFINITION, CROSSING_OFF, CUMULATIVE);
+  private static final Set<Method> IN_LIST = EnumSet.of(DEFINITION, CROSSING_OFF);
   private static final Set<Method> MOMENTS = EnumSet.of(DEFINITION, RAW_MOMENTS);
   private static final Set<Method> ONLY = EnumSet.of(DEFINITION);
+
+  private static final Set<Quantity> MOMENT_QUANTITIES =
+      Set.of(Quantity.SECOND_MOMENT, Quantity.THIRD_MOMENT, Quantity.FOURTH_MOMENT);
+  private static final Set<Quantity> SPREAD_QUANTITIES =
+      Set.of(
+          Quantity.VARIANCE,
+          Quantity.POPULATION_VARIANCE,
+          Quantity.STANDARD_DEVIATION,
+          Quantity.POPULATION_DEVIATION);
+
+  private static final Data ANY = new Sample(Values.of(List.of(Exact.ONE)));
 
   /** {@return its name in files and on the command line} */
   public String code() {
@@ -45,67 +64,37 @@ public enum Method {
     return Arrays.stream(values()).filter(method -> method.code().equals(code)).findFirst();
   }
 
-  /** {@return the methods that there are for the measure, the usual one first} */
-  public static List<Method> of(Measure measure, CourseRules rules) {
-    return of(new Task.Measured(measure), rules);
-  }
-
-  /** {@return the methods that there are for the task, the usual one first} */
+  /** {@return the methods that there are for the task of single values, the usual one first} */
   public static List<Method> of(Task task, CourseRules rules) {
-    if (task instanceof Task.Measured measured) {
-      Measure measure = measured.measure();
-      Measure named =
-          measure == Measure.SKEWNESS ? Measure.called(rules.get(Rule.SKEWNESS)) : measure;
-      return List.copyOf(ofMeasure(named));
-    }
-    if (task instanceof Task.Percentile
-        || task instanceof Task.Decile
-        || task instanceof Task.FiveNumbers) {
-      return List.copyOf(ORDERED);
-    }
-    if (task instanceof Task.Score || task instanceof Task.ValueOfScore) {
-      return List.copyOf(SPREAD);
-    }
-    if (task instanceof Task.Moment) {
-      return List.copyOf(MOMENTS);
-    }
-    return List.copyOf(task instanceof Task.TrimmedMean ? CENTER : ONLY);
+    return of(task, rules, ANY);
   }
 
   /** {@return the methods that there are for the task and such data, the usual one first} */
   public static List<Method> of(Task task, CourseRules rules, Data data) {
-    // In classes there is one way to a position: interpolation.
-    return of(task, rules).stream()
-        .filter(
-            method ->
-                !(data instanceof ClassTable) || (method != CROSSING_OFF && method != CUMULATIVE))
-        .toList();
+    return of(task, Computation.of(data, rules));
   }
 
-  private static Set<Method> ofMeasure(Measure measure) {
-    return switch (measure) {
-      case MEAN -> CENTER;
-      case VARIANCE, SD, CV, STANDARD_ERROR, SKEWNESS_PEARSON_MEDIAN, SKEWNESS_PEARSON_MODE ->
-          SPREAD;
-      case MEDIAN,
-          Q1,
-          Q3,
-          IQR,
-          QUARTILE_DEVIATION,
-          SKEWNESS_QUARTILE,
-          LOWER_FENCE,
-          UPPER_FENCE,
-          LOWER_OUTER_FENCE,
-          UPPER_OUTER_FENCE ->
-          ORDERED;
-      case SKEWNESS_ADJUSTED,
-          SKEWNESS_MOMENT,
-          SKEWNESS_MOMENT_S,
-          KURTOSIS_MOMENT,
-          KURTOSIS_EXCESS,
-          KURTOSIS_ADJUSTED ->
-          MOMENTS;
-      default -> ONLY;
-    };
+  /** What is made of moments is worked by them, even where a standard deviation goes in too. */
+  static List<Method> of(Task task, Computation computation) {
+    Set<Quantity> made = new HashSet<>(computation.dependencies(task).quantities());
+    made.add(computation.symbol(task));
+    if (reaches(made, MOMENT_QUANTITIES)) {
+      return List.copyOf(MOMENTS);
+    }
+    if (reaches(made, SPREAD_QUANTITIES)) {
+      return List.copyOf(SPREAD);
+    }
+    Set<Inspection> looked = computation.dependencies(task).inspections();
+    if (looked.stream().anyMatch(OrderedPlace.class::isInstance)) {
+      // Sums of single values would not fit into a table of values with frequencies.
+      boolean sums = !computation.dependencies(task).sums().isEmpty();
+      return List.copyOf(sums ? IN_LIST : ORDERED);
+    }
+    boolean trimmed = looked.stream().anyMatch(Trimming.class::isInstance);
+    return List.copyOf(trimmed || made.contains(computation.setting().mean()) ? CENTER : ONLY);
+  }
+
+  private static boolean reaches(Set<Quantity> made, Set<Quantity> any) {
+    return made.stream().anyMatch(any::contains);
   }
 }

@@ -1,6 +1,7 @@
 package promedio.core.working;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -36,6 +37,37 @@ public enum Why {
   public String code() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
+
+  private static final Map<Quantity, Why> OF_QUANTITY =
+      Map.ofEntries(
+          Map.entry(Quantity.MEAN, MEAN),
+          Map.entry(Quantity.POPULATION_MEAN, MEAN),
+          Map.entry(Quantity.MEDIAN, MIDDLE),
+          Map.entry(Quantity.VARIANCE, DIVIDE_BY_N_MINUS_1),
+          Map.entry(Quantity.POPULATION_VARIANCE, DIVIDE_BY_N),
+          Map.entry(Quantity.STANDARD_DEVIATION, ROOT),
+          Map.entry(Quantity.POPULATION_DEVIATION, ROOT),
+          Map.entry(Quantity.ASSUMED_MEAN, ASSUMED_MEAN),
+          Map.entry(Quantity.DEVIATION_FROM_ASSUMED_MEAN, ASSUMED_MEAN),
+          Map.entry(Quantity.STEP, STEP),
+          Map.entry(Quantity.CODED_VALUE, STEP),
+          Map.entry(Quantity.PLACE, PLACE),
+          Map.entry(Quantity.LOWER_FENCE, FENCES),
+          Map.entry(Quantity.UPPER_FENCE, FENCES),
+          Map.entry(Quantity.LOWER_OUTER_FENCE, FENCES),
+          Map.entry(Quantity.UPPER_OUTER_FENCE, FENCES),
+          Map.entry(Quantity.COEFFICIENT_OF_VARIATION, PERCENT),
+          Map.entry(Quantity.STANDARD_ERROR, STANDARD_ERROR),
+          Map.entry(Quantity.GEOMETRIC_MEAN, PRODUCT),
+          Map.entry(Quantity.HARMONIC_MEAN, RECIPROCALS),
+          Map.entry(Quantity.SCORE, STANDARDIZED),
+          Map.entry(Quantity.ADJUSTED_SKEWNESS, ADJUSTED),
+          Map.entry(Quantity.ADJUSTED_KURTOSIS, ADJUSTED),
+          Map.entry(Quantity.LEFT_OUT, TRIMMED),
+          Map.entry(Quantity.FIRST_RAW_MOMENT, RAW_MOMENTS),
+          Map.entry(Quantity.SECOND_RAW_MOMENT, RAW_MOMENTS),
+          Map.entry(Quantity.THIRD_RAW_MOMENT, RAW_MOMENTS),
+          Map.entry(Quantity.FOURTH_RAW_MOMENT, RAW_MOMENTS));
 
   /** {@return why a step finds something in that way} */
   static Optional<Why> of(Formula left, Formula symbols) {
@@ -73,27 +105,9 @@ public enum Why {
   }
 
   private static Optional<Why> ofQuantity(Quantity quantity, Formula symbols) {
-    return switch (quantity) {
-      case MEAN, POPULATION_MEAN ->
-          Optional.of(symbols.mentions(Quantity.ASSUMED_MEAN) ? ASSUMED_MEAN : MEAN);
-      case MEDIAN -> Optional.of(MIDDLE);
-      case VARIANCE -> Optional.of(DIVIDE_BY_N_MINUS_1);
-      case POPULATION_VARIANCE -> Optional.of(DIVIDE_BY_N);
-      case DEVIATION, POPULATION_DEVIATION -> Optional.of(ROOT);
-      case ASSUMED_MEAN, DISTANCE -> Optional.of(ASSUMED_MEAN);
-      case STEP, STEPS -> Optional.of(STEP);
-      case PLACE -> Optional.of(PLACE);
-      case LOWER_FENCE, UPPER_FENCE, LOWER_OUTER_FENCE, UPPER_OUTER_FENCE -> Optional.of(FENCES);
-      case VARIATION -> Optional.of(PERCENT);
-      case STANDARD_ERROR -> Optional.of(Why.STANDARD_ERROR);
-      case GEOMETRIC_MEAN -> Optional.of(PRODUCT);
-      case HARMONIC_MEAN -> Optional.of(RECIPROCALS);
-      case SCORE -> Optional.of(STANDARDIZED);
-      case ADJUSTED_SKEWNESS, ADJUSTED_KURTOSIS -> Optional.of(ADJUSTED);
-      case LEFT_OUT -> Optional.of(TRIMMED);
-      case FIRST_RAW_MOMENT, SECOND_RAW_MOMENT, THIRD_RAW_MOMENT, FOURTH_RAW_MOMENT ->
-          Optional.of(RAW_MOMENTS);
-      default -> none();
-    };
+    boolean mean = quantity.equals(Quantity.MEAN) || quantity.equals(Quantity.POPULATION_MEAN);
+    return mean && symbols.mentions(Quantity.ASSUMED_MEAN)
+        ? Optional.of(ASSUMED_MEAN)
+        : Optional.ofNullable(OF_QUANTITY.get(quantity));
   }
 }

@@ -5,51 +5,78 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.formula.Scope;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 
 /** Makes the table of a working from the sums that it needs. */
 final class WorkTableBuilder {
 
-  private static final Formula F = Quantity.F.formula();
   private static final Formula CUMULATIVE = Quantity.CUMULATIVE.formula();
 
-  private final List<WorkRow> data;
-  private final Formula x;
+  private final Scope scope;
+  private final List<Interval> classes;
+  private final List<Exact> cumulative;
+  private final Formula f;
   private final boolean frequencies;
   private final Evaluation evaluation;
   private final UnaryOperator<Exact> rounding;
 
-  /** The entries of each column, one for each distinct value, in the order of the columns. */
+  /** The entries of each column, one for each row of the scope, in the order of the columns. */
   private final Map<Formula, List<Exact>> columns = new LinkedHashMap<>();
 
   /**
    * Makes one.
    *
-   * @param data what the rows are about
-   * @param x what their values are called: x, or m of classes
-   * @param frequencies whether a row is a value with its frequency, or each value of its own
+   * @param scope what the rows are
+   * @param classes the class of each row, where they are classes; otherwise empty
+   * @param cumulative F up to each row; empty where the rows have no order
+   * @param frequencies whether a row stands once, with its weight beside it, or so often as it
+   *     counts
    * @param rounding what is done to every entry that is computed
    */
   WorkTableBuilder(
-      List<WorkRow> data,
-      Formula x,
+      Scope scope,
+      List<Interval> classes,
+      List<Exact> cumulative,
       boolean frequencies,
       Evaluation evaluation,
       UnaryOperator<Exact> rounding) {
-    this.data = List.copyOf(data);
-    this.x = x;
+    this.scope = scope;
+    this.classes = List.copyOf(classes);
+    this.cumulative = List.copyOf(cumulative);
+    this.f = scope.weightSymbol().formula();
     this.frequencies = frequencies;
     this.evaluation = evaluation;
     this.rounding = rounding;
-    columns.put(x, data.stream().map(WorkRow::x).toList());
-    if (frequencies) {
-      columns.put(F, data.stream().map(WorkRow::f).toList());
+    for (Quantity variable : scope.variables()) {
+      columns.put(variable.formula(), entries(row -> scope.value(variable, row).orElseThrow()));
     }
+    if (frequencies) {
+      columns.put(f, entries(scope::weight));
+    }
+  }
+
+  /** {@return a table of the rows of a sample, a table of values or a class table} */
+  static WorkTableBuilder of(
+      WorkRows rows, boolean frequencies, Evaluation evaluation, UnaryOperator<Exact> rounding) {
+    return new WorkTableBuilder(
+        rows,
+        rows.all().stream().map(WorkRow::interval).flatMap(Optional::stream).toList(),
+        rows.all().stream().map(WorkRow::cumulative).toList(),
+        frequencies,
+        evaluation,
+        rounding);
+  }
+
+  private List<Exact> entries(IntFunction<Exact> entry) {
+    return IntStream.range(0, scope.rows()).mapToObj(entry).toList();
   }
 
   /** {@return the total of the body over all rows, whose columns the table then has} */
@@ -59,36 +86,41 @@ final class WorkTableBuilder {
 
   /** Makes the table even where nothing is added up. */
   void addFrequencies() {
-    columns.putIfAbsent(F, data.stream().map(WorkRow::f).toList());
+    columns.putIfAbsent(f, entries(scope::weight));
   }
 
   /** Adds the column of the cumulative frequencies. */
   void addCumulative() {
-    columns.putIfAbsent(CUMULATIVE, data.stream().map(WorkRow::cumulative).toList());
+    columns.putIfAbsent(CUMULATIVE, cumulative);
   }
 
   /**
-   * Before (x−x̄)² comes x−x̄, before f·(x−x̄)² comes (x−x̄)², and each entry is made of the
-   * entries before it as they stand there, rounded if they are.
+   * Before (x−x̄)² comes x−x̄, before f·(x−x̄)² comes (x−x̄)², before (x−x̄)(y−ȳ) come its factors,
+   * and each entry is made of the entries before it as they stand there, rounded if they are.
    */
   private Optional<List<Exact>> column(Formula body) {
     List<Exact> known = columns.get(body);
     if (known != null) {
       return Optional.of(known);
     }
-    Optional<Formula> before = Columns.before(body);
-    Optional<List<Exact>> made = before.isPresent() ? column(before.get()) : Optional.empty();
-    if (before.isPresent() && made.isEmpty()) {
-      return Optional.empty();
+    List<List<Exact>> parents = new ArrayList<>();
+    for (Formula parent : Columns.parents(body)) {
+      Optional<List<Exact>> made = column(parent);
+      if (made.isEmpty()) {
+        return Optional.empty();
+      }
+      parents.add(made.get());
     }
-    List<Exact> entries = new ArrayList<>(data.size());
-    for (int row = 0; row < data.size(); row++) {
+    List<Exact> entries = new ArrayList<>(scope.rows());
+    for (int row = 0; row < scope.rows(); row++) {
       int at = row;
       Formula formula =
-          made.map(values -> Columns.made(body, new Formula.Numeral(values.get(at))))
-              .orElseGet(() -> Columns.inRow(body, x));
-      Optional<Exact> entry =
-          evaluation.inRow(formula, data.get(row).x(), data.get(row).f()).filter(Exact::isRational);
+          parents.isEmpty()
+              ? Columns.inRow(body, scope.variables().get(0).formula())
+              : Columns.made(
+                  body,
+                  parents.stream().<Formula>map(p -> new Formula.Numeral(p.get(at))).toList());
+      Optional<Exact> entry = evaluation.inRow(formula, scope, row).filter(Exact::isRational);
       if (entry.isEmpty()) {
         return Optional.empty();
       }
@@ -99,35 +131,35 @@ final class WorkTableBuilder {
   }
 
   private boolean isMadeOfValues(Formula column) {
-    return !column.equals(F) && !column.equals(CUMULATIVE);
+    return !column.equals(f) && !column.equals(CUMULATIVE);
   }
 
   private Exact total(Formula column, List<Exact> entries) {
-    boolean weighted = frequencies || column.equals(F);
+    boolean weighted = frequencies || column.equals(f);
     Exact total = Exact.ZERO;
     for (int row = 0; row < entries.size(); row++) {
       Exact entry = entries.get(row);
-      total = total.plus(weighted ? entry : entry.times(data.get(row).f()));
+      total = total.plus(weighted ? entry : entry.times(scope.weight(row)));
     }
     return total;
   }
 
   /** {@return the table; none where no column is made} */
   Optional<WorkTable> build() {
-    if (columns.size() == 1) {
+    if (columns.size() == scope.variables().size()) {
       return Optional.empty();
     }
     // Where nothing is made of the midpoints, they would only be in the way.
     boolean needsMidpoints = columns.keySet().stream().skip(1).anyMatch(this::isMadeOfValues);
-    if (x.equals(Quantity.MIDPOINT.formula()) && !needsMidpoints) {
-      columns.remove(x);
+    if (!needsMidpoints) {
+      columns.remove(Quantity.MIDPOINT.formula());
     }
     List<Formula> all = List.copyOf(columns.keySet());
     List<List<Exact>> rows = new ArrayList<>();
-    for (int row = 0; row < data.size(); row++) {
+    for (int row = 0; row < scope.rows(); row++) {
       int at = row;
       List<Exact> cells = columns.values().stream().map(entries -> entries.get(at)).toList();
-      int times = frequencies ? 1 : data.get(row).f().numerator().intValueExact();
+      int times = frequencies ? 1 : scope.weight(row).numerator().intValueExact();
       for (int time = 0; time < times; time++) {
         rows.add(cells);
       }
@@ -135,11 +167,9 @@ final class WorkTableBuilder {
     List<Optional<Exact>> totals = new ArrayList<>();
     columns.forEach(
         (column, entries) -> {
-          boolean counts = !frequencies || column.mentions(Quantity.F);
+          boolean counts = !frequencies || column.mentions(scope.weightSymbol());
           totals.add(counts ? Optional.of(total(column, entries)) : Optional.empty());
         });
-    List<Interval> classes =
-        data.stream().map(WorkRow::interval).flatMap(Optional::stream).toList();
     return Optional.of(new WorkTable(classes, all, rows, totals));
   }
 }

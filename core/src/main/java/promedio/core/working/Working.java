@@ -3,6 +3,7 @@ package promedio.core.working;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.Carry;
@@ -43,7 +44,7 @@ public record Working(
    * {@return the working of a measure, as {@link #of(Data, CourseRules, Task, Method, Assumed)}}
    */
   public static Optional<Working> of(Data data, CourseRules rules, Measure measure, Method method) {
-    return of(data, rules, new Task.Measured(measure), method);
+    return of(data, rules, Task.of(measure), method);
   }
 
   /**

@@ -7,26 +7,24 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formulas;
 import promedio.core.formula.Quantity;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Inspection;
 import promedio.core.measure.Result;
-import promedio.core.number.Enclosed;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Shape;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.Carry;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
-import promedio.core.sample.Tally;
-import promedio.core.sample.Values;
 
 /** Finds the steps of a working, each after those that it needs. */
 final class WorkingBuilder {
@@ -34,21 +32,11 @@ final class WorkingBuilder {
   /** Longer sums are not written out; their terms stand in the table. */
   private static final int MOST_TERMS = 6;
 
-  private static final List<Quantity> FIVE =
-      List.of(
-          Quantity.SMALLEST,
-          Quantity.LOWER_QUARTILE,
-          Quantity.MEDIAN,
-          Quantity.UPPER_QUARTILE,
-          Quantity.LARGEST);
-
-  private final Data data;
-  private final Tally tally;
-  private final boolean frequencies;
   private final CourseRules rules;
   private final Method method;
   private final Assumed assumed;
-  private final Formulas formulas;
+  private final Computation computation;
+  private final Setting setting;
   private final Definitions definitions;
   private final Evaluation evaluation;
   private final Map<Formula, Exact> known = new LinkedHashMap<>();
@@ -56,209 +44,102 @@ final class WorkingBuilder {
   private WorkTableBuilder table;
 
   WorkingBuilder(Data data, CourseRules rules, Method method, Assumed assumed) {
-    this.data = data;
-    this.tally = data.tally();
-    this.frequencies = !(data instanceof Sample);
     this.rules = rules;
     this.method = method;
     this.assumed = assumed;
-    this.formulas = Formulas.of(data, rules);
-    this.definitions = new Definitions(formulas, method);
+    this.computation = Computation.of(data, rules);
+    this.setting = computation.setting();
+    this.definitions = new Definitions(computation, method);
     this.evaluation =
-        new Evaluation(tally, quantity -> Optional.ofNullable(known.get(quantity.formula())));
-    this.table = table(frequencies || method == Method.CUMULATIVE);
+        new Evaluation(
+            setting.scope(), quantity -> Optional.ofNullable(known.get(quantity.formula())));
+    this.table = table(setting.isTable() || method == Method.CUMULATIVE);
   }
 
   private WorkTableBuilder table(boolean withFrequencies) {
-    List<WorkRow> rows = formulas.classes().map(WorkRow::of).orElseGet(() -> WorkRow.of(tally));
-    return new WorkTableBuilder(rows, formulas.x(), withFrequencies, evaluation, this::carried);
+    WorkRows rows =
+        setting
+            .classes()
+            .map(grouped -> new WorkRows(WorkRow.of(grouped), Quantity.MIDPOINT))
+            .orElseGet(() -> new WorkRows(WorkRow.of(setting.tally()), Quantity.X));
+    return WorkTableBuilder.of(rows, withFrequencies, evaluation, this::carried);
   }
 
   Optional<Working> build(Task task) {
-    return task.accept(new Results())
+    return results(task)
         .map(results -> new Working(task, method, steps, table.build(), results, results));
   }
 
-  /** What each kind of task ends with; empty where it has no result. */
-  private final class Results implements Task.Visitor<Optional<List<Real>>> {
+  /** {@return what the task ends with, after its steps}; none where it has no result */
+  private Optional<List<Real>> results(Task task) {
+    Formula left = computation.symbol(task).formula();
+    return computation.definition(task).accept(new Beginning(task, left));
+  }
 
-    @Override
-    public Optional<List<Real>> measured(Measure measure) {
-      Result result = Measures.of(data, rules).get(measure);
-      if (measure == Measure.MODES) {
-        return modes(result);
-      }
-      Quantity symbol = formulas.symbol(measure);
-      boolean worked =
-          result.number().isPresent()
-              && definitions
-                  .of(symbol)
-                  .map(formula -> find(symbol.formula(), formula))
-                  .orElse(false);
-      return worked ? Optional.of(List.of(last().carried())) : Optional.empty();
-    }
+  /** How a task is begun that is defined in a way. */
+  private final class Beginning implements Definition.Visitor<Optional<List<Real>>> {
 
-    private Optional<List<Real>> modes(Result result) {
-      if (formulas.classes().isPresent()) {
-        return new ModalSteps(WorkingBuilder.this, formulas, rules).modes(result);
-      }
-      table = table(true);
-      Exact most = tally.highestFrequency();
-      if (result instanceof Result.Several several) {
-        Sight sight = several.values().size() == 1 ? Sight.MODE : Sight.MODES;
-        add(
-            new WorkingStep.Seen(
-                sight, Stream.concat(Stream.of(most), several.values().stream()).toList()));
-        return Optional.of(List.copyOf(several.values()));
-      }
-      add(new WorkingStep.Seen(Sight.NO_MODE, List.of(most)));
-      return Optional.of(List.of());
+    private final Task task;
+    private final Formula left;
+
+    Beginning(Task task, Formula left) {
+      this.task = task;
+      this.left = left;
     }
 
     @Override
-    public Optional<List<Real>> fiveNumbers() {
+    public Optional<List<Real>> byFormula(Definition.ByFormula definition) {
+      if (computation.result(task) instanceof Result.Absent) {
+        return Optional.empty();
+      }
+      task.named()
+          .forEach(
+              (quantity, value) -> {
+                if (definition.right().mentions(quantity)) {
+                  agree(quantity.formula(), value);
+                }
+              });
+      Formula right = definitions.ofMethod(computation.symbol(task)).orElse(definition.right());
+      return find(left, right) ? Optional.of(List.of(last().carried())) : Optional.empty();
+    }
+
+    @Override
+    public Optional<List<Real>> byInspection(Definition.ByInspection definition) {
+      if (task.measure().shape() == Shape.SEVERAL && setting.classes().isEmpty()) {
+        // Modes are seen in the frequencies.
+        table = table(true);
+      }
+      return inspect(definition.how(), left, setting.with(task.arguments()));
+    }
+
+    @Override
+    public Optional<List<Real>> together(Definition.Together definition) {
       List<Real> found = new ArrayList<>();
-      for (Quantity quantity : FIVE) {
+      for (Quantity quantity : definition.quantities()) {
         if (!findPart(quantity.formula())) {
           return Optional.empty();
         }
-        found.add(known.get(quantity.formula()));
+        found.add(value(quantity.formula()));
       }
       return Optional.of(found);
     }
 
     @Override
-    public Optional<List<Real>> percentile(Exact percent) {
-      return isWithin(percent, Exact.of(100)) && hasOrder()
-          ? ordered().percentile(percent.over(100)).map(List::of)
-          : Optional.empty();
+    public Optional<List<Real>> undefined(Definition.Undefined definition) {
+      return Optional.empty();
     }
+  }
 
-    @Override
-    public Optional<List<Real>> trimmedMean(Exact proportion) {
-      Formula n = formulas.n();
-      Formula p = Quantity.PROPORTION.formula();
-      if (!isWithin(proportion, Exact.of(1, 2))
-          || data instanceof ClassTable
-          || !tally.hasPositions()
-          || !findPart(n)) {
-        return Optional.empty();
-      }
-      agree(p, proportion);
-      Exact share = tally.total().times(proportion);
-      int count = tally.total().numerator().intValueExact();
-      int out = share.floor().intValueExact();
-      if (2 * out >= count) {
-        return Optional.empty();
-      }
-      Exact whole = Exact.of(out);
-      compute(Quantity.LEFT_OUT.formula(), n.times(p), share, whole);
-      add(new WorkingStep.Seen(Sight.LEFT_OUT, List.of(share, whole)));
-      List<Exact> values = inOrder();
-      add(
-          new WorkingStep.InOrder(
-              values, 1, count, out + 1, count - out, Optional.of(Why.TRIMMED)));
-      WorkingBuilder rest =
-          new WorkingBuilder(
-              new Sample(Values.of(values.subList(out, count - out))), rules, method, assumed);
-      Formula left = Quantity.TRIMMED_MEAN.formula();
-      boolean found =
-          rest.definitions
-              .of(rest.formulas.symbol(Measure.MEAN))
-              .map(mean -> rest.find(left, mean))
-              .orElse(false);
-      steps.addAll(rest.steps);
-      table = rest.table;
-      return found ? Optional.of(List.of(rest.last().carried())) : Optional.empty();
-    }
+  private Optional<List<Real>> inspect(Inspection how, Formula left, Setting asked) {
+    return how.accept(new InspectionSteps(this, asked, left));
+  }
 
-    @Override
-    public Optional<List<Real>> moment(Exact order) {
-      List<Quantity> moments =
-          List.of(Quantity.SECOND_MOMENT, Quantity.THIRD_MOMENT, Quantity.FOURTH_MOMENT);
-      boolean known234 = order.isWhole() && isWithin(order.minus(Exact.of(2)), Exact.of(2));
-      if (!known234) {
-        return Optional.empty();
-      }
-      Formula moment = moments.get(order.numerator().intValueExact() - 2).formula();
-      return findPart(moment) ? Optional.of(List.of(last().carried())) : Optional.empty();
-    }
+  Computation computation() {
+    return computation;
+  }
 
-    @Override
-    public Optional<List<Real>> score(Exact value) {
-      Formula x = Quantity.ONE_VALUE.formula();
-      agree(x, value);
-      Formula distance = x.minus(mean());
-      return find(Quantity.SCORE.formula(), distance.over(deviation()))
-          ? Optional.of(List.of(last().carried()))
-          : Optional.empty();
-    }
-
-    @Override
-    public Optional<List<Real>> valueOfScore(Exact score) {
-      Formula z = Quantity.SCORE.formula();
-      agree(z, score);
-      Formula symbols = mean().plus(z.times(deviation()));
-      if (!findParts(symbols)) {
-        return Optional.empty();
-      }
-      Exact distance = score.times(value(deviation()));
-      Real value =
-          distance.isRational()
-              ? value(mean()).plus(distance)
-              : Enclosed.sum(value(mean()), distance);
-      Real carried = value instanceof Exact exact ? carried(exact) : rounded(value);
-      add(
-          new WorkingStep.Computed(
-              Quantity.ONE_VALUE.formula(), symbols, withNumbers(symbols), value, carried));
-      return Optional.of(List.of(carried));
-    }
-
-    @Override
-    public Optional<List<Real>> rank(Exact value) {
-      Formula n = formulas.n();
-      Formula below = Quantity.BELOW.formula();
-      Formula equal = Quantity.EQUAL.formula();
-      if (data instanceof ClassTable || !findPart(n)) {
-        return Optional.empty();
-      }
-      agree(Quantity.ONE_VALUE.formula(), value);
-      int rank = 0;
-      while (rank < tally.size() && tally.value(rank).compareTo(value) < 0) {
-        rank++;
-      }
-      Exact before = rank == 0 ? Exact.ZERO : tally.cumulative(rank - 1);
-      boolean stands = rank < tally.size() && tally.value(rank).equals(value);
-      Exact same = stands ? tally.frequency(rank) : Exact.ZERO;
-      if (tally.hasPositions()) {
-        int from = before.numerator().intValueExact() + 1;
-        int to = from - 1 + same.numerator().intValueExact();
-        int count = tally.total().numerator().intValueExact();
-        add(new WorkingStep.InOrder(inOrder(), 1, count, from, to, Optional.of(Why.IN_ORDER)));
-      }
-      agree(below, before);
-      agree(equal, same);
-      Formula symbols = number(100).times(below.plus(equal.over(number(2)))).over(n);
-      return find(Quantity.RANK.formula(), symbols)
-          ? Optional.of(List.of(last().carried()))
-          : Optional.empty();
-    }
-
-    private boolean hasOrder() {
-      return data instanceof ClassTable || tally.hasPositions();
-    }
-
-    private boolean isWithin(Exact number, Exact highest) {
-      return number.signum() >= 0 && number.compareTo(highest) <= 0;
-    }
-
-    private Formula mean() {
-      return formulas.symbol(Measure.MEAN).formula();
-    }
-
-    private Formula deviation() {
-      return formulas.symbol(Measure.SD).formula();
-    }
+  Method method() {
+    return method;
   }
 
   void add(WorkingStep step) {
@@ -270,16 +151,16 @@ final class WorkingBuilder {
     return (WorkingStep.Computed) steps.get(steps.size() - 1);
   }
 
-  /** Adds a number that is given, such as the percent of a percentile. */
+  /** Adds a number that is given, such as the value whose z-score is asked. */
   void agree(Formula left, Exact value) {
     know(left, value);
-    Formula numeral = new Formula.Numeral(value);
-    add(new WorkingStep.Agreed(left, numeral, numeral));
+    Formula number = new Formula.Numeral(value);
+    add(new WorkingStep.Agreed(left, number, number));
   }
 
-  /** Takes a number into account that needs no step of its own. */
-  void know(Formula part, Exact value) {
-    known.put(part, value);
+  /** Remembers a number without a step of its own. */
+  void know(Formula left, Exact value) {
+    known.put(left, value);
   }
 
   /** Adds a step whose value is not rounded, such as a position. */
@@ -308,7 +189,7 @@ final class WorkingBuilder {
     return evaluation.of(withNumbers(formula));
   }
 
-  Formula withNumbers(Formula formula) {
+  private Formula withNumbers(Formula formula) {
     return formula.withNumbers(this::numberOf);
   }
 
@@ -316,36 +197,29 @@ final class WorkingBuilder {
     return table;
   }
 
-  /** {@return all values in their order} */
-  List<Exact> inOrder() {
-    List<Exact> values = new ArrayList<>();
-    for (int rank = 0; rank < tally.size(); rank++) {
-      int times = tally.frequency(rank).numerator().intValueExact();
-      for (int time = 0; time < times; time++) {
-        values.add(tally.value(rank));
-      }
-    }
-    return values;
-  }
-
-  private OrderedSteps ordered() {
-    return new OrderedSteps(this, tally, formulas, rules, method);
+  /** Goes on with the mean of what is left of the values, and its table. */
+  Optional<List<Real>> meanOfRest(Formula left, Sample rest) {
+    WorkingBuilder ofRest = new WorkingBuilder(rest, rules, method, assumed);
+    Quantity mean = ofRest.setting.mean();
+    boolean found =
+        ofRest
+            .definitions
+            .ofMethod(mean)
+            .or(() -> ofRest.computation.formula(Task.of(Measures.MEAN)))
+            .map(formula -> ofRest.find(left, formula))
+            .orElse(false);
+    steps.addAll(ofRest.steps);
+    table = ofRest.table;
+    return found ? Optional.of(List.of(ofRest.last().carried())) : Optional.empty();
   }
 
   /** Adds what the formula needs, then the step that it is. */
-  boolean find(Formula left, Formula definition) {
-    Formula formula = definition;
-    if (left instanceof Formula.Named named && OrderedSteps.finds(named.quantity())) {
-      ordered().before(named.quantity());
-      if (data instanceof ClassTable) {
-        formula = OrderedSteps.interpolated();
-      }
-    }
+  boolean find(Formula left, Formula formula) {
     if (!findParts(formula)) {
       return false;
     }
     Formula numbers = withNumbers(formula);
-    Optional<Real> value = evaluation.of(numbers).<Real>map(v -> v).or(() -> rootOf(numbers));
+    Optional<Real> value = evaluation.real(numbers);
     if (value.isEmpty()) {
       return false;
     }
@@ -400,15 +274,12 @@ final class WorkingBuilder {
 
   private boolean findQuantity(Formula.Named name) {
     Quantity quantity = name.quantity();
-    if (quantity == Quantity.STEP) {
+    if (quantity.equals(Quantity.STEP)) {
       findPart(Quantity.ASSUMED_MEAN.formula());
     }
-    if (quantity == Quantity.ASSUMED_MEAN || quantity == Quantity.STEP) {
-      agree(name, quantity == Quantity.STEP ? assumed.step() : assumed.mean());
+    if (quantity.equals(Quantity.ASSUMED_MEAN) || quantity.equals(Quantity.STEP)) {
+      agree(name, quantity.equals(Quantity.STEP) ? assumed.step() : assumed.mean());
       return true;
-    }
-    if (quantity == Quantity.MODE) {
-      return findMode();
     }
     Optional<Formula> row = definitions.inRow(quantity);
     if (row.isPresent()) {
@@ -416,22 +287,52 @@ final class WorkingBuilder {
       add(new WorkingStep.Agreed(name, row.get(), withNumbers(row.get())));
       return found;
     }
-    return definitions.of(quantity).map(formula -> find(name, formula)).orElse(false);
+    Optional<Formula> byMethod = definitions.ofMethod(quantity);
+    if (byMethod.isPresent()) {
+      return find(name, byMethod.get());
+    }
+    return computation
+        .definition(quantity)
+        .map(definition -> definition.accept(new Finding(name)))
+        .orElse(false);
   }
 
-  /** The one mode, as it is found where it is asked for itself. */
-  private boolean findMode() {
-    Result result = Measures.of(data, rules).get(Measure.MODES);
-    if (!(result instanceof Result.Several several) || several.values().size() != 1) {
+  /** How a quantity is found on the way that is defined in a way. */
+  private final class Finding implements Definition.Visitor<Boolean> {
+
+    private final Formula.Named name;
+
+    Finding(Formula.Named name) {
+      this.name = name;
+    }
+
+    @Override
+    public Boolean byFormula(Definition.ByFormula definition) {
+      return find(name, definition.right());
+    }
+
+    @Override
+    public Boolean byInspection(Definition.ByInspection definition) {
+      // Of several modes none is the mode.
+      Optional<Exact> value = computation.value(name.quantity());
+      if (value.isEmpty() || inspect(definition.how(), name, setting).isEmpty()) {
+        return false;
+      }
+      if (isUnknown(name)) {
+        agree(name, value.get());
+      }
+      return true;
+    }
+
+    @Override
+    public Boolean together(Definition.Together definition) {
       return false;
     }
-    if (formulas.classes().isPresent()) {
-      return new ModalSteps(this, formulas, rules).modes(result).isPresent();
+
+    @Override
+    public Boolean undefined(Definition.Undefined definition) {
+      return false;
     }
-    Exact mode = several.values().get(0);
-    add(new WorkingStep.Seen(Sight.MODE, List.of(tally.highestFrequency(), mode)));
-    agree(Quantity.MODE.formula(), mode);
-    return true;
   }
 
   private boolean findTotal(Formula.Sum part) {
@@ -449,35 +350,11 @@ final class WorkingBuilder {
 
   /** A short sum of the values themselves is written out. */
   private Optional<Formula> terms(Formula body) {
-    boolean plain = body.equals(Quantity.X.formula()) && !frequencies;
-    boolean few = tally.total().compareTo(Exact.of(MOST_TERMS)) <= 0;
+    boolean plain = body.equals(Quantity.X.formula()) && !setting.isTable();
+    boolean few = setting.tally().total().compareTo(Exact.of(MOST_TERMS)) <= 0;
     return plain && few
-        ? inOrder().stream().<Formula>map(Formula.Numeral::new).reduce(Formula::plus)
+        ? setting.inOrder().stream().<Formula>map(Formula.Numeral::new).reduce(Formula::plus)
         : Optional.empty();
-  }
-
-  /** The n-th root of a number is the geometric mean of it and n − 1 ones. */
-  private static Optional<Real> rootOf(Formula numbers) {
-    boolean plain =
-        numbers instanceof Formula.Root root
-            && root.degree() instanceof Formula.Numeral
-            && root.body() instanceof Formula.Numeral;
-    if (!plain) {
-      return Optional.empty();
-    }
-    Formula.Root root = (Formula.Root) numbers;
-    Exact degree = ((Formula.Numeral) root.degree()).value();
-    Exact body = ((Formula.Numeral) root.body()).value();
-    if (degree.compareTo(Exact.ONE) < 0 || body.signum() <= 0) {
-      return Optional.empty();
-    }
-    FrequencyTable factors =
-        new FrequencyTable(
-            List.of(
-                new FrequencyTable.Row(body, Exact.ONE),
-                new FrequencyTable.Row(Exact.ONE, degree.minus(Exact.ONE))),
-            0);
-    return Measures.of(factors, CourseRules.DEFAULTS).get(Measure.GEOMETRIC_MEAN).number();
   }
 
   private Optional<Exact> numberOf(Formula part) {

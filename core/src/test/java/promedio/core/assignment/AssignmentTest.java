@@ -5,8 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
@@ -68,12 +69,12 @@ class AssignmentTest {
 
   @Test
   void answersAreKeptAsTypedAndTakenAwayWhenBlank() {
-    Item answered = item(1, "8").withAnswer(Measure.MEAN, " 8,0 ");
+    Item answered = item(1, "8").withAnswer(Task.of(Measures.MEAN), " 8,0 ");
 
-    assertThat(answered.answer(Measure.MEAN)).isEqualTo(" 8,0 ");
-    assertThat(answered.answer(Measure.SD)).isEmpty();
-    assertThat(answered.withAnswer(Measure.MEAN, " ")).isEqualTo(item(1, "8"));
-    assertThat(answered.withName("South").answer(Measure.MEAN)).isEqualTo(" 8,0 ");
+    assertThat(answered.answer(Task.of(Measures.MEAN))).isEqualTo(" 8,0 ");
+    assertThat(answered.answer(Task.of(Measures.SD))).isEmpty();
+    assertThat(answered.withAnswer(Task.of(Measures.MEAN), " ")).isEqualTo(item(1, "8"));
+    assertThat(answered.withName("South").answer(Task.of(Measures.MEAN))).isEqualTo(" 8,0 ");
   }
 
   @Test

@@ -93,7 +93,7 @@ class FormulaWritersTest {
 
   private static final Evaluation VALUES =
       new Evaluation(
-          new Sample(Values.of(List.of())).tally(),
+          Scope.of(new Sample(Values.of(List.of())).tally(), Quantity.X),
           quantity -> Optional.ofNullable(KNOWN.get(quantity.plain())));
 
   @ParameterizedTest(name = "{0} {1}")

@@ -8,8 +8,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -19,7 +21,8 @@ import promedio.core.rules.CourseRules;
 class AgreementTest {
 
   private static Mark judge(Measure measure, Result result, String answer) {
-    return new Agreement(CourseRules.DEFAULTS, DecimalSign.POINT).judge(measure, result, answer);
+    return new Agreement(CourseRules.DEFAULTS, DecimalSign.POINT)
+        .judge(Task.of(measure), result, answer);
   }
 
   private static Result found(String decimal) {
@@ -44,7 +47,7 @@ class AgreementTest {
     "none, unexplained"
   })
   void judgesAnAnswerByTheDigitsItIsWrittenWith(String answer, String verdict) {
-    Mark mark = judge(Measure.MEAN, new Result.Found(Exact.of(254, 3)), answer);
+    Mark mark = judge(Measures.MEAN, new Result.Found(Exact.of(254, 3)), answer);
 
     assertThat(mark.verdict().code()).isEqualTo(verdict);
     assertThat(mark.reason().isPresent()).isEqualTo(verdict.equals("unreadable"));
@@ -52,9 +55,9 @@ class AgreementTest {
 
   @Test
   void aValueThatEndsEarlierNeedNotBeFilledUp() {
-    assertThat(judge(Measure.MEAN, found("120.5"), "120.5").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.MEAN, found("60"), "60").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.MEAN, found("120.501"), "120.5").verdict())
+    assertThat(judge(Measures.MEAN, found("120.5"), "120.5").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.MEAN, found("60"), "60").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.MEAN, found("120.501"), "120.5").verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
   }
 
@@ -62,10 +65,10 @@ class AgreementTest {
   void tiesFollowTheRoundingRule() {
     CourseRules even = CourseRules.DEFAULTS.with("rounding", "half-even");
 
-    assertThat(judge(Measure.MEAN, found("2.665"), "2.67").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.MEAN, found("2.665"), "2.67").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(
             new Agreement(even, DecimalSign.POINT)
-                .judge(Measure.MEAN, found("2.665"), "2.67")
+                .judge(Task.of(Measures.MEAN), found("2.665"), "2.67")
                 .verdict())
         .isEqualTo(Verdict.UNEXPLAINED);
   }
@@ -74,8 +77,8 @@ class AgreementTest {
   void noneIsRightWhereThereIsNoResult() {
     Result absent = Result.absent("no-spread");
 
-    assertThat(judge(Measure.SKEWNESS, absent, " None ").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.SKEWNESS, absent, "0").verdict()).isEqualTo(Verdict.UNEXPLAINED);
+    assertThat(judge(Measures.SKEWNESS, absent, " None ").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.SKEWNESS, absent, "0").verdict()).isEqualTo(Verdict.UNEXPLAINED);
   }
 
   @ParameterizedTest
@@ -90,26 +93,26 @@ class AgreementTest {
   void severalModesMayBeNamedInAnyOrder(String answer, String verdict) {
     Result modes = new Result.Several(List.of(Exact.of(131), Exact.of(139)));
 
-    assertThat(judge(Measure.MODES, modes, answer).verdict().code()).isEqualTo(verdict);
+    assertThat(judge(Measures.MODES, modes, answer).verdict().code()).isEqualTo(verdict);
   }
 
   @Test
   void aPercentageMayCarryItsSign() {
     Result cv = found("9.776");
 
-    assertThat(judge(Measure.CV, cv, "9.78 %").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.CV, cv, "9.78").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.CV, cv, "9.8%").verdict()).isEqualTo(Verdict.AGREES_COARSER);
-    assertThat(judge(Measure.CV, cv, "0.0978").verdict()).isEqualTo(Verdict.UNEXPLAINED);
+    assertThat(judge(Measures.CV, cv, "9.78 %").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.CV, cv, "9.78").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.CV, cv, "9.8%").verdict()).isEqualTo(Verdict.AGREES_COARSER);
+    assertThat(judge(Measures.CV, cv, "0.0978").verdict()).isEqualTo(Verdict.UNEXPLAINED);
   }
 
   @Test
   void rootsAgreeOnlyAsDecimals() {
     Result sd = new Result.Found(Exact.of(2).sqrt());
 
-    assertThat(judge(Measure.SD, sd, "1.41").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.SD, sd, "1.414214").verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(judge(Measure.SD, sd, "7/5").verdict()).isEqualTo(Verdict.UNEXPLAINED);
+    assertThat(judge(Measures.SD, sd, "1.41").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.SD, sd, "1.414214").verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(judge(Measures.SD, sd, "7/5").verdict()).isEqualTo(Verdict.UNEXPLAINED);
   }
 
   @ParameterizedTest
@@ -141,6 +144,6 @@ class AgreementTest {
             .map(reading -> ((Reading.Numeral) reading).value())
             .toList();
 
-    assertThat(judge(Measure.MODES, new Result.Several(values), written).agrees()).isTrue();
+    assertThat(judge(Measures.MODES, new Result.Several(values), written).agrees()).isTrue();
   }
 }

@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedCategories;
-import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.slip.Cause;
 
 /** Answers where the mode of categories is asked. */
 class CategoryMarksTest {
@@ -18,7 +19,7 @@ class CategoryMarksTest {
             Question.of(
                 TypedCategories.read(categories, DecimalSign.POINT).data(),
                 CourseRules.DEFAULTS.with("mode", modeRule),
-                Measure.MODES))
+                Measures.MODES))
         .mark(answer, DecimalSign.POINT);
   }
 
@@ -87,7 +88,7 @@ class CategoryMarksTest {
             Question.of(
                 TypedCategories.read("a 2, b", DecimalSign.POINT).data(),
                 CourseRules.DEFAULTS,
-                Measure.MEAN));
+                Measures.MEAN));
 
     assertThat(marker.mark("none", DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
   }

@@ -11,8 +11,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.OwnMark.Worth;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -52,7 +54,7 @@ class FollowThroughTest {
 
   @Test
   void oneEarlyMistakeCountsOnceAndWhatFollowsFromItIsRight() {
-    Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
+    Working working = working(CRATES, Measures.VARIANCE, Method.SHORTCUT);
     // Σx should be 50; with 52 the rest follows: (510 − 52²/5)/4 = −7.7.
     FollowThrough marks =
         judged(CRATES, working, Map.of("Σx²", "510", "Σx", "52", "n", "5", "variance", "-7.70"));
@@ -66,7 +68,7 @@ class FollowThroughTest {
 
   @Test
   void aSecondMistakeCountsToo() {
-    Working working = working(CRATES, Measure.VARIANCE, Method.SHORTCUT);
+    Working working = working(CRATES, Measures.VARIANCE, Method.SHORTCUT);
     FollowThrough marks = judged(CRATES, working, Map.of("Σx", "52", "variance", "3.1"));
 
     assertThat(marks.mistakes()).isEqualTo(2);
@@ -75,7 +77,7 @@ class FollowThroughTest {
 
   @Test
   void theEntriesOfAnOwnTableAreJudgedFromThoseBeforeThem() {
-    Working working = working(CRATES, Measure.VARIANCE, Method.DEFINITION);
+    Working working = working(CRATES, Measures.VARIANCE, Method.DEFINITION);
     WorkTable table = working.table().orElseThrow();
     // The deviation of 8 from 10 is −2; with 3 its square is 9, and the total 9 + 1 + 0 + 1 + 4.
     FollowThrough marks =
@@ -104,7 +106,7 @@ class FollowThroughTest {
 
   @Test
   void aWrongMeanGoesThroughTheWholeTable() {
-    Working working = working(CRATES, Measure.VARIANCE, Method.DEFINITION);
+    Working working = working(CRATES, Measures.VARIANCE, Method.DEFINITION);
     WorkTable table = working.table().orElseThrow();
     FollowThrough marks =
         judged(
@@ -129,7 +131,7 @@ class FollowThroughTest {
   @Test
   void whatIsRoundedOnTheWayIsNoMistake() {
     Data thirds = new Sample(Values.ofDecimals(new long[] {8, 10, 11}, 0));
-    Working working = working(thirds, Measure.VARIANCE, Method.DEFINITION);
+    Working working = working(thirds, Measures.VARIANCE, Method.DEFINITION);
     WorkTable table = working.table().orElseThrow();
     FollowThrough marks =
         judged(
@@ -158,7 +160,7 @@ class FollowThroughTest {
   @Test
   void fractionsAndUnreadableNumbersAreTold() {
     Data thirds = new Sample(Values.ofDecimals(new long[] {8, 10, 11}, 0));
-    Working working = working(thirds, Measure.MEAN, Method.DEFINITION);
+    Working working = working(thirds, Measures.MEAN, Method.DEFINITION);
 
     FollowThrough marks = judged(thirds, working, Map.of("Σx", "2o", "mean", "29/3"));
     assertThat(steps(working, marks)).containsExactly(Worth.UNREADABLE, Worth.RIGHT);
@@ -174,7 +176,7 @@ class FollowThroughTest {
                 new FrequencyTable.Row(Exact.of(3), Exact.of(2)),
                 new FrequencyTable.Row(Exact.of(4), Exact.of(3))),
             0);
-    Working working = working(baskets, Measure.MEAN, Method.DEFINITION);
+    Working working = working(baskets, Measures.MEAN, Method.DEFINITION);
     WorkTable table = working.table().orElseThrow();
     // f·x of the second row should be 12.
     FollowThrough marks =
@@ -196,7 +198,7 @@ class FollowThroughTest {
                 ClassTable.Row.of(Exact.of(10), Exact.of(20), Exact.of(9)),
                 ClassTable.Row.of(Exact.of(20), Exact.of(30), Exact.of(6))),
             0);
-    Working working = working(weights, Measure.IQR, Method.DEFINITION);
+    Working working = working(weights, Measures.IQR, Method.DEFINITION);
     // 3 · 20/4 = 15, taken for 16: 20 + (16 − 14)/6 · 10 follows from it, and so does the range.
     FollowThrough marks =
         judged(
@@ -215,8 +217,8 @@ class FollowThroughTest {
   @Test
   void whatWasWrittenStaysBesideItsQuantityHoweverThatIsTypeset() {
     CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
-    Working sample = working(CRATES, Measure.SD, Method.DEFINITION);
-    Working whole = Working.of(CRATES, population, Measure.SD, Method.DEFINITION).orElseThrow();
+    Working sample = working(CRATES, Measures.SD, Method.DEFINITION);
+    Working whole = Working.of(CRATES, population, Measures.SD, Method.DEFINITION).orElseThrow();
 
     assertThat(keys(whole)).containsExactlyElementsOf(keys(sample)).contains("mean", "sd");
     assertThat(OwnWorking.cell(whole.table().orElseThrow(), 2, 0))
@@ -233,8 +235,8 @@ class FollowThroughTest {
       @ForAll @Size(min = 3, max = 8) List<@IntRange(min = -30, max = 50) Integer> tenths) {
     Data data =
         new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
-    for (Measure measure : Measure.values()) {
-      for (Method method : Method.of(measure, CourseRules.DEFAULTS)) {
+    for (Measure measure : Measures.all()) {
+      for (Method method : Method.of(Task.of(measure), CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, measure, method)
             .ifPresent(working -> assertFaultless(data, working));
       }

@@ -9,8 +9,9 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
@@ -75,40 +76,40 @@ final class SlipMaker {
 
   private static final List<Measure> USUAL =
       List.of(
-          Measure.MEAN,
-          Measure.MEDIAN,
-          Measure.Q1,
-          Measure.Q3,
-          Measure.IQR,
-          Measure.VARIANCE,
-          Measure.SD,
-          Measure.CV,
-          Measure.MEAN_DEVIATION,
-          Measure.SKEWNESS);
+          Measures.MEAN,
+          Measures.MEDIAN,
+          Measures.Q1,
+          Measures.Q3,
+          Measures.IQR,
+          Measures.VARIANCE,
+          Measures.SD,
+          Measures.CV,
+          Measures.MEAN_DEVIATION,
+          Measures.SKEWNESS);
 
   private static final Map<String, Measure> GIVEN =
       Map.ofEntries(
-          Map.entry("mean", Measure.MEAN),
-          Map.entry("median", Measure.MEDIAN),
-          Map.entry("midrange", Measure.MIDRANGE),
-          Map.entry("q1", Measure.Q1),
-          Map.entry("q3", Measure.Q3),
-          Map.entry("min", Measure.MIN),
-          Map.entry("max", Measure.MAX),
-          Map.entry("range", Measure.RANGE),
-          Map.entry("iqr", Measure.IQR),
-          Map.entry("quartile_deviation", Measure.QUARTILE_DEVIATION),
-          Map.entry("mean_deviation", Measure.MEAN_DEVIATION),
-          Map.entry("variance", Measure.VARIANCE),
-          Map.entry("sd", Measure.SD),
-          Map.entry("standard_error", Measure.STANDARD_ERROR));
+          Map.entry("mean", Measures.MEAN),
+          Map.entry("median", Measures.MEDIAN),
+          Map.entry("midrange", Measures.MIDRANGE),
+          Map.entry("q1", Measures.Q1),
+          Map.entry("q3", Measures.Q3),
+          Map.entry("min", Measures.MIN),
+          Map.entry("max", Measures.MAX),
+          Map.entry("range", Measures.RANGE),
+          Map.entry("iqr", Measures.IQR),
+          Map.entry("quartile_deviation", Measures.QUARTILE_DEVIATION),
+          Map.entry("mean_deviation", Measures.MEAN_DEVIATION),
+          Map.entry("variance", Measures.VARIANCE),
+          Map.entry("sd", Measures.SD),
+          Map.entry("standard_error", Measures.STANDARD_ERROR));
 
   private final Random random;
   private String kind = "";
   private String code = "";
   private Data data = new Sample(Values.of(List.of()));
   private CourseRules rules = CourseRules.DEFAULTS;
-  private Measure measure = Measure.MEAN;
+  private Measure measure = Measures.MEAN;
   private Map<String, String> params = Map.of();
 
   /** Values, or midpoints, and how often each stands: the columns of the hand. */
@@ -137,7 +138,7 @@ final class SlipMaker {
     }
     draw();
     Optional<BigDecimal> made = made();
-    Result right = Measures.of(data, rules).get(measure);
+    Result right = Computation.of(data, rules).result(measure);
     Optional<BigDecimal> shown = number(right).map(this::shown);
     boolean changed = made.isPresent() && !made.equals(shown) && !right.equals(none());
     return changed
@@ -277,7 +278,7 @@ final class SlipMaker {
   }
 
   private Optional<Exact> right(Measure other) {
-    return number(Measures.of(data, rules).get(other));
+    return number(Computation.of(data, rules).result(other));
   }
 
   private <T> T one(List<T> choices) {
@@ -285,7 +286,7 @@ final class SlipMaker {
   }
 
   private Measure ofSquares() {
-    return one(List.of(Measure.VARIANCE, Measure.SD));
+    return one(List.of(Measures.VARIANCE, Measures.SD));
   }
 
   /** The variance, or its root where the sd was asked. */
@@ -293,7 +294,7 @@ final class SlipMaker {
     if (square.signum() < 0) {
       return Optional.empty();
     }
-    return Optional.of(measure == Measure.SD ? square.sqrt() : square);
+    return Optional.of(measure == Measures.SD ? square.sqrt() : square);
   }
 
   // Slips.
@@ -324,7 +325,7 @@ final class SlipMaker {
 
   /** Eight values with a mean that ends in 5 at the third place. */
   private Optional<BigDecimal> tie() {
-    measure = Measure.MEAN;
+    measure = Measures.MEAN;
     xs = new ArrayList<>();
     fs = new ArrayList<>();
     for (int i = 0; i < 8; i++) {
@@ -348,26 +349,26 @@ final class SlipMaker {
           "sheppard" ->
           byOtherRule();
       case "rounded-early" -> roundedEarly();
-      case "root-not-taken" -> instead(Measure.SD, Measure.VARIANCE);
-      case "root-taken" -> instead(Measure.VARIANCE, Measure.SD);
-      case "deviations-not-squared" -> instead(ofSquares(), Measure.MEAN_DEVIATION);
-      case "iqr-not-halved" -> instead(Measure.QUARTILE_DEVIATION, Measure.IQR);
-      case "iqr-halved" -> instead(Measure.IQR, Measure.QUARTILE_DEVIATION);
-      case "percent-left-out" -> instead(Measure.CV, Measure.CV).map(cv -> cv.over(100));
-      case "sign-reversed" -> instead(Measure.SKEWNESS, Measure.SKEWNESS).map(Exact::negate);
+      case "root-not-taken" -> instead(Measures.SD, Measures.VARIANCE);
+      case "root-taken" -> instead(Measures.VARIANCE, Measures.SD);
+      case "deviations-not-squared" -> instead(ofSquares(), Measures.MEAN_DEVIATION);
+      case "iqr-not-halved" -> instead(Measures.QUARTILE_DEVIATION, Measures.IQR);
+      case "iqr-halved" -> instead(Measures.IQR, Measures.QUARTILE_DEVIATION);
+      case "percent-left-out" -> instead(Measures.CV, Measures.CV).map(cv -> cv.over(100));
+      case "sign-reversed" -> instead(Measures.SKEWNESS, Measures.SKEWNESS).map(Exact::negate);
       case "factor-three-left-out" ->
-          instead(Measure.SKEWNESS_PEARSON_MEDIAN, Measure.SKEWNESS_PEARSON_MEDIAN)
+          instead(Measures.SKEWNESS_PEARSON_MEDIAN, Measures.SKEWNESS_PEARSON_MEDIAN)
               .map(skewness -> skewness.over(3));
       case "other-measure" -> otherMeasure();
       case "not-sorted" -> unsorted();
       case "position-given" -> positionGiven();
       case "middle-not-averaged" -> middle();
       case "frequency-given" -> {
-        measure = Measure.MODES;
+        measure = Measures.MODES;
         yield fs.stream().max(Exact::compareTo).filter(f -> !kind.equals("raw")).or(this::often);
       }
       case "count-off-by-one" -> {
-        measure = Measure.MEAN;
+        measure = Measures.MEAN;
         yield Optional.of(sumOf(xs).over(n().plus(Exact.of(random.nextBoolean() ? 1 : -1))));
       }
       case "mean-square-not-subtracted" -> {
@@ -399,19 +400,19 @@ final class SlipMaker {
     Rule<?> rule = Rule.ofCode(code);
     measure =
         switch (code) {
-          case "divisor" -> one(List.of(Measure.VARIANCE, Measure.SD, Measure.CV));
-          case "skewness" -> Measure.SKEWNESS;
-          case "mode", "grouped-mode" -> Measure.MODES;
+          case "divisor" -> one(List.of(Measures.VARIANCE, Measures.SD, Measures.CV));
+          case "skewness" -> Measures.SKEWNESS;
+          case "mode", "grouped-mode" -> Measures.MODES;
           case "quartiles", "median-position" ->
-              one(List.of(Measure.Q1, Measure.Q3, Measure.IQR, Measure.QUARTILE_DEVIATION));
-          case "sheppard" -> one(List.of(Measure.VARIANCE, Measure.SD, Measure.CV));
-          default -> one(List.of(Measure.MEAN, Measure.SD));
+              one(List.of(Measures.Q1, Measures.Q3, Measures.IQR, Measures.QUARTILE_DEVIATION));
+          case "sheppard" -> one(List.of(Measures.VARIANCE, Measures.SD, Measures.CV));
+          default -> one(List.of(Measures.MEAN, Measures.SD));
         };
     List<String> values = new ArrayList<>(codes(rule));
     values.remove(rules.code(rule));
     String value = one(values);
     params = Map.of("value", value);
-    return number(Measures.of(data, rules.with(code, value)).get(measure));
+    return number(Computation.of(data, rules.with(code, value)).result(measure));
   }
 
   private static <T> List<String> codes(Rule<T> rule) {
@@ -427,10 +428,10 @@ final class SlipMaker {
     measure = one(USUAL);
     String given = one(List.copyOf(new TreeMap<>(GIVEN).keySet()));
     Measure other = GIVEN.get(given);
-    Set<Measure> squares = Set.of(Measure.VARIANCE, Measure.SD);
+    Set<Measure> squares = Set.of(Measures.VARIANCE, Measures.SD);
     boolean ofSquares =
-        squares.contains(measure) && (squares.contains(other) || other == Measure.MEAN_DEVIATION);
-    boolean half = measure == Measure.IQR && other == Measure.QUARTILE_DEVIATION;
+        squares.contains(measure) && (squares.contains(other) || other == Measures.MEAN_DEVIATION);
+    boolean half = measure == Measures.IQR && other == Measures.QUARTILE_DEVIATION;
     boolean own = ofSquares || half;
     params = Map.of("measure", given);
     return own || other == measure ? Optional.empty() : right(other);
@@ -447,7 +448,7 @@ final class SlipMaker {
     params = Map.of("step", step, "places", String.valueOf(places));
     switch (step) {
       case "mean" -> {
-        measure = one(List.of(Measure.VARIANCE, Measure.SD, Measure.CV));
+        measure = one(List.of(Measures.VARIANCE, Measures.SD, Measures.CV));
         Exact mean = rounded(mean(), places);
         Exact squares =
             random.nextBoolean()
@@ -456,56 +457,56 @@ final class SlipMaker {
         if (squares.signum() < 0) {
           return Optional.empty();
         }
-        return measure == Measure.CV
+        return measure == Measures.CV
             ? Optional.of(squares.over(divisor()).sqrt().times(100).over(mean.abs()))
             : asAsked(squares.over(divisor()));
       }
       case "variance" -> {
-        measure = one(List.of(Measure.SD, Measure.CV));
+        measure = one(List.of(Measures.SD, Measures.CV));
         Exact sd = rounded(variance(), places).sqrt();
-        return Optional.of(measure == Measure.SD ? sd : sd.times(100).over(mean().abs()));
+        return Optional.of(measure == Measures.SD ? sd : sd.times(100).over(mean().abs()));
       }
       case "sd" -> {
-        measure = Measure.CV;
+        measure = Measures.CV;
         return Optional.of(rounded(variance().sqrt(), places).times(100).over(mean().abs()));
       }
       case "q1" -> {
-        measure = one(List.of(Measure.IQR, Measure.QUARTILE_DEVIATION));
-        return between(right(Measure.Q1).map(q -> rounded(q, places)), right(Measure.Q3));
+        measure = one(List.of(Measures.IQR, Measures.QUARTILE_DEVIATION));
+        return between(right(Measures.Q1).map(q -> rounded(q, places)), right(Measures.Q3));
       }
       case "q3" -> {
-        measure = one(List.of(Measure.IQR, Measure.QUARTILE_DEVIATION));
-        return between(right(Measure.Q1), right(Measure.Q3).map(q -> rounded(q, places)));
+        measure = one(List.of(Measures.IQR, Measures.QUARTILE_DEVIATION));
+        return between(right(Measures.Q1), right(Measures.Q3).map(q -> rounded(q, places)));
       }
       case "median" -> {
-        measure = Measure.SKEWNESS_PEARSON_MEDIAN;
-        Exact median = rounded(right(Measure.MEDIAN).orElseThrow(), places);
+        measure = Measures.SKEWNESS_PEARSON_MEDIAN;
+        Exact median = rounded(right(Measures.MEDIAN).orElseThrow(), places);
         return Optional.of(mean().minus(median).times(3).over(variance().sqrt()));
       }
       default -> {
-        measure = one(List.of(Measure.MEAN, Measure.VARIANCE, Measure.SD));
+        measure = one(List.of(Measures.MEAN, Measures.VARIANCE, Measures.SD));
         xs = xs.stream().map(x -> rounded(x, places)).toList();
-        return measure == Measure.MEAN ? Optional.of(mean()) : asAsked(variance());
+        return measure == Measures.MEAN ? Optional.of(mean()) : asAsked(variance());
       }
     }
   }
 
   private Optional<Exact> between(Optional<Exact> lower, Optional<Exact> upper) {
     return lower.flatMap(
-        low -> upper.map(up -> measure == Measure.IQR ? up.minus(low) : up.minus(low).over(2)));
+        low -> upper.map(up -> measure == Measures.IQR ? up.minus(low) : up.minus(low).over(2)));
   }
 
   private Optional<Exact> unsorted() {
-    measure = one(List.of(Measure.MEDIAN, Measure.Q1, Measure.Q3, Measure.IQR));
+    measure = one(List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3, Measures.IQR));
     int half = xs.size() / 2;
     Exact median = middleOf(xs);
     Exact lower = middleOf(xs.subList(0, half));
     Exact upper = middleOf(xs.subList(xs.size() - half, xs.size()));
     return Optional.of(
-        switch (measure) {
-          case MEDIAN -> median;
-          case Q1 -> lower;
-          case Q3 -> upper;
+        switch (measure.key()) {
+          case "median" -> median;
+          case "q1" -> lower;
+          case "q3" -> upper;
           default -> upper.minus(lower);
         });
   }
@@ -516,13 +517,13 @@ final class SlipMaker {
   }
 
   private Optional<Exact> positionGiven() {
-    measure = one(List.of(Measure.MEDIAN, Measure.Q1, Measure.Q3));
+    measure = one(List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3));
     Exact count = kind.equals("classes") ? n() : n().plus(Exact.ONE);
     return Optional.of(count.times(quarters()).over(4));
   }
 
   private int quarters() {
-    return measure == Measure.Q1 ? 1 : measure == Measure.MEDIAN ? 2 : 3;
+    return measure == Measures.Q1 ? 1 : measure == Measures.MEDIAN ? 2 : 3;
   }
 
   private List<Exact> expanded() {
@@ -536,7 +537,7 @@ final class SlipMaker {
   }
 
   private Optional<Exact> middle() {
-    measure = Measure.MEDIAN;
+    measure = Measures.MEDIAN;
     List<Exact> all = expanded();
     return all.size() % 2 == 1 || kind.equals("classes")
         ? Optional.empty()
@@ -554,12 +555,12 @@ final class SlipMaker {
     measure =
         one(
             List.of(
-                Measure.MEAN,
-                Measure.MEDIAN,
-                Measure.VARIANCE,
-                Measure.SD,
-                Measure.Q1,
-                Measure.CV));
+                Measures.MEAN,
+                Measures.MEDIAN,
+                Measures.VARIANCE,
+                Measures.SD,
+                Measures.Q1,
+                Measures.CV));
     int at = random.nextInt(xs.size());
     Exact value = xs.get(at);
     List<Exact> values = new ArrayList<>(xs);
@@ -590,7 +591,7 @@ final class SlipMaker {
         all.add(values.get(i));
       }
     }
-    return number(Measures.of(new Sample(Values.of(all)), rules).get(measure));
+    return number(Computation.of(new Sample(Values.of(all)), rules).result(measure));
   }
 
   private static String plain(Exact value) {
@@ -615,14 +616,14 @@ final class SlipMaker {
   }
 
   private Optional<Exact> ignored() {
-    measure = one(List.of(Measure.MEAN, Measure.VARIANCE, Measure.SD, Measure.MEAN_DEVIATION));
-    return number(Measures.of(new Sample(Values.of(xs)), rules).get(measure));
+    measure = one(List.of(Measures.MEAN, Measures.VARIANCE, Measures.SD, Measures.MEAN_DEVIATION));
+    return number(Computation.of(new Sample(Values.of(xs)), rules).result(measure));
   }
 
   private Optional<Exact> byClasses() {
-    measure = one(List.of(Measure.MEAN, Measure.VARIANCE, Measure.SD));
+    measure = one(List.of(Measures.MEAN, Measures.VARIANCE, Measures.SD));
     Exact rows = Exact.of(xs.size());
-    if (measure == Measure.MEAN) {
+    if (measure == Measures.MEAN) {
       return Optional.of(sumOf(xs).over(rows));
     }
     boolean less = rules.get(Rule.DIVISOR) == Divisor.N_MINUS_1 && random.nextBoolean();
@@ -630,7 +631,7 @@ final class SlipMaker {
   }
 
   private Optional<Exact> midpoints() {
-    measure = one(List.of(Measure.MEAN, Measure.VARIANCE, Measure.SD, Measure.CV));
+    measure = one(List.of(Measures.MEAN, Measures.VARIANCE, Measures.SD, Measures.CV));
     List<ClassTable.Row> rows = ((ClassTable) data).rows();
     Exact half = Exact.of(1, 2);
     xs =
@@ -639,16 +640,16 @@ final class SlipMaker {
           case "upper-limits-used" -> rows.stream().map(r -> r.upper().orElseThrow()).toList();
           default -> xs.stream().map(half::plus).toList();
         };
-    return switch (measure) {
-      case MEAN -> Optional.of(mean());
-      case CV -> Optional.of(variance().sqrt().times(100).over(mean()));
+    return switch (measure.key()) {
+      case "mean" -> Optional.of(mean());
+      case "cv" -> Optional.of(variance().sqrt().times(100).over(mean()));
       default -> asAsked(variance());
     };
   }
 
   /** Slips in L + (t − F)/f · h. */
   private Optional<Exact> ofClass() {
-    measure = one(List.of(Measure.MEDIAN, Measure.Q1, Measure.Q3));
+    measure = one(List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3));
     ClassTable table = (ClassTable) data;
     Exact sought = n().times(quarters()).over(4);
     Exact before = Exact.ZERO;

@@ -6,6 +6,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -13,8 +14,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.TypedClasses;
-import promedio.core.formula.Formulas;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -29,10 +31,9 @@ import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 
-/** Measures of class tables against their definitions, and their hand workings. */
+/** Computation of class tables against their definitions, and their hand workings. */
 class ClassMeasuresTest {
 
   private static ClassTable table(String text) {
@@ -40,7 +41,7 @@ class ClassMeasuresTest {
   }
 
   private static Exact value(ClassTable table, CourseRules rules, Measure measure) {
-    return (Exact) Measures.of(table, rules).get(measure).number().orElseThrow();
+    return (Exact) Computation.of(table, rules).result(measure).number().orElseThrow();
   }
 
   @Test
@@ -48,11 +49,12 @@ class ClassMeasuresTest {
     ClassTable weights = table("10–19 5\n20–29 8\n30–39 4");
 
     // 19.5 + (8.5 − 5)/8 · 10.
-    assertThat(value(weights, CourseRules.DEFAULTS, Measure.MEDIAN))
+    assertThat(value(weights, CourseRules.DEFAULTS, Measures.MEDIAN))
         .isEqualTo(Exact.of(23_875, 1000));
     // With (n + 1)/2 it is 19.5 + (9 − 5)/8 · 10.
     assertThat(
-            value(weights, CourseRules.DEFAULTS.with("median-position", "(n+1)/2"), Measure.MEDIAN))
+            value(
+                weights, CourseRules.DEFAULTS.with("median-position", "(n+1)/2"), Measures.MEDIAN))
         .isEqualTo(Exact.of(245, 10));
   }
 
@@ -61,7 +63,7 @@ class ClassMeasuresTest {
     // Densities 0.5, 0.8, 0.45: the second, though the third has more values.
     ClassTable table = table("0–10 5\n10–20 8\n20–40 9");
 
-    Result modes = Measures.of(table, CourseRules.DEFAULTS).get(Measure.MODES);
+    Result modes = Computation.of(table, CourseRules.DEFAULTS).result(Measures.MODES);
     // 10 + 0.3/(0.3 + 0.35) · 10.
     assertThat(modes).isEqualTo(new Result.Several(List.of(Exact.of(190, 13))));
   }
@@ -71,10 +73,12 @@ class ClassMeasuresTest {
     // Also where the open class is empty: how dense its neighbour is beside it is not asked.
     for (String open : List.of("under 10 0", "under 10 2")) {
       Result equal =
-          Measures.of(table(open + "\n10–20 5\n20–30 3"), CourseRules.DEFAULTS).get(Measure.MODES);
+          Computation.of(table(open + "\n10–20 5\n20–30 3"), CourseRules.DEFAULTS)
+              .result(Measures.MODES);
       assertThat(equal).isInstanceOf(Result.Several.class);
       Result unequal =
-          Measures.of(table(open + "\n10–20 5\n20–40 3"), CourseRules.DEFAULTS).get(Measure.MODES);
+          Computation.of(table(open + "\n10–20 5\n20–40 3"), CourseRules.DEFAULTS)
+              .result(Measures.MODES);
       assertThat(unequal).isEqualTo(Result.absent("open-no-density"));
     }
   }
@@ -84,15 +88,16 @@ class ClassMeasuresTest {
     ClassTable table = table("0–6 5\n6–12 8\n12–18 4");
     CourseRules on = CourseRules.DEFAULTS.with(Rule.SHEPPARD, Sheppard.ON);
 
-    Exact raw = value(table, CourseRules.DEFAULTS, Measure.VARIANCE);
-    assertThat(value(table, on, Measure.VARIANCE)).isEqualTo(raw.minus(Exact.of(3)));
+    Exact raw = value(table, CourseRules.DEFAULTS, Measures.VARIANCE);
+    assertThat(value(table, on, Measures.VARIANCE)).isEqualTo(raw.minus(Exact.of(3)));
     for (Measure same :
-        List.of(Measure.SKEWNESS_MOMENT, Measure.SKEWNESS_MOMENT_S, Measure.KURTOSIS_MOMENT)) {
+        List.of(Measures.SKEWNESS_MOMENT, Measures.SKEWNESS_MOMENT_S, Measures.KURTOSIS_MOMENT)) {
       assertThat(value(table, on, same)).isEqualTo(value(table, CourseRules.DEFAULTS, same));
     }
-    assertThat(Measures.of(table("0–10 5\n10–30 8"), on).get(Measure.VARIANCE))
+    assertThat(Computation.of(table("0–10 5\n10–30 8"), on).result(Measures.VARIANCE))
         .isEqualTo(
-            Measures.of(table("0–10 5\n10–30 8"), CourseRules.DEFAULTS).get(Measure.VARIANCE));
+            Computation.of(table("0–10 5\n10–30 8"), CourseRules.DEFAULTS)
+                .result(Measures.VARIANCE));
   }
 
   @Test
@@ -100,13 +105,15 @@ class ClassMeasuresTest {
     // N = 3/2: s² is known, and with it m₃/s³.
     CourseRules rules = CourseRules.DEFAULTS;
     ClassTable few = table("0–10 0.5\n10–20 0.75\n20–30 0.25");
-    Exact s = value(few, rules, Measure.SD);
-    Exact byMoment = value(few, rules, Measure.SKEWNESS_MOMENT);
-    Exact m2 = value(few, rules.with(Rule.DIVISOR, Divisor.N), Measure.SD);
+    Exact s = value(few, rules, Measures.SD);
+    Exact byMoment = value(few, rules, Measures.SKEWNESS_MOMENT);
+    Exact m2 = value(few, rules.with(Rule.DIVISOR, Divisor.N), Measures.SD);
 
-    assertThat(value(few, rules, Measure.SKEWNESS_MOMENT_S))
+    assertThat(value(few, rules, Measures.SKEWNESS_MOMENT_S))
         .isEqualTo(byMoment.times(m2.over(s).pow(3)));
-    assertThat(Measures.of(table("0–10 0.25\n10–20 0.75"), rules).get(Measure.SKEWNESS_MOMENT_S))
+    assertThat(
+            Computation.of(table("0–10 0.25\n10–20 0.75"), rules)
+                .result(Measures.SKEWNESS_MOMENT_S))
         .isEqualTo(Result.absent("too-few", "2"));
   }
 
@@ -125,7 +132,7 @@ class ClassMeasuresTest {
     Collections.shuffle(shuffled, random);
     assertThat(new ClassTable(shuffled, 0).rows()).isEqualTo(table.get().rows());
 
-    Result median = Measures.of(table.get(), CourseRules.DEFAULTS).get(Measure.MEDIAN);
+    Result median = Computation.of(table.get(), CourseRules.DEFAULTS).result(Measures.MEDIAN);
     if (median instanceof Result.Found found) {
       Exact below =
           table.get().intervals(false).stream()
@@ -163,10 +170,11 @@ class ClassMeasuresTest {
     ClassTable narrow = new ClassTable(rows, 0);
 
     for (Measure measure :
-        List.of(Measure.MEAN, Measure.VARIANCE, Measure.MEDIAN, Measure.MEAN_DEVIATION)) {
+        List.of(Measures.MEAN, Measures.VARIANCE, Measures.MEDIAN, Measures.MEAN_DEVIATION)) {
       Exact difference =
           value(narrow, CourseRules.DEFAULTS, measure)
-              .minus((Exact) Measures.of(raw, CourseRules.DEFAULTS).get(measure).number().get());
+              .minus(
+                  (Exact) Computation.of(raw, CourseRules.DEFAULTS).result(measure).number().get());
       assertThat(difference.abs()).as(measure.key()).isLessThan(Exact.of(1, 1000));
     }
   }
@@ -214,23 +222,23 @@ class ClassMeasuresTest {
             .with(Rule.GROUPED_MODE, mode)
             .with(Rule.OPEN_CLASS, openRule)
             .with(Rule.SHEPPARD, sheppard);
-    Measures measures = Measures.of(table.get(), rules);
-    Formulas formulas = Formulas.of(table.get(), rules);
-    for (Measure measure : Measure.values()) {
-      Result result = measures.get(measure);
+    Computation measures = Computation.of(table.get(), rules);
+    Computation formulas = Computation.of(table.get(), rules).with(Rewriting.ofResults(Map.of()));
+    for (Measure measure : Measures.all()) {
+      Result result = measures.result(measure);
       boolean exact = result instanceof Result.Found;
       if (exact) {
-        assertThat(formulas.value(measure)).as(measure.key()).isEqualTo(result.number());
+        assertThat(formulas.value(Task.of(measure))).as(measure.key()).isEqualTo(result.number());
       }
-      for (Method method : Method.of(new Task.Measured(measure), rules, table.get())) {
+      for (Method method : Method.of(Task.of(measure), rules, table.get())) {
         assertThat(results(Working.of(table.get(), rules, measure, method)))
             .as(measure.key() + " by " + method.code() + " of " + table.get().rows())
             .isEqualTo(results(result));
       }
     }
-    Task percentile = new Task.Percentile(Exact.of(35));
+    Task percentile = Task.of(Measures.PERCENTILE, Exact.of(35));
     assertThat(results(Working.of(table.get(), rules, percentile, Method.DEFINITION)))
-        .isEqualTo(results(measures.percentile(Exact.of(35))));
+        .isEqualTo(results(measures.result(Task.of(Measures.PERCENTILE, Exact.of(35)))));
   }
 
   private static List<String> results(Optional<Working> working) {
@@ -264,10 +272,10 @@ class ClassMeasuresTest {
         stood.add(interval.midpoint().orElseThrow());
       }
     }
-    Measures raw = Measures.of(new Sample(Values.of(stood)), CourseRules.DEFAULTS);
-    Measures grouped = Measures.of(table.get(), CourseRules.DEFAULTS);
-    for (Measure measure : List.of(Measure.SUM, Measure.MEAN, Measure.VARIANCE, Measure.CV)) {
-      assertThat(results(grouped.get(measure))).isEqualTo(results(raw.get(measure)));
+    Computation raw = Computation.of(new Sample(Values.of(stood)), CourseRules.DEFAULTS);
+    Computation grouped = Computation.of(table.get(), CourseRules.DEFAULTS);
+    for (Measure measure : List.of(Measures.SUM, Measures.MEAN, Measures.VARIANCE, Measures.CV)) {
+      assertThat(results(grouped.result(measure))).isEqualTo(results(raw.result(measure)));
     }
   }
 }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -16,6 +16,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -30,38 +32,38 @@ import promedio.core.sample.Values;
 class MeasurePropertiesTest {
 
   private static final Set<Measure> WHERE_VALUES_LIE =
-      EnumSet.of(
-          Measure.MEAN,
-          Measure.MEDIAN,
-          Measure.Q1,
-          Measure.Q3,
-          Measure.MIDRANGE,
-          Measure.MIN,
-          Measure.MAX,
-          Measure.LOWER_FENCE,
-          Measure.UPPER_FENCE);
+      Set.of(
+          Measures.MEAN,
+          Measures.MEDIAN,
+          Measures.Q1,
+          Measures.Q3,
+          Measures.MIDRANGE,
+          Measures.MIN,
+          Measures.MAX,
+          Measures.LOWER_FENCE,
+          Measures.UPPER_FENCE);
 
   private static final Set<Measure> HOW_FAR_APART =
-      EnumSet.of(
-          Measure.RANGE,
-          Measure.IQR,
-          Measure.QUARTILE_DEVIATION,
-          Measure.SD,
-          Measure.MEAN_DEVIATION,
-          Measure.MEAN_DEVIATION_MEDIAN,
-          Measure.STANDARD_ERROR);
+      Set.of(
+          Measures.RANGE,
+          Measures.IQR,
+          Measures.QUARTILE_DEVIATION,
+          Measures.SD,
+          Measures.MEAN_DEVIATION,
+          Measures.MEAN_DEVIATION_MEDIAN,
+          Measures.STANDARD_ERROR);
 
   private static final Set<Measure> WITHOUT_UNIT =
-      EnumSet.of(
-          Measure.SKEWNESS_ADJUSTED,
-          Measure.SKEWNESS_MOMENT,
-          Measure.SKEWNESS_MOMENT_S,
-          Measure.SKEWNESS_PEARSON_MEDIAN,
-          Measure.SKEWNESS_PEARSON_MODE,
-          Measure.SKEWNESS_QUARTILE,
-          Measure.KURTOSIS_MOMENT,
-          Measure.KURTOSIS_EXCESS,
-          Measure.KURTOSIS_ADJUSTED);
+      Set.of(
+          Measures.SKEWNESS_ADJUSTED,
+          Measures.SKEWNESS_MOMENT,
+          Measures.SKEWNESS_MOMENT_S,
+          Measures.SKEWNESS_PEARSON_MEDIAN,
+          Measures.SKEWNESS_PEARSON_MODE,
+          Measures.SKEWNESS_QUARTILE,
+          Measures.KURTOSIS_MOMENT,
+          Measures.KURTOSIS_EXCESS,
+          Measures.KURTOSIS_ADJUSTED);
 
   @Provide
   Arbitrary<List<Integer>> samples() {
@@ -89,12 +91,12 @@ class MeasurePropertiesTest {
       @ForAll long seed) {
     List<Integer> shuffled = new ArrayList<>(values);
     Collections.shuffle(shuffled, new Random(seed));
-    Measures before = measures(values, rules);
-    Measures after = measures(shuffled, rules);
+    Computation before = measures(values, rules);
+    Computation after = measures(shuffled, rules);
 
-    for (Measure measure : Measure.values()) {
-      if (!(before.get(measure) instanceof Result.Narrowed)) {
-        assertThat(after.get(measure)).as(measure.key()).isEqualTo(before.get(measure));
+    for (Measure measure : Measures.all()) {
+      if (!(before.result(measure) instanceof Result.Narrowed)) {
+        assertThat(after.result(measure)).as(measure.key()).isEqualTo(before.result(measure));
       }
     }
   }
@@ -104,17 +106,17 @@ class MeasurePropertiesTest {
       @ForAll("samples") List<Integer> values,
       @ForAll("rules") CourseRules rules,
       @ForAll @IntRange(min = -1000, max = 1000) int shift) {
-    Measures before = measures(values, rules);
-    Measures after = measures(values.stream().map(v -> v + shift).toList(), rules);
+    Computation before = measures(values, rules);
+    Computation after = measures(values.stream().map(v -> v + shift).toList(), rules);
 
     WHERE_VALUES_LIE.forEach(
         measure ->
-            assertThat(after.get(measure))
+            assertThat(after.result(measure))
                 .as(measure.key())
                 .isEqualTo(
-                    before.get(measure).then(v -> new Result.Found(v.plus(Exact.of(shift))))));
-    HOW_FAR_APART.forEach(m -> assertThat(after.get(m)).as(m.key()).isEqualTo(before.get(m)));
-    WITHOUT_UNIT.forEach(m -> assertThat(after.get(m)).as(m.key()).isEqualTo(before.get(m)));
+                    before.result(measure).then(v -> new Result.Found(v.plus(Exact.of(shift))))));
+    HOW_FAR_APART.forEach(m -> assertThat(after.result(m)).as(m.key()).isEqualTo(before.result(m)));
+    WITHOUT_UNIT.forEach(m -> assertThat(after.result(m)).as(m.key()).isEqualTo(before.result(m)));
   }
 
   @Property(tries = 200)
@@ -122,34 +124,37 @@ class MeasurePropertiesTest {
       @ForAll("samples") List<Integer> values,
       @ForAll("rules") CourseRules rules,
       @ForAll @IntRange(min = 1, max = 40) int scale) {
-    Measures before = measures(values, rules);
-    Measures after = measures(values.stream().map(v -> v * scale).toList(), rules);
+    Computation before = measures(values, rules);
+    Computation after = measures(values.stream().map(v -> v * scale).toList(), rules);
 
-    EnumSet<Measure> scaled = EnumSet.copyOf(WHERE_VALUES_LIE);
+    Set<Measure> scaled = new HashSet<>(WHERE_VALUES_LIE);
     scaled.addAll(HOW_FAR_APART);
     scaled.forEach(
         measure ->
-            assertThat(after.get(measure))
+            assertThat(after.result(measure))
                 .as(measure.key())
-                .isEqualTo(before.get(measure).then(v -> new Result.Found(v.times(scale)))));
-    WITHOUT_UNIT.forEach(m -> assertThat(after.get(m)).as(m.key()).isEqualTo(before.get(m)));
+                .isEqualTo(before.result(measure).then(v -> new Result.Found(v.times(scale)))));
+    WITHOUT_UNIT.forEach(m -> assertThat(after.result(m)).as(m.key()).isEqualTo(before.result(m)));
   }
 
   @Property(tries = 200)
   void mirroringTurnsMeanMedianAndSkewnessRound(@ForAll("samples") List<Integer> values) {
-    Measures before = measures(values, CourseRules.DEFAULTS);
-    Measures after = measures(values.stream().map(v -> -v).toList(), CourseRules.DEFAULTS);
+    Computation before = measures(values, CourseRules.DEFAULTS);
+    Computation after = measures(values.stream().map(v -> -v).toList(), CourseRules.DEFAULTS);
 
     for (Measure measure :
         List.of(
-            Measure.MEAN, Measure.MEDIAN, Measure.SKEWNESS_ADJUSTED, Measure.SKEWNESS_QUARTILE)) {
-      assertThat(after.get(measure))
+            Measures.MEAN,
+            Measures.MEDIAN,
+            Measures.SKEWNESS_ADJUSTED,
+            Measures.SKEWNESS_QUARTILE)) {
+      assertThat(after.result(measure))
           .as(measure.key())
-          .isEqualTo(before.get(measure).then(v -> new Result.Found(v.negate())));
+          .isEqualTo(before.result(measure).then(v -> new Result.Found(v.negate())));
     }
-    assertThat(after.get(Measure.SD)).isEqualTo(before.get(Measure.SD));
-    assertThat(after.get(Measure.Q1))
-        .isEqualTo(before.get(Measure.Q3).then(v -> new Result.Found(v.negate())));
+    assertThat(after.result(Measures.SD)).isEqualTo(before.result(Measures.SD));
+    assertThat(after.result(Measures.Q1))
+        .isEqualTo(before.result(Measures.Q3).then(v -> new Result.Found(v.negate())));
   }
 
   @Property(tries = 200)
@@ -160,20 +165,20 @@ class MeasurePropertiesTest {
       many.addAll(values);
     }
     CourseRules rules = CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N);
-    Measures before = measures(values, rules);
-    Measures after = measures(many, rules);
+    Computation before = measures(values, rules);
+    Computation after = measures(many, rules);
 
     for (Measure measure :
         List.of(
-            Measure.MEAN,
-            Measure.MEDIAN,
-            Measure.VARIANCE,
-            Measure.SD,
-            Measure.MEAN_DEVIATION,
-            Measure.MODES,
-            Measure.SKEWNESS_MOMENT,
-            Measure.KURTOSIS_MOMENT)) {
-      assertThat(after.get(measure)).as(measure.key()).isEqualTo(before.get(measure));
+            Measures.MEAN,
+            Measures.MEDIAN,
+            Measures.VARIANCE,
+            Measures.SD,
+            Measures.MEAN_DEVIATION,
+            Measures.MODES,
+            Measures.SKEWNESS_MOMENT,
+            Measures.KURTOSIS_MOMENT)) {
+      assertThat(after.result(measure)).as(measure.key()).isEqualTo(before.result(measure));
     }
   }
 
@@ -182,34 +187,35 @@ class MeasurePropertiesTest {
       @ForAll("samples") List<Integer> values, @ForAll("rules") CourseRules rules) {
     List<FrequencyTable.Row> rows =
         values.stream().map(v -> new FrequencyTable.Row(Exact.of(v), Exact.ONE)).toList();
-    Measures raw = measures(values, rules);
-    Measures table = Measures.of(new FrequencyTable(rows, 0), rules);
+    Computation raw = measures(values, rules);
+    Computation table = Computation.of(new FrequencyTable(rows, 0), rules);
 
-    for (Measure measure : Measure.values()) {
-      if (!(raw.get(measure) instanceof Result.Narrowed)) {
-        assertThat(table.get(measure)).as(measure.key()).isEqualTo(raw.get(measure));
+    for (Measure measure : Measures.all()) {
+      if (!(raw.result(measure) instanceof Result.Narrowed)) {
+        assertThat(table.result(measure)).as(measure.key()).isEqualTo(raw.result(measure));
       }
     }
-    assertThat(table.trimmedMean(Exact.of(1, 10))).isEqualTo(raw.trimmedMean(Exact.of(1, 10)));
+    assertThat(table.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
+        .isEqualTo(raw.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))));
   }
 
   @Property(tries = 100)
   void meansOfPositiveValuesStandInTheirOrder(@ForAll("samples") List<Integer> values) {
     List<Integer> positive = values.stream().map(v -> Math.abs(v) + 1).toList();
-    Measures measures = measures(positive, CourseRules.DEFAULTS);
+    Computation measures = measures(positive, CourseRules.DEFAULTS);
 
     BigDecimal harmonic =
-        measures.get(Measure.HARMONIC_MEAN).number().orElseThrow().significant(40);
+        measures.result(Measures.HARMONIC_MEAN).number().orElseThrow().significant(40);
     BigDecimal geometric =
-        measures.get(Measure.GEOMETRIC_MEAN).number().orElseThrow().significant(40);
-    BigDecimal arithmetic = measures.get(Measure.MEAN).number().orElseThrow().significant(40);
+        measures.result(Measures.GEOMETRIC_MEAN).number().orElseThrow().significant(40);
+    BigDecimal arithmetic = measures.result(Measures.MEAN).number().orElseThrow().significant(40);
 
     assertThat(harmonic).isLessThanOrEqualTo(geometric);
     assertThat(geometric).isLessThanOrEqualTo(arithmetic);
   }
 
-  private static Measures measures(List<Integer> values, CourseRules rules) {
+  private static Computation measures(List<Integer> values, CourseRules rules) {
     long[] numbers = values.stream().mapToLong(Integer::longValue).toArray();
-    return Measures.of(new Sample(Values.ofDecimals(numbers, 0)), rules);
+    return Computation.of(new Sample(Values.ofDecimals(numbers, 0)), rules);
   }
 }

@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.number.Rounding;
@@ -26,13 +28,13 @@ class MeasuresTest {
     return Exact.of(new BigDecimal(text));
   }
 
-  private static Measures of(String... values) {
+  private static Computation of(String... values) {
     List<Exact> numbers = Arrays.stream(values).map(MeasuresTest::decimal).toList();
-    return Measures.of(new Sample(Values.of(numbers)), CourseRules.DEFAULTS);
+    return Computation.of(new Sample(Values.of(numbers)), CourseRules.DEFAULTS);
   }
 
-  private static Real number(Measures measures, Measure measure) {
-    return measures.get(measure).number().orElseThrow();
+  private static Real number(Computation measures, Measure measure) {
+    return measures.result(measure).number().orElseThrow();
   }
 
   private static String why(Result result) {
@@ -48,28 +50,28 @@ class MeasuresTest {
           IntStream.rangeClosed(0, 1000)
               .mapToLong(i -> i == 0 ? 100_000_002 : i % 2 == 1 ? 100_000_001 : 100_000_003)
               .toArray();
-      Measures measures =
-          Measures.of(new Sample(Values.ofDecimals(values, 1)), CourseRules.DEFAULTS);
+      Computation measures =
+          Computation.of(new Sample(Values.ofDecimals(values, 1)), CourseRules.DEFAULTS);
 
-      assertThat(number(measures, Measure.SD)).hasToString("1/10");
-      assertThat(number(measures, Measure.MEAN)).hasToString("50000001/5");
+      assertThat(number(measures, Measures.SD)).hasToString("1/10");
+      assertThat(number(measures, Measures.MEAN)).hasToString("50000001/5");
     }
 
     @Test
     void theDigitsOfPi() {
       long[] digits = piDigits(5000);
-      Measures measures =
-          Measures.of(new Sample(Values.ofDecimals(digits, 0)), CourseRules.DEFAULTS);
+      Computation measures =
+          Computation.of(new Sample(Values.ofDecimals(digits, 0)), CourseRules.DEFAULTS);
 
-      assertThat(number(measures, Measure.MEAN)).isEqualTo(decimal("4.5358"));
-      assertThat(number(measures, Measure.SD).significant(15)).hasToString("2.86767555218761");
+      assertThat(number(measures, Measures.MEAN)).isEqualTo(decimal("4.5358"));
+      assertThat(number(measures, Measures.SD).significant(15)).hasToString("2.86767555218761");
     }
 
     @Test
     void aTieIsRoundedAsTheHandDoes() {
-      assertThat(number(of("2.675"), Measure.MEAN).rounded(2, Rounding.HALF_UP))
+      assertThat(number(of("2.675"), Measures.MEAN).rounded(2, Rounding.HALF_UP))
           .hasToString("2.68");
-      assertThat(number(of("2.67", "2.68"), Measure.MEAN).rounded(2, Rounding.HALF_EVEN))
+      assertThat(number(of("2.67", "2.68"), Measures.MEAN).rounded(2, Rounding.HALF_EVEN))
           .hasToString("2.68");
     }
 
@@ -100,62 +102,67 @@ class MeasuresTest {
 
     @Test
     void nothingIsMeasuredOfNoValues() {
-      Measures none = of();
+      Computation none = of();
 
-      for (Measure measure : Measure.values()) {
-        assertThat(why(none.get(measure))).isEqualTo("there are no values");
+      for (Measure measure : Measures.all()) {
+        assertThat(why(none.result(measure))).isEqualTo("there are no values");
       }
-      assertThat(why(none.percentile(Exact.of(50)))).isEqualTo("there are no values");
-      assertThat(why(none.trimmedMean(Exact.ZERO))).isEqualTo("there are no values");
+      assertThat(why(none.result(Task.of(Measures.PERCENTILE, Exact.of(50)))))
+          .isEqualTo("there are no values");
+      assertThat(why(none.result(Task.of(Measures.TRIMMED_MEAN, Exact.ZERO))))
+          .isEqualTo("there are no values");
     }
 
     @Test
     void oneValueHasNoSpreadToDivideByZero() {
-      Measures one = of("5");
+      Computation one = of("5");
 
-      assertThat(why(one.get(Measure.VARIANCE))).isEqualTo("needs at least 2 values");
-      assertThat(why(one.get(Measure.CV))).isEqualTo("needs at least 2 values");
-      assertThat(one.get(Measure.RANGE)).isEqualTo(new Result.Found(Exact.ZERO));
-      assertThat(why(one.get(Measure.SKEWNESS))).isEqualTo("there is no spread");
+      assertThat(why(one.result(Measures.VARIANCE))).isEqualTo("needs at least 2 values");
+      assertThat(why(one.result(Measures.CV))).isEqualTo("needs at least 2 values");
+      assertThat(one.result(Measures.RANGE)).isEqualTo(new Result.Found(Exact.ZERO));
+      assertThat(why(one.result(Measures.SKEWNESS))).isEqualTo("there is no spread");
     }
 
     @Test
     void meansThatNeedPositiveValuesSaySo() {
-      assertThat(why(of("1", "0").get(Measure.GEOMETRIC_MEAN))).isEqualTo("needs values above 0");
-      assertThat(why(of("1", "-2").get(Measure.HARMONIC_MEAN))).isEqualTo("needs values above 0");
-      assertThat(why(of("-1", "1").get(Measure.CV))).isEqualTo("the mean is 0");
+      assertThat(why(of("1", "0").result(Measures.GEOMETRIC_MEAN)))
+          .isEqualTo("needs values above 0");
+      assertThat(why(of("1", "-2").result(Measures.HARMONIC_MEAN)))
+          .isEqualTo("needs values above 0");
+      assertThat(why(of("-1", "1").result(Measures.CV))).isEqualTo("the mean is 0");
     }
 
     @Test
     void theModeOfEquallyFrequentValuesDependsOnTheRule() {
       Values values = Values.ofDecimals(new long[] {3, 1, 2}, 0);
-      Measures listed =
-          Measures.of(new Sample(values), CourseRules.DEFAULTS.with("mode", "list-all"));
+      Computation listed =
+          Computation.of(new Sample(values), CourseRules.DEFAULTS.with("mode", "list-all"));
 
-      assertThat(why(of("3", "1", "2").get(Measure.MODES)))
+      assertThat(why(of("3", "1", "2").result(Measures.MODES)))
           .isEqualTo("every value occurs equally often");
-      assertThat(listed.get(Measure.MODES))
+      assertThat(listed.result(Measures.MODES))
           .isEqualTo(new Result.Several(List.of(Exact.of(1), Exact.of(2), Exact.of(3))));
-      assertThat(of("4", "4").get(Measure.MODES))
+      assertThat(of("4", "4").result(Measures.MODES))
           .isEqualTo(new Result.Several(List.of(Exact.of(4))));
-      assertThat(why(listed.get(Measure.SKEWNESS_PEARSON_MODE)))
+      assertThat(why(listed.result(Measures.SKEWNESS_PEARSON_MODE)))
           .isEqualTo("there is more than one mode");
     }
 
     @Test
     void frequenciesThatAreNotWholeLeaveNoPositions() {
-      Measures halves =
-          Measures.of(
+      Computation halves =
+          Computation.of(
               new FrequencyTable(
                   List.of(new Row(Exact.of(1), decimal("1.5")), new Row(Exact.of(2), Exact.ONE)),
                   0),
               CourseRules.DEFAULTS);
 
-      assertThat(why(halves.get(Measure.MEDIAN))).contains("not whole");
-      assertThat(why(halves.get(Measure.IQR))).contains("not whole");
-      assertThat(why(halves.percentile(Exact.of(10)))).contains("not whole");
-      assertThat(number(halves, Measure.MEAN)).hasToString("7/5");
-      assertThat(number(halves, Measure.VARIANCE)).hasToString("2/5");
+      assertThat(why(halves.result(Measures.MEDIAN))).contains("not whole");
+      assertThat(why(halves.result(Measures.IQR))).contains("not whole");
+      assertThat(why(halves.result(Task.of(Measures.PERCENTILE, Exact.of(10)))))
+          .contains("not whole");
+      assertThat(number(halves, Measures.MEAN)).hasToString("7/5");
+      assertThat(number(halves, Measures.VARIANCE)).hasToString("2/5");
     }
   }
 
@@ -164,21 +171,21 @@ class MeasuresTest {
 
     @Test
     void theGeometricMeanIsExactWhereItIsRational() {
-      assertThat(of("0.2", "0.078125").get(Measure.GEOMETRIC_MEAN))
+      assertThat(of("0.2", "0.078125").result(Measures.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(1, 8)));
-      assertThat(of("2", "8", "2", "8").get(Measure.GEOMETRIC_MEAN))
+      assertThat(of("2", "8", "2", "8").result(Measures.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(4)));
-      assertThat(of("22e900", "88e-900").get(Measure.GEOMETRIC_MEAN))
+      assertThat(of("22e900", "88e-900").result(Measures.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(44)));
-      assertThat(of("2e900", "8e-900").get(Measure.GEOMETRIC_MEAN))
+      assertThat(of("2e900", "8e-900").result(Measures.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(4)));
-      assertThat(of("4", "6", "9").get(Measure.GEOMETRIC_MEAN))
+      assertThat(of("4", "6", "9").result(Measures.GEOMETRIC_MEAN))
           .isEqualTo(new Result.Found(Exact.of(6)));
     }
 
     @Test
     void otherwiseItsDigitsAreRightToAnyLength() {
-      Real root = number(of("1", "2"), Measure.GEOMETRIC_MEAN);
+      Real root = number(of("1", "2"), Measures.GEOMETRIC_MEAN);
       Real sqrt = Exact.of(2).sqrt();
 
       assertThat(root.significant(200)).isEqualTo(sqrt.significant(200));
@@ -188,20 +195,20 @@ class MeasuresTest {
     @Test
     void hugeFrequenciesDoNotSlowTheGeometricMeanDown() {
       Exact many = decimal("1000000000000");
-      Measures table =
-          Measures.of(
+      Computation table =
+          Computation.of(
               new FrequencyTable(
                   List.of(new Row(Exact.of(2), many), new Row(Exact.of(8), many)), 0),
               CourseRules.DEFAULTS);
-      Measures uneven =
-          Measures.of(
+      Computation uneven =
+          Computation.of(
               new FrequencyTable(
                   List.of(new Row(Exact.of(2), many), new Row(Exact.of(8), many.plus(Exact.ONE))),
                   0),
               CourseRules.DEFAULTS);
 
-      assertThat(table.get(Measure.GEOMETRIC_MEAN)).isEqualTo(new Result.Found(Exact.of(4)));
-      assertThat(number(uneven, Measure.GEOMETRIC_MEAN).significant(20))
+      assertThat(table.result(Measures.GEOMETRIC_MEAN)).isEqualTo(new Result.Found(Exact.of(4)));
+      assertThat(number(uneven, Measures.GEOMETRIC_MEAN).significant(20))
           .hasToString("4.0000000000013862944");
     }
 
@@ -209,14 +216,14 @@ class MeasuresTest {
     void theHarmonicMeanOfManyDistinctValuesIsStillRight() {
       long[] values =
           IntStream.rangeClosed(1, 20_000).mapToLong(i -> 1_000_000L + 37L * i).toArray();
-      Measures measures =
-          Measures.of(new Sample(Values.ofDecimals(values, 3)), CourseRules.DEFAULTS);
+      Computation measures =
+          Computation.of(new Sample(Values.ofDecimals(values, 3)), CourseRules.DEFAULTS);
       BigDecimal sum = BigDecimal.ZERO;
       for (long value : values) {
         sum = sum.add(new BigDecimal(1000).divide(new BigDecimal(value), MathContext.DECIMAL128));
       }
 
-      Result result = measures.get(Measure.HARMONIC_MEAN);
+      Result result = measures.result(Measures.HARMONIC_MEAN);
 
       assertThat(result).isInstanceOf(Result.Narrowed.class);
       assertThat(result.number().orElseThrow().significant(20))
@@ -228,15 +235,19 @@ class MeasuresTest {
 
     @Test
     void trimmingDropsWholeValuesAtEachEnd() {
-      Measures ten = of("1", "2", "3", "4", "5", "6", "7", "8", "9", "100");
+      Computation ten = of("1", "2", "3", "4", "5", "6", "7", "8", "9", "100");
 
-      assertThat(ten.trimmedMean(decimal("0.1"))).isEqualTo(new Result.Found(decimal("5.5")));
-      assertThat(ten.trimmedMean(decimal("0.19"))).isEqualTo(new Result.Found(decimal("5.5")));
-      assertThat(ten.trimmedMean(Exact.ZERO)).isEqualTo(ten.get(Measure.MEAN));
-      assertThat(why(ten.trimmedMean(decimal("0.5")))).contains("nothing is left");
-      assertThatThrownBy(() -> ten.trimmedMean(Exact.of(-1)))
+      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.1"))))
+          .isEqualTo(new Result.Found(decimal("5.5")));
+      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.19"))))
+          .isEqualTo(new Result.Found(decimal("5.5")));
+      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, Exact.ZERO)))
+          .isEqualTo(ten.result(Measures.MEAN));
+      assertThat(why(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.5")))))
+          .contains("nothing is left");
+      assertThatThrownBy(() -> ten.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(-1))))
           .isInstanceOf(IllegalArgumentException.class);
-      assertThatThrownBy(() -> ten.percentile(Exact.of(101)))
+      assertThatThrownBy(() -> ten.result(Task.of(Measures.PERCENTILE, Exact.of(101))))
           .isInstanceOf(IllegalArgumentException.class);
     }
   }
@@ -244,14 +255,16 @@ class MeasuresTest {
   @Test
   void fourHundredThousandValuesAreExact() {
     long[] values = IntStream.range(0, 400_000).mapToLong(i -> 2_000_000 + i % 1000 * 7L).toArray();
-    Measures measures = Measures.of(new Sample(Values.ofDecimals(values, 3)), CourseRules.DEFAULTS);
+    Computation measures =
+        Computation.of(new Sample(Values.ofDecimals(values, 3)), CourseRules.DEFAULTS);
 
     // A uniform grid of k = 1000 points with step d has variance d²(k²−1)/12 over n.
     Exact variance = decimal("0.007").pow(2).times(999_999).over(12);
-    assertThat(number(measures, Measure.VARIANCE)).isEqualTo(variance.times(400_000).over(399_999));
+    assertThat(number(measures, Measures.VARIANCE))
+        .isEqualTo(variance.times(400_000).over(399_999));
     // And m4/m2² = (3/5)(3k²−7)/(k²−1), which is 1.8 less a little.
-    assertThat(number(measures, Measure.KURTOSIS_MOMENT))
+    assertThat(number(measures, Measures.KURTOSIS_MOMENT))
         .isEqualTo(Exact.of(3 * 2_999_993L, 5 * 999_999L));
-    assertThat(number(measures, Measure.SKEWNESS_MOMENT)).isEqualTo(Exact.ZERO);
+    assertThat(number(measures, Measures.SKEWNESS_MOMENT)).isEqualTo(Exact.ZERO);
   }
 }

@@ -10,6 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.QuantileRule;
@@ -55,9 +57,9 @@ class QuartileRulesTest {
   @MethodSource("worked")
   void agreesWithTheHand(int size, QuantileRule rule, String expected) {
     Sample sample = new Sample(Values.ofDecimals(Arrays.copyOf(VALUES, size), 0));
-    Measures measures = Measures.of(sample, CourseRules.DEFAULTS.with(Rule.QUARTILES, rule));
+    Computation measures = Computation.of(sample, CourseRules.DEFAULTS.with(Rule.QUARTILES, rule));
 
-    assertThat(text(measures, Measure.Q1) + "|" + text(measures, Measure.Q3)).isEqualTo(expected);
+    assertThat(text(measures, Measures.Q1) + "|" + text(measures, Measures.Q3)).isEqualTo(expected);
   }
 
   @Test
@@ -65,7 +67,8 @@ class QuartileRulesTest {
     Sample one = new Sample(Values.ofDecimals(new long[] {7}, 0));
 
     for (QuantileRule rule : QuantileRule.values()) {
-      Result q1 = Measures.of(one, CourseRules.DEFAULTS.with(Rule.QUARTILES, rule)).get(Measure.Q1);
+      Result q1 =
+          Computation.of(one, CourseRules.DEFAULTS.with(Rule.QUARTILES, rule)).result(Measures.Q1);
       if (rule == QuantileRule.HALVES_WITHOUT_MEDIAN) {
         assertThat(q1).isEqualTo(Result.absent("one-value-no-halves"));
       } else {
@@ -77,18 +80,22 @@ class QuartileRulesTest {
   @Test
   void percentilesFollowTheirOwnRule() {
     Sample sample = new Sample(Values.ofDecimals(VALUES, 0));
-    Measures byHf6 = Measures.of(sample, CourseRules.DEFAULTS);
-    Measures byHf7 = Measures.of(sample, CourseRules.DEFAULTS.with("percentiles", "hf7"));
+    Computation byHf6 = Computation.of(sample, CourseRules.DEFAULTS);
+    Computation byHf7 = Computation.of(sample, CourseRules.DEFAULTS.with("percentiles", "hf7"));
 
     // (12 + 1) · 0.9 = 11.7: seven tenths of the way from the 11th to the 12th value.
-    assertThat(byHf6.percentile(Exact.of(90))).isEqualTo(new Result.Found(Exact.of(473, 10)));
+    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+        .isEqualTo(new Result.Found(Exact.of(473, 10)));
     // 1 + 11 · 0.9 = 10.9.
-    assertThat(byHf7.percentile(Exact.of(90))).isEqualTo(new Result.Found(Exact.of(409, 10)));
-    assertThat(byHf6.percentile(Exact.ZERO)).isEqualTo(new Result.Found(Exact.of(3)));
-    assertThat(byHf6.percentile(Exact.of(100))).isEqualTo(new Result.Found(Exact.of(50)));
+    assertThat(byHf7.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+        .isEqualTo(new Result.Found(Exact.of(409, 10)));
+    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.ZERO)))
+        .isEqualTo(new Result.Found(Exact.of(3)));
+    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.of(100))))
+        .isEqualTo(new Result.Found(Exact.of(50)));
   }
 
-  private static String text(Measures measures, Measure measure) {
-    return measures.get(measure).number().orElseThrow().toString();
+  private static String text(Computation measures, Measure measure) {
+    return measures.result(measure).number().orElseThrow().toString();
   }
 }

@@ -19,6 +19,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
@@ -60,19 +62,19 @@ class ReferenceCasesTest {
     for (Map.Entry<String, JsonNode> rule : one.get("rules").properties()) {
       rules = rules.with(rule.getKey(), rule.getValue().asText());
     }
-    Measures measures = Measures.of(data(one), rules);
+    Computation measures = Computation.of(data(one), rules);
     for (Map.Entry<String, JsonNode> expected : one.get("measures").properties()) {
       String key = expected.getKey();
       if (key.equals("percentiles")) {
         for (Map.Entry<String, JsonNode> percent : expected.getValue().properties()) {
-          Result result = measures.percentile(exact(percent.getKey()));
+          Result result = measures.result(Task.of(Measures.PERCENTILE, exact(percent.getKey())));
           check("percentile " + percent.getKey(), result, percent.getValue(), rules);
         }
       } else {
         Result result =
             key.equals("trimmed_mean")
-                ? measures.trimmedMean(exact(one.get("trim").asText()))
-                : measures.get(Measure.ofKey(key).orElseThrow());
+                ? measures.result(Task.of(Measures.TRIMMED_MEAN, exact(one.get("trim").asText())))
+                : measures.result(Measures.ofKey(key).orElseThrow());
         check(key, result, expected.getValue(), rules);
       }
     }

@@ -8,9 +8,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -47,10 +47,10 @@ class PracticeTest {
   @Test
   void niceNumbersHaveAMeanOfFewDecimals() {
     for (long seed = 0; seed < 10; seed++) {
-      Measures measures =
-          Measures.of(drawn(Practice.Kind.SAMPLE, 9, true, seed).data(), CourseRules.DEFAULTS);
-      Exact mean = ((Result.Found) measures.get(Measure.MEAN)).value();
-      Exact variance = ((Result.Found) measures.get(Measure.VARIANCE)).value();
+      Computation measures =
+          Computation.of(drawn(Practice.Kind.SAMPLE, 9, true, seed).data(), CourseRules.DEFAULTS);
+      Exact mean = ((Result.Found) measures.result(Measures.MEAN)).value();
+      Exact variance = ((Result.Found) measures.result(Measures.VARIANCE)).value();
 
       assertThat(mean.times(10).isWhole()).as("mean %s", mean).isTrue();
       assertThat(variance.times(100).isWhole()).as("variance %s", variance).isTrue();

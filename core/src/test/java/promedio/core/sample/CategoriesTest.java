@@ -13,9 +13,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories.Row;
@@ -36,7 +38,7 @@ class CategoriesTest {
   }
 
   private static Result mode(Categories categories, CourseRules rules) {
-    return Measures.of(categories, rules).get(Measure.MODES);
+    return Computation.of(categories, rules).result(Measures.MODES);
   }
 
   @Test
@@ -77,17 +79,19 @@ class CategoriesTest {
 
   @Test
   void namesHaveNoOtherMeasureAndItSaysWhy() {
-    Measures measures = Measures.of(of(row("a", 2), row("b", 1)), CourseRules.DEFAULTS);
+    Computation measures = Computation.of(of(row("a", 2), row("b", 1)), CourseRules.DEFAULTS);
 
-    for (Measure measure : Measure.values()) {
-      if (measure != Measure.MODES) {
-        assertThat(measures.get(measure))
+    for (Measure measure : Measures.all()) {
+      if (measure != Measures.MODES) {
+        assertThat(measures.result(measure))
             .as(measure.key())
             .isEqualTo(Result.absent("of-categories"));
       }
     }
-    assertThat(measures.percentile(Exact.of(90))).isEqualTo(Result.absent("of-categories"));
-    assertThat(measures.trimmedMean(Exact.of(1, 10))).isEqualTo(Result.absent("of-categories"));
+    assertThat(measures.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+        .isEqualTo(Result.absent("of-categories"));
+    assertThat(measures.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
+        .isEqualTo(Result.absent("of-categories"));
     assertThat(Result.absent("of-categories"))
         .isInstanceOfSatisfying(
             Result.Absent.class,

@@ -11,11 +11,16 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
@@ -78,7 +83,7 @@ class WorkingTest {
 
   @Test
   void theVarianceByDeviationsFindsTheMeanFirst() {
-    Working working = working(CourseRules.DEFAULTS, Measure.VARIANCE, Method.DEFINITION);
+    Working working = working(CourseRules.DEFAULTS, Measures.VARIANCE, Method.DEFINITION);
 
     assertThat(lines(working))
         .containsExactly(
@@ -97,14 +102,14 @@ class WorkingTest {
 
   @Test
   void theShortcutNeedsNoDeviations() {
-    Working working = working(CourseRules.DEFAULTS, Measure.SD, Method.SHORTCUT);
+    Working working = working(CourseRules.DEFAULTS, Measures.SD, Method.SHORTCUT);
 
     assertThat(lines(working))
         .startsWith("Σx = 8 + 10 + 11 + 11 = 40", "Σx² = 406 = 406")
         .endsWith("s = √((406 − 40² / 4) / (4 − 1)) = sqrt(2)");
     assertThat(((WorkingStep.Computed) working.steps().get(3)).symbols().plain(Exact::toString))
         .isEqualTo("√((Σx² − (Σx)² / n) / (n − 1))");
-    assertThatThrownBy(() -> working(CourseRules.DEFAULTS, Measure.MEAN, Method.SHORTCUT))
+    assertThatThrownBy(() -> working(CourseRules.DEFAULTS, Measures.MEAN, Method.SHORTCUT))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
@@ -114,7 +119,7 @@ class WorkingTest {
     CourseRules rules = CourseRules.DEFAULTS.with("carry", "2");
     Sample sample = new Sample(Values.ofDecimals(new long[] {8, 10, 12, 11, 9, 13, 10}, 0));
 
-    Working working = Working.of(sample, rules, Measure.VARIANCE, Method.DEFINITION).orElseThrow();
+    Working working = Working.of(sample, rules, Measures.VARIANCE, Method.DEFINITION).orElseThrow();
 
     // Σx/7 = 73/7 = 10.43; the squares 5.90 + 2.04 + 0.18 + 0.18 + 0.32 + 2.46 + 6.60 = 17.68.
     assertThat(carried(working))
@@ -138,7 +143,7 @@ class WorkingTest {
             0);
 
     WorkTable work =
-        Working.of(table, CourseRules.DEFAULTS, Measure.VARIANCE, Method.DEFINITION)
+        Working.of(table, CourseRules.DEFAULTS, Measures.VARIANCE, Method.DEFINITION)
             .flatMap(Working::table)
             .orElseThrow();
 
@@ -156,7 +161,7 @@ class WorkingTest {
   void whatHasNoValueOrNoFormulaHasNoWorking() {
     Sample one = new Sample(Values.ofDecimals(new long[] {8}, 0));
 
-    assertThat(Working.of(one, CourseRules.DEFAULTS, Measure.VARIANCE, Method.DEFINITION))
+    assertThat(Working.of(one, CourseRules.DEFAULTS, Measures.VARIANCE, Method.DEFINITION))
         .isEmpty();
   }
 
@@ -164,8 +169,8 @@ class WorkingTest {
   void theQuartilesByHalvesTakeTheMiddleOfEachHalf() {
     Sample seven = sample(4, 7, 9, 10, 12, 15, 20);
 
-    Working position = of(seven, CourseRules.DEFAULTS, Measure.Q3, Method.DEFINITION);
-    Working crossed = of(seven, CourseRules.DEFAULTS, Measure.Q3, Method.CROSSING_OFF);
+    Working position = of(seven, CourseRules.DEFAULTS, Measures.Q3, Method.DEFINITION);
+    Working crossed = of(seven, CourseRules.DEFAULTS, Measures.Q3, Method.CROSSING_OFF);
     CourseRules shared = CourseRules.DEFAULTS.with("quartiles", "halves-with-median");
 
     assertThat(lines(position))
@@ -173,7 +178,7 @@ class WorkingTest {
             "n = 7 = 7", "k = (7 − 1) / 2 = 3", "pos = 7 − 3 + (3 + 1) / 2 = 6", "Q₃ = 15 = 15");
     assertThat(lines(crossed)).containsExactly("(4) (7) (9) (10) 12 [15] 20", "Q₃ = 15 = 15");
     assertThat(crossed.steps().get(0).why()).contains(Why.HALVES_WITHOUT_MEDIAN);
-    assertThat(lines(of(seven, shared, Measure.Q1, Method.CROSSING_OFF)))
+    assertThat(lines(of(seven, shared, Measures.Q1, Method.CROSSING_OFF)))
         .containsExactly("4 [7] [9] 10 (12) (15) (20)", "Q₁ = (7 + 9) / 2 = 8");
   }
 
@@ -181,19 +186,19 @@ class WorkingTest {
   void thePositionOfAQuartileIsToldByEachRule() {
     Sample six = sample(4, 7, 9, 10, 12, 15);
 
-    assertThat(lines(of(six, quartiles("hf6"), Measure.Q1, Method.DEFINITION)))
+    assertThat(lines(of(six, quartiles("hf6"), Measures.Q1, Method.DEFINITION)))
         .containsExactly(
             "n = 6 = 6",
             "pos = (6 + 1) · 1/4 = 7/4",
             "between [7/4, 1, 3/4, 2]",
             "Q₁ = 4 + 3/4 · (7 − 4) = 25/4");
-    assertThat(lines(of(six, quartiles("hf2"), Measure.Q1, Method.DEFINITION)))
+    assertThat(lines(of(six, quartiles("hf2"), Measures.Q1, Method.DEFINITION)))
         .contains("pos = 6 · 1/4 = 3/2", "taken-up [3/2, 2]", "Q₁ = 7 = 7");
-    assertThat(lines(of(six, quartiles("hf3"), Measure.Q1, Method.DEFINITION)))
+    assertThat(lines(of(six, quartiles("hf3"), Measures.Q1, Method.DEFINITION)))
         .contains("nearest [3/2, 2]");
-    assertThat(lines(of(sample(4, 7), quartiles("hf6"), Measure.Q1, Method.DEFINITION)))
+    assertThat(lines(of(sample(4, 7), quartiles("hf6"), Measures.Q1, Method.DEFINITION)))
         .contains("held [3/4, 1]");
-    assertThat(lines(of(sample(4, 7, 9, 10), quartiles("hf2"), Measure.Q1, Method.DEFINITION)))
+    assertThat(lines(of(sample(4, 7, 9, 10), quartiles("hf2"), Measures.Q1, Method.DEFINITION)))
         .contains("whole-averaged [1, 2]", "Q₁ = (4 + 7) / 2 = 11/2");
   }
 
@@ -202,7 +207,7 @@ class WorkingTest {
     FrequencyTable baskets = table(3, 4, 4, 3, 5, 1);
 
     Working working =
-        Working.of(baskets, CourseRules.DEFAULTS, Measure.MEDIAN, Method.CUMULATIVE).orElseThrow();
+        Working.of(baskets, CourseRules.DEFAULTS, Measures.MEDIAN, Method.CUMULATIVE).orElseThrow();
 
     assertThat(lines(working))
         .containsExactly(
@@ -218,22 +223,17 @@ class WorkingTest {
   void anAssumedMeanMakesTheNumbersSmaller() {
     Sample weights = sample(110, 120, 120, 140, 150);
 
-    assertThat(lines(of(weights, CourseRules.DEFAULTS, Measure.MEAN, Method.ASSUMED_MEAN)))
+    assertThat(lines(of(weights, CourseRules.DEFAULTS, Measures.MEAN, Method.ASSUMED_MEAN)))
         .containsExactly(
             "A := 120", "d := x − 120", "Σd = 40 = 40", "n = 5 = 5", "x̄ = 120 + 40 / 5 = 128");
-    Working steps = of(weights, CourseRules.DEFAULTS, Measure.VARIANCE, Method.STEP);
+    Working steps = of(weights, CourseRules.DEFAULTS, Measures.VARIANCE, Method.STEP);
     assertThat(lines(steps))
         .contains("h := 10", "u := (x − 120) / 10", "Σu² = 14 = 14")
         .endsWith("s² = 10² · (14 − 4² / 5) / (5 − 1) = 270");
     assertThat(columns(steps)).containsExactly("x", "u", "u²");
     Assumed own = new Assumed(Exact.of(130), Exact.of(5));
     assertThat(
-            Working.of(
-                    weights,
-                    CourseRules.DEFAULTS,
-                    new Task.Measured(Measure.MEAN),
-                    Method.STEP,
-                    own)
+            Working.of(weights, CourseRules.DEFAULTS, Task.of(Measures.MEAN), Method.STEP, own)
                 .map(WorkingTest::lines)
                 .orElseThrow())
         .contains("u := (x − 130) / 5")
@@ -242,19 +242,19 @@ class WorkingTest {
 
   @Test
   void theModeIsSeenInTheFrequencies() {
-    assertThat(lines(of(CRATES, CourseRules.DEFAULTS, Measure.MODES, Method.DEFINITION)))
+    assertThat(lines(of(CRATES, CourseRules.DEFAULTS, Measures.MODES, Method.DEFINITION)))
         .containsExactly("mode [2, 11]");
-    Working several = of(sample(3, 3, 5, 5, 9), CourseRules.DEFAULTS, Measure.MODES, def());
+    Working several = of(sample(3, 3, 5, 5, 9), CourseRules.DEFAULTS, Measures.MODES, def());
     assertThat(lines(several)).containsExactly("modes [2, 3, 5]");
     assertThat(several.results()).containsExactly(Exact.of(3), Exact.of(5));
-    Working none = of(sample(3, 5), CourseRules.DEFAULTS, Measure.MODES, def());
+    Working none = of(sample(3, 5), CourseRules.DEFAULTS, Measures.MODES, def());
     assertThat(lines(none)).containsExactly("no-mode [1]");
     assertThat(none.results()).isEmpty();
   }
 
   @Test
   void theGeometricMeanEndsWithARootOfTheProduct() {
-    Working working = of(sample(2, 3, 4), CourseRules.DEFAULTS, Measure.GEOMETRIC_MEAN, def());
+    Working working = of(sample(2, 3, 4), CourseRules.DEFAULTS, Measures.GEOMETRIC_MEAN, def());
 
     WorkingStep.Computed last = (WorkingStep.Computed) working.steps().get(2);
     assertThat(last.numbers().plain(Exact::toString)).isEqualTo("3√(24)");
@@ -266,25 +266,25 @@ class WorkingTest {
   void theTasksAboutANumberAreWorked() {
     Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
 
-    assertThat(lines(task(ten, new Task.TrimmedMean(Exact.of(1, 10)))))
+    assertThat(lines(task(ten, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10)))))
         .contains("left-out [1, 1]", "1 [2] [3] [4] [5] [6] [7] [8] [9] 100")
         .endsWith("x̄ₜ = 44 / 8 = 11/2");
-    assertThat(lines(task(ten, new Task.Rank(Exact.of(4)))))
+    assertThat(lines(task(ten, Task.of(Measures.PERCENTILE_RANK, Exact.of(4)))))
         .contains("b := 3", "e := 1")
         .endsWith("PR = 100 · (3 + 1 / 2) / 10 = 35");
-    assertThat(lines(task(ten, new Task.Percentile(Exact.of(90)))))
+    assertThat(lines(task(ten, Task.of(Measures.PERCENTILE, Exact.of(90)))))
         .contains("pos = (10 + 1) · 9/10 = 99/10")
         .endsWith("P = 9 + 9/10 · (100 − 9) = 909/10");
-    assertThat(task(ten, new Task.FiveNumbers()).results())
+    assertThat(task(ten, Task.of(Measures.FIVE_NUMBERS)).results())
         .containsExactly(Exact.of(1), Exact.of(3), Exact.of(11, 2), Exact.of(8), Exact.of(100));
-    assertThat(lines(task(sample(2, 4, 6), new Task.Score(Exact.of(7)))))
+    assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.Z_SCORE, Exact.of(7)))))
         .endsWith("z = (7 − 4) / 2 = 3/2");
-    assertThat(lines(task(sample(2, 4, 6), new Task.ValueOfScore(Exact.of(3, 2)))))
+    assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.VALUE_OF_Z, Exact.of(3, 2)))))
         .endsWith("x = 4 + 3/2 · 2 = 7");
     // The mean 10 and √2 cannot be added to one fraction or root.
-    Working irrational = task(CRATES, new Task.ValueOfScore(Exact.ONE));
+    Working irrational = task(CRATES, Task.of(Measures.VALUE_OF_Z, Exact.ONE));
     assertThat(irrational.results().get(0).significant(15)).isEqualTo("11.4142135623731");
-    assertThat(lines(task(sample(1, 2, 6), new Task.Moment(Exact.of(3)))))
+    assertThat(lines(task(sample(1, 2, 6), Task.of(Measures.MOMENT, Exact.of(3)))))
         .endsWith("m₃ = 18 / 3 = 6");
   }
 
@@ -292,39 +292,49 @@ class WorkingTest {
   void aDecileIsThePercentileOfTenTimesItsNumber() {
     Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
     for (int tenth = 1; tenth <= 9; tenth++) {
-      assertThat(lines(task(ten, new Task.Decile(Exact.of(tenth)))))
+      assertThat(lines(task(ten, Task.of(Measures.DECILE, Exact.of(tenth)))))
           .as("D%d", tenth)
-          .isEqualTo(lines(task(ten, new Task.Percentile(Exact.of(10L * tenth)))));
+          .isEqualTo(lines(task(ten, Task.of(Measures.PERCENTILE, Exact.of(10L * tenth)))));
     }
-    assertThat(working(CRATES, new Task.Decile(Exact.of(11)))).isEmpty();
-    assertThat(Task.of("decile", Optional.of(Exact.of(3)))).contains(new Task.Decile(Exact.of(3)));
-    assertThat(Task.needsNumber("decile")).isTrue();
   }
 
   @Test
   void aTaskThatMakesNoSenseHasNoWorking() {
-    assertThat(working(CRATES, new Task.Percentile(Exact.of(101)))).isEmpty();
-    assertThat(working(CRATES, new Task.TrimmedMean(Exact.of(1, 2)))).isEmpty();
-    assertThat(working(CRATES, new Task.Moment(Exact.of(5)))).isEmpty();
-    assertThat(working(sample(3, 3), new Task.Score(Exact.of(4)))).isEmpty();
+    assertThat(working(CRATES, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 2)))).isEmpty();
+    assertThat(working(sample(3, 3), Task.of(Measures.Z_SCORE, Exact.of(4)))).isEmpty();
     assertThatThrownBy(() -> new Assumed(Exact.ONE, Exact.ZERO))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "percentile, 101, 101 does not lie from 0 to 100",
+    "decile, 11, 11 does not lie from 0 to 10",
+    "moment, 5, '5 is not one of 2, 3, 4'",
+    "trimmed_mean, -1, -1 is too small; it must be at least 0"
+  })
+  void anArgumentThatMakesNoSenseIsRefusedInWords(String key, long argument, String why) {
+    Measure measure = Measures.ofKey(key).orElseThrow();
+
+    assertThat(Task.refusal(measure, List.of(Exact.of(argument))).map(Message::text)).contains(why);
+    assertThat(Measures.ofId(key + " " + argument)).isEmpty();
+  }
+
   @Test
-  void eachTaskIsKnownByItsKey() {
-    for (String key : Task.otherKeys()) {
-      Task task = Task.of(key, Optional.of(Exact.of(2))).orElseThrow();
-      assertThat(task.key()).isEqualTo(key);
-      assertThat(task.number().isPresent()).isEqualTo(Task.needsNumber(key));
+  void eachTaskIsKnownByItsId() {
+    for (Measure measure : Measures.others()) {
+      List<Exact> arguments = measure.parameters().stream().map(p -> Exact.of(2)).toList();
+      Task task = new Task(measure, arguments);
+      assertThat(Measures.ofId(task.id())).contains(task);
     }
-    assertThat(Task.of("percentile", Optional.empty())).isEmpty();
-    assertThat(Task.of("sd", Optional.empty())).contains(new Task.Measured(Measure.SD));
+    assertThat(Measures.ofId("percentile")).isEmpty();
+    assertThat(Measures.ofId("sd 2")).isEmpty();
+    assertThat(Measures.ofId("sd")).contains(Task.of(Measures.SD));
   }
 
   @Test
   void aStepKnowsItsColumns() {
-    Working working = working(CourseRules.DEFAULTS, Measure.VARIANCE, Method.SHORTCUT);
+    Working working = working(CourseRules.DEFAULTS, Measures.VARIANCE, Method.SHORTCUT);
     WorkTable table = working.table().orElseThrow();
 
     assertThat(columns(working)).containsExactly("x", "x²");
@@ -389,21 +399,24 @@ class WorkingTest {
                 Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
     CourseRules rules =
         CourseRules.DEFAULTS.with(Rule.QUARTILES, quartiles).with(Rule.DIVISOR, divisor);
-    Measures measures = Measures.of(data, rules);
-    for (Measure measure : Measure.values()) {
-      for (Method method : Method.of(measure, rules)) {
+    Computation measures = Computation.of(data, rules);
+    for (Measure measure : Measures.all()) {
+      for (Method method : Method.of(Task.of(measure), rules)) {
         assertThat(results(Working.of(data, rules, measure, method)))
             .as(measure.key() + " by " + method.code())
-            .isEqualTo(results(measures.get(measure)));
+            .isEqualTo(results(measures.result(measure)));
       }
     }
-    for (Method method : Method.of(new Task.Percentile(Exact.of(35)), rules)) {
-      assertThat(results(Working.of(data, rules, new Task.Percentile(Exact.of(35)), method)))
-          .isEqualTo(results(measures.percentile(Exact.of(35))));
+    for (Method method : Method.of(Task.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
+      assertThat(
+              results(Working.of(data, rules, Task.of(Measures.PERCENTILE, Exact.of(35)), method)))
+          .isEqualTo(results(measures.result(Task.of(Measures.PERCENTILE, Exact.of(35)))));
     }
-    for (Method method : Method.of(new Task.TrimmedMean(Exact.of(1, 5)), rules)) {
-      assertThat(results(Working.of(data, rules, new Task.TrimmedMean(Exact.of(1, 5)), method)))
-          .isEqualTo(results(measures.trimmedMean(Exact.of(1, 5))));
+    for (Method method : Method.of(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
+      assertThat(
+              results(
+                  Working.of(data, rules, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), method)))
+          .isEqualTo(results(measures.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)))));
     }
   }
 
@@ -440,7 +453,7 @@ class WorkingTest {
   void theModeWithinAnotherMeasureIsWorkedAsWhereItIsAskedForItself() {
     ClassTable weights = classes(10, 20, 4, 20, 30, 9, 30, 40, 3);
     Working skewness =
-        Working.of(weights, CourseRules.DEFAULTS, Measure.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
+        Working.of(weights, CourseRules.DEFAULTS, Measures.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
             .orElseThrow();
     WorkingStep.Computed mode =
         skewness.steps().stream()
@@ -456,7 +469,7 @@ class WorkingTest {
 
     Data crates = new Sample(Values.ofDecimals(new long[] {8, 10, 11, 11}, 0));
     Working ofSample =
-        Working.of(crates, CourseRules.DEFAULTS, Measure.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
+        Working.of(crates, CourseRules.DEFAULTS, Measures.SKEWNESS_PEARSON_MODE, Method.DEFINITION)
             .orElseThrow();
     assertThat(ofSample.steps())
         .contains(
@@ -471,7 +484,7 @@ class WorkingTest {
   void aClassWithoutValuesAroundZeroDoesNotKeepTheHarmonicMeanFromBeingWorked() {
     ClassTable table = classes(-5, 5, 0, 5, 15, 4, 15, 25, 2);
     Working working =
-        Working.of(table, CourseRules.DEFAULTS, Measure.HARMONIC_MEAN, Method.DEFINITION)
+        Working.of(table, CourseRules.DEFAULTS, Measures.HARMONIC_MEAN, Method.DEFINITION)
             .orElseThrow();
 
     assertThat(working.results()).containsExactly(Exact.of(12));

@@ -16,6 +16,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedValues;
@@ -23,7 +25,6 @@ import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -258,8 +259,8 @@ final class DrawCommand implements Callable<Integer> {
       throw wrong(Texts.of("draw.no-density"));
     }
     Set<String> modes =
-        marked().contains(Measure.MODES)
-                && Measures.of(first, rules).get(Measure.MODES) instanceof Result.Named named
+        marked().contains(Measures.MODES)
+                && Computation.of(first, rules).result(Measures.MODES) instanceof Result.Named named
             ? Set.copyOf(named.names())
             : Set.of();
     String axis = xName == null ? read.column().orElse("") : xName;
@@ -275,7 +276,7 @@ final class DrawCommand implements Callable<Integer> {
   private Set<Measure> marked() {
     Set<Measure> marked = new HashSet<>();
     for (String key : marks) {
-      marked.add(Measure.ofKey(key).orElseThrow(() -> wrong(Texts.of("draw.mark", key))));
+      marked.add(Measures.ofKey(key).orElseThrow(() -> wrong(Texts.of("draw.mark", key))));
     }
     return marked;
   }

@@ -2,6 +2,7 @@ package promedio.desktop.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -13,16 +14,17 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
@@ -106,13 +108,7 @@ final class WorkingCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
-    boolean needsNumber = Task.needsNumber(measureKey);
-    if (needsNumber && with == null) {
-      throw wrong(Texts.of("working.with", measureKey));
-    }
-    Task task =
-        Task.of(measureKey, number("--with", with))
-            .orElseThrow(() -> wrong(Texts.of("working.measure", measureKey, keys())));
+    Task task = task();
     CourseRules rules = input.rules(spec);
     Method method =
         Method.ofCode(methodCode)
@@ -144,6 +140,23 @@ final class WorkingCommand implements Callable<Integer> {
     return 0;
   }
 
+  private Task task() {
+    Measure measure =
+        Measures.ofKey(measureKey)
+            .orElseThrow(() -> wrong(Texts.of("working.measure", measureKey, keys())));
+    boolean needsNumber = !measure.parameters().isEmpty();
+    if (needsNumber && with == null) {
+      throw wrong(Texts.of("working.with", measureKey));
+    }
+    List<Exact> arguments = needsNumber ? number("--with", with).stream().toList() : List.of();
+    Task.refusal(measure, arguments)
+        .ifPresent(
+            why -> {
+              throw wrong(Texts.of("working.refused", measureKey, why.text()));
+            });
+    return new Task(measure, arguments);
+  }
+
   private Optional<Working> working(Data data, CourseRules rules, Task task, Method method) {
     if (data.tally().isEmpty()) {
       return Optional.empty();
@@ -158,8 +171,7 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private static String reason(Data data, CourseRules rules, Task task) {
-    return task instanceof Task.Measured measured
-            && Measures.of(data, rules).get(measured.measure()) instanceof Result.Absent absent
+    return Computation.of(data, rules).result(task) instanceof Result.Absent absent
         ? absent.why().text()
         : Texts.of("working.not-worked");
   }
@@ -169,7 +181,8 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private static String keys() {
-    return Stream.concat(Stream.of(Measure.values()).map(Measure::key), Task.otherKeys().stream())
+    return Stream.concat(Measures.all().stream(), Measures.others().stream())
+        .map(Measure::key)
         .collect(Collectors.joining(", "));
   }
 

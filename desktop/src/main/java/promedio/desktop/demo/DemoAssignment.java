@@ -11,7 +11,8 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.table.Aspect;
@@ -72,32 +73,40 @@ public final class DemoAssignment {
 
   private static List<Part> parts() {
     return List.of(
-        part(1, 1, List.of(Measure.MEAN, Measure.MEDIAN, Measure.MODES), Optional.empty()),
-        part(2, 1, List.of(Measure.Q1, Measure.Q3, Measure.IQR), Optional.of(1)),
-        part(3, 2, List.of(Measure.MEAN, Measure.SD), Optional.empty()),
-        part(4, 5, List.of(Measure.MEAN, Measure.VARIANCE), Optional.empty()),
-        part(5, 6, List.of(Measure.MEDIAN, Measure.MODES), Optional.of(1)));
+        part(
+            1,
+            1,
+            List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.MODES)),
+            Optional.empty()),
+        part(
+            2,
+            1,
+            List.of(Task.of(Measures.Q1), Task.of(Measures.Q3), Task.of(Measures.IQR)),
+            Optional.of(1)),
+        part(3, 2, List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)), Optional.empty()),
+        part(4, 5, List.of(Task.of(Measures.MEAN), Task.of(Measures.VARIANCE)), Optional.empty()),
+        part(5, 6, List.of(Task.of(Measures.MEDIAN), Task.of(Measures.MODES)), Optional.of(1)));
   }
 
-  private static Part part(int id, int item, List<Measure> measures, Optional<Integer> places) {
+  private static Part part(int id, int item, List<Task> measures, Optional<Integer> places) {
     return new Part(id, Texts.of("demo.part." + id), item, measures, places);
   }
 
   private static Item north() {
     return Item.of(1, Texts.of("demo.north"), "g", new Source.ValuesText(terrace("north")))
-        .withAnswer(Measure.MEAN, "138.8")
-        .withAnswer(Measure.MEDIAN, "137.5")
-        .withAnswer(Measure.Q1, "129.5")
-        .withAnswer(Measure.MODES, "131 139")
-        .withAnswer(Measure.RANGE, "60")
-        .withAnswer(Measure.VARIANCE, "176.56")
-        .withAnswer(Measure.SD, "13.57");
+        .withAnswer(Task.of(Measures.MEAN), "138.8")
+        .withAnswer(Task.of(Measures.MEDIAN), "137.5")
+        .withAnswer(Task.of(Measures.Q1), "129.5")
+        .withAnswer(Task.of(Measures.MODES), "131 139")
+        .withAnswer(Task.of(Measures.RANGE), "60")
+        .withAnswer(Task.of(Measures.VARIANCE), "176.56")
+        .withAnswer(Task.of(Measures.SD), "13.57");
   }
 
   private static Item south() {
     return Item.of(2, Texts.of("demo.south"), "g", new Source.ValuesText(terrace("south")))
-        .withAnswer(Measure.MEAN, "138.83")
-        .withAnswer(Measure.SD, "2.4");
+        .withAnswer(Task.of(Measures.MEAN), "138.83")
+        .withAnswer(Task.of(Measures.SD), "2.4");
   }
 
   private static Item times() {
@@ -111,8 +120,8 @@ public final class DemoAssignment {
   private static Item sugar() {
     return Item.of(
             4, Texts.of("demo.sugar"), "°Bx", new Source.ValuesText(column("sugar.csv", ",", 0)))
-        .withAnswer(Measure.MEAN, "110.4/9")
-        .withAnswer(Measure.MODES, "12.6");
+        .withAnswer(Task.of(Measures.MEAN), "110.4/9")
+        .withAnswer(Task.of(Measures.MODES), "12.6");
   }
 
   private static Item baskets() {
@@ -125,7 +134,7 @@ public final class DemoAssignment {
                 .map(line -> line.replace(';', ' '))
                 .toList());
     return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows))
-        .withAnswer(Measure.MEAN, "39.12");
+        .withAnswer(Task.of(Measures.MEAN), "39.12");
   }
 
   private static Item classes() {
@@ -138,7 +147,7 @@ public final class DemoAssignment {
                 .map(DemoAssignment::row)
                 .toList());
     return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows))
-        .withAnswer(Measure.MEDIAN, "138.4");
+        .withAnswer(Task.of(Measures.MEDIAN), "138.4");
   }
 
   private static Item sortedOut() {
@@ -151,7 +160,7 @@ public final class DemoAssignment {
                 .map(line -> line.replace(';', ' '))
                 .toList());
     return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows))
-        .withAnswer(Measure.MODES, "21");
+        .withAnswer(Task.of(Measures.MODES), "21");
   }
 
   private static String row(String line) {

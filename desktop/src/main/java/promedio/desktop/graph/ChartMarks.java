@@ -10,11 +10,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jfree.chart.ui.TextAnchor;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.graph.GraphKind;
-import promedio.core.measure.ClassPositions;
+import promedio.core.measure.Definition;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
@@ -52,14 +55,15 @@ final class ChartMarks {
 
   void mark(int index, Graph.Series series) {
     boolean ofClasses = graph.kind().needsClasses();
-    Measures measures = Measures.of(ofClasses ? series.classes() : series.data(), graph.rules());
+    Computation computation =
+        Computation.of(ofClasses ? series.classes() : series.data(), graph.rules());
     if (graph.kind().isCumulative()) {
-      readOff(index, series.classes(), measures);
+      readOff(index, series.classes(), computation);
       return;
     }
-    for (Measure measure : Measure.values()) {
+    for (Measure measure : Measures.all()) {
       if (graph.marked().measures().contains(measure)) {
-        for (Exact value : values(measures.get(measure))) {
+        for (Exact value : values(computation.result(measure))) {
           line(index, Texts.of("measure." + measure.key()), value);
         }
       }
@@ -99,12 +103,12 @@ final class ChartMarks {
   /** A point of an ogive that is read off. */
   private record Reading(String name, Exact share, Exact value) {}
 
-  private void readOff(int index, ClassTable table, Measures measures) {
+  private void readOff(int index, ClassTable table, Computation computation) {
     List<Reading> readings = new ArrayList<>();
     for (Measure measure : graph.marked().measures()) {
-      Optional<Exact> share = share(measure);
+      Optional<Exact> share = share(measure, computation);
       if (share.isPresent()) {
-        values(measures.get(measure))
+        values(computation.result(measure))
             .forEach(
                 value ->
                     readings.add(
@@ -112,7 +116,7 @@ final class ChartMarks {
       }
     }
     for (Exact percent : graph.marked().percentiles()) {
-      values(measures.percentile(percent))
+      values(computation.result(Task.of(Measures.PERCENTILE, percent)))
           .forEach(value -> readings.add(new Reading(symbol(percent), percent.over(100), value)));
     }
     readings.sort(Comparator.comparing(Reading::share));
@@ -136,18 +140,17 @@ final class ChartMarks {
         : "P " + number;
   }
 
-  private static Optional<Exact> share(Measure measure) {
-    return switch (measure) {
-      case Q1 -> Optional.of(Exact.of(1, 4));
-      case MEDIAN -> Optional.of(Exact.of(1, 2));
-      case Q3 -> Optional.of(Exact.of(3, 4));
-      default -> Optional.empty();
-    };
+  /** {@return which share of the values of classes a measure cuts off, if it is such a one} */
+  private static Optional<Exact> share(Measure measure, Computation computation) {
+    return computation.definition(Task.of(measure)) instanceof Definition.ByInspection looking
+            && looking.how() instanceof ReachedClass reached
+        ? Optional.of(reached.share())
+        : Optional.empty();
   }
 
   /** From the axis across to the line, and down to the value; labels stand under each other. */
   private void readOff(int index, Reading reading, Exact total, int row) {
-    Exact position = ClassPositions.position(graph.rules(), total, reading.share());
+    Exact position = new ReachedClass(reading.share()).position(graph.rules(), total);
     Exact held = position.compareTo(total) > 0 ? total : position;
     Exact sought = graph.kind() == GraphKind.OGIVE_ABOVE ? total.minus(held) : held;
     double high = at(graph.height().of(sought, total));

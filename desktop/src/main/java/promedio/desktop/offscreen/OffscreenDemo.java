@@ -30,7 +30,8 @@ import javax.imageio.ImageIO;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.CategoryOrder;
@@ -132,20 +133,20 @@ public final class OffscreenDemo {
 
   private void takePictures(Assignment demo, Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
-    picture(scene, "demo.png", () -> workspace.measureProperty().set(Measure.Q1));
+    picture(scene, "demo.png", () -> workspace.taskProperty().set(Task.of(Measures.Q1)));
     picture(
         scene,
         "rule-changed.png",
         () -> {
           workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
-          workspace.measureProperty().set(Measure.IQR);
+          workspace.taskProperty().set(Task.of(Measures.IQR));
         });
     picture(
         scene,
         "what-if.png",
         () -> {
           workspace.undo();
-          workspace.measureProperty().set(Measure.SD);
+          workspace.taskProperty().set(Task.of(Measures.SD));
           workspace.entryProperty().set(12);
           WhatIf.without(workspace.assignment(), workspace.reckoningProperty().get(), 12)
               .ifPresent(workspace::tryOut);
@@ -172,7 +173,7 @@ public final class OffscreenDemo {
         scene,
         "working.png",
         () -> {
-          workspace.measureProperty().set(Measure.SKEWNESS);
+          workspace.taskProperty().set(Task.of(Measures.SKEWNESS));
           Button next = (Button) scene.lookup("#working-next");
           for (int step = 0; step < 4; step++) {
             next.fire();
@@ -188,7 +189,7 @@ public final class OffscreenDemo {
           workspace
               .shelf()
               .addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
-          workspace.measureProperty().set(Measure.SD);
+          workspace.taskProperty().set(Task.of(Measures.SD));
         });
     takePicturesOfTables(workspace, scene);
     picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
@@ -201,9 +202,9 @@ public final class OffscreenDemo {
         "slip.png",
         () -> {
           workspace.choose(demo.items().get(0).id());
-          workspace.measureProperty().set(Measure.SD);
-          workspace.items().keepTry(Measure.SD);
-          workspace.items().answer(Measure.SD, "184.23");
+          workspace.taskProperty().set(Task.of(Measures.SD));
+          workspace.items().keepTry(Task.of(Measures.SD));
+          workspace.items().answer(Task.of(Measures.SD), "184.23");
           ((Hyperlink) scene.lookup("#answer-explain")).fire();
         });
     picture(
@@ -242,7 +243,7 @@ public final class OffscreenDemo {
         "working-two-methods.png",
         () -> {
           workspace.choose(demo.items().get(2).id());
-          workspace.measureProperty().set(Measure.VARIANCE);
+          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
           ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
           ((ToggleButton) scene.lookup("#working-beside")).fire();
         });
@@ -250,7 +251,7 @@ public final class OffscreenDemo {
         scene,
         "working-own.png",
         () -> {
-          workspace.measureProperty().set(Measure.VARIANCE);
+          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
           ((ToggleButton) scene.lookup("#working-beside")).fire();
           ((ToggleButton) scene.lookup("#sheet-mine")).fire();
           write(scene, 1, "483");
@@ -279,7 +280,7 @@ public final class OffscreenDemo {
         "class-table.png",
         () -> {
           workspace.choose(demo.items().get(5).id());
-          workspace.measureProperty().set(Measure.MEDIAN);
+          workspace.taskProperty().set(Task.of(Measures.MEDIAN));
           ((CheckBox) scene.lookup("#graph-mark-median")).fire();
           ((ToggleButton) scene.lookup("#graph-ogive")).fire();
         });

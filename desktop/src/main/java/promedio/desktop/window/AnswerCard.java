@@ -7,10 +7,11 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.message.Message;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
@@ -46,7 +47,7 @@ final class AnswerCard extends VBox {
 
   private String toldOf = "";
   private @Nullable Reckoning reckoning;
-  private Measure measure = Measure.MEAN;
+  private Task task = Task.of(Measures.MEAN);
 
   AnswerCard(StepOpener opener) {
     super(4);
@@ -60,9 +61,9 @@ final class AnswerCard extends VBox {
   }
 
   /** Shows what the answer to the measure tells; nothing where there is none. */
-  void show(Measure asked, Reckoning now) {
+  void show(Task asked, Reckoning now) {
     reckoning = now;
-    measure = asked;
+    task = asked;
     String answer = now.item().answer(asked).strip();
     String about = now.item().id() + " " + asked + " " + answer;
     if (!about.equals(toldOf)) {
@@ -80,14 +81,14 @@ final class AnswerCard extends VBox {
     told = much;
     Reckoning now = reckoning;
     if (now != null) {
-      show(now.mark(measure), now);
+      show(now.mark(task), now);
     }
   }
 
   private void show(Mark mark, Reckoning now) {
     getStyleClass().setAll("answer-box", mark.verdict().code());
     verdict.setText(verdict(mark, now));
-    MarkTexts texts = new MarkTexts(now.marks().question(measure), now.sign());
+    MarkTexts texts = new MarkTexts(now.marks().question(task), now.sign());
     Optional<Explanation> best = mark.best();
     Nodes.setShown(hint, told == 1 && best.isPresent());
     best.ifPresent(explanation -> hint.setText(texts.hint(explanation)));
@@ -110,7 +111,7 @@ final class AnswerCard extends VBox {
             () ->
                 Texts.of(
                     "margin.mark." + found.code(),
-                    Results.shown(now.measures().get(measure), measure, now),
+                    Results.shown(now.computation().result(task), task, now),
                     now.rules().get(Rule.PLACES)));
   }
 
@@ -134,16 +135,16 @@ final class AnswerCard extends VBox {
 
   /** Earlier tries, each with what it was worth. */
   private void showTries(Reckoning now) {
-    String answer = now.item().answer(measure).strip();
+    String answer = now.item().answer(task).strip();
     List<String> earlier =
-        now.item().handWork().tries(measure).stream()
+        now.item().handWork().tries(task).stream()
             .filter(each -> !each.equals(answer))
             .map(
                 each ->
                     Texts.of(
                         "answer.try",
                         each,
-                        Texts.of("mark." + now.marks().of(measure, each).verdict().code())))
+                        Texts.of("mark." + now.marks().of(task, each).verdict().code())))
             .toList();
     tries.setText(Texts.of("answer.tries", String.join("; ", earlier)));
     Nodes.setShown(tries, !earlier.isEmpty());
@@ -152,7 +153,7 @@ final class AnswerCard extends VBox {
   private void openStep() {
     Reckoning now = reckoning;
     if (now != null) {
-      now.mark(measure).best().ifPresent(opener::open);
+      now.mark(task).best().ifPresent(opener::open);
     }
   }
 }

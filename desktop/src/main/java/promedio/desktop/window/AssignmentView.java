@@ -30,11 +30,10 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.working.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.Background;
@@ -147,7 +146,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     byHand.onSheetProperty().subscribe((old, task) -> showBand());
     workspace.onPartsProperty().subscribe((old, shown) -> showBand());
     workspace.pileProperty().subscribe((old, shown) -> showBand());
-    workspace.measureProperty().subscribe((old, measure) -> followOnSheet(measure));
+    workspace.taskProperty().subscribe((old, task) -> followOnSheet(task));
     getStyleClass().add("assignment");
     getChildren().add(bands);
     appearance.dress(this);
@@ -411,9 +410,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   /** The measure that is chosen elsewhere is worked next. */
-  private void followOnSheet(Measure measure) {
+  private void followOnSheet(Task task) {
     if (byHand.onSheetProperty().get() != null) {
-      byHand.onSheetProperty().set(new Task.Measured(measure));
+      byHand.onSheetProperty().set(task);
     }
   }
 
@@ -427,9 +426,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   /** Works the chosen measure on the sheet, or goes back to the measures. */
   private void workOnSheet() {
     boolean works = byHand.onSheetProperty().get() != null;
-    byHand
-        .onSheetProperty()
-        .set(works ? null : new Task.Measured(workspace.measureProperty().get()));
+    byHand.onSheetProperty().set(works ? null : workspace.taskProperty().get());
   }
 
   private static void show(@Nullable Node view, boolean shown) {

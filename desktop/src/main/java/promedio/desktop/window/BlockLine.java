@@ -3,6 +3,7 @@ package promedio.desktop.window;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.number.NumberText;
@@ -66,7 +67,7 @@ final class BlockLine extends FlowPane {
       getChildren().add(quiet(Texts.of("block.missing", Describe.grouped(told.missing()))));
     }
     for (Measure measure :
-        new Measure[] {Measure.SUM, Measure.MEAN, Measure.MEDIAN, Measure.MIN, Measure.MAX}) {
+        new Measure[] {Measures.SUM, Measures.MEAN, Measures.MEDIAN, Measures.MIN, Measures.MAX}) {
       Result result = told.get(measure);
       if (result instanceof Result.Found found) {
         String number =

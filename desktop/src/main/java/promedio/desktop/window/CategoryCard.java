@@ -17,12 +17,13 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Texts;
@@ -232,7 +233,7 @@ final class CategoryCard extends VBox {
 
   private Set<String> marked(Reckoning now) {
     return now.item().graph().marks().contains(GraphMark.MODES)
-            && now.measures().get(Measure.MODES) instanceof Result.Named named
+            && now.computation().result(Task.of(Measures.MODES)) instanceof Result.Named named
         ? Set.copyOf(named.names())
         : Set.of();
   }

@@ -14,11 +14,13 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.grouping.ClassColumns;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
@@ -26,6 +28,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
@@ -135,11 +138,11 @@ final class ClassTableView extends GridPane {
   private void fillComparison(ClassTable table, Reckoning now) {
     head(Texts.of("graph.compare-heads").split("\\|", -1));
     ShownNumbers numbers = ByHand.numbers(now);
-    Measures grouped = Measures.of(table, now.rules());
-    List<Measures> others = new ArrayList<>();
+    Computation grouped = Computation.of(table, now.rules());
+    List<Computation> others = new ArrayList<>();
     for (Exact width : otherWidths(table)) {
       Grouping other = Grouping.ofWidth(now.typed().data(), width, now.rules());
-      others.add(Measures.of(other.table(), now.rules()));
+      others.add(Computation.of(other.table(), now.rules()));
       cell(
           Texts.of("graph.compare-width", numbers.shown(width)),
           3 + others.size(),
@@ -147,18 +150,19 @@ final class ClassTableView extends GridPane {
           "class-head");
     }
     int row = 1;
-    for (Measure measure : Measure.values()) {
-      Result raw = now.measures().get(measure);
-      Result classes = grouped.get(measure);
+    for (Measure measure : Measures.all()) {
+      Task task = Task.of(measure);
+      Result raw = now.computation().result(task);
+      Result classes = grouped.result(task);
       if (raw instanceof Result.Absent && classes instanceof Result.Absent) {
         continue;
       }
-      cell(Texts.of("measure." + measure.key()), 0, row, "work-cell").setAlignment(Pos.CENTER_LEFT);
-      cell(Results.shown(raw, measure, now), 1, row, "work-cell");
-      cell(Results.shown(classes, measure, now), 2, row, "work-cell");
+      cell(TaskTexts.name(measure), 0, row, "work-cell").setAlignment(Pos.CENTER_LEFT);
+      cell(Results.shown(raw, task, now), 1, row, "work-cell");
+      cell(Results.shown(classes, task, now), 2, row, "work-cell");
       cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
       for (int i = 0; i < others.size(); i++) {
-        cell(Results.shown(others.get(i).get(measure), measure, now), 4 + i, row, "work-cell");
+        cell(Results.shown(others.get(i).result(task), task, now), 4 + i, row, "work-cell");
       }
       row++;
     }

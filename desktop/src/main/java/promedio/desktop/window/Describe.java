@@ -4,7 +4,6 @@ import java.util.Locale;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
-import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.Categories;
@@ -27,12 +26,6 @@ final class Describe {
                 linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
             : Texts.of("describe." + item.source().shape().name().toLowerCase(Locale.ROOT));
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
-  }
-
-  /** {@return the name of the measure as a heading} */
-  static String heading(Measure measure) {
-    String name = Texts.of("measure." + measure.key());
-    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
   }
 
   /** {@return how many values there are, missing, and to mend} */

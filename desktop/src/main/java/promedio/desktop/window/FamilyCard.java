@@ -1,8 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
-import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,8 +11,10 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.sample.Categories;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
@@ -23,31 +24,31 @@ import promedio.desktop.work.Workspace;
 final class FamilyCard extends VBox {
 
   /** The measures that most assignments ask for; the rest is a button away. */
-  private static final Set<Measure> USUAL =
-      EnumSet.of(
-          Measure.MEAN,
-          Measure.MEDIAN,
-          Measure.MODES,
-          Measure.Q1,
-          Measure.Q3,
-          Measure.SUM,
-          Measure.RANGE,
-          Measure.IQR,
-          Measure.VARIANCE,
-          Measure.SD,
-          Measure.CV,
-          Measure.STANDARD_ERROR,
-          Measure.SKEWNESS,
-          Measure.SKEWNESS_PEARSON_MEDIAN,
-          Measure.SKEWNESS_QUARTILE,
-          Measure.KURTOSIS_EXCESS);
+  private static final Set<Task> USUAL =
+      Set.of(
+          Task.of(Measures.MEAN),
+          Task.of(Measures.MEDIAN),
+          Task.of(Measures.MODES),
+          Task.of(Measures.Q1),
+          Task.of(Measures.Q3),
+          Task.of(Measures.SUM),
+          Task.of(Measures.RANGE),
+          Task.of(Measures.IQR),
+          Task.of(Measures.VARIANCE),
+          Task.of(Measures.SD),
+          Task.of(Measures.CV),
+          Task.of(Measures.STANDARD_ERROR),
+          Task.of(Measures.SKEWNESS),
+          Task.of(Measures.SKEWNESS_PEARSON_MEDIAN),
+          Task.of(Measures.SKEWNESS_QUARTILE),
+          Task.of(Measures.KURTOSIS_EXCESS));
 
   private final Workspace workspace;
-  private final List<Measure> measures;
+  private final List<Task> measures;
   private final BorderPane head = new BorderPane();
 
   /** Each made when it is first shown, since most never are. */
-  private final Map<Measure, MeasureRow> rows = new EnumMap<>(Measure.class);
+  private final Map<Task, MeasureRow> rows = new HashMap<>();
 
   private List<MeasureRow> shown = List.of();
   private final ToggleButton more = Controls.literal(new ToggleButton());
@@ -90,23 +91,23 @@ final class FamilyCard extends VBox {
     shown.stream().findFirst().ifPresent(MeasureRow::focusAnswer);
   }
 
-  private static List<Measure> inOrder(Family family) {
-    List<Measure> measures = new ArrayList<>();
-    for (Measure measure : Measure.values()) {
+  private static List<Task> inOrder(Family family) {
+    List<Task> measures = new ArrayList<>();
+    for (Measure measure : Measures.all()) {
       if (measure.family() == family) {
-        measures.add(measure);
+        measures.add(Task.of(measure));
       }
     }
     measures.sort((a, b) -> Boolean.compare(!USUAL.contains(a), !USUAL.contains(b)));
-    if (measures.remove(Measure.SUM)) {
+    if (measures.remove(Task.of(Measures.SUM))) {
       // The sum is an intermediate result, not the first thing one asks for.
-      measures.add(measures.indexOf(Measure.Q3) + 1, Measure.SUM);
+      measures.add(measures.indexOf(Task.of(Measures.Q3)) + 1, Task.of(Measures.SUM));
     }
     return measures;
   }
 
-  private boolean isShown(Measure measure) {
-    return words ? measure == Measure.MODES : more.isSelected() || USUAL.contains(measure);
+  private boolean isShown(Task task) {
+    return words ? task.measure() == Measures.MODES : more.isSelected() || USUAL.contains(task);
   }
 
   private void showRows() {

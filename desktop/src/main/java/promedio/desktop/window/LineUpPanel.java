@@ -13,9 +13,11 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -47,7 +49,7 @@ final class LineUpPanel extends VBox {
     view.setOnMousePressed(event -> view.requestFocus());
     addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
     workspace.reckoningProperty().subscribe(any -> show());
-    workspace.measureProperty().subscribe(any -> show());
+    workspace.taskProperty().subscribe(any -> show());
     workspace.entryProperty().subscribe(any -> show());
     workspace.litProperty().subscribe(interval -> lightClass());
     workspace.litProperty().subscribe(interval -> lightClass());
@@ -125,7 +127,7 @@ final class LineUpPanel extends VBox {
     }
     view.show(
         now,
-        workspace.measureProperty().get(),
+        workspace.taskProperty().get(),
         workspace.entryProperty().get(),
         tried,
         appearance.textScale());
@@ -203,18 +205,18 @@ final class LineUpPanel extends VBox {
     return Texts.of(
         "what-if.outcome",
         what,
-        step(Measure.MEAN, now, tried),
-        step(Measure.MEDIAN, now, tried),
-        step(Measure.SD, now, tried));
+        step(Task.of(Measures.MEAN), now, tried),
+        step(Task.of(Measures.MEDIAN), now, tried),
+        step(Task.of(Measures.SD), now, tried));
   }
 
-  private static String step(Measure measure, Reckoning now, WhatIf tried) {
+  private static String step(Task task, Reckoning now, WhatIf tried) {
     Reckoning then = tried.reckoning();
     return Texts.of(
         "what-if.step",
-        Texts.of("measure." + measure.key()),
-        Results.shown(now.measures().get(measure), measure, now),
-        Results.shown(then.measures().get(measure), measure, then));
+        TaskTexts.name(task, now),
+        Results.shown(now.computation().result(task), task, now),
+        Results.shown(then.computation().result(task), task, then));
   }
 
   private void handleKey(KeyEvent event) {

@@ -19,9 +19,10 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Polyline;
 import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
@@ -64,7 +65,7 @@ final class LineUpView extends Pane {
   private double textScale = 1;
   private @Nullable Reckoning reckoning;
   private Optional<LineUp> lineUp = Optional.empty();
-  private Measure measure = Measure.MEAN;
+  private Task task = Task.of(Measures.MEAN);
   private int chosenEntry = -1;
   private @Nullable WhatIf trial;
   private double height = 120;
@@ -83,16 +84,16 @@ final class LineUpView extends Pane {
     widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
 
-  void show(Reckoning now, Measure chosen, int entry, @Nullable WhatIf tried, double scale) {
+  void show(Reckoning now, Task chosen, int entry, @Nullable WhatIf tried, double scale) {
     Reckoning old = reckoning;
     boolean sameDrawing =
         old != null
-            && old.measures().equals(now.measures())
+            && old.computation().equals(now.computation())
             && old.sign() == now.sign()
             && Objects.equals(trial, tried)
             && textScale == scale;
     reckoning = now;
-    measure = chosen;
+    task = chosen;
     chosenEntry = entry;
     trial = tried;
     textScale = scale;
@@ -167,7 +168,7 @@ final class LineUpView extends Pane {
       return;
     }
     List<Spot> spots = lineUp.get().spots();
-    Set<Integer> parts = lineUp.get().partsOf(measure, now);
+    Set<Integer> parts = lineUp.get().partsOf(task, now);
     for (int i = 0; i < dots.size(); i++) {
       restyle(dots.get(i), spots.get(i), parts.contains(i + 1));
       restyle(tileLabels.get(i), spots.get(i), parts.contains(i + 1));
@@ -183,7 +184,7 @@ final class LineUpView extends Pane {
   private void restyle(Node node, Spot spot, boolean part) {
     node.pseudoClassStateChanged(Look.OF_CLASS, litClass.test(spot.value()));
     for (Family family : Family.values()) {
-      node.pseudoClassStateChanged(Look.lit(family), part && measure.family() == family);
+      node.pseudoClassStateChanged(Look.lit(family), part && task.measure().family() == family);
     }
     node.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
     node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
@@ -193,12 +194,12 @@ final class LineUpView extends Pane {
     return Texts.of(
         "line-up.spoken",
         now.typed().data().tally().total().toString(),
-        shown(Measure.MIN, now),
-        shown(Measure.Q1, now),
-        shown(Measure.MEDIAN, now),
-        shown(Measure.Q3, now),
-        shown(Measure.MAX, now),
-        shown(Measure.MEAN, now));
+        shown(Task.of(Measures.MIN), now),
+        shown(Task.of(Measures.Q1), now),
+        shown(Task.of(Measures.MEDIAN), now),
+        shown(Task.of(Measures.Q3), now),
+        shown(Task.of(Measures.MAX), now),
+        shown(Task.of(Measures.MEAN), now));
   }
 
   /** Dots above the axis, those beyond a fence hollow; returns where the axis is. */
@@ -256,12 +257,14 @@ final class LineUpView extends Pane {
   }
 
   private boolean isBeyond(Exact value, Reckoning now) {
-    return exact(Measure.LOWER_FENCE, now).filter(f -> value.compareTo(f) < 0).isPresent()
-        || exact(Measure.UPPER_FENCE, now).filter(f -> value.compareTo(f) > 0).isPresent();
+    return exact(Task.of(Measures.LOWER_FENCE), now).filter(f -> value.compareTo(f) < 0).isPresent()
+        || exact(Task.of(Measures.UPPER_FENCE), now)
+            .filter(f -> value.compareTo(f) > 0)
+            .isPresent();
   }
 
   private void drawFences(Scale scale, double axis, Reckoning now) {
-    for (Measure fence : List.of(Measure.LOWER_FENCE, Measure.UPPER_FENCE)) {
+    for (Task fence : List.of(Task.of(Measures.LOWER_FENCE), Task.of(Measures.UPPER_FENCE))) {
       exact(fence, now)
           .map(LineUpView::decimal)
           .filter(at -> at > scale.low() && at < scale.high())
@@ -286,25 +289,25 @@ final class LineUpView extends Pane {
 
   /** The beam rests on the mean: there the deviations to both sides weigh the same. */
   private void drawBalance(Scale scale, double axis, Reckoning now) {
-    exact(Measure.MEAN, now)
+    exact(Task.of(Measures.MEAN), now)
         .ifPresent(
             mean -> {
               double x = scale.x(decimal(mean));
               balance(x, axis, "balance");
               label(
-                  Texts.of("line-up.mean", symbolOfMean(now), shown(Measure.MEAN, now)),
+                  Texts.of("line-up.mean", symbolOfMean(now), shown(Task.of(Measures.MEAN), now)),
                   x,
                   axis + 8 + 14 * textScale,
                   "position");
             });
     if (trial != null) {
-      exact(Measure.MEAN, trial.reckoning())
+      exact(Task.of(Measures.MEAN), trial.reckoning())
           .ifPresent(mean -> balance(scale.x(decimal(mean)), axis, "balance", "ghost"));
     }
   }
 
   private static String symbolOfMean(Reckoning now) {
-    return now.formulas().symbol(Measure.MEAN).plain();
+    return now.computation().symbol(Task.of(Measures.MEAN)).plain();
   }
 
   /** Tiles with their positions, cuts and brackets; returns where they end. */
@@ -324,14 +327,26 @@ final class LineUpView extends Pane {
         tiles,
         line.median(),
         top,
-        Texts.of("line-up.median", shown(Measure.MEDIAN, now)),
+        Texts.of("line-up.median", shown(Task.of(Measures.MEDIAN), now)),
         "position");
     line.lower()
         .ifPresent(
-            at -> cut(tiles, at, top, Texts.of("line-up.q1", shown(Measure.Q1, now)), "spread"));
+            at ->
+                cut(
+                    tiles,
+                    at,
+                    top,
+                    Texts.of("line-up.q1", shown(Task.of(Measures.Q1), now)),
+                    "spread"));
     line.upper()
         .ifPresent(
-            at -> cut(tiles, at, top, Texts.of("line-up.q3", shown(Measure.Q3, now)), "spread"));
+            at ->
+                cut(
+                    tiles,
+                    at,
+                    top,
+                    Texts.of("line-up.q3", shown(Task.of(Measures.Q3), now)),
+                    "spread"));
     return top + tiles.rows(spots.size()) * rowHeight;
   }
 
@@ -412,27 +427,27 @@ final class LineUpView extends Pane {
     drawAxis(scale, axis, now);
     drawBalance(scale, axis, now);
     double band = axis + 64 * textScale;
-    Optional<Exact> lower = exact(Measure.Q1, now);
-    Optional<Exact> upper = exact(Measure.Q3, now);
+    Optional<Exact> lower = exact(Task.of(Measures.Q1), now);
+    Optional<Exact> upper = exact(Task.of(Measures.Q3), now);
     if (lower.isPresent() && upper.isPresent()) {
       double left = scale.x(decimal(lower.get()));
       nodes
           .take(Region.class, LINES, Region::new, "middle-half")
           .resizeRelocate(left, band, Math.max(1, scale.x(decimal(upper.get())) - left), 8);
-      label(Texts.of("line-up.q1", shown(Measure.Q1, now)), left, band + 10, "spread");
+      label(Texts.of("line-up.q1", shown(Task.of(Measures.Q1), now)), left, band + 10, "spread");
       label(
-          Texts.of("line-up.q3", shown(Measure.Q3, now)),
+          Texts.of("line-up.q3", shown(Task.of(Measures.Q3), now)),
           scale.x(decimal(upper.get())),
           band + 10 + 15 * textScale,
           "spread");
     }
-    exact(Measure.MEDIAN, now)
+    exact(Task.of(Measures.MEDIAN), now)
         .ifPresent(
             median -> {
               double x = scale.x(decimal(median));
               line(x, band - 4, x, band + 12, "cut", "position");
               label(
-                  Texts.of("line-up.median", shown(Measure.MEDIAN, now)),
+                  Texts.of("line-up.median", shown(Task.of(Measures.MEDIAN), now)),
                   x,
                   band - 6 - 16 * textScale,
                   "position");
@@ -495,14 +510,14 @@ final class LineUpView extends Pane {
     }
   }
 
-  private static Optional<Exact> exact(Measure measure, Reckoning now) {
-    return now.measures().get(measure) instanceof Result.Found found
+  private static Optional<Exact> exact(Task task, Reckoning now) {
+    return now.computation().result(task) instanceof Result.Found found
         ? Optional.of(found.value())
         : Optional.empty();
   }
 
-  private static String shown(Measure measure, Reckoning now) {
-    return Results.shown(now.measures().get(measure), measure, now);
+  private static String shown(Task task, Reckoning now) {
+    return Results.shown(now.computation().result(task), task, now);
   }
 
   private static String shown(Real value, Reckoning now) {

@@ -10,15 +10,17 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
+import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
 import promedio.core.marking.Explanation;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Categories;
-import promedio.core.working.Task;
+import promedio.core.working.Method;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
@@ -51,12 +53,7 @@ final class Margin extends ScrollPane {
     this.workspace = workspace;
     this.byHand = byHand;
     this.working =
-        new WorkingPane(
-            byHand,
-            appearance,
-            "working-",
-            new Task.Measured(Measure.MEAN),
-            method -> byHand.choose(workspace.measureProperty().get(), method));
+        new WorkingPane(byHand, appearance, "working-", Task.of(Measures.MEAN), this::chooseMethod);
     this.workingBox = buildWorking();
     this.scratch = new ScratchPane(byHand);
     this.formula = new FormulaView(appearance);
@@ -77,9 +74,15 @@ final class Margin extends ScrollPane {
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.reckoningProperty().subscribe(now -> show());
-    workspace.measureProperty().subscribe(now -> show());
+    workspace.taskProperty().subscribe(now -> show());
     workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(task -> showWorkingBox());
+  }
+
+  /** The method of what has arguments is remembered as long as the window is open. */
+  private void chooseMethod(Method method) {
+    byHand.choose(workspace.taskProperty().get(), method);
+    show();
   }
 
   private VBox buildWorking() {
@@ -89,8 +92,7 @@ final class Margin extends ScrollPane {
         Controls.link(
             "working.on-sheet",
             "working-on-sheet",
-            () ->
-                byHand.onSheetProperty().set(new Task.Measured(workspace.measureProperty().get())));
+            () -> byHand.onSheetProperty().set(workspace.taskProperty().get()));
     HBox line = new HBox(8, title, onSheet);
     line.setAlignment(Pos.BASELINE_LEFT);
     return new VBox(4, line, working);
@@ -107,24 +109,23 @@ final class Margin extends ScrollPane {
     if (reckoning == null) {
       return;
     }
-    Measure measure = workspace.measureProperty().get();
-    Result value = reckoning.measures().get(measure);
-    heading.setText(Describe.heading(measure));
-    sentence.setText(Sentences.about(measure, value, reckoning));
-    Optional<Equation> equation = reckoning.formulas().of(measure);
+    Task task = workspace.taskProperty().get();
+    Result value = reckoning.computation().result(task);
+    heading.setText(TaskTexts.title(task, ByHand.numbers(reckoning)));
+    sentence.setText(Sentences.about(task, value, reckoning));
+    Optional<Equation> equation = reckoning.computation().equation(task);
     formula.show(equation);
     String relation = isShownWhole(value, reckoning.rules()) ? " = " : " ≈ ";
     result.setText(
-        reckoning.formulas().symbol(measure).plain()
+        reckoning.computation().symbol(task).plain()
             + relation
-            + Results.shown(value, measure, reckoning));
+            + Results.shown(value, task, reckoning));
     showExact(value, reckoning);
-    answerBox.show(measure, reckoning);
-    Task task = new Task.Measured(measure);
+    answerBox.show(task, reckoning);
     working.show(task, byHand.method(task), reckoning);
     showWorkingBox();
     scratch.show(reckoning);
-    otherRules.show(measure, reckoning);
+    otherRules.show(task, reckoning);
   }
 
   /** Counting is all the working that categories have, and their table shows it. */

@@ -13,8 +13,9 @@ import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -25,7 +26,7 @@ import promedio.desktop.work.Workspace;
 final class MeasureRow extends GridPane {
 
   private final Workspace workspace;
-  private final Measure measure;
+  private final Task task;
   private final Label symbol = new Label();
   private final Label name;
   private final Label result = new ResultLabel();
@@ -41,24 +42,24 @@ final class MeasureRow extends GridPane {
   /** An answer that is being typed is not yet called wrong. */
   private boolean unfinished;
 
-  MeasureRow(Workspace workspace, Measure measure) {
+  MeasureRow(Workspace workspace, Task task) {
     this.workspace = workspace;
-    this.measure = measure;
-    this.name = new Label(Texts.of("measure." + measure.key()));
+    this.task = task;
+    this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
-    setId("measure-" + measure.key());
+    setId("measure-" + TaskTexts.node(task));
     build();
     bindAnswer();
-    setOnMousePressed(event -> workspace.measureProperty().set(measure));
+    setOnMousePressed(event -> workspace.taskProperty().set(task));
     workspace.whatIfProperty().subscribe(trial -> showResult());
     workspace.movedProperty().subscribe(moved -> showResult());
     workspace
-        .measureProperty()
-        .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen == measure));
+        .taskProperty()
+        .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen.equals(task)));
   }
 
-  Measure measure() {
-    return measure;
+  Task task() {
+    return task;
   }
 
   void focusAnswer() {
@@ -67,14 +68,15 @@ final class MeasureRow extends GridPane {
 
   void show(Reckoning reckoning) {
     shown = reckoning;
-    Result value = reckoning.measures().get(measure);
-    symbol.setText(reckoning.formulas().symbol(measure).plain());
-    String text = Results.shown(value, measure, reckoning);
+    Result value = reckoning.computation().result(task);
+    symbol.setText(reckoning.computation().symbol(task).plain());
+    name.setText(TaskTexts.name(task, reckoning));
+    String text = Results.shown(value, task, reckoning);
     showResult();
     String spoken = Texts.of("row.spoken", name.getText(), text);
     setAccessibleText(spoken);
     answer.setAccessibleText(Texts.of("row.answer", spoken));
-    Fields.show(answer, reckoning.item().answer(measure));
+    Fields.show(answer, reckoning.item().answer(task));
     showMark();
   }
 
@@ -84,13 +86,13 @@ final class MeasureRow extends GridPane {
     if (now == null) {
       return;
     }
-    String text = Results.shown(now.measures().get(measure), measure, now);
+    String text = Results.shown(now.computation().result(task), task, now);
     WhatIf trial = workspace.whatIfProperty().get();
     String then =
         trial == null
             ? text
-            : Results.shown(trial.reckoning().measures().get(measure), measure, trial.reckoning());
-    String before = workspace.movedProperty().get().get(measure);
+            : Results.shown(trial.reckoning().computation().result(task), task, trial.reckoning());
+    String before = workspace.movedProperty().get().get(task);
     result.setText(text);
     whole.setText(text);
     pseudoClassStateChanged(Look.MOVED, before != null || !then.equals(text));
@@ -112,16 +114,16 @@ final class MeasureRow extends GridPane {
     name.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(name, Priority.ALWAYS);
     result.getStyleClass().add("result");
-    result.setId("result-" + measure.key());
+    result.setId("result-" + TaskTexts.node(task));
     GridPane.setHalignment(result, HPos.RIGHT);
-    answer.setId("answer-" + measure.key());
+    answer.setId("answer-" + TaskTexts.node(task));
     answer.getStyleClass().add("answer");
     answer.setPrefColumnCount(6);
     answer.setMinWidth(56);
     result.setTooltip(whole);
-    words.setId("mark-" + measure.key());
+    words.setId("mark-" + TaskTexts.node(task));
     aside.getStyleClass().add("aside");
-    aside.setId("aside-" + measure.key());
+    aside.setId("aside-" + TaskTexts.node(task));
     aside.setMinWidth(USE_PREF_SIZE);
     add(symbol, 0, 0);
     add(result, 1, 0);
@@ -137,14 +139,14 @@ final class MeasureRow extends GridPane {
         .subscribe(
             (old, text) -> {
               unfinished = answer.isFocused();
-              workspace.items().answer(measure, text);
+              workspace.items().answer(task, text);
             });
     answer
         .focusedProperty()
         .subscribe(
             focused -> {
               if (focused) {
-                workspace.measureProperty().set(measure);
+                workspace.taskProperty().set(task);
               } else {
                 finish();
               }
@@ -158,17 +160,17 @@ final class MeasureRow extends GridPane {
     unfinished = false;
     showMark();
     Reckoning now = shown;
-    if (wasTyped && now != null && !now.item().answer(measure).isBlank()) {
-      boolean agrees = now.mark(measure).agrees();
-      if (!agrees || !now.item().handWork().tries(measure).isEmpty()) {
-        workspace.items().keepTry(measure);
+    if (wasTyped && now != null && !now.item().answer(task).isBlank()) {
+      boolean agrees = now.mark(task).agrees();
+      if (!agrees || !now.item().handWork().tries(task).isEmpty()) {
+        workspace.items().keepTry(task);
       }
     }
   }
 
   private void showMark() {
-    boolean answered = shown != null && !shown.item().answer(measure).isBlank();
-    Optional<Mark> mark = answered ? Optional.of(shown.mark(measure)) : Optional.empty();
+    boolean answered = shown != null && !shown.item().answer(task).isBlank();
+    Optional<Mark> mark = answered ? Optional.of(shown.mark(task)) : Optional.empty();
     // An answer that is being typed is not yet called wrong.
     words.show(mark.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
   }

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
@@ -29,7 +30,7 @@ final class MovedLine extends HBox {
   }
 
   private void show() {
-    Map<Measure, String> moved = workspace.movedProperty().get();
+    Map<Task, String> moved = workspace.movedProperty().get();
     Reckoning now = workspace.reckoningProperty().get();
     Nodes.setShown(this, !moved.isEmpty() && now != null);
     if (now == null || moved.isEmpty()) {
@@ -37,10 +38,10 @@ final class MovedLine extends HBox {
     }
     List<String> steps = new ArrayList<>();
     moved.forEach(
-        (measure, before) -> {
+        (task, before) -> {
           if (steps.size() < MOST_NAMED) {
-            String after = Results.shown(now.measures().get(measure), measure, now);
-            String name = Texts.of("measure." + measure.key());
+            String after = Results.shown(now.computation().result(task), task, now);
+            String name = TaskTexts.name(task, now);
             steps.add(Texts.of("what-if.step", name, before, after));
           }
         });

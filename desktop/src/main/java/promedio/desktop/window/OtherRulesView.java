@@ -6,7 +6,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.desktop.Texts;
 import promedio.desktop.work.OtherRules;
 import promedio.desktop.work.Reckoning;
@@ -27,8 +27,8 @@ final class OtherRulesView extends VBox {
     getChildren().addAll(heading, lines);
   }
 
-  void show(Measure measure, Reckoning reckoning) {
-    List<OtherRules.Line> others = OtherRules.of(measure, reckoning);
+  void show(Task task, Reckoning reckoning) {
+    List<OtherRules.Line> others = OtherRules.of(task, reckoning);
     Nodes.setShown(this, !others.isEmpty());
     lines.getChildren().clear();
     for (int row = 0; row < others.size(); row++) {

@@ -1,8 +1,10 @@
 package promedio.desktop.window;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckMenuItem;
@@ -18,12 +20,15 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.PartSheet;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.ShownNumbers;
 
 /** One part of the sheet: what is asked, of which sample, and the answers. */
 final class PartCard extends VBox {
@@ -43,15 +48,15 @@ final class PartCard extends VBox {
 
   /** One measure that is asked. */
   private static final class Asked {
-    private final Measure measure;
+    private final Task task;
     private final TextField field;
     private final MarkLabel mark;
 
     /** Whether the answer is being typed; it is not yet called wrong then. */
     private boolean unfinished;
 
-    Asked(Measure measure, TextField field, MarkLabel mark) {
-      this.measure = measure;
+    Asked(Task task, TextField field, MarkLabel mark) {
+      this.task = task;
       this.field = field;
       this.mark = mark;
     }
@@ -86,8 +91,8 @@ final class PartCard extends VBox {
         Controls.link("parts.go", "part-go-" + first.id(), () -> workspace.choose(part.item()));
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
     about.getChildren().addAll(measures, go);
-    for (Measure measure : first.measures()) {
-      answers.getChildren().add(answer(measure));
+    for (Task task : first.tasks()) {
+      answers.getChildren().add(answer(task));
     }
     getChildren().addAll(head, about, answers);
     text.textProperty()
@@ -125,20 +130,32 @@ final class PartCard extends VBox {
   }
 
   private void fill(MenuButton measures) {
-    for (Measure measure : Measure.values()) {
-      CheckMenuItem choice =
-          Controls.literal(new CheckMenuItem(Texts.of("measure." + measure.key())));
-      choice.setSelected(part.measures().contains(measure));
-      choice.setOnAction(event -> ask(measure, choice.isSelected()));
+    for (Task task : askable()) {
+      CheckMenuItem choice = Controls.literal(new CheckMenuItem(name(task)));
+      choice.setSelected(part.tasks().contains(task));
+      choice.setOnAction(event -> ask(task, choice.isSelected()));
       measures.getItems().add(choice);
     }
   }
 
-  private void ask(Measure measure, boolean wanted) {
-    List<Measure> changed = new ArrayList<>(part.measures());
-    changed.remove(measure);
+  /** What any data have, and what is asked besides of the item or here. */
+  private Set<Task> askable() {
+    Set<Task> tasks = new LinkedHashSet<>(Measures.all().stream().map(Task::of).toList());
+    workspace.assignment().item(part.item()).ifPresent(about -> tasks.addAll(about.asked()));
+    tasks.addAll(part.tasks());
+    return tasks;
+  }
+
+  private String name(Task task) {
+    Assignment now = workspace.assignment();
+    return TaskTexts.name(task, new ShownNumbers(now.rules(), now.sign()));
+  }
+
+  private void ask(Task task, boolean wanted) {
+    List<Task> changed = new ArrayList<>(part.tasks());
+    changed.remove(task);
     if (wanted) {
-      changed.add(measure);
+      changed.add(task);
     }
     edit("", () -> part.asking(changed));
   }
@@ -150,16 +167,16 @@ final class PartCard extends VBox {
     }
   }
 
-  private VBox answer(Measure measure) {
+  private VBox answer(Task task) {
     TextField field = Fields.ofAssignment(new TextField());
-    field.setId("part-answer-" + part.id() + "-" + measure.key());
+    field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
     field.getStyleClass().add("answer");
     field.setPrefColumnCount(8);
-    String name = Texts.of("measure." + measure.key());
+    String name = name(task);
     field.setAccessibleText(Texts.of("row.answer", name));
     MarkLabel mark = new MarkLabel();
-    mark.setId("part-mark-" + part.id() + "-" + measure.key());
-    Asked made = new Asked(measure, field, mark);
+    mark.setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
+    Asked made = new Asked(task, field, mark);
     asked.add(made);
     field
         .textProperty()
@@ -167,13 +184,13 @@ final class PartCard extends VBox {
             (old, now) -> {
               if (!showing) {
                 made.unfinished = field.isFocused();
-                workspace.items().answer(part.item(), measure, now);
+                workspace.items().answer(part.item(), task, now);
               }
             });
     field.setOnAction(
         event -> {
           finish(made);
-          focusNext(measure);
+          focusNext(task);
         });
     field
         .focusedProperty()
@@ -183,20 +200,20 @@ final class PartCard extends VBox {
                 finish(made);
               }
             });
-    Label label = new Label(name);
+    Label label = Controls.literal(new Label(name));
     label.getStyleClass().add("quiet");
     return new VBox(1, label, field, mark);
   }
 
   private void finish(Asked answered) {
     answered.unfinished = false;
-    answered.show(sheet.mark(workspace.assignment(), part, answered.measure));
+    answered.show(sheet.mark(workspace.assignment(), part, answered.task));
   }
 
   /** Enter goes on to the next answer. */
-  private void focusNext(Measure measure) {
+  private void focusNext(Task task) {
     for (int i = 0; i + 1 < asked.size(); i++) {
-      if (asked.get(i).measure == measure) {
+      if (asked.get(i).task.equals(task)) {
         asked.get(i + 1).field.requestFocus();
       }
     }
@@ -209,7 +226,7 @@ final class PartCard extends VBox {
   /** {@return whether this card is made for the part as it is now} */
   boolean shows(Part now, Assignment assignment) {
     return now.id() == part.id()
-        && now.measures().equals(part.measures())
+        && now.tasks().equals(part.tasks())
         && assignment.items().stream().map(Item::name).toList().equals(names);
   }
 
@@ -220,9 +237,8 @@ final class PartCard extends VBox {
     item.setValue(now.item());
     places.setValue(now.places().orElse(USUAL_PLACES));
     for (Asked each : asked) {
-      Fields.show(
-          each.field, assignment.item(now.item()).map(i -> i.answer(each.measure)).orElse(""));
-      each.show(sheet.mark(assignment, now, each.measure));
+      Fields.show(each.field, assignment.item(now.item()).map(i -> i.answer(each.task)).orElse(""));
+      each.show(sheet.mark(assignment, now, each.task));
     }
     showing = false;
   }

@@ -21,7 +21,8 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.practice.Practice;
 import promedio.desktop.Texts;
 import promedio.desktop.work.PartSheet;
@@ -115,12 +116,12 @@ final class PartsView extends ScrollPane {
           PartSheet.propose(before, item)
               .asking(
                   List.of(
-                      Measure.MEAN,
-                      Measure.MEDIAN,
-                      Measure.Q1,
-                      Measure.Q3,
-                      Measure.VARIANCE,
-                      Measure.SD))
+                      Task.of(Measures.MEAN),
+                      Task.of(Measures.MEDIAN),
+                      Task.of(Measures.Q1),
+                      Task.of(Measures.Q3),
+                      Task.of(Measures.VARIANCE),
+                      Task.of(Measures.SD)))
               .withText(Texts.of("practice.text"));
       workspace.editParts("", now -> now.with(item).with(part));
       problem.setText("");

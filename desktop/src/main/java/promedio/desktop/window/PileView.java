@@ -19,8 +19,8 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
-import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Workspace;
@@ -166,7 +166,7 @@ final class PileView extends ScrollPane {
   }
 
   private static String name(String measure) {
-    return Measure.ofKey(measure).isPresent() ? Texts.of("measure." + measure) : measure;
+    return Measures.ofKey(measure).isPresent() ? Texts.of("measure." + measure) : measure;
   }
 
   private String explained(PileRow row) {

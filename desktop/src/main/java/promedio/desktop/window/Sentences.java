@@ -1,11 +1,14 @@
 package promedio.desktop.window;
 
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.rules.Rule;
+import promedio.core.measure.Task;
+import promedio.core.number.Real;
 import promedio.core.sample.Categories;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
+import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 
@@ -15,7 +18,7 @@ final class Sentences {
   private Sentences() {}
 
   /** {@return the sentence, or why there is no result} */
-  static String about(Measure measure, Result result, Reckoning reckoning) {
+  static String about(Task task, Result result, Reckoning reckoning) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
@@ -23,13 +26,12 @@ final class Sentences {
       return ofCategories(named, reckoning);
     }
     String unit = reckoning.item().unit().isEmpty() ? "" : " " + reckoning.item().unit();
-    String value = Results.shown(result, measure, reckoning);
+    String value = Results.shown(result, task, reckoning);
     String n = reckoning.typed().data().total().toString();
-    Measure asked =
-        measure == Measure.SKEWNESS
-            ? Measure.called(reckoning.rules().get(Rule.SKEWNESS))
-            : measure;
-    return Texts.of(key(asked, result), value + unit, value, n, absolute(value));
+    Measure asked = task.meant(reckoning.rules()).measure();
+    String argument =
+        task.argument().map(number -> ByHand.numbers(reckoning).shown(number)).orElse("");
+    return Texts.of(key(asked, result), value + unit, value, n, absolute(value), argument);
   }
 
   private static String ofCategories(Result.Named modes, Reckoning reckoning) {
@@ -38,7 +40,7 @@ final class Sentences {
         categories instanceof Categories counted ? counted.highestFrequency().toString() : "";
     return Texts.of(
         modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
-        Results.shown(modes, Measure.MODES, reckoning),
+        Results.shown(modes, Task.of(Measures.MODES), reckoning),
         times,
         categories.total().toString());
   }
@@ -48,12 +50,12 @@ final class Sentences {
     if (result instanceof Result.Several several) {
       return base + (several.values().size() == 1 ? ".one" : ".several");
     }
-    String signed = base + sign(result);
+    String signed = base + result.number().map(Sentences::sign).orElse("");
     return Texts.has(signed) ? signed : base;
   }
 
-  private static String sign(Result result) {
-    int signum = result.number().orElseThrow().signum();
+  private static String sign(Real number) {
+    int signum = number.signum();
     return signum > 0 ? ".positive" : signum < 0 ? ".negative" : ".zero";
   }
 

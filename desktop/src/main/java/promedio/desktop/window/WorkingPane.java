@@ -25,9 +25,9 @@ import promedio.core.formula.Formula;
 import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.Task;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -426,7 +426,7 @@ final class WorkingPane extends VBox {
     if (made == null || now == null || rows.isEmpty()) {
       return Optional.empty();
     }
-    Optional<Formula> wanted = yielded.map(m -> now.formulas().symbol(m).formula());
+    Optional<Formula> wanted = yielded.map(m -> now.computation().symbol(m).formula());
     int at =
         IntStream.range(0, rows.size())
             .filter(

@@ -15,12 +15,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.TaskTexts;
@@ -45,15 +46,12 @@ final class WorkingSheet extends VBox {
   private final WorkingPane second;
   private Method secondMethod = Method.DEFINITION;
 
-  /** The method of a task that is no measure, which no course remembers. */
-  private Method otherMethod = Method.DEFINITION;
-
   WorkingSheet(Workspace workspace, ByHand byHand, Appearance appearance) {
     super(10);
     this.workspace = workspace;
     this.byHand = byHand;
     getStyleClass().addAll("sheet-content", "working-sheet");
-    Task initial = new Task.Measured(Measure.MEAN);
+    Task initial = Task.of(Measures.MEAN);
     first = new WorkingPane(byHand, appearance, "sheet-", initial, this::chooseFirst);
     second = new WorkingPane(byHand, appearance, "beside-", initial, this::chooseSecond);
     title.getStyleClass().add("serif-heading");
@@ -93,10 +91,10 @@ final class WorkingSheet extends VBox {
     tasks
         .getItems()
         .addAll(
-            Stream.concat(Stream.of(Measure.values()).map(Measure::key), Task.otherKeys().stream())
+            Stream.concat(Measures.all().stream(), Measures.others().stream())
+                .map(Measure::key)
                 .toList());
-    Controls.inWords(
-        tasks, key -> Texts.of((Measure.ofKey(key).isPresent() ? "measure." : "tasks.") + key));
+    Controls.inWords(tasks, key -> Texts.of("measure." + key));
     tasks.setOnAction(event -> chooseTask());
     number.setId("working-number");
     number.setPrefColumnCount(5);
@@ -111,17 +109,21 @@ final class WorkingSheet extends VBox {
     if (key == null) {
       return;
     }
-    boolean needs = Task.needsNumber(key);
+    Measure measure = Measures.ofKey(key).orElseThrow();
+    boolean needs = !measure.parameters().isEmpty();
     Nodes.setShown(number, needs);
     if (needs && number.getText().isBlank()) {
       number.setText(usualNumber(key));
     }
-    Reading reading = NumberText.read(number.getText(), workspace.assignment().sign());
-    Optional<Exact> about =
-        needs && reading instanceof Reading.Numeral numeral
-            ? Optional.of(numeral.value())
-            : Optional.empty();
-    Task.of(key, about).ifPresent(task -> byHand.onSheetProperty().set(task));
+    List<Exact> arguments = new ArrayList<>();
+    if (needs
+        && NumberText.read(number.getText(), workspace.assignment().sign())
+            instanceof Reading.Numeral numeral) {
+      arguments.add(numeral.value());
+    }
+    if (Task.refusal(measure, arguments).isEmpty()) {
+      byHand.onSheetProperty().set(new Task(measure, arguments));
+    }
   }
 
   private static String usualNumber(String key) {
@@ -136,10 +138,8 @@ final class WorkingSheet extends VBox {
 
   private void chooseFirst(Method method) {
     Task task = byHand.onSheetProperty().get();
-    if (task instanceof Task.Measured measured) {
-      byHand.choose(measured.measure(), method);
-    } else if (task != null) {
-      otherMethod = method;
+    if (task != null) {
+      byHand.choose(task, method);
       show();
     }
   }
@@ -161,7 +161,7 @@ final class WorkingSheet extends VBox {
   }
 
   private Method firstMethod(Task task, Reckoning now) {
-    Method chosen = task instanceof Task.Measured ? byHand.method(task) : otherMethod;
+    Method chosen = byHand.method(task);
     return Method.of(task, now.rules(), now.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;

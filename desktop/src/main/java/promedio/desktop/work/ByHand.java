@@ -1,5 +1,6 @@
 package promedio.desktop.work;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,17 +13,17 @@ import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
-import promedio.core.formula.Formulas;
+import promedio.core.computation.Computation;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Categories;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 import promedio.files.report.ShownNumbers;
 
@@ -30,6 +31,7 @@ import promedio.files.report.ShownNumbers;
 public final class ByHand {
 
   private final Workspace workspace;
+  private final Map<Measure, Method> methods = new HashMap<>();
   private final ObjectProperty<@Nullable Task> onSheet =
       new SimpleObjectProperty<>(this, "onSheet");
 
@@ -45,14 +47,18 @@ public final class ByHand {
 
   /** {@return the method that the task is worked by: of a measure, the course's} */
   public Method method(Task task) {
-    return task instanceof Task.Measured measured
-        ? workspace.assignment().method(measured.measure())
-        : Method.DEFINITION;
+    return task.arguments().isEmpty()
+        ? workspace.assignment().method(task.measure())
+        : methods.getOrDefault(task.measure(), Method.DEFINITION);
   }
 
-  /** Works a measure by another method from now on. */
-  public void choose(Measure measure, Method method) {
-    workspace.edit("edit.method", "", now -> now.withMethod(measure, method));
+  /** Works a task by another method from now on; of one with arguments no course tells it. */
+  public void choose(Task task, Method method) {
+    if (task.arguments().isEmpty()) {
+      workspace.edit("edit.method", "", now -> now.withMethod(task.measure(), method));
+    } else {
+      methods.put(task.measure(), method);
+    }
   }
 
   /** {@return the working of what is computed; none where there is no such working} */
@@ -149,29 +155,30 @@ public final class ByHand {
 
   /** {@return the quantities of the item that scratch paper may name, by their symbols} */
   public static Map<String, Exact> quantities(Reckoning reckoning) {
-    if (reckoning.typed().data() instanceof Categories categories) {
-      return Map.of("n", categories.total());
+    Computation computation = reckoning.computation();
+    Setting setting = computation.setting();
+    if (setting.categories().isPresent()) {
+      return Map.of("n", setting.data().total());
     }
-    Formulas formulas = reckoning.formulas();
     Map<String, Exact> known = new LinkedHashMap<>();
     List.of(
-            formulas.n(),
-            formulas.sum(formulas.x()),
-            formulas.sum(formulas.x().power(2)),
-            formulas.symbol(Measure.MEAN).formula(),
+            setting.n(),
+            setting.sum(setting.x()),
+            setting.sum(setting.x().power(2)),
+            setting.mean().formula(),
             Quantity.VARIANCE.formula(),
-            Quantity.DEVIATION.formula(),
+            Quantity.STANDARD_DEVIATION.formula(),
             Quantity.MEDIAN.formula(),
             Quantity.LOWER_QUARTILE.formula(),
             Quantity.UPPER_QUARTILE.formula())
         .forEach(
             formula ->
-                formulas
+                computation
                     .value(formula)
                     .ifPresent(
                         value ->
                             known.put(formula.plain(Exact::toString).replace(" · ", ""), value)));
-    formulas
+    computation
         .value(Quantity.SECOND_MOMENT)
         .ifPresent(
             variance -> {

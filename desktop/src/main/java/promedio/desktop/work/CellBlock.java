@@ -3,8 +3,8 @@ package promedio.desktop.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
@@ -52,13 +52,13 @@ public record CellBlock(int firstRow, int lastRow, int firstColumn, int lastColu
    *
    * @param cells how many cells it has
    * @param missing how many are missing or cannot be read
-   * @param measures the measures of its numbers
+   * @param computation what is known of its numbers
    */
-  public record Told(long cells, long missing, Measures measures) {
+  public record Told(long cells, long missing, Computation computation) {
 
     /** {@return the measure of the numbers in the block} */
     public Result get(Measure measure) {
-      return measures.get(measure);
+      return computation.result(measure);
     }
   }
 
@@ -76,7 +76,7 @@ public record CellBlock(int firstRow, int lastRow, int firstColumn, int lastColu
         }
       }
     }
-    return new Told(cells(), missing, Measures.of(new Sample(values.build()), rules));
+    return new Told(cells(), missing, Computation.of(new Sample(values.build()), rules));
   }
 
   /** {@return the block as text that pastes as a table: tabs between cells, a line a row} */

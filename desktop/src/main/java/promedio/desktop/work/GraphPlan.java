@@ -1,7 +1,7 @@
 package promedio.desktop.work;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -170,7 +170,7 @@ public record GraphPlan(Reckoning now, GraphChoice choice) {
   }
 
   private Set<Measure> marked() {
-    Set<Measure> marked = EnumSet.noneOf(Measure.class);
+    Set<Measure> marked = new HashSet<>();
     for (GraphMark mark : choice.marks()) {
       marked.addAll(mark.measures());
     }

@@ -7,7 +7,7 @@ import promedio.core.entry.TypedCategories;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.desktop.Texts;
 
 /** What is changed about the chosen item; each change can be undone. */
@@ -40,12 +40,12 @@ public final class ItemEdits {
   }
 
   /** Takes what is typed as the student's answer to a measure of the chosen item. */
-  public void answer(Measure asked, String text) {
+  public void answer(Task asked, String text) {
     editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
   }
 
   /** Takes what is typed as the answer to a measure of any item. */
-  public void answer(int itemId, Measure asked, String text) {
+  public void answer(int itemId, Task asked, String text) {
     workspace
         .assignment()
         .item(itemId)
@@ -59,7 +59,7 @@ public final class ItemEdits {
   }
 
   /** Keeps the answer to a measure as a try, so that it stands beside the next one. */
-  public void keepTry(Measure asked) {
+  public void keepTry(Task asked) {
     Item item = workspace.chosenProperty().get();
     if (item != null && !item.answer(asked).isBlank()) {
       editChosen(

@@ -3,17 +3,20 @@ package promedio.desktop.work;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.Entry;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
@@ -37,18 +40,6 @@ public record LineUp(
 
   /** More values are drawn as a summary. */
   public static final int MOST_SPOTS = 60;
-
-  private static final Set<Measure> OF_MEDIAN =
-      EnumSet.of(Measure.MEDIAN, Measure.MEAN_DEVIATION_MEDIAN, Measure.SKEWNESS_PEARSON_MEDIAN);
-  private static final Set<Measure> OF_QUARTILES =
-      EnumSet.of(
-          Measure.IQR,
-          Measure.QUARTILE_DEVIATION,
-          Measure.LOWER_FENCE,
-          Measure.UPPER_FENCE,
-          Measure.LOWER_OUTER_FENCE,
-          Measure.UPPER_OUTER_FENCE,
-          Measure.SKEWNESS_QUARTILE);
 
   public LineUp {
     spots = List.copyOf(spots);
@@ -82,34 +73,42 @@ public record LineUp(
             quantiles.half(rule).map(BigInteger::intValueExact)));
   }
 
-  /** {@return the positions, from 1, of the values that a measure is made of} */
-  public Set<Integer> partsOf(Measure measure, Reckoning reckoning) {
+  /** {@return the positions, from 1, of the values that what is asked is made of} */
+  public Set<Integer> partsOf(Task task, Reckoning reckoning) {
+    Computation computation = reckoning.computation();
     Set<Integer> parts = new TreeSet<>();
-    if (OF_MEDIAN.contains(measure)) {
-      addAround(parts, Optional.of(median));
-    } else if (OF_QUARTILES.contains(measure)) {
-      addAround(parts, lower);
-      addAround(parts, upper);
-    } else {
-      switch (measure) {
-        case Q1 -> addAround(parts, lower);
-        case Q3 -> addAround(parts, upper);
-        case MIN -> parts.add(1);
-        case MAX -> parts.add(spots.size());
-        case RANGE, MIDRANGE -> parts.addAll(List.of(1, spots.size()));
-        case MODES -> addModes(parts, reckoning.measures().get(Measure.MODES));
-        default -> IntStream.rangeClosed(1, spots.size()).forEach(parts::add);
-      }
+    if (task.measure() == Measures.MODES) {
+      addModes(parts, computation.result(task));
+    }
+    addAround(parts, median, computation.isMadeOf(task, Measures.MEDIAN));
+    boolean lowerCounts = computation.isMadeOf(task, Measures.Q1);
+    lower.ifPresent(at -> addAround(parts, at, lowerCounts));
+    boolean upperCounts = computation.isMadeOf(task, Measures.Q3);
+    upper.ifPresent(at -> addAround(parts, at, upperCounts));
+    addAround(parts, Exact.ONE, computation.isMadeOf(task, Measures.MIN));
+    addAround(parts, Exact.of(spots.size()), computation.isMadeOf(task, Measures.MAX));
+    own(task, computation).ifPresent(at -> addAround(parts, at, true));
+    // What is made of none of these is made of all values.
+    if (parts.isEmpty() && task.measure() != Measures.MODES) {
+      IntStream.rangeClosed(1, spots.size()).forEach(parts::add);
     }
     return parts;
   }
 
-  private static void addAround(Set<Integer> parts, Optional<Exact> position) {
-    position.ifPresent(
-        at -> {
-          parts.add(at.floor().intValueExact());
-          parts.add(at.negate().floor().negate().intValueExact());
-        });
+  /** The position of a percentile. */
+  private Optional<Exact> own(Task task, Computation computation) {
+    Quantiles quantiles = new Quantiles(computation.setting().tally());
+    return computation.definition(task) instanceof Definition.ByInspection looking
+            && looking.how() instanceof OrderedPlace place
+        ? place.place(quantiles).map(found -> found.position(quantiles.n()))
+        : Optional.empty();
+  }
+
+  private static void addAround(Set<Integer> parts, Exact at, boolean counts) {
+    if (counts) {
+      parts.add(at.floor().intValueExact());
+      parts.add(at.negate().floor().negate().intValueExact());
+    }
   }
 
   private void addModes(Set<Integer> parts, Result modes) {

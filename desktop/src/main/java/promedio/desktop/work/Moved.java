@@ -1,8 +1,11 @@
 package promedio.desktop.work;
 
-import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import promedio.core.measure.Measure;
+import java.util.stream.Stream;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 
 /** Which results a change moved. */
 final class Moved {
@@ -10,14 +13,19 @@ final class Moved {
   private Moved() {}
 
   /** {@return what was shown before, for each measure that is shown otherwise now} */
-  static Map<Measure, String> between(Reckoning before, Reckoning after) {
-    Map<Measure, String> moved = new EnumMap<>(Measure.class);
-    for (Measure measure : Measure.values()) {
-      String old = Results.shown(before.measures().get(measure), measure, before);
-      if (!old.equals(Results.shown(after.measures().get(measure), measure, after))) {
-        moved.put(measure, old);
+  static Map<Task, String> between(Reckoning before, Reckoning after) {
+    Map<Task, String> moved = new HashMap<>();
+    for (Task task : tasks(after)) {
+      String old = Results.shown(before.computation().result(task), task, before);
+      if (!old.equals(Results.shown(after.computation().result(task), task, after))) {
+        moved.put(task, old);
       }
     }
     return moved;
+  }
+
+  private static List<Task> tasks(Reckoning now) {
+    return Stream.concat(Measures.all().stream().map(Task::of), now.item().asked().stream())
+        .toList();
   }
 }

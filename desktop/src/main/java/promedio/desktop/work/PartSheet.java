@@ -8,8 +8,10 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.marking.Mark;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 
@@ -31,18 +33,18 @@ public final class PartSheet {
   public record Progress(int asked, int answered, int agreed) {}
 
   /** {@return what the answer to a measure of a part is worth}; none where there is no answer */
-  public Optional<Mark> mark(Assignment assignment, Part part, Measure measure) {
+  public Optional<Mark> mark(Assignment assignment, Part part, Task task) {
     return assignment
         .item(part.item())
-        .filter(item -> !item.answer(measure).isBlank())
-        .map(item -> marks(assignment, part, item).of(measure, item.answer(measure)));
+        .filter(item -> !item.answer(task).isBlank())
+        .map(item -> marks(assignment, part, item).of(task, item.answer(task)));
   }
 
   private Marks marks(Assignment assignment, Part part, Item item) {
     CourseRules rules = part.rules(assignment.rules());
     Key key = new Key(item.source(), rules, assignment.sign());
     return known.computeIfAbsent(
-        key, k -> new Marks(k.source().read(k.sign()).data(), k.rules(), k.sign()));
+        key, k -> new Marks(Computation.of(k.source().read(k.sign()).data(), k.rules()), k.sign()));
   }
 
   /** {@return how far the student is with all parts} */
@@ -51,8 +53,8 @@ public final class PartSheet {
     int answered = 0;
     int agreed = 0;
     for (Part part : assignment.parts()) {
-      for (Measure measure : part.measures()) {
-        Optional<Mark> mark = mark(assignment, part, measure);
+      for (Task task : part.tasks()) {
+        Optional<Mark> mark = mark(assignment, part, task);
         asked++;
         answered += mark.isPresent() ? 1 : 0;
         agreed += mark.filter(Mark::agrees).isPresent() ? 1 : 0;
@@ -68,12 +70,14 @@ public final class PartSheet {
 
   /** {@return a new part about the item, asking what it is answered with, or the usual} */
   public static Part propose(Assignment assignment, Item item) {
-    List<Measure> answered = List.copyOf(item.answers().keySet());
+    List<Task> answered = List.copyOf(item.answers().keySet());
     return new Part(
         assignment.ids().part(),
         "",
         item.id(),
-        answered.isEmpty() ? List.of(Measure.MEAN, Measure.MEDIAN, Measure.SD) : answered,
+        answered.isEmpty()
+            ? List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.SD))
+            : answered,
         Optional.empty());
   }
 }

@@ -2,11 +2,10 @@ package promedio.desktop.work;
 
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
-import promedio.core.formula.Formulas;
 import promedio.core.marking.Mark;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 
@@ -17,8 +16,7 @@ import promedio.core.rules.CourseRules;
  * @param typed its entries and data as they are understood
  * @param rules the course rules it was computed by
  * @param sign the decimal sign numbers are shown with
- * @param measures its measures
- * @param formulas the formula of each measure
+ * @param computation everything that is known of its data
  * @param marks what answers to its measures are worth
  */
 public record Reckoning(
@@ -26,42 +24,36 @@ public record Reckoning(
     Typed typed,
     CourseRules rules,
     DecimalSign sign,
-    Measures measures,
-    Formulas formulas,
+    Computation computation,
     Marks marks) {
 
   /** {@return what comes of the item in the assignment} */
   static Reckoning of(Assignment assignment, Item item) {
     Typed typed = item.source().read(assignment.sign());
     CourseRules rules = assignment.rules();
+    Computation computation = Computation.of(typed.data(), rules);
     return new Reckoning(
         item,
         typed,
         rules,
         assignment.sign(),
-        Measures.of(typed.data(), rules),
-        Formulas.of(typed.data(), rules),
-        new Marks(typed.data(), rules, assignment.sign()));
+        computation,
+        new Marks(computation, assignment.sign()));
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Reckoning inside(Assignment assignment, Item same) {
     CourseRules others = assignment.rules();
-    return others.equals(rules)
-        ? new Reckoning(same, typed, rules, sign, measures, formulas, marks)
-        : new Reckoning(
-            same,
-            typed,
-            others,
-            sign,
-            measures.under(others),
-            Formulas.of(typed.data(), others),
-            new Marks(typed.data(), others, sign));
+    if (others.equals(rules)) {
+      return new Reckoning(same, typed, rules, sign, computation, marks);
+    }
+    Computation under = computation.under(others);
+    return new Reckoning(same, typed, others, sign, under, new Marks(under, sign));
   }
 
-  /** {@return what the student's answer to the measure is worth} */
-  public Mark mark(Measure measure) {
-    return marks.of(measure, item.answer(measure));
+  /** {@return what the student's answer to what was asked is worth} */
+  public Mark mark(Task task) {
+    return marks.of(task, item.answer(task));
   }
 
   /** {@return how many measures are answered, and how many of the answers agree} */

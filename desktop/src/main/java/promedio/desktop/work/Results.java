@@ -4,8 +4,9 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
@@ -22,17 +23,24 @@ public final class Results {
   private Results() {}
 
   /** {@return the result, or that there is none} */
-  public static String shown(Result result, Measure measure, Reckoning reckoning) {
+  public static String shown(Result result, Task task, Reckoning reckoning) {
     if (result instanceof Result.Several several) {
       String parting = reckoning.sign() == DecimalSign.COMMA ? "; " : ", ";
       return listed(several.values(), value -> plain(value, reckoning), parting);
+    }
+    if (result instanceof Result.Row row) {
+      return row.values().stream()
+          .map(value -> rounded(value, reckoning))
+          .collect(Collectors.joining("; "));
     }
     if (result instanceof Result.Named named) {
       return listed(named.names(), name -> name, "; ");
     }
     return result
         .number()
-        .map(number -> rounded(number, reckoning) + (measure.isPercentage() ? " %" : ""))
+        .map(
+            number ->
+                rounded(number, reckoning) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
         .orElseGet(() -> Texts.of("result.none"));
   }
 

@@ -21,8 +21,9 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -53,7 +54,7 @@ public final class Workspace {
       new ReadOnlyObjectWrapper<>(this, "chosen");
   private final ReadOnlyObjectWrapper<@Nullable Reckoning> reckoning =
       new ReadOnlyObjectWrapper<>(this, "reckoning");
-  private final ReadOnlyObjectWrapper<Map<Measure, String>> moved =
+  private final ReadOnlyObjectWrapper<Map<Task, String>> moved =
       new ReadOnlyObjectWrapper<>(this, "moved", Map.of());
   private final ReadOnlyObjectWrapper<@Nullable WhatIf> whatIf =
       new ReadOnlyObjectWrapper<>(this, "whatIf");
@@ -74,8 +75,8 @@ public final class Workspace {
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
   private final TableEdits tables = new TableEdits(this);
-  private final ObjectProperty<Measure> measure =
-      new SimpleObjectProperty<>(this, "measure", Measure.MEAN);
+  private final ObjectProperty<Task> task =
+      new SimpleObjectProperty<>(this, "measure", Task.of(Measures.MEAN));
 
   /** Makes the state of a window on an assignment. */
   public Workspace(Assignment first, Background background) {
@@ -127,8 +128,8 @@ public final class Workspace {
   }
 
   /** {@return the chosen measure} */
-  public ObjectProperty<Measure> measureProperty() {
-    return measure;
+  public ObjectProperty<Task> taskProperty() {
+    return task;
   }
 
   /** {@return where long work of this window runs} */
@@ -199,7 +200,7 @@ public final class Workspace {
   }
 
   /** {@return what the results were before the rule that was just changed, where it moved them} */
-  public ReadOnlyObjectProperty<Map<Measure, String>> movedProperty() {
+  public ReadOnlyObjectProperty<Map<Task, String>> movedProperty() {
     return moved.getReadOnlyProperty();
   }
 
@@ -342,7 +343,7 @@ public final class Workspace {
   void show(Optional<Item> item) {
     if (item.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent()) {
       // Names have no other measure.
-      measure.set(Measure.MODES);
+      task.set(Task.of(Measures.MODES));
     }
     Reckoning old = reckoning.get();
     readings++;

@@ -24,12 +24,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedValues;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
-import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -55,7 +55,7 @@ class GraphExportTest {
         height,
         "North terrace",
         Graph.Axis.of("weight in g"),
-        Graph.Marked.of(Set.of(Measure.MEDIAN)),
+        Graph.Marked.of(Set.of(Measures.MEDIAN)),
         CourseRules.DEFAULTS,
         DecimalSign.COMMA);
   }
@@ -203,7 +203,7 @@ class GraphExportTest {
         "",
         Graph.Axis.of("kg"),
         new Graph.Marked(
-            Set.of(Measure.Q1, Measure.MEDIAN, Measure.Q3),
+            Set.of(Measures.Q1, Measures.MEDIAN, Measures.Q3),
             List.of(Exact.of(90)),
             Optional.empty()),
         CourseRules.DEFAULTS,

@@ -16,8 +16,8 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
-import promedio.core.measure.Measure;
-import promedio.core.working.Task;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.desktop.demo.DemoAssignment;
 
 /** Whoever cannot see the window, or has no mouse, can use all of it. */
@@ -94,14 +94,12 @@ class AccessibilityTest extends OpenWindow {
   @Test
   void theSheetOfAWorkingHasNamesToo() {
     look(() -> workspace.choose(1));
-    look(() -> workspace.measureProperty().set(Measure.VARIANCE));
+    look(() -> workspace.taskProperty().set(Task.of(Measures.VARIANCE)));
     fire("#working-on-sheet");
     assertThat(nameless()).isEmpty();
     fire("#working-beside");
     fire("#sheet-mine");
-    assertThat(nameless())
-        .as("own numbers beside %s", new Task.Measured(Measure.VARIANCE))
-        .isEmpty();
+    assertThat(nameless()).as("own numbers beside %s", Task.of(Measures.VARIANCE)).isEmpty();
   }
 
   @Test

@@ -18,8 +18,9 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.Height;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
 import promedio.core.sample.CategoryOrder;
 
@@ -230,7 +231,7 @@ class CategoriesViewTest extends OpenWindow {
         .isEqualTo("There is none here: every value occurs equally often.");
     robot.interact(() -> workspace.setRule(Rule.MODE, Rule.MODE.values().get(1)));
     assertThat(text("#result-modes")).isEqualTo("plum; pear");
-    assertThat(workspace.measureProperty().get()).isEqualTo(Measure.MODES);
+    assertThat(workspace.taskProperty().get()).isEqualTo(Task.of(Measures.MODES));
   }
 
   @Test

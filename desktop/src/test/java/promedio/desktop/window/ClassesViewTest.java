@@ -28,8 +28,9 @@ import javafx.scene.layout.Pane;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
 
@@ -109,7 +110,7 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void theWorkingOfAClassTableStandsInTheMargin() {
     typeWeights();
-    robot.interact(() -> workspace.measureProperty().set(Measure.MEDIAN));
+    robot.interact(() -> workspace.taskProperty().set(Task.of(Measures.MEDIAN)));
     fire("#working-all");
 
     List<String> steps =

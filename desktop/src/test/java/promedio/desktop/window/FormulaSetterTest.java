@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -19,7 +20,6 @@ import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
@@ -59,11 +59,12 @@ class FormulaSetterTest {
 
   private static List<Task> tasks() {
     List<Task> tasks = new ArrayList<>();
-    for (Measure measure : Measure.values()) {
-      tasks.add(new Task.Measured(measure));
+    for (Measure measure : Measures.all()) {
+      tasks.add(Task.of(measure));
     }
-    for (String key : Task.otherKeys()) {
-      tasks.add(Task.of(key, Optional.of(Exact.of(2, 5))).orElseThrow());
+    for (Measure measure : Measures.others()) {
+      Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
+      tasks.add(new Task(measure, measure.parameters().stream().map(each -> number).toList()));
     }
     return tasks;
   }

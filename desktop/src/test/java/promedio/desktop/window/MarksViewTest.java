@@ -20,7 +20,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 
 /** What the window tells of answers: one by one, part by part, and for a whole class. */
 class MarksViewTest extends OpenWindow {
@@ -31,7 +32,11 @@ class MarksViewTest extends OpenWindow {
         .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
         .with(
             new Part(
-                1, "Find mean and spread", 1, List.of(Measure.MEAN, Measure.SD), Optional.of(1)));
+                1,
+                "Find mean and spread",
+                1,
+                List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)),
+                Optional.of(1)));
   }
 
   @Test
@@ -105,7 +110,7 @@ class MarksViewTest extends OpenWindow {
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
-    assertThat(workspace.assignment().items().get(0).answer(Measure.SD)).isEqualTo("3.7");
+    assertThat(workspace.assignment().items().get(0).answer(Task.of(Measures.SD))).isEqualTo("3.7");
     fire("#part-go-1");
     assertThat(text("#mark-sd")).isEqualTo("agrees, too few places");
   }
@@ -139,7 +144,7 @@ class MarksViewTest extends OpenWindow {
     fire("#practice-make");
 
     assertThat(workspace.assignment().items()).hasSize(2);
-    assertThat(workspace.assignment().parts().get(1).measures()).contains(Measure.VARIANCE);
+    assertThat(workspace.assignment().parts().get(1).tasks()).contains(Task.of(Measures.VARIANCE));
     // The sample and its part are one edit.
     robot.interact(workspace::undo);
     assertThat(workspace.assignment().items()).hasSize(1);

@@ -22,7 +22,8 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
@@ -42,7 +43,7 @@ class NothingLostViewTest extends OpenWindow {
   Assignment assignment() {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
-        .with(new Part(1, "Find", 1, List.of(Measure.MEAN), Optional.empty()));
+        .with(new Part(1, "Find", 1, List.of(Task.of(Measures.MEAN)), Optional.empty()));
   }
 
   private void undoKey() {
@@ -130,7 +131,7 @@ class NothingLostViewTest extends OpenWindow {
   void aStepThatLightsUpLeavesTheFieldThatIsTypedIn() throws Exception {
     robot.interact(
         () -> {
-          workspace.measureProperty().set(Measure.VARIANCE);
+          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
           view.requestFocus();
         });
     robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT7);

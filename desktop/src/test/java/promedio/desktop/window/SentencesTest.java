@@ -2,14 +2,19 @@ package promedio.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
@@ -38,22 +43,31 @@ class SentencesTest {
   @MethodSource("demo")
   void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item) {
     Reckoning reckoning = reckoning(item.id());
-    for (Measure measure : Measure.values()) {
-      Result result = reckoning.measures().get(measure);
+    for (Task task : tasks()) {
+      Result result = reckoning.computation().result(task);
 
-      assertThat(Sentences.about(measure, result, reckoning))
-          .as(measure.key())
+      assertThat(Sentences.about(task, result, reckoning))
+          .as(task.id())
           .endsWith(".")
           .doesNotContain("{");
       reckoning
-          .formulas()
-          .of(measure)
+          .computation()
+          .equation(task)
           .ifPresent(
               equation ->
                   assertThat(FormulaSetter.set(equation.latex()).path())
-                      .as(measure.key())
+                      .as(task.id())
                       .startsWith("M"));
     }
+  }
+
+  private static List<Task> tasks() {
+    List<Task> tasks = new ArrayList<>(Measures.all().stream().map(Task::of).toList());
+    for (Measure measure : Measures.others()) {
+      Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
+      tasks.add(new Task(measure, measure.parameters().stream().map(each -> number).toList()));
+    }
+    return tasks;
   }
 
   static Stream<Rule<?>> rulesOfTheStrip() {
@@ -74,12 +88,22 @@ class SentencesTest {
   void sentencesSayTheNumbersOfTheSample() {
     Reckoning north = reckoning(1);
 
-    assertThat(Sentences.about(Measure.MEAN, north.measures().get(Measure.MEAN), north))
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.MEAN), north.computation().result(Task.of(Measures.MEAN)), north))
         .isEqualTo("If the total were shared equally among 24 values, each would be 138.83 g.");
-    assertThat(Sentences.about(Measure.MODES, north.measures().get(Measure.MODES), north))
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.MODES),
+                north.computation().result(Task.of(Measures.MODES)),
+                north))
         .startsWith("131, 139 g occur most often");
     Reckoning moments = reckoning(1, "skewness", "pearson-median");
-    assertThat(Sentences.about(Measure.SKEWNESS, moments.measures().get(Measure.SKEWNESS), moments))
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.SKEWNESS),
+                moments.computation().result(Task.of(Measures.SKEWNESS)),
+                moments))
         .contains("large values pull it up");
   }
 }

@@ -18,7 +18,9 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
 import promedio.core.working.Method;
 
@@ -28,11 +30,11 @@ class WorkingViewTest extends OpenWindow {
   @BeforeEach
   void typeFourCrates() {
     robot.interact(() -> workspace.shelf().addSample(new Source.ValuesText("8 10 11 11")));
-    choose(Measure.VARIANCE);
+    choose(Measures.VARIANCE);
   }
 
   private void choose(Measure measure) {
-    robot.interact(() -> workspace.measureProperty().set(measure));
+    robot.interact(() -> workspace.taskProperty().set(Task.of(measure)));
   }
 
   /** What the steps say to a screen reader; a formula is a picture. */
@@ -53,11 +55,11 @@ class WorkingViewTest extends OpenWindow {
         .endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
     fire("#working-method-shortcut");
     assertThat(steps("working-")).contains("Σx² = 406");
-    assertThat(workspace.assignment().method(Measure.VARIANCE)).isEqualTo(Method.SHORTCUT);
+    assertThat(workspace.assignment().method(Measures.VARIANCE)).isEqualTo(Method.SHORTCUT);
 
-    choose(Measure.MEDIAN);
+    choose(Measures.MEDIAN);
     assertThat(steps("working-")).isEmpty();
-    choose(Measure.VARIANCE);
+    choose(Measures.VARIANCE);
     fire("#working-all");
     assertThat(steps("working-")).contains("Σx² = 406");
     robot.interact(workspace::undo);
@@ -104,7 +106,7 @@ class WorkingViewTest extends OpenWindow {
         () ->
             workspace.takeCourse(
                 "Course", workspace.assignment().rules().with("carry", "0").with(Rule.PLACES, 1)));
-    choose(Measure.SD);
+    choose(Measures.SD);
     fire("#working-all");
 
     List<String> ending =

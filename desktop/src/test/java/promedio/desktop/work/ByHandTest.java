@@ -10,9 +10,10 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.calculation.CalculationException;
+import promedio.core.catalogue.Measures;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -20,13 +21,12 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 
 /** Methods, own workings and scratch paper of a window, without the window. */
 class ByHandTest {
 
-  private static final Task VARIANCE = new Task.Measured(Measure.VARIANCE);
+  private static final Task VARIANCE = Task.of(Measures.VARIANCE);
 
   private Workspace workspace;
   private ByHand byHand;
@@ -45,20 +45,21 @@ class ByHandTest {
 
   @Test
   void theMethodOfAMeasureIsKeptWithTheAssignmentAndUndone() {
-    byHand.choose(Measure.VARIANCE, Method.STEP);
+    byHand.choose(Task.of(Measures.VARIANCE), Method.STEP);
     assertThat(byHand.method(VARIANCE)).isEqualTo(Method.STEP);
     // Another measure, and what is no measure, is worked as usual.
-    assertThat(byHand.method(new Task.Measured(Measure.SD))).isEqualTo(Method.DEFINITION);
-    assertThat(byHand.method(new Task.Percentile(Exact.of(90)))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(Task.of(Measures.SD))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(Task.of(Measures.PERCENTILE, Exact.of(90))))
+        .isEqualTo(Method.DEFINITION);
     workspace.undo();
     assertThat(byHand.method(VARIANCE)).isEqualTo(Method.DEFINITION);
   }
 
   @Test
   void aMethodThatTheRulesNoLongerHaveIsTheUsualOne() {
-    byHand.choose(Measure.SKEWNESS, Method.RAW_MOMENTS);
+    byHand.choose(Task.of(Measures.SKEWNESS), Method.RAW_MOMENTS);
     workspace.setRule(Rule.SKEWNESS, Rule.SKEWNESS.valueOfCode("quartile"));
-    assertThat(byHand.method(new Task.Measured(Measure.SKEWNESS))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(Task.of(Measures.SKEWNESS))).isEqualTo(Method.DEFINITION);
   }
 
   @Test

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -44,9 +44,9 @@ class CellBlockTest {
 
     assertThat(told.cells()).isEqualTo(9);
     assertThat(told.missing()).isEqualTo(3);
-    assertThat(told.get(Measure.SUM)).isEqualTo(new Result.Found(Exact.of(867, 2)));
-    assertThat(told.get(Measure.MIN)).isEqualTo(new Result.Found(Exact.of(161, 2)));
-    assertThat(new CellBlock(0, 2, 0, 0).tell(TRAYS, CourseRules.DEFAULTS).get(Measure.MEAN))
+    assertThat(told.get(Measures.SUM)).isEqualTo(new Result.Found(Exact.of(867, 2)));
+    assertThat(told.get(Measures.MIN)).isEqualTo(new Result.Found(Exact.of(161, 2)));
+    assertThat(new CellBlock(0, 2, 0, 0).tell(TRAYS, CourseRules.DEFAULTS).get(Measures.MEAN))
         .isInstanceOf(Result.Absent.class);
   }
 

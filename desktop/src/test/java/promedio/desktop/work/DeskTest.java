@@ -17,7 +17,8 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -68,7 +69,7 @@ class DeskTest {
     Path file = folder.resolve("pears.promedio");
     try (Desk desk = desk(first)) {
       first.items().type("8 10 — 14o");
-      first.items().answer(Measure.MEAN, "9");
+      first.items().answer(Task.of(Measures.MEAN), "9");
       assertThat(desk.savedProperty().get()).isFalse();
       assertThat(desk.save(file)).isEmpty();
       assertThat(desk.savedProperty().get()).isTrue();

@@ -9,13 +9,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
-import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
@@ -71,7 +71,7 @@ class GraphPlanTest {
     assertThat(graph().kind()).isEqualTo(GraphKind.OGIVE);
     assertThat(graph().height()).isEqualTo(Height.PERCENTAGE);
     assertThat(graph().marked().measures())
-        .containsExactlyInAnyOrder(Measure.Q1, Measure.MEDIAN, Measure.Q3);
+        .containsExactlyInAnyOrder(Measures.Q1, Measures.MEDIAN, Measures.Q3);
     assertThat(graph().marked().percentiles()).containsExactly(Exact.of(10), Exact.of(90));
     assertThat(graph().axis()).isEqualTo(new Graph.Axis("weight", Optional.of(Exact.of(5, 2))));
   }

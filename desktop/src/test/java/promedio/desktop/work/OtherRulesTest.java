@@ -7,7 +7,8 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.desktop.demo.DemoAssignment;
 
 class OtherRulesTest {
@@ -19,7 +20,7 @@ class OtherRulesTest {
 
   @Test
   void aQuartileIsShownByTheTenOtherRulesAndTheAnswerIsFoundAmongThem() {
-    List<OtherRules.Line> lines = OtherRules.of(Measure.Q1, north());
+    List<OtherRules.Line> lines = OtherRules.of(Task.of(Measures.Q1), north());
 
     assertThat(lines).hasSize(10);
     assertThat(lines)
@@ -35,10 +36,10 @@ class OtherRulesTest {
 
   @Test
   void varianceHangsOnTheDivisorAndTheMeanOnNothing() {
-    assertThat(OtherRules.of(Measure.VARIANCE, north()))
+    assertThat(OtherRules.of(Task.of(Measures.VARIANCE), north()))
         .containsExactly(new OtherRules.Line("divisor", "n", "176.56", false, true));
-    assertThat(OtherRules.of(Measure.MEAN, north())).isEmpty();
-    assertThat(OtherRules.of(Measure.SKEWNESS, north())).hasSize(5);
+    assertThat(OtherRules.of(Task.of(Measures.MEAN), north())).isEmpty();
+    assertThat(OtherRules.of(Task.of(Measures.SKEWNESS), north())).hasSize(5);
   }
 
   @Test
@@ -46,7 +47,7 @@ class OtherRulesTest {
     Item item = Item.of(1, "Row", "", new Source.ValuesText("1 2 3"));
     Assignment assignment = Assignment.empty("Pears").with(item);
 
-    assertThat(OtherRules.of(Measure.MODES, Reckoning.of(assignment, item)))
+    assertThat(OtherRules.of(Task.of(Measures.MODES), Reckoning.of(assignment, item)))
         .containsExactly(new OtherRules.Line("mode", "list-all", "1, 2, 3", false, false));
   }
 }

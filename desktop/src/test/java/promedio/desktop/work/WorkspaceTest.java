@@ -19,9 +19,11 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -37,8 +39,8 @@ class WorkspaceTest {
     return workspace
         .reckoningProperty()
         .get()
-        .measures()
-        .get(measure)
+        .computation()
+        .result(measure)
         .number()
         .orElseThrow()
         .toString();
@@ -52,7 +54,7 @@ class WorkspaceTest {
     empty.items().type("8 10 11 11");
 
     assertThat(empty.assignment().items()).extracting(Item::name).containsExactly("Sample 1");
-    assertThat(result(empty, Measure.SD)).isEqualTo("sqrt(2)");
+    assertThat(result(empty, Measures.SD)).isEqualTo("sqrt(2)");
   }
 
   @Test
@@ -60,15 +62,15 @@ class WorkspaceTest {
     empty.items().type("8 10 11 11");
 
     empty.setRule(Rule.DIVISOR, Divisor.N);
-    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("3/2");
+    assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
     assertThat(empty.nameOfUndo()).contains("change of a course rule");
 
     empty.undo();
-    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("2");
+    assertThat(result(empty, Measures.VARIANCE)).isEqualTo("2");
     assertThat(empty.nameOfRedo()).contains("change of a course rule");
 
     empty.redo();
-    assertThat(result(empty, Measure.VARIANCE)).isEqualTo("3/2");
+    assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
   }
 
   @Test
@@ -77,10 +79,10 @@ class WorkspaceTest {
     empty.items().type("8 ");
     empty.items().type("8 1");
     empty.items().type("8 10");
-    empty.items().answer(Measure.MEAN, "9");
+    empty.items().answer(Task.of(Measures.MEAN), "9");
 
     empty.undo();
-    assertThat(empty.chosenProperty().get().answer(Measure.MEAN)).isEmpty();
+    assertThat(empty.chosenProperty().get().answer(Task.of(Measures.MEAN))).isEmpty();
     empty.undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.undo();
@@ -90,15 +92,15 @@ class WorkspaceTest {
   @Test
   void answersAreMarkedByTheRulesAndSignInForce() {
     empty.items().type("8 10 11 12");
-    empty.items().answer(Measure.MEAN, "10,25");
-    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+    empty.items().answer(Task.of(Measures.MEAN), "10,25");
+    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES);
 
-    empty.items().answer(Measure.MEAN, "10.3");
-    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+    empty.items().answer(Task.of(Measures.MEAN), "10.3");
+    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
-    assertThat(empty.reckoningProperty().get().mark(Measure.MEAN).verdict())
+    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES);
   }
 
@@ -110,7 +112,7 @@ class WorkspaceTest {
     empty.setSign(DecimalSign.COMMA);
 
     assertThat(empty.reckoningProperty().get().typed().unreadable()).isEmpty();
-    assertThat(result(empty, Measure.MEAN)).isEqualTo("7/2");
+    assertThat(result(empty, Measures.MEAN)).isEqualTo("7/2");
   }
 
   @Test
@@ -124,7 +126,7 @@ class WorkspaceTest {
     empty.items().rename("Crates");
     empty.items().type("8 10 11 11");
     empty.items().setUnit("");
-    empty.items().answer(Measure.MEAN, "");
+    empty.items().answer(Task.of(Measures.MEAN), "");
 
     // What the rule moved is still told, and it is still what undo takes back.
     assertThat(empty.movedProperty().get()).isEqualTo(moved);
@@ -137,7 +139,7 @@ class WorkspaceTest {
     empty.items().countWords();
     assertThat(empty.chosenProperty().get().source())
         .isEqualTo(new Source.CategoriesText("plum, pear, plum"));
-    assertThat(empty.reckoningProperty().get().measures().get(Measure.MODES))
+    assertThat(empty.reckoningProperty().get().computation().result(Measures.MODES))
         .isEqualTo(new Result.Named(List.of("plum")));
 
     empty.items().countWords();
@@ -150,13 +152,13 @@ class WorkspaceTest {
   @Test
   void ofCategoriesTheModeIsLookedAtWhateverWasLookedAtBefore() {
     empty.items().type("8 10");
-    empty.measureProperty().set(Measure.SD);
+    empty.taskProperty().set(Task.of(Measures.SD));
     empty.shelf().addCategories();
-    assertThat(empty.measureProperty().get()).isEqualTo(Measure.MODES);
+    assertThat(empty.taskProperty().get()).isEqualTo(Task.of(Measures.MODES));
 
     empty.items().type("plum 3, pear 1");
-    empty.items().answer(Measure.MODES, "Plum");
-    assertThat(empty.reckoningProperty().get().mark(Measure.MODES).verdict())
+    empty.items().answer(Task.of(Measures.MODES), "Plum");
+    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MODES)).verdict())
         .isEqualTo(Verdict.AGREES);
     assertThat(empty.reckoningProperty().get().progress().agreed()).isEqualTo(1);
   }
@@ -184,7 +186,7 @@ class WorkspaceTest {
     assertThat(demo.reckoningProperty().get()).isNull();
     demo.shelf().removeChosen();
     demo.items().rename("nothing to rename");
-    demo.items().answer(Measure.MEAN, "1");
+    demo.items().answer(Task.of(Measures.MEAN), "1");
     assertThat(demo.assignment().items()).isEmpty();
   }
 
@@ -192,18 +194,18 @@ class WorkspaceTest {
   void theDemoHoldsWhatItPromises() {
     Workspace demo =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
-    String north = result(demo, Measure.MEAN);
+    String north = result(demo, Measures.MEAN);
     assertThat(demo.reckoningProperty().get().typed().data().missing()).isEqualTo(1);
-    assertThat(demo.reckoningProperty().get().mark(Measure.MEDIAN).verdict())
+    assertThat(demo.reckoningProperty().get().mark(Task.of(Measures.MEDIAN)).verdict())
         .isEqualTo(Verdict.AGREES);
-    assertThat(demo.reckoningProperty().get().mark(Measure.VARIANCE).verdict())
+    assertThat(demo.reckoningProperty().get().mark(Task.of(Measures.VARIANCE)).verdict())
         .isEqualTo(Verdict.OTHER_RULE);
-    String northSpread = result(demo, Measure.SD);
+    String northSpread = result(demo, Measures.SD);
 
     demo.choose(2);
 
-    assertThat(result(demo, Measure.MEAN)).isEqualTo(north);
-    assertThat(result(demo, Measure.SD)).isNotEqualTo(northSpread);
+    assertThat(result(demo, Measures.MEAN)).isEqualTo(north);
+    assertThat(result(demo, Measures.SD)).isNotEqualTo(northSpread);
     demo.assignment()
         .items()
         .forEach(
@@ -228,7 +230,7 @@ class WorkspaceTest {
     while (!waiting.isEmpty()) {
       waiting.pop().run();
     }
-    assertThat(result(workspace, Measure.SUM)).isEqualTo("375000");
+    assertThat(result(workspace, Measures.SUM)).isEqualTo("375000");
     assertThat(workspace.background().running()).isEmpty();
   }
 
@@ -247,7 +249,7 @@ class WorkspaceTest {
       waiting.pop().run();
     }
 
-    assertThat(result(workspace, Measure.SUM)).isEqualTo("375000");
+    assertThat(result(workspace, Measures.SUM)).isEqualTo("375000");
     verify(export, times(2)).call();
     assertThat(workspace.bringingProperty().get().readProperty().get()).isNotNull();
   }

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,7 +16,9 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Ids;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -28,7 +30,7 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  static final int VERSION = 7;
+  static final int VERSION = 8;
 
   /** The largest id; far more than anyone makes, and the next one is a number still. */
   static final int LARGEST_ID = 1_000_000_000;
@@ -70,7 +72,7 @@ final class AssignmentJson {
       ObjectNode node = document.withArrayProperty("parts").addObject();
       node.put("id", part.id()).put("text", part.text()).put("item", part.item());
       part.places().ifPresent(places -> node.put("places", places));
-      part.measures().forEach(m -> node.withArrayProperty("measures").add(m.key()));
+      part.tasks().forEach(task -> node.withArrayProperty("measures").add(task.id()));
     }
     parts.put(DOCUMENT, bytes(document));
     return parts;
@@ -175,9 +177,9 @@ final class AssignmentJson {
     List<Part> parts = new ArrayList<>();
     Set<Integer> ids = new HashSet<>();
     for (JsonNode node : JsonFields.list(document, "parts")) {
-      List<Measure> measures =
+      List<Task> tasks =
           JsonFields.texts(node, "measures").stream()
-              .map(key -> JsonFields.known(Measure.ofKey(key), "measures"))
+              .map(key -> JsonFields.known(Measures.ofId(key), "measures"))
               .toList();
       int id = JsonFields.whole(node, "id", 0, LARGEST_ID);
       JsonFields.require(ids.add(id), "id");
@@ -190,7 +192,7 @@ final class AssignmentJson {
               id,
               JsonFields.text(node, "text"),
               JsonFields.whole(node, "item", 0, LARGEST_ID),
-              measures,
+              tasks,
               places));
     }
     return parts;
@@ -201,10 +203,10 @@ final class AssignmentJson {
   }
 
   private static Map<Measure, Method> methods(JsonNode document) {
-    Map<Measure, Method> methods = new EnumMap<>(Measure.class);
+    Map<Measure, Method> methods = new HashMap<>();
     for (Map.Entry<String, JsonNode> chosen : JsonFields.entries(document, "methods")) {
       methods.put(
-          JsonFields.known(Measure.ofKey(chosen.getKey()), "methods"),
+          JsonFields.known(Measures.ofKey(chosen.getKey()), "methods"),
           JsonFields.known(Method.ofCode(JsonFields.text(chosen)), "methods"));
     }
     return methods;

@@ -14,6 +14,7 @@ import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
@@ -21,7 +22,7 @@ import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
@@ -52,6 +53,7 @@ final class ItemJson {
           "part",
           "missing",
           "categories",
+          "asked",
           "answers",
           "workings",
           "tries",
@@ -72,8 +74,9 @@ final class ItemJson {
     } else {
       linked((Source.Linked) item.source(), item.id(), node, parts);
     }
+    item.asked().forEach(task -> node.withArrayProperty("asked").add(task.id()));
     ObjectNode answers = node.putObject("answers");
-    item.answers().forEach((measure, answer) -> answers.put(measure.key(), answer));
+    item.answers().forEach((task, answer) -> answers.put(task.id(), answer));
     item.handWork()
         .workings()
         .forEach(
@@ -84,9 +87,9 @@ final class ItemJson {
     item.handWork()
         .tries()
         .forEach(
-            (measure, earlier) ->
+            (task, earlier) ->
                 earlier.forEach(
-                    node.withObjectProperty("tries").withArrayProperty(measure.key())::add));
+                    node.withObjectProperty("tries").withArrayProperty(task.id())::add));
     item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
     if (!item.graph().equals(GraphChoice.USUAL)) {
       write(item.graph(), node.putObject("graph"));
@@ -122,9 +125,9 @@ final class ItemJson {
       JsonFields.requireOnly(node, FIELDS);
       JsonFields.require(node.has("answers"), "answers");
     }
-    Map<Measure, String> answers = new EnumMap<>(Measure.class);
+    Map<Task, String> answers = new HashMap<>();
     for (Map.Entry<String, JsonNode> answer : JsonFields.entries(node, "answers")) {
-      answers.put(measure(answer.getKey()), JsonFields.text(answer));
+      answers.put(task(answer.getKey()), JsonFields.text(answer));
     }
     Source source = source(node, parts);
     HandWork handWork = handWork(node);
@@ -134,14 +137,15 @@ final class ItemJson {
         JsonFields.text(node, "unit"),
         JsonFields.text(node, "note"),
         source,
+        JsonFields.texts(node, "asked").stream().map(ItemJson::task).toList(),
         answers,
         version < IDS_SINCE ? OldWorkings.byId(handWork, source.read(sign).data()) : handWork,
         classes(node.path("classes")),
         graph(node.path("graph")));
   }
 
-  private static Measure measure(String key) {
-    return JsonFields.known(Measure.ofKey(key), key);
+  private static Task task(String id) {
+    return JsonFields.known(Measures.ofId(id), id);
   }
 
   /** Files of before have none. */
@@ -195,9 +199,9 @@ final class ItemJson {
       }
       workings.put(working.getKey(), new OwnWorking(entries));
     }
-    Map<Measure, List<String>> tries = new EnumMap<>(Measure.class);
+    Map<Task, List<String>> tries = new HashMap<>();
     for (Map.Entry<String, JsonNode> earlier : JsonFields.entries(node, "tries")) {
-      tries.put(measure(earlier.getKey()), JsonFields.texts(node.get("tries"), earlier.getKey()));
+      tries.put(task(earlier.getKey()), JsonFields.texts(node.get("tries"), earlier.getKey()));
     }
     return new HandWork(workings, JsonFields.texts(node, "scratch"), tries);
   }

@@ -5,18 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.assignment.HandWork;
+import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
-import promedio.core.number.DecimalSign;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.Task;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -54,13 +52,7 @@ final class OldWorkings {
     if (by < 0) {
       return Optional.empty();
     }
-    String[] about = key.substring(0, by).split(" ", 2);
-    Optional<Exact> number =
-        about.length == 2
-                && NumberText.read(about[1], DecimalSign.POINT) instanceof Reading.Numeral numeral
-            ? Optional.of(numeral.value())
-            : Optional.empty();
-    Optional<Task> task = Task.of(about[0], number);
+    Optional<Task> task = Measures.ofId(key.substring(0, by));
     Optional<Method> method = Method.ofCode(key.substring(by + " by ".length()));
     boolean worked =
         task.isPresent()

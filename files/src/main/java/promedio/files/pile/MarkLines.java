@@ -8,7 +8,6 @@ import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
-import promedio.core.measure.Measure;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -74,7 +73,9 @@ public final class MarkLines {
     try {
       Question question =
           Question.of(
-              QuestionJson.data(in), QuestionJson.rules(in.path("rules"), defaults), measure(in));
+              QuestionJson.data(in),
+              QuestionJson.rules(in.path("rules"), defaults),
+              QuestionJson.task(in));
       return row(in, Optional.of(question), Marker.of(question).mark(text(in, "answer"), sign));
     } catch (IllegalArgumentException | UnusableDataException e) {
       return unreadable(in, e);
@@ -133,12 +134,6 @@ public final class MarkLines {
     ObjectNode params = node.putObject("params");
     explanation.params().forEach(params::put);
     return node;
-  }
-
-  private static Measure measure(JsonNode in) {
-    String key = text(in, "measure");
-    return Measure.ofKey(key)
-        .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-measure", key)));
   }
 
   /** Answers may be written as numbers too. */

@@ -17,13 +17,14 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import promedio.core.assignment.Assignment;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedValues;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -210,16 +211,15 @@ public final class PileReader {
   }
 
   private Marker marker(Map<String, String> fields, String key) {
-    Measure measure =
-        Measure.ofKey(key)
+    Task task =
+        Measures.ofId(key)
             .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-measure", key)));
     String values = fields.getOrDefault("values", "");
     String sample = fields.getOrDefault("sample", "");
     return markers.computeIfAbsent(
         List.of(key, values, sample),
         same ->
-            Marker.of(
-                Question.of(values.isBlank() ? known(sample) : read(values), rules, measure)));
+            Marker.of(Question.of(values.isBlank() ? known(sample) : read(values), rules, task)));
   }
 
   private Data known(String sample) {

@@ -10,12 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.grouping.ClassColumns;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.NiceLimits;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -169,17 +170,17 @@ public final class GroupingText {
   /** {@return each measure of the values, of the classes, and by how much they differ} */
   public static List<String> besideRaw(Data raw, ClassTable table, CourseRules rules) {
     ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
-    Measures exact = Measures.of(raw, rules);
-    Measures grouped = Measures.of(table, rules);
+    Computation exact = Computation.of(raw, rules);
+    Computation grouped = Computation.of(table, rules);
     List<List<String>> rows = new ArrayList<>();
     rows.add(List.of(Texts.of("group.beside").split("\\|")));
-    for (Measure measure : Measure.values()) {
+    for (Measure measure : Measures.all()) {
       rows.add(
           List.of(
               measure.key(),
-              shown(exact.get(measure), numbers),
-              shown(grouped.get(measure), numbers),
-              error(exact.get(measure), grouped.get(measure), rules)));
+              shown(exact.result(measure), numbers),
+              shown(grouped.result(measure), numbers),
+              error(exact.result(measure), grouped.result(measure), rules)));
     }
     return Columns.aligned(rows);
   }

@@ -3,9 +3,7 @@ package promedio.files.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import promedio.core.marking.Cause;
 import promedio.core.marking.Explanation;
-import promedio.core.marking.Kind;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Question;
 import promedio.core.measure.Result;
@@ -15,6 +13,8 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 import promedio.files.Texts;
 
 /** What explains an answer, in a teacher's words. */
@@ -55,7 +55,13 @@ public final class MarkTexts {
   /** {@return what could help without telling it} */
   public String hint(Explanation explanation) {
     Cause cause = explanation.cause();
-    return Texts.of("mark.hint." + (cause.kind() == Kind.RULE ? "rule" : cause.code()));
+    return Texts.of(own("mark.hint." + (cause.kind() == Kind.RULE ? "rule" : cause.code())));
+  }
+
+  /** What goes wrong in the same way in another measure is told in the words of that measure. */
+  private String own(String key) {
+    String ofMeasure = key + "." + question.task().key();
+    return Texts.has(ofMeasure) ? ofMeasure : key;
   }
 
   /** {@return how much that is explained could be chance; nothing where that cannot be said} */
@@ -83,7 +89,7 @@ public final class MarkTexts {
       return Texts.of("mark.rule", arguments.toArray());
     }
     explanation.params().forEach((name, value) -> arguments.add(words(name, value)));
-    return Texts.of("mark." + cause.code(), arguments.toArray());
+    return Texts.of(own("mark." + cause.code()), arguments.toArray());
   }
 
   private static <T> String rule(Rule<T> rule, CourseRules rules) {
@@ -125,6 +131,9 @@ public final class MarkTexts {
   private String shown(Result result) {
     if (result instanceof Result.Several several) {
       return String.join("; ", several.values().stream().map(numbers::result).toList());
+    }
+    if (result instanceof Result.Row row) {
+      return String.join("; ", row.values().stream().map(numbers::result).toList());
     }
     if (result instanceof Result.Named named) {
       return String.join("; ", named.names());

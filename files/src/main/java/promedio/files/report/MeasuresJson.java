@@ -4,9 +4,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
@@ -40,7 +42,7 @@ public final class MeasuresJson {
     }
     report.put("missing", data.missing());
     report.set("rules", rulesNode());
-    report.set("measures", measuresNode(Measures.of(data, rules), extras));
+    report.set("measures", measuresNode(Computation.of(data, rules), extras));
     return report;
   }
 
@@ -59,28 +61,35 @@ public final class MeasuresJson {
     return node;
   }
 
-  private ObjectNode measuresNode(Measures measures, Extras extras) {
+  private ObjectNode measuresNode(Computation computation, Extras extras) {
     ObjectNode node = NODES.objectNode();
-    for (Measure measure : Measure.values()) {
-      Result result = measures.get(measure);
+    for (Measure measure : Measures.all()) {
+      Result result = computation.result(measure);
       if (result instanceof Result.Several several) {
         node.set(measure.key(), several(several.values()));
       } else if (result instanceof Result.Named named) {
         ArrayNode names = node.putArray(measure.key());
         named.names().forEach(name -> names.addObject().put("value", name));
       } else {
-        node.set(measure.key(), single(result, measure != Measure.GEOMETRIC_MEAN));
+        node.set(measure.key(), single(result, measure != Measures.GEOMETRIC_MEAN));
       }
     }
     extras
         .trim()
-        .ifPresent(share -> node.set("trimmed_mean", single(measures.trimmedMean(share), true)));
+        .ifPresent(
+            share ->
+                node.set(
+                    "trimmed_mean",
+                    single(computation.result(Task.of(Measures.TRIMMED_MEAN, share)), true)));
     if (!extras.percentiles().isEmpty()) {
       ObjectNode percentiles = node.putObject("percentiles");
       extras
           .percentiles()
           .forEach(
-              (key, percent) -> percentiles.set(key, single(measures.percentile(percent), true)));
+              (key, percent) ->
+                  percentiles.set(
+                      key,
+                      single(computation.result(Task.of(Measures.PERCENTILE, percent)), true)));
     }
     return node;
   }

@@ -4,9 +4,11 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
@@ -47,15 +49,25 @@ public final class MeasuresText {
                 .map(code -> code.getKey() + " " + code.getValue())
                 .collect(Collectors.joining(", "))));
     lines.add("");
-    Measures measures = Measures.of(data, rules);
-    for (Measure measure : Measure.values()) {
-      lines.add(line(measure.key(), measures.get(measure)));
+    Computation computation = Computation.of(data, rules);
+    for (Measure measure : Measures.all()) {
+      lines.add(line(measure.key(), computation.result(measure)));
     }
-    extras.trim().ifPresent(trim -> lines.add(line("trimmed_mean", measures.trimmedMean(trim))));
+    extras
+        .trim()
+        .ifPresent(
+            trim ->
+                lines.add(
+                    line(
+                        "trimmed_mean", computation.result(Task.of(Measures.TRIMMED_MEAN, trim)))));
     extras
         .percentiles()
         .forEach(
-            (key, percent) -> lines.add(line("percentile " + key, measures.percentile(percent))));
+            (key, percent) ->
+                lines.add(
+                    line(
+                        "percentile " + key,
+                        computation.result(Task.of(Measures.PERCENTILE, percent)))));
     return lines;
   }
 

@@ -12,7 +12,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.MissingSigns;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -121,6 +125,41 @@ public final class QuestionJson {
       return categories(list(question, "categories"), 0);
     }
     throw new IllegalArgumentException(Texts.of("json.no-data"));
+  }
+
+  /**
+   * {@return what is asked: a measure, and with what where it needs arguments}
+   *
+   * @throws IllegalArgumentException if there is no such measure; the message says why
+   */
+  public static Task task(JsonNode question) {
+    JsonNode key = question.path("measure");
+    if (!key.isTextual()) {
+      throw new IllegalArgumentException(Texts.of("mark.need", "measure"));
+    }
+    Measure measure =
+        Measures.ofKey(key.asText())
+            .orElseThrow(
+                () -> new IllegalArgumentException(Texts.of("mark.no-measure", key.asText())));
+    List<Exact> arguments = new ArrayList<>();
+    JsonNode with = question.path("with");
+    for (Parameter parameter : measure.parameters()) {
+      JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
+      if (isAbsent(given)) {
+        throw new IllegalArgumentException(
+            Texts.of("mark.need-with", measure.key(), parameter.quantity().id()));
+      }
+      arguments.add(number(given));
+    }
+    if (arguments.isEmpty() && !isAbsent(with)) {
+      throw new IllegalArgumentException(Texts.of("mark.no-with", measure.key()));
+    }
+    Task.refusal(measure, arguments)
+        .ifPresent(
+            why -> {
+              throw new IllegalArgumentException(Texts.of("mark.with", measure.key(), why.text()));
+            });
+    return new Task(measure, arguments);
   }
 
   /**

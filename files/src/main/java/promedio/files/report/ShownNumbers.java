@@ -3,6 +3,7 @@ package promedio.files.report;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Collectors;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -12,7 +13,6 @@ import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
-import promedio.core.working.Task;
 import promedio.core.working.WorkingStep;
 
 /** Numbers of a working: as they are where their decimals are few, otherwise rounded. */
@@ -94,7 +94,7 @@ public final class ShownNumbers {
 
   /** {@return the results of the task in their unit, apart by semicolons} */
   public String results(Task task, List<Real> values) {
-    String after = Dimension.of(task).unit(unit);
+    String after = task.dimension().unit(unit);
     return values.stream()
         .map(value -> after.isEmpty() ? result(value) : result(value) + " " + after)
         .collect(Collectors.joining("; "));

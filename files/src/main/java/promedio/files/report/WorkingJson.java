@@ -30,7 +30,7 @@ final class WorkingJson implements WorkingWriter {
     ObjectNode node = JSON.createObjectNode();
     node.put("title", title);
     node.put("measure", working.task().key());
-    working.task().number().ifPresent(number -> node.put("with", number.toString()));
+    working.task().argument().ifPresent(number -> node.put("with", number.toString()));
     node.put("method", working.method().code());
     working.table().ifPresent(table -> node.set("table", table(table)));
     ArrayNode steps = node.putArray("steps");

@@ -3,11 +3,11 @@ package promedio.files.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.working.Sight;
-import promedio.core.working.Task;
 import promedio.core.working.Why;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
@@ -159,7 +159,7 @@ public final class WorkingTexts {
     table
         .flatMap(WorkTable::totalOfFrequencies)
         .ifPresent(total -> checks.add(Texts.of("working.check-count", numbers.shown(total))));
-    boolean aboutMedian = working.task().equals(new Task.Measured(Measure.MEAN_DEVIATION_MEDIAN));
+    boolean aboutMedian = working.task().equals(Task.of(Measures.MEAN_DEVIATION_MEDIAN));
     table
         .flatMap(WorkTable::totalOfDeviations)
         .filter(total -> !aboutMedian)

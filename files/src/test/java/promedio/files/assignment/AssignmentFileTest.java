@@ -29,13 +29,14 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -51,7 +52,6 @@ import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.Task;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
@@ -66,15 +66,15 @@ class AssignmentFileTest {
     return Assignment.empty("Pears “of” Huerta\n")
         .withRules(CourseRules.DEFAULTS.with("divisor", "n").with("places", "4"), "Statistics I")
         .withSign(DecimalSign.COMMA)
-        .withMethod(Measure.SD, Method.SHORTCUT)
+        .withMethod(Measures.SD, Method.SHORTCUT)
         .with(
             Item.of(1, "North", "g", new Source.ValuesText("8 10 — 14o\n×"))
                 .withNote("weighed twice")
-                .withAnswer(Measure.MEAN, " 9,0 ")
+                .withAnswer(Task.of(Measures.MEAN), " 9,0 ")
                 .withHandWork(
                     HandWork.NONE
                         .with(
-                            new Task.Percentile(Exact.of(90)),
+                            Task.of(Measures.PERCENTILE, Exact.of(90)),
                             Method.CUMULATIVE,
                             OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))
                         .withScratch("Σx / 2 = 9")
@@ -304,7 +304,7 @@ class AssignmentFileTest {
   void partsTriesClassesAndGraphsComeBackAsTheyWere() throws Exception {
     Item item =
         Item.of(1, "North", "g", new Source.ValuesText("8 10 11"))
-            .withAnswer(Measure.MEAN, "9.67")
+            .withAnswer(Task.of(Measures.MEAN), "9.67")
             .withClasses(new ClassChoice("limits", "0 5 12"))
             .withGraph(
                 GraphChoice.USUAL
@@ -316,11 +316,20 @@ class AssignmentFileTest {
                     .beside(7)
                     .with(GraphText.TITLE, "“Pears”, north")
                     .with(GraphText.PERCENTILES, "10 90"))
-            .withHandWork(HandWork.NONE.withTry(Measure.MEAN, "9.66").withTry(Measure.MEAN, "29"));
+            .withHandWork(
+                HandWork.NONE
+                    .withTry(Task.of(Measures.MEAN), "9.66")
+                    .withTry(Task.of(Measures.MEAN), "29"));
     Assignment assignment =
         Assignment.empty("Sheet 3")
             .with(item)
-            .with(new Part(1, "Find “both”", 1, List.of(Measure.MEAN, Measure.SD), Optional.of(1)))
+            .with(
+                new Part(
+                    1,
+                    "Find “both”",
+                    1,
+                    List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))),
+                    Optional.of(1)))
             .with(new Part(2, "", 1, List.of(), Optional.empty()));
     Path file = folder.resolve("sheet.promedio");
 
@@ -359,12 +368,12 @@ class AssignmentFileTest {
 
     HandWork work = AssignmentFile.read("old", old).items().get(0).handWork();
 
-    OwnWorking sd = work.working(new Task.Measured(Measure.SD), Method.DEFINITION);
+    OwnWorking sd = work.working(Task.of(Measures.SD), Method.DEFINITION);
     assertThat(sd.entry("mean")).isEqualTo("10");
     assertThat(sd.entry("(x − mean)² #1")).isEqualTo("4");
     assertThat(sd.entry("sd")).isEqualTo("1.22");
     assertThat(sd.entry("of no step")).isEqualTo("7");
-    OwnWorking variance = work.working(new Task.Measured(Measure.VARIANCE), Method.DEFINITION);
+    OwnWorking variance = work.working(Task.of(Measures.VARIANCE), Method.DEFINITION);
     assertThat(variance.entries())
         .containsOnly(
             Map.entry("mean", "10"), Map.entry("(x − mean)² #2", "0"), Map.entry("variance", "2"));

@@ -23,8 +23,9 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
 
@@ -46,7 +47,7 @@ class HostileAssignmentsTest {
   private static final String PART =
       "{\"id\":1,\"text\":\"Find\",\"item\":1,\"measures\":[\"mean\"],\"places\":2}";
   private static final String DOCUMENT =
-      "{\"version\":7,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
+      "{\"version\":8,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
           + "\"methods\":{\"sd\":\"shortcut\"},\"decimal\":\".\","
           + "\"next\":{\"item\":2,\"table\":2,\"part\":2},\"items\":["
           + ITEM
@@ -111,12 +112,12 @@ class HostileAssignmentsTest {
           Fate.REFUSED,
           DOCUMENT.replaceFirst("\"" + field + "\":", "\"" + field + "\":null,\"y\":"));
     }
-    changed("version 6.9", Fate.REFUSED, "\"version\":7", "\"version\":6.9");
-    changed("version true", Fate.REFUSED, "\"version\":7", "\"version\":true");
-    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":7", "\"version\":4294967302");
-    changed("version in words", Fate.REFUSED, "\"version\":7", "\"version\":\"7\"");
-    changed("version 8", Fate.REFUSED, "\"version\":7", "\"version\":8");
-    changed("version below 0", Fate.REFUSED, "\"version\":7", "\"version\":-7");
+    changed("version 6.9", Fate.REFUSED, "\"version\":8", "\"version\":6.9");
+    changed("version true", Fate.REFUSED, "\"version\":8", "\"version\":true");
+    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":8", "\"version\":4294967302");
+    changed("version in words", Fate.REFUSED, "\"version\":8", "\"version\":\"7\"");
+    changed("version 9", Fate.REFUSED, "\"version\":8", "\"version\":9");
+    changed("version below 0", Fate.REFUSED, "\"version\":8", "\"version\":-7");
     changed("items are an object", Fate.REFUSED, "\"items\":[", "\"items\":{\"a\":[");
     changed("an item is a number", Fate.REFUSED, ITEM, "3");
     changed("an item is there twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
@@ -259,7 +260,7 @@ class HostileAssignmentsTest {
   }
 
   private static String fields(int count) {
-    StringBuilder fields = new StringBuilder("{\"version\":7");
+    StringBuilder fields = new StringBuilder("{\"version\":8");
     for (int i = 0; i < count; i++) {
       fields.append(",\"f").append(i).append("\":0");
     }
@@ -338,9 +339,9 @@ class HostileAssignmentsTest {
       Assignment opened = AssignmentFile.open(file, fingerprint -> false).assignment();
       for (Item item : opened.items()) {
         Data data = item.source().read(opened.sign()).data();
-        Measures measures = Measures.of(data, opened.rules());
-        for (Measure measure : Measure.values()) {
-          assertThat(measures.get(measure)).isNotNull();
+        Computation measures = Computation.of(data, opened.rules());
+        for (Measure measure : Measures.all()) {
+          assertThat(measures.result(measure)).isNotNull();
         }
       }
       assertThat(fate).as(name).isEqualTo(Fate.OPENED);

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedCategories;
-import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -61,7 +61,7 @@ class CategoryTextTest {
     assertThat(report.path("n").asInt()).isEqualTo(42);
     assertThat(report.path("measures").path("modes").toString())
         .isEqualTo("[{\"value\":\"too small\"}]");
-    assertThat(report.path("measures").path(Measure.MEAN.key()).path("absent").asText())
+    assertThat(report.path("measures").path(Measures.MEAN.key()).path("absent").asText())
         .isEqualTo("categories are names, not numbers");
     assertThat(MeasuresText.of("reasons", SORTED_OUT, CourseRules.DEFAULTS, Extras.NONE))
         .contains("modes                    too small");

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.stream.LongStream;
 import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.entry.TypedClasses;
 import promedio.core.grouping.Grouping;
-import promedio.core.measure.Measure;
-import promedio.core.measure.Measures;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -63,15 +63,15 @@ class GroupingTextTest {
   @Test
   void groupingIsToldBesideTheValuesWithItsError() {
     ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5), CourseRules.DEFAULTS).table();
-    Measures raw = Measures.of(CRATES, CourseRules.DEFAULTS);
-    Measures grouped = Measures.of(table, CourseRules.DEFAULTS);
+    Computation raw = Computation.of(CRATES, CourseRules.DEFAULTS);
+    Computation grouped = Computation.of(table, CourseRules.DEFAULTS);
 
     // 13 against 14.17: classes 5–10, 10–15, 15–20, 20–25 with midpoints 7.5, 12.5, 17.5, 22.5.
     assertThat(GroupingText.besideRaw(CRATES, table, CourseRules.DEFAULTS))
         .anySatisfy(line -> assertThat(line).containsPattern("mean +13\\.00 +14\\.17 +\\+1\\.17"));
     assertThat(
             GroupingText.error(
-                raw.get(Measure.MODES), grouped.get(Measure.MODES), CourseRules.DEFAULTS))
+                raw.result(Measures.MODES), grouped.result(Measures.MODES), CourseRules.DEFAULTS))
         .isEmpty();
   }
 

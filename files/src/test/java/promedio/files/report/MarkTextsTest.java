@@ -9,30 +9,29 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import promedio.core.assignment.Source;
-import promedio.core.marking.Cause;
+import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
-import promedio.core.marking.Kind;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
-import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 import promedio.files.Texts;
 
 /** Explanations in a teacher's words. */
 class MarkTextsTest {
 
-  private static Question question(String values, Measure measure) {
+  private static Question question(String values, Task task) {
     return Question.of(
-        new Source.ValuesText(values).read(DecimalSign.POINT).data(),
-        CourseRules.DEFAULTS,
-        measure);
+        new Source.ValuesText(values).read(DecimalSign.POINT).data(), CourseRules.DEFAULTS, task);
   }
 
-  private static String told(String values, Measure measure, String answer, DecimalSign sign) {
-    Question question = question(values, measure);
+  private static String told(String values, Task task, String answer, DecimalSign sign) {
+    Question question = question(values, task);
     Mark mark = Marker.of(question).mark(answer, sign);
     return new MarkTexts(question, sign).text(mark.best().orElseThrow(), mark);
   }
@@ -41,32 +40,40 @@ class MarkTextsTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "SD | 13.50 | this is the variance; the standard deviation is its square root, 3.67.",
-        "MEAN | 14.50 | 17 was left out; with it the result is 15.00.",
-        "MEAN | 36.60 | 12 was taken as 120, with the decimal sign moved; with 12 the result is 15.00.",
-        "VARIANCE | 10.80 | this is right where the squares are divided by n; in this course the squares are divided by n − 1.",
-        "SD | 9.00 | this is the range, 9.00; asked was another measure, which is 3.67."
+        "sd | 13.50 | this is the variance; the standard deviation is its square root, 3.67.",
+        "mean | 14.50 | 17 was left out; with it the result is 15.00.",
+        "mean | 36.60 | 12 was taken as 120, with the decimal sign moved; with 12 the result is 15.00.",
+        "variance | 10.80 | this is right where the squares are divided by n; in this course the squares are divided by n − 1.",
+        "sd | 9.00 | this is the range, 9.00; asked was another measure, which is 3.67.",
+        "z_score 20 | -1.36 | this is the mean less the value; the value less the mean gives 1.36.",
+        "z_score 20 | 0.37 | this is divided by the variance; divided by the standard deviation it is 1.36.",
+        "percentile 30 | 12.00 | this is right where a percentile is the np-th value, rounded up or"
       })
-  void theWordsNameWhatWasDoneWithTheNumbers(Measure measure, String answer, String words) {
-    assertThat(told("12 15 11 20 17", measure, answer, DecimalSign.POINT)).endsWith(words);
+  void theWordsNameWhatWasDoneWithTheNumbers(String id, String answer, String words) {
+    Task task = Measures.ofId(id).orElseThrow();
+
+    assertThat(told("12 15 11 20 17", task, answer, DecimalSign.POINT)).contains(words);
   }
 
   @Test
   void numbersAreWrittenAsTheStudentWritesThem() {
-    assertThat(told("12 15 11 20 17", Measure.SD, "13,50", DecimalSign.COMMA)).endsWith("3,67.");
+    assertThat(told("12 15 11 20 17", Task.of(Measures.SD), "13,50", DecimalSign.COMMA))
+        .endsWith("3,67.");
   }
 
   @Test
   void theMoreCouldBeChanceTheMoreReservedTheWords() {
     String many = "131.2 118.4 139.9 126.3 144.1 121.5 137.7 129.8 152.6 134.4 127.1 141.3";
 
-    assertThat(told(many, Measure.MEAN, "145.845", DecimalSign.POINT)).startsWith("Probably:");
-    assertThat(told("12 15 11 20 17", Measure.MEAN, "12", DecimalSign.POINT)).startsWith("Perhaps");
+    assertThat(told(many, Task.of(Measures.MEAN), "145.845", DecimalSign.POINT))
+        .startsWith("Probably:");
+    assertThat(told("12 15 11 20 17", Task.of(Measures.MEAN), "12", DecimalSign.POINT))
+        .startsWith("Perhaps");
   }
 
   @Test
   void theShareOfChanceIsTold() {
-    Question question = question("12 15 11 20 17", Measure.MEAN);
+    Question question = question("12 15 11 20 17", Task.of(Measures.MEAN));
     MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
 
     assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
@@ -96,7 +103,7 @@ class MarkTextsTest {
 
   @Test
   void aHintDoesNotTellTheResult() {
-    Question question = question("12 15 11 20 17", Measure.SD);
+    Question question = question("12 15 11 20 17", Task.of(Measures.SD));
     Explanation best = Marker.of(question).mark("13.50", DecimalSign.POINT).best().orElseThrow();
 
     assertThat(new MarkTexts(question, DecimalSign.POINT).hint(best))

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -29,7 +29,7 @@ class MeasuresTextTest {
 
     assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
     assertThat(lines.get(1)).startsWith("by these rules: divisor n-1, quartiles halves-without");
-    assertThat(lines).hasSize(3 + Measure.values().length);
+    assertThat(lines).hasSize(3 + Measures.all().size());
     assertThat(lines).anyMatch(line -> line.matches("sd +1\\.41"));
   }
 

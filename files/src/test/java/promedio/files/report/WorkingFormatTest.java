@@ -8,12 +8,13 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javax.xml.parsers.DocumentBuilder;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -24,7 +25,6 @@ import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
-import promedio.core.working.Task;
 import promedio.core.working.Working;
 
 /** Workings as they are handed in, read and judged as a teacher would. */
@@ -50,7 +50,7 @@ class WorkingFormatTest {
   @Test
   void theStandardDeviationByDeviations() {
     assertThat(
-            lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measure.SD, Method.DEFINITION))
+            lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measures.SD, Method.DEFINITION))
         .containsExactly(
             "T",
             "    x   x − x̄   (x − x̄)²",
@@ -77,7 +77,7 @@ class WorkingFormatTest {
                 WorkingFormat.MARKDOWN,
                 BASKETS,
                 CourseRules.DEFAULTS.with("divisor", "n"),
-                Measure.VARIANCE,
+                Measures.VARIANCE,
                 Method.SHORTCUT))
         .containsExactly(
             "### T\n",
@@ -100,7 +100,7 @@ class WorkingFormatTest {
   void aQuartileByPositionAndTheFenceThatNeedsBoth() {
     CourseRules rules = CourseRules.DEFAULTS.with("quartiles", "hf6");
 
-    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measure.Q3, Method.DEFINITION))
+    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.Q3, Method.DEFINITION))
         .containsExactly(
             "T",
             "n = 5",
@@ -108,7 +108,7 @@ class WorkingFormatTest {
             "The position 4.5 lies between 4 and 5: go 0.5 of the way from one value to the next.",
             "Q₃ = (x(4) + x(5)) / 2 = (136 + 140) / 2 = 138",
             "Rounded by the course rules: 138.00");
-    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measure.UPPER_FENCE, Method.DEFINITION))
+    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.UPPER_FENCE, Method.DEFINITION))
         .contains(
             "Q₁ = (x(1) + x(2)) / 2 = (118.5 + 129.5) / 2 = 124",
             "IQR = Q₃ − Q₁ = 138 − 124 = 14",
@@ -119,7 +119,7 @@ class WorkingFormatTest {
   void withEveryStepRoundedTheCostOfThatIsTold() {
     CourseRules rules = CourseRules.DEFAULTS.with("carry", "0");
 
-    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measure.SD, Method.DEFINITION))
+    assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.SD, Method.DEFINITION))
         .endsWith(
             "s = √(Σ(x − x̄)² / (n − 1)) = √(279 / (5 − 1)) ≈ 8",
             "Rounded by the course rules: 8.00",
@@ -133,7 +133,7 @@ class WorkingFormatTest {
             WorkingFormat.LATEX,
             TRAYS,
             CourseRules.DEFAULTS,
-            Measure.MEAN_DEVIATION,
+            Measures.MEAN_DEVIATION,
             Method.DEFINITION);
 
     assertThat(lines)
@@ -146,7 +146,7 @@ class WorkingFormatTest {
   @Test
   void theDecimalCommaIsKeptTogetherInLatex() {
     Working working =
-        Working.of(TRAYS, CourseRules.DEFAULTS, Measure.RANGE, Method.DEFINITION).orElseThrow();
+        Working.of(TRAYS, CourseRules.DEFAULTS, Measures.RANGE, Method.DEFINITION).orElseThrow();
 
     assertThat(
             WorkingFormat.LATEX.write(
@@ -158,10 +158,10 @@ class WorkingFormatTest {
   void theUnitStandsAfterTheResultAsTheMeasureHasIt() {
     ShownNumbers grams = new ShownNumbers(CourseRules.DEFAULTS, DecimalSign.POINT).in("g");
 
-    assertThat(ending(Measure.VARIANCE, grams)).contains("66.13 g²");
-    assertThat(ending(Measure.SD, grams)).contains("8.13 g");
-    assertThat(ending(Measure.CV, grams)).contains("6.21 %");
-    assertThat(ending(Measure.SKEWNESS, grams)).endsWith(": −0.85");
+    assertThat(ending(Measures.VARIANCE, grams)).contains("66.13 g²");
+    assertThat(ending(Measures.SD, grams)).contains("8.13 g");
+    assertThat(ending(Measures.CV, grams)).contains("6.21 %");
+    assertThat(ending(Measures.SKEWNESS, grams)).endsWith(": −0.85");
   }
 
   private static String ending(Measure measure, ShownNumbers numbers) {
@@ -177,7 +177,7 @@ class WorkingFormatTest {
                 WorkingFormat.TEXT,
                 TRAYS,
                 CourseRules.DEFAULTS,
-                Measure.MEDIAN,
+                Measures.MEDIAN,
                 Method.CROSSING_OFF))
         .contains("/118.5/  /129.5/  131  /136/  /140/");
     assertThat(
@@ -185,7 +185,7 @@ class WorkingFormatTest {
                 WorkingFormat.MARKDOWN,
                 TRAYS,
                 CourseRules.DEFAULTS,
-                Measure.Q1,
+                Measures.Q1,
                 Method.CROSSING_OFF))
         .contains("- 118.5  129.5  (131  136  140)");
     assertThat(
@@ -195,7 +195,7 @@ class WorkingFormatTest {
                     WorkingFormat.HTML,
                     TRAYS,
                     CourseRules.DEFAULTS,
-                    Measure.MEDIAN,
+                    Measures.MEDIAN,
                     Method.CROSSING_OFF)))
         .contains("<s>118.5</s>", "<span class=\"kept\">131</span>");
     assertThat(
@@ -205,18 +205,18 @@ class WorkingFormatTest {
                     WorkingFormat.LATEX,
                     TRAYS,
                     CourseRules.DEFAULTS,
-                    Measure.MEDIAN,
+                    Measures.MEDIAN,
                     Method.CROSSING_OFF)))
         .contains("\\cancel{118.5}", "\\boxed{131}");
   }
 
   @Test
   void theModesAreToldInASentence() {
-    assertThat(lines(WorkingFormat.TEXT, BASKETS, CourseRules.DEFAULTS, Measure.MODES, def()))
+    assertThat(lines(WorkingFormat.TEXT, BASKETS, CourseRules.DEFAULTS, Measures.MODES, def()))
         .endsWith(
             "The greatest frequency is 5; it stands at the value 38.",
             "Rounded by the course rules: 38.00");
-    assertThat(lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measure.MODES, def()))
+    assertThat(lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measures.MODES, def()))
         .endsWith("Every value has the same frequency, 1: there is no mode.");
   }
 
@@ -227,7 +227,7 @@ class WorkingFormatTest {
   @Test
   void aProgramReadsTheWorkingAsJson() throws IOException {
     List<String> lines =
-        lines(WorkingFormat.JSON, TRAYS, CourseRules.DEFAULTS, Measure.SD, Method.DEFINITION);
+        lines(WorkingFormat.JSON, TRAYS, CourseRules.DEFAULTS, Measures.SD, Method.DEFINITION);
 
     JsonNode node = new ObjectMapper().readTree(lines.get(0));
     assertThat(node.get("exact").get(0).asText()).isEqualTo("sqrt(529/8)");
@@ -267,14 +267,15 @@ class WorkingFormatTest {
     List<Working> all = new ArrayList<>();
     for (QuantileRule rule : QuantileRule.values()) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
-      for (Measure measure : Measure.values()) {
-        for (Method method : Method.of(measure, rules)) {
+      for (Measure measure : Measures.all()) {
+        for (Method method : Method.of(Task.of(measure), rules)) {
           Working.of(data, rules, measure, method).ifPresent(all::add);
         }
       }
     }
-    for (String key : Task.otherKeys()) {
-      Task task = Task.of(key, Optional.of(Exact.of(2, 5))).orElseThrow();
+    for (Measure measure : Measures.others()) {
+      Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
+      Task task = new Task(measure, measure.parameters().stream().map(each -> number).toList());
       for (Method method : Method.of(task, CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, task, method).ifPresent(all::add);
       }

@@ -1,0 +1,34 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/**
+ * The kurtosis (n−1)/((n−2)(n−3)) · ((n+1)·(m₄/m₂² − 3) + 6), adjusted for the size of the sample;
+ * n ≥ 4. Joanes and Gill, "Comparing measures of sample skewness and kurtosis", The Statistician 47
+ * (1998).
+ */
+final class AdjustedKurtosis extends BasicMeasure {
+
+  AdjustedKurtosis() {
+    super("kurtosis_adjusted", Family.SHAPE, Quantity.ADJUSTED_KURTOSIS);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    Formula n = setting.n();
+    Formula factor = n.minus(number(1)).over(n.minus(number(2)).times(n.minus(number(3))));
+    Formula excess = Quantity.EXCESS_KURTOSIS.formula();
+    return Definition.of(
+        factor.times(n.plus(number(1)).times(excess).plus(number(6))),
+        Condition.spread(),
+        Condition.atLeast(4, setting));
+  }
+}

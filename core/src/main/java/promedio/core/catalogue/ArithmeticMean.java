@@ -1,0 +1,58 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/** The mean Σx/n; Σfx/Σf of a table, Σfm/Σf of classes. */
+final class ArithmeticMean extends BasicMeasure {
+
+  ArithmeticMean() {
+    super("mean", Family.POSITION, Quantity.MEAN);
+  }
+
+  @Override
+  public Quantity quantity(Setting setting) {
+    return setting.mean();
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(setting.sum(setting.x()).over(setting.n()));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    Formula sum = setting.sum(setting.x());
+    return List.of(
+        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(setting.n().plus(number(-1)))),
+        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(setting.n().plus(number(1)))));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(
+        known ->
+            known
+                .summary()
+                .moments()
+                .<Result>map(m -> new Result.Found(m.mean()))
+                .orElseGet(known.summary()::whyNoMoments));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("mean");
+  }
+}

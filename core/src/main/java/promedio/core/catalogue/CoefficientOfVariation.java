@@ -1,0 +1,46 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/** The coefficient of variation 100·s/|x̄|, in percent. */
+final class CoefficientOfVariation extends BasicMeasure {
+
+  CoefficientOfVariation() {
+    super("cv", Family.SPREAD, Quantity.COEFFICIENT_OF_VARIATION);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(
+        number(100).times(ratio(setting)),
+        Condition.exists(setting.sd().formula()),
+        Condition.notZero(setting.mean().formula(), "mean-zero"));
+  }
+
+  private static Formula ratio(Setting setting) {
+    return setting.sd().formula().over(new Formula.Absolute(setting.mean().formula()));
+  }
+
+  @Override
+  public Dimension dimension(List<Exact> arguments) {
+    return Dimension.PERCENT;
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(new Slip(Cause.PERCENT_LEFT_OUT, ratio(setting)));
+  }
+}

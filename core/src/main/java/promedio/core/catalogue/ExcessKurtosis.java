@@ -1,0 +1,23 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/** The kurtosis m₄/m₂² − 3, that above the normal distribution's. */
+final class ExcessKurtosis extends BasicMeasure {
+
+  ExcessKurtosis() {
+    super("kurtosis_excess", Family.SHAPE, Quantity.EXCESS_KURTOSIS);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(MomentKurtosis.STANDARDIZED.minus(number(3)), Condition.spread());
+  }
+}

@@ -1,0 +1,73 @@
+package promedio.core.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Ordered;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Known;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.sample.ClassTable.Interval;
+import promedio.core.sample.Tally;
+
+/** The smallest or the largest value; in classes the lowest or the highest boundary. */
+final class Extreme extends BasicMeasure {
+
+  private final boolean smallest;
+
+  private Extreme(String key, Quantity quantity, boolean smallest) {
+    super(key, Family.POSITION, quantity);
+    this.smallest = smallest;
+  }
+
+  static Extreme smallest() {
+    return new Extreme("min", Quantity.SMALLEST, true);
+  }
+
+  static Extreme largest() {
+    return new Extreme("max", Quantity.LARGEST, false);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return setting
+        .classes()
+        .map(grouped -> boundary(grouped.intervals()))
+        .orElseGet(
+            () -> Definition.of(new Ordered(smallest ? Formula.number(1) : Quantity.N.formula())));
+  }
+
+  private Definition boundary(List<Interval> intervals) {
+    Optional<Exact> found =
+        smallest ? intervals.get(0).lower() : intervals.get(intervals.size() - 1).upper();
+    return found
+        .map(Numeral::new)
+        .map(numeral -> Definition.of(numeral))
+        .orElseGet(() -> Definition.undefined(smallest ? "first-class-open" : "last-class-open"));
+  }
+
+  /**
+   * Values have a smallest one even where frequencies that are not whole give them no positions.
+   */
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return setting.classes().isPresent() ? Optional.empty() : Optional.of(this::endOfTally);
+  }
+
+  private Result endOfTally(Known known) {
+    Tally tally = known.setting().tally();
+    return new Result.Found(tally.value(smallest ? 0 : tally.size() - 1));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of(key());
+  }
+}

@@ -1,0 +1,52 @@
+package promedio.core.catalogue;
+
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+
+/** A fence so many interquartile ranges beyond a quartile; what lies further out is an outlier. */
+final class Fence extends BasicMeasure {
+
+  private static final Exact NEAR = Exact.of(3, 2);
+  private static final Exact FAR = Exact.of(3);
+
+  private final boolean lower;
+  private final Exact factor;
+
+  private Fence(String key, Quantity quantity, boolean lower, Exact factor) {
+    super(key, Family.SPREAD, quantity);
+    this.lower = lower;
+    this.factor = factor;
+  }
+
+  static Fence lower() {
+    return new Fence("lower_fence", Quantity.LOWER_FENCE, true, NEAR);
+  }
+
+  static Fence upper() {
+    return new Fence("upper_fence", Quantity.UPPER_FENCE, false, NEAR);
+  }
+
+  static Fence lowerOuter() {
+    return new Fence("lower_outer_fence", Quantity.LOWER_OUTER_FENCE, true, FAR);
+  }
+
+  static Fence upperOuter() {
+    return new Fence("upper_outer_fence", Quantity.UPPER_OUTER_FENCE, false, FAR);
+  }
+
+  /** Q₁ − k·IQR, or Q₃ + k·IQR. */
+  @Override
+  public Definition definition(Setting setting) {
+    Formula beyond = new Numeral(factor).times(Quantity.INTERQUARTILE_RANGE.formula());
+    return Definition.of(
+        lower
+            ? Quantity.LOWER_QUARTILE.formula().minus(beyond)
+            : Quantity.UPPER_QUARTILE.formula().plus(beyond));
+  }
+}

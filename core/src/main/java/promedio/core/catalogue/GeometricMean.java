@@ -1,0 +1,30 @@
+package promedio.core.catalogue;
+
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Setting;
+
+/** The geometric mean, the n-th root of the product of all values; of values above 0. */
+final class GeometricMean extends BasicMeasure {
+
+  GeometricMean() {
+    super("geometric_mean", Family.POSITION, Quantity.GEOMETRIC_MEAN);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    Formula x = setting.x();
+    Formula factor = setting.isTable() ? new Formula.Power(x, Quantity.F.formula()) : x;
+    return Definition.of(new Formula.Root(setting.n(), new Formula.Product(factor)));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(known -> known.summary().geometricMean());
+  }
+}

@@ -1,0 +1,31 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Setting;
+
+/** The harmonic mean n/Σ(1/x); of values above 0. */
+final class HarmonicMean extends BasicMeasure {
+
+  HarmonicMean() {
+    super("harmonic_mean", Family.POSITION, Quantity.HARMONIC_MEAN);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    Formula once = setting.isTable() ? Quantity.F.formula() : number(1);
+    return Definition.of(setting.n().over(new Formula.Sum(once.over(setting.x()))));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(known -> known.summary().harmonicMean());
+  }
+}

@@ -1,0 +1,35 @@
+package promedio.core.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/** The interquartile range Q₃ − Q₁. */
+final class InterquartileRange extends BasicMeasure {
+
+  InterquartileRange() {
+    super("iqr", Family.SPREAD, Quantity.INTERQUARTILE_RANGE);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(
+        Quantity.UPPER_QUARTILE.formula().minus(Quantity.LOWER_QUARTILE.formula()));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(new Slip(Cause.IQR_HALVED, Quantity.QUARTILE_DEVIATION.formula()));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("iqr");
+  }
+}

@@ -1,0 +1,185 @@
+package promedio.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Task;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+
+/** The catalogue of all measures. A measure is added by its own file and a line here. */
+public final class Measures {
+
+  public static final Measure SUM = new SumOfValues();
+  public static final Measure MEAN = new ArithmeticMean();
+  public static final Measure MEDIAN = new Median();
+  public static final Measure MODES = new Modes();
+  public static final Measure Q1 = Quartile.lower();
+  public static final Measure Q3 = Quartile.upper();
+  public static final Measure MIDRANGE = new Midrange();
+  public static final Measure GEOMETRIC_MEAN = new GeometricMean();
+  public static final Measure HARMONIC_MEAN = new HarmonicMean();
+  public static final Measure MIN = Extreme.smallest();
+  public static final Measure MAX = Extreme.largest();
+  public static final Measure RANGE = new Range();
+  public static final Measure IQR = new InterquartileRange();
+  public static final Measure QUARTILE_DEVIATION = new QuartileDeviation();
+  public static final Measure VARIANCE = Variance.byRule();
+  public static final Measure SD = StandardDeviation.byRule();
+  public static final Measure MEAN_DEVIATION = new MeanDeviation();
+  public static final Measure MEAN_DEVIATION_MEDIAN = new MeanDeviationFromMedian();
+  public static final Measure CV = new CoefficientOfVariation();
+  public static final Measure STANDARD_ERROR = new StandardError();
+  public static final Measure SKEWNESS = new Skewness();
+  public static final Measure SKEWNESS_ADJUSTED = new AdjustedSkewness();
+  public static final Measure SKEWNESS_MOMENT = new MomentSkewness();
+  public static final Measure SKEWNESS_MOMENT_S = new SkewnessByDeviation();
+  public static final Measure SKEWNESS_PEARSON_MEDIAN = new PearsonSkewnessByMedian();
+  public static final Measure SKEWNESS_PEARSON_MODE = new PearsonSkewnessByMode();
+  public static final Measure SKEWNESS_QUARTILE = new QuartileSkewness();
+  public static final Measure KURTOSIS_MOMENT = new MomentKurtosis();
+  public static final Measure KURTOSIS_EXCESS = new ExcessKurtosis();
+  public static final Measure KURTOSIS_ADJUSTED = new AdjustedKurtosis();
+  public static final Measure LOWER_FENCE = Fence.lower();
+  public static final Measure UPPER_FENCE = Fence.upper();
+  public static final Measure LOWER_OUTER_FENCE = Fence.lowerOuter();
+  public static final Measure UPPER_OUTER_FENCE = Fence.upperOuter();
+
+  public static final Measure FIVE_NUMBERS = new FiveNumbers();
+  public static final Measure DECILE = new Decile();
+  public static final Measure PERCENTILE = new Percentile();
+  public static final Measure PERCENTILE_RANK = new PercentileRank();
+  public static final Measure TRIMMED_MEAN = new TrimmedMean();
+  public static final Measure MOMENT = new Moment();
+  public static final Measure Z_SCORE = new ZScore();
+  public static final Measure VALUE_OF_Z = new ValueOfZ();
+
+  /** Those of one result that any data have, in the order in which they are told. */
+  private static final List<Measure> ALL =
+      List.of(
+          SUM,
+          MEAN,
+          MEDIAN,
+          MODES,
+          Q1,
+          Q3,
+          MIDRANGE,
+          GEOMETRIC_MEAN,
+          HARMONIC_MEAN,
+          MIN,
+          MAX,
+          RANGE,
+          IQR,
+          QUARTILE_DEVIATION,
+          VARIANCE,
+          SD,
+          MEAN_DEVIATION,
+          MEAN_DEVIATION_MEDIAN,
+          CV,
+          STANDARD_ERROR,
+          SKEWNESS,
+          SKEWNESS_ADJUSTED,
+          SKEWNESS_MOMENT,
+          SKEWNESS_MOMENT_S,
+          SKEWNESS_PEARSON_MEDIAN,
+          SKEWNESS_PEARSON_MODE,
+          SKEWNESS_QUARTILE,
+          KURTOSIS_MOMENT,
+          KURTOSIS_EXCESS,
+          KURTOSIS_ADJUSTED,
+          LOWER_FENCE,
+          UPPER_FENCE,
+          LOWER_OUTER_FENCE,
+          UPPER_OUTER_FENCE);
+
+  /** Those that are rows of others, or need arguments. */
+  private static final List<Measure> OTHERS =
+      List.of(
+          FIVE_NUMBERS,
+          DECILE,
+          PERCENTILE,
+          PERCENTILE_RANK,
+          TRIMMED_MEAN,
+          MOMENT,
+          Z_SCORE,
+          VALUE_OF_Z);
+
+  /** What formulas name that nobody asks for itself. */
+  private static final List<Measure> HELPERS =
+      List.of(Count.ofSample(), Count.ofTable(), Variance.ofSample(), StandardDeviation.ofSample());
+
+  /** Every measure without arguments, and each moment, whose symbol names its order. */
+  private static final List<Task> NAMED =
+      Stream.concat(
+              Stream.concat(ALL.stream().filter(m -> m != SKEWNESS), HELPERS.stream())
+                  .map(Task::of),
+              Stream.of(2, 3, 4).map(order -> Task.of(MOMENT, Exact.of(order))))
+          .toList();
+
+  private static final List<Measure> EVERY = Stream.concat(ALL.stream(), OTHERS.stream()).toList();
+
+  /** Tasks in the order of their measures here, then of their arguments. */
+  public static final Comparator<Task> IN_ORDER =
+      Comparator.comparing((Task task) -> EVERY.indexOf(task.measure()))
+          .thenComparing(Task::arguments, Measures::compare);
+
+  private Measures() {}
+
+  private static int compare(List<Exact> arguments, List<Exact> others) {
+    for (int i = 0; i < Math.min(arguments.size(), others.size()); i++) {
+      int order = arguments.get(i).compareTo(others.get(i));
+      if (order != 0) {
+        return order;
+      }
+    }
+    return Integer.compare(arguments.size(), others.size());
+  }
+
+  /** {@return those of one result that any data have, in the order in which they are told} */
+  public static List<Measure> all() {
+    return ALL;
+  }
+
+  /** {@return those that are rows of others, or need arguments} */
+  public static List<Measure> others() {
+    return OTHERS;
+  }
+
+  /** {@return the measure of this key} */
+  public static Optional<Measure> ofKey(String key) {
+    return EVERY.stream().filter(measure -> measure.key().equals(key)).findFirst();
+  }
+
+  /**
+   * {@return the task of this id, as {@link Task#id} gives it}; none where there is no such
+   * measure, or it does not take these arguments
+   */
+  public static Optional<Task> ofId(String id) {
+    String[] parts = id.split(" ", -1);
+    Optional<Measure> measure = ofKey(parts[0]);
+    List<Exact> arguments = new ArrayList<>();
+    for (int i = 1; i < parts.length; i++) {
+      if (!(NumberText.read(parts[i], DecimalSign.POINT) instanceof Reading.Numeral numeral)) {
+        return Optional.empty();
+      }
+      arguments.add(numeral.value());
+    }
+    return measure
+        .filter(found -> Task.refusal(found, arguments).isEmpty())
+        .map(found -> new Task(found, arguments));
+  }
+
+  /** {@return what finds a quantity that formulas name; none where it is given or seen} */
+  public static Optional<Task> finding(Quantity quantity, Setting setting) {
+    return NAMED.stream()
+        .filter(task -> task.measure().quantity(setting.with(task.arguments())).equals(quantity))
+        .findFirst();
+  }
+}

@@ -1,0 +1,38 @@
+package promedio.core.catalogue;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.OrderedPlace;
+import promedio.core.measure.ReachedClass;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+
+/**
+ * The median: the middle value, or the mean of the two middle ones; in classes the value that half
+ * of them do not exceed, by interpolation.
+ */
+final class Median extends BasicMeasure {
+
+  private static final Exact HALF = Exact.of(1, 2);
+
+  Median() {
+    super("median", Family.POSITION, Quantity.MEDIAN);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return setting.classes().isPresent()
+        ? Definition.of(new ReachedClass(HALF))
+        : Definition.of(
+            new OrderedPlace(OrderedPlace.Role.MEDIAN, setting.rules().get(Rule.QUARTILES), HALF));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("median");
+  }
+}

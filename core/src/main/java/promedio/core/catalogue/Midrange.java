@@ -1,0 +1,29 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/** The midrange (min + max)/2. */
+final class Midrange extends BasicMeasure {
+
+  Midrange() {
+    super("midrange", Family.POSITION, Quantity.MIDRANGE);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(
+        Quantity.SMALLEST.formula().plus(Quantity.LARGEST.formula()).over(number(2)));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("midrange");
+  }
+}

@@ -1,0 +1,54 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.ModalClasses;
+import promedio.core.measure.MostFrequent;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Shape;
+import promedio.core.rules.Rule;
+
+/** The modes: the most frequent values or categories; in classes by the rule for grouped modes. */
+final class Modes extends BasicMeasure {
+
+  Modes() {
+    super("modes", Family.POSITION, Quantity.MODE);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    if (setting.classes().isEmpty()) {
+      return Definition.of(new MostFrequent());
+    }
+    return switch (setting.rules().get(Rule.GROUPED_MODE)) {
+      case INTERPOLATED -> Definition.of(new ModalClasses(true));
+      case MIDPOINT -> Definition.of(new ModalClasses(false));
+      // Pearson's rule of thumb: the mode lies twice as far from the median as the mean does.
+      case EMPIRICAL ->
+          Definition.of(
+              number(3)
+                  .times(Quantity.MEDIAN.formula())
+                  .minus(number(2).times(setting.mean().formula())));
+    };
+  }
+
+  @Override
+  public Shape shape() {
+    return Shape.SEVERAL;
+  }
+
+  @Override
+  public boolean isOfCategories() {
+    return true;
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("mode");
+  }
+}

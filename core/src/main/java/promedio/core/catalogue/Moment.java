@@ -1,0 +1,70 @@
+package promedio.core.catalogue;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Known;
+import promedio.core.measure.Moments;
+import promedio.core.measure.Parameter;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+
+/** The central moment Σ(x−x̄)^k/n of order 2, 3 or 4. */
+final class Moment extends BasicMeasure {
+
+  private static final List<Quantity> SYMBOLS =
+      List.of(Quantity.SECOND_MOMENT, Quantity.THIRD_MOMENT, Quantity.FOURTH_MOMENT);
+  private static final List<Dimension> DIMENSIONS =
+      List.of(Dimension.SQUARE, Dimension.CUBE, Dimension.FOURTH_POWER);
+
+  Moment() {
+    super("moment", Family.SHAPE, Quantity.SECOND_MOMENT);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(Parameter.oneOf(Quantity.ORDER, List.of(Exact.of(2), Exact.of(3), Exact.of(4))));
+  }
+
+  private static int order(Setting setting) {
+    return setting.argument(0).numerator().intValueExact();
+  }
+
+  @Override
+  public Quantity quantity(Setting setting) {
+    return SYMBOLS.get(order(setting) - 2);
+  }
+
+  @Override
+  public Dimension dimension(List<Exact> arguments) {
+    return DIMENSIONS.get(arguments.get(0).numerator().intValueExact() - 2);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(setting.powers(order(setting)).over(setting.n()));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(Moment::fast);
+  }
+
+  private static Result fast(Known known) {
+    return known
+        .summary()
+        .moments()
+        .<Result>map(moments -> new Result.Found(of(moments, order(known.setting()))))
+        .orElseGet(known.summary()::whyNoMoments);
+  }
+
+  private static Exact of(Moments moments, int order) {
+    return order == 2 ? moments.m2() : order == 3 ? moments.m3() : moments.m4();
+  }
+}

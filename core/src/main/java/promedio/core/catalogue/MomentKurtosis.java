@@ -1,0 +1,26 @@
+package promedio.core.catalogue;
+
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/** The kurtosis m₄/m₂² of the moments. */
+final class MomentKurtosis extends BasicMeasure {
+
+  /** m₄/m₂². */
+  static final Formula STANDARDIZED =
+      Quantity.FOURTH_MOMENT.formula().over(Quantity.SECOND_MOMENT.formula().power(2));
+
+  MomentKurtosis() {
+    super("kurtosis_moment", Family.SHAPE, Quantity.MOMENT_KURTOSIS);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(STANDARDIZED, Condition.spread());
+  }
+}

@@ -1,0 +1,36 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/** Pearson's first skewness (x̄ − Mo)/s, where there is one mode. */
+final class PearsonSkewnessByMode extends BasicMeasure {
+
+  PearsonSkewnessByMode() {
+    super("skewness_pearson_mode", Family.SHAPE, Quantity.MODE_SKEWNESS);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(
+        setting.mean().formula().minus(Quantity.MODE.formula()).over(setting.sd().formula()),
+        // Without a mode there is nothing to compare the mean with in the first place.
+        Condition.exists(Quantity.MODE.formula()),
+        Condition.exists(setting.mean().formula()),
+        Condition.notZero(setting.sd().formula(), "no-spread"));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  }
+}

@@ -1,0 +1,35 @@
+package promedio.core.catalogue;
+
+import java.util.List;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Family;
+import promedio.core.measure.Parameter;
+import promedio.core.measure.RankOfValue;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+
+/** How many percent of the values lie below a value, those equal to it counted half. */
+final class PercentileRank extends BasicMeasure {
+
+  PercentileRank() {
+    super("percentile_rank", Family.POSITION, Quantity.RANK);
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(Parameter.any(Quantity.ONE_VALUE));
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(new RankOfValue(setting.argument(0)));
+  }
+
+  @Override
+  public Dimension dimension(List<Exact> arguments) {
+    return Dimension.PERCENT;
+  }
+}

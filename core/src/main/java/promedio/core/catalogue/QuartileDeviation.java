@@ -1,0 +1,36 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/** The quartile deviation, half the interquartile range. */
+final class QuartileDeviation extends BasicMeasure {
+
+  QuartileDeviation() {
+    super("quartile_deviation", Family.SPREAD, Quantity.QUARTILE_DEVIATION);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(Quantity.INTERQUARTILE_RANGE.formula().over(number(2)));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(new Slip(Cause.IQR_NOT_HALVED, Quantity.INTERQUARTILE_RANGE.formula()));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("quartile_deviation");
+  }
+}

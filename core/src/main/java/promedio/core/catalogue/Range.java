@@ -1,0 +1,26 @@
+package promedio.core.catalogue;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/** The range max − min. */
+final class Range extends BasicMeasure {
+
+  Range() {
+    super("range", Family.SPREAD, Quantity.RANGE);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(Quantity.LARGEST.formula().minus(Quantity.SMALLEST.formula()));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("range");
+  }
+}

@@ -1,0 +1,43 @@
+package promedio.core.catalogue;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/**
+ * The skewness m₃/s³, s by n − 1 and without Sheppard's correction, which leaves moments and what
+ * is made of them alone. Joanes and Gill, "Comparing measures of sample skewness and kurtosis", The
+ * Statistician 47 (1998).
+ */
+final class SkewnessByDeviation extends BasicMeasure {
+
+  SkewnessByDeviation() {
+    super("skewness_moment_s", Family.SHAPE, Quantity.SKEWNESS_BY_S);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    Formula s =
+        setting.sheppardWidth().isPresent()
+            ? setting.varianceOfSample().root()
+            : Quantity.STANDARD_DEVIATION.formula();
+    return Definition.of(
+        Quantity.THIRD_MOMENT.formula().over(s.power(3)),
+        Condition.spread(),
+        Condition.moreThanOne(setting));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  }
+}

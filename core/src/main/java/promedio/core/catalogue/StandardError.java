@@ -1,0 +1,26 @@
+package promedio.core.catalogue;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.Setting;
+
+/** The standard error s/√n of the mean, s by n − 1. */
+final class StandardError extends BasicMeasure {
+
+  StandardError() {
+    super("standard_error", Family.SPREAD, Quantity.STANDARD_ERROR);
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(Quantity.STANDARD_DEVIATION.formula().over(setting.n().root()));
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of("standard_error");
+  }
+}

@@ -1,0 +1,41 @@
+package promedio.core.catalogue;
+
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+
+/** The sum Σx of all values; Σfx of a table, Σfm of classes. */
+final class SumOfValues extends BasicMeasure {
+
+  SumOfValues() {
+    super("sum", Family.POSITION, Quantity.TOTAL);
+  }
+
+  @Override
+  public Quantity quantity(Setting setting) {
+    return setting.classes().isPresent()
+        ? Quantity.CLASS_TOTAL
+        : setting.isTable() ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return Definition.of(setting.sum(setting.x()));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(
+        known ->
+            known
+                .summary()
+                .moments()
+                .<Result>map(m -> new Result.Found(m.sum()))
+                .orElseGet(known.summary()::whyNoMoments));
+  }
+}

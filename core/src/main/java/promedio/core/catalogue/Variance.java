@@ -1,0 +1,112 @@
+package promedio.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.BasicMeasure;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Known;
+import promedio.core.measure.Moments;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
+
+/**
+ * The variance Σ(x−x̄)²/(n−1), or Σ(x−x̄)²/n; less Sheppard's h²/12 where that rule is on and all
+ * classes are equally wide.
+ */
+final class Variance extends BasicMeasure {
+
+  /** Whether it is divided by n − 1 whatever the rule says, as the standard error wants it. */
+  private final boolean ofSample;
+
+  private Variance(boolean ofSample) {
+    super("variance", Family.SPREAD, Quantity.VARIANCE);
+    this.ofSample = ofSample;
+  }
+
+  static Variance byRule() {
+    return new Variance(false);
+  }
+
+  static Variance ofSample() {
+    return new Variance(true);
+  }
+
+  @Override
+  public Quantity quantity(Setting setting) {
+    return ofSample ? Quantity.VARIANCE : setting.variance();
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    Formula variance = ofSample ? setting.varianceOfSample() : setting.uncorrectedVariance();
+    return Definition.of(setting.corrected(variance), needs(variance, !byN(setting), setting));
+  }
+
+  /** {@return what must hold for a variance, or its root, to be there} */
+  static Condition[] needs(Formula variance, boolean byOneLess, Setting setting) {
+    List<Condition> needs = new ArrayList<>();
+    if (byOneLess) {
+      needs.add(Condition.moreThanOne(setting));
+    }
+    if (setting.sheppardWidth().isPresent()) {
+      needs.add(Condition.notNegative(setting.corrected(variance), "sheppard-negative"));
+    }
+    return needs.toArray(Condition[]::new);
+  }
+
+  private boolean byN(Setting setting) {
+    return setting.isPopulation() && !ofSample;
+  }
+
+  @Override
+  public Dimension dimension(List<Exact> arguments) {
+    return Dimension.SQUARE;
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return List.of(
+        new Slip(Cause.ROOT_TAKEN, setting.sd().formula()),
+        new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()));
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return Optional.of(this::fast);
+  }
+
+  private Result fast(Known known) {
+    Setting setting = known.setting();
+    Optional<Moments> moments = known.summary().moments();
+    if (moments.isEmpty()) {
+      return known.summary().whyNoMoments();
+    }
+    Exact n = moments.get().n();
+    if (!byN(setting) && n.compareTo(Exact.ONE) <= 0) {
+      return Result.absent("too-few", "2");
+    }
+    Exact m2 = moments.get().m2();
+    Exact raw = byN(setting) ? m2 : m2.times(n).over(n.minus(Exact.ONE));
+    Exact correction =
+        setting.sheppardWidth().map(width -> width.pow(2).over(12)).orElse(Exact.ZERO);
+    Exact corrected = raw.minus(correction);
+    return corrected.signum() < 0
+        ? Result.absent("sheppard-negative")
+        : new Result.Found(corrected);
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return Optional.of(key());
+  }
+}

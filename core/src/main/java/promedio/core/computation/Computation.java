@@ -1,0 +1,375 @@
+package promedio.core.computation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import promedio.core.catalogue.Measures;
+import promedio.core.formula.Equation;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Inspection;
+import promedio.core.measure.Known;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.measure.Rewriting;
+import promedio.core.measure.Setting;
+import promedio.core.measure.Shape;
+import promedio.core.measure.Sighting;
+import promedio.core.measure.Summary;
+import promedio.core.measure.Task;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+
+/**
+ * Everything that can be known of some data by some course rules, computed when first asked for.
+ * Safe for use by several threads.
+ */
+public final class Computation {
+
+  private final Setting setting;
+  private final Summary summary;
+  private final Rewriting rewriting;
+
+  private final Map<Task, Result> results = new HashMap<>();
+  private final Map<Quantity, Result> quantities = new HashMap<>();
+  private final Map<Task, Dependencies> dependencies = new HashMap<>();
+
+  private Computation(Setting setting, Summary summary, Rewriting rewriting) {
+    this.setting = setting;
+    this.summary = summary;
+    this.rewriting = rewriting;
+  }
+
+  /** {@return what can be known of the data by the rules} */
+  public static Computation of(Data data, CourseRules rules) {
+    Setting setting = Setting.of(data, rules);
+    return new Computation(setting, Summary.of(setting), Rewriting.NONE);
+  }
+
+  /** {@return the same by other rules; what no rule changes is shared} */
+  public Computation under(CourseRules others) {
+    Setting other = Setting.of(setting.data(), others);
+    boolean same =
+        setting.classes().isEmpty()
+            || others.get(Rule.OPEN_CLASS) == setting.rules().get(Rule.OPEN_CLASS);
+    return new Computation(other, same ? summary : Summary.of(other), Rewriting.NONE);
+  }
+
+  /** {@return the same as a hand works it that does something otherwise} */
+  public Computation with(Rewriting other) {
+    Setting rewritten = other.rows().map(setting::over).orElse(setting);
+    return new Computation(rewritten, summary, other);
+  }
+
+  /** {@return the data, the rules, and the parts that formulas of them are made of} */
+  public Setting setting() {
+    return setting;
+  }
+
+  /** {@return the result of a measure, or why there is none} */
+  public Result result(Measure measure) {
+    return result(Task.of(measure));
+  }
+
+  /** {@return the result of what is asked, or why there is none} */
+  public synchronized Result result(Task task) {
+    Result known = results.get(task);
+    if (known == null) {
+      known = compute(task.meant(setting.rules()));
+      results.put(task, known);
+    }
+    return known;
+  }
+
+  /** {@return the exact number that is asked for, where there is just one} */
+  public Optional<Exact> value(Task task) {
+    return exact(result(task));
+  }
+
+  /** {@return the exact number that a quantity comes to, where it has one} */
+  public Optional<Exact> value(Quantity quantity) {
+    return exact(result(quantity));
+  }
+
+  /** {@return what a formula of the quantities of this data comes to, as far as that is exact} */
+  public synchronized Optional<Exact> value(Formula formula) {
+    return isKnown(formula) ? evaluation(Map.of()).of(formula) : Optional.empty();
+  }
+
+  /** {@return a quantity that formulas name, or why there is none} */
+  public synchronized Result result(Quantity quantity) {
+    Result known = quantities.get(quantity);
+    if (known == null) {
+      known = compute(quantity);
+      quantities.put(quantity, known);
+    }
+    return known;
+  }
+
+  private Result compute(Quantity quantity) {
+    Optional<Task> task = Measures.finding(quantity, setting);
+    if (task.isEmpty()) {
+      return Result.absent("not-computable");
+    }
+    Result found = result(task.get());
+    if (found instanceof Result.Several several) {
+      found =
+          several.values().size() == 1
+              ? new Result.Found(several.values().get(0))
+              : Result.absent("several-modes");
+    }
+    UnaryOperator<Exact> change =
+        rewriting.results().getOrDefault(quantity, UnaryOperator.identity());
+    return found.then(value -> new Result.Found(change.apply(value)));
+  }
+
+  private static Optional<Exact> exact(Result result) {
+    return result instanceof Result.Found found ? Optional.of(found.value()) : Optional.empty();
+  }
+
+  private Result compute(Task task) {
+    Measure measure = task.measure();
+    boolean named = setting.categories().isPresent() && setting.data().total().signum() != 0;
+    if (setting.tally().isEmpty() && !(named && measure.isOfCategories())) {
+      return Result.absent(named ? "of-categories" : "no-values");
+    }
+    Setting asked = setting.with(task.arguments());
+    Optional<FastPath> fast =
+        rewriting.equals(Rewriting.NONE) ? measure.fast(asked) : Optional.empty();
+    return fast.isPresent()
+        ? fast.get().of(new Facts(asked))
+        : measure.definition(asked).accept(new Finding(task, asked));
+  }
+
+  /** What a quicker way may use. */
+  private final class Facts implements Known {
+
+    private final Setting asked;
+
+    Facts(Setting asked) {
+      this.asked = asked;
+    }
+
+    @Override
+    public Setting setting() {
+      return asked;
+    }
+
+    @Override
+    public Summary summary() {
+      return summary;
+    }
+
+    @Override
+    public Result result(Quantity quantity) {
+      return Computation.this.result(quantity);
+    }
+  }
+
+  /** Finds a result by the definition. */
+  private final class Finding implements Definition.Visitor<Result> {
+
+    private final Task task;
+    private final Setting asked;
+
+    Finding(Task task, Setting asked) {
+      this.task = task;
+      this.asked = asked;
+    }
+
+    @Override
+    public Result byFormula(Definition.ByFormula definition) {
+      for (Condition need : definition.needs()) {
+        Result subject = evaluate(need.subject(), task.named());
+        if (!(subject instanceof Result.Found found)) {
+          return subject;
+        }
+        if (!need.holds(found.value())) {
+          return new Result.Absent(need.why());
+        }
+      }
+      Result found = evaluate(definition.right(), task.named());
+      return task.measure().shape() == Shape.SEVERAL
+          ? found.then(value -> new Result.Several(List.of(value)))
+          : found;
+    }
+
+    @Override
+    public Result byInspection(Definition.ByInspection definition) {
+      Inspection.Seen seen = definition.how().look(asked);
+      if (seen instanceof Inspection.Nothing nothing) {
+        return new Result.Absent(nothing.why());
+      }
+      if (seen instanceof Inspection.Names names) {
+        return new Result.Named(names.names());
+      }
+      List<Sighting> sightings =
+          ((Inspection.Numbers) seen)
+              .sightings().stream().flatMap(s -> rewriting.sightings().apply(s).stream()).toList();
+      if (task.measure().shape() == Shape.ONE) {
+        return sightings.isEmpty() ? Result.absent("not-computable") : read(sightings.get(0));
+      }
+      TreeSet<Exact> values = new TreeSet<>();
+      sightings.forEach(sighting -> exact(read(sighting)).ifPresent(values::add));
+      return values.isEmpty()
+          ? Result.absent("not-computable")
+          : new Result.Several(List.copyOf(values));
+    }
+
+    private Result read(Sighting sighting) {
+      return sighting
+          .rest()
+          .map(
+              rest ->
+                  of(rest, setting.rules()).with(rewriting).evaluate(sighting.formula(), Map.of()))
+          .orElseGet(() -> evaluate(sighting.formula(), sighting.found()));
+    }
+
+    @Override
+    public Result together(Definition.Together definition) {
+      List<Exact> values = new ArrayList<>();
+      for (Quantity quantity : definition.quantities()) {
+        Result each = result(quantity);
+        if (!(each instanceof Result.Found found)) {
+          return each;
+        }
+        values.add(found.value());
+      }
+      return new Result.Row(values);
+    }
+
+    @Override
+    public Result undefined(Definition.Undefined definition) {
+      return new Result.Absent(definition.why());
+    }
+  }
+
+  /** A formula, or the reason of the first part of it that has no value. */
+  private Result evaluate(Formula formula, Map<Quantity, Exact> given) {
+    Formula worked = rewriting.tree().apply(formula);
+    for (Formula part : worked.parts()) {
+      if (part instanceof Formula.Named named && !given.containsKey(named.quantity())) {
+        Result known = result(named.quantity());
+        if (known instanceof Result.Absent) {
+          return known;
+        }
+      }
+    }
+    if (!isKnown(worked)) {
+      return Result.absent("open-no-midpoint");
+    }
+    return evaluation(given)
+        .real(worked)
+        .map(Result::of)
+        .orElseGet(() -> Result.absent("not-computable"));
+  }
+
+  /** Midpoints that are put in under a sum need none of the classes. */
+  private boolean isKnown(Formula formula) {
+    return rewriting.rows().isPresent()
+        || setting.hasMidpoints()
+        || !formula.mentions(Quantity.MIDPOINT);
+  }
+
+  private Evaluation evaluation(Map<Quantity, Exact> given) {
+    return new Evaluation(
+        setting.scope(),
+        quantity -> Optional.ofNullable(given.get(quantity)).or(() -> value(quantity)));
+  }
+
+  /** {@return the quantity that a measure without arguments is, by these rules} */
+  public Quantity symbol(Measure measure) {
+    return symbol(Task.of(measure));
+  }
+
+  /** {@return the quantity that is asked for, by these rules} */
+  public Quantity symbol(Task task) {
+    return task.measure().quantity(setting.with(task.arguments()));
+  }
+
+  /** {@return how what is asked is found for these data, by these rules} */
+  public Definition definition(Task task) {
+    return task.meant(setting.rules()).measure().definition(setting.with(task.arguments()));
+  }
+
+  /** {@return how a quantity is found that formulas name; none where it is given or seen} */
+  public Optional<Definition> definition(Quantity quantity) {
+    return Measures.finding(quantity, setting).map(this::definition);
+  }
+
+  /** {@return the formula of one number that is asked for}; none where there is none */
+  public Optional<Equation> equation(Task task) {
+    return task.measure().shape() == Shape.ONE
+        ? formula(task).map(right -> new Equation(symbol(task), right))
+        : Optional.empty();
+  }
+
+  /** {@return the formula that what is asked is found by, after looking where one has to look} */
+  public Optional<Formula> formula(Task task) {
+    return setting.tally().isEmpty()
+        ? Optional.empty()
+        : definition(task).accept(new Right(setting.with(task.arguments())));
+  }
+
+  /** {@return the formula of a quantity that formulas name}; none where it has none */
+  public Optional<Formula> formula(Quantity quantity) {
+    return Measures.finding(quantity, setting).flatMap(this::formula);
+  }
+
+  /** The right side of an equation. */
+  private record Right(Setting asked) implements Definition.Visitor<Optional<Formula>> {
+
+    @Override
+    public Optional<Formula> byFormula(Definition.ByFormula definition) {
+      return Optional.of(definition.right());
+    }
+
+    @Override
+    public Optional<Formula> byInspection(Definition.ByInspection definition) {
+      return definition.how().look(asked) instanceof Inspection.Numbers numbers
+          ? numbers.sightings().stream().findFirst().map(Sighting::formula)
+          : Optional.empty();
+    }
+
+    @Override
+    public Optional<Formula> together(Definition.Together definition) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Formula> undefined(Definition.Undefined definition) {
+      return Optional.empty();
+    }
+  }
+
+  /** {@return what that which is asked is made of, at whatever remove} */
+  public synchronized Dependencies dependencies(Task task) {
+    Dependencies known = dependencies.get(task);
+    if (known == null) {
+      known = Dependencies.of(definition(task), this::definition);
+      dependencies.put(task, known);
+    }
+    return known;
+  }
+
+  /** {@return whether what is asked is made of the quantity, at whatever remove} */
+  public boolean dependsOn(Task task, Quantity quantity) {
+    return dependencies(task).quantities().contains(quantity);
+  }
+
+  /** {@return whether what is asked is this measure by these rules, or is made of it} */
+  public boolean isMadeOf(Task task, Measure other) {
+    return task.meant(setting.rules()).measure() == other.meant(setting.rules())
+        || dependsOn(task, symbol(other));
+  }
+}

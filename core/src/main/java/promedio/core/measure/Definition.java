@@ -1,0 +1,105 @@
+package promedio.core.measure;
+
+import java.util.List;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.message.Message;
+
+/** How a measure is found. */
+public sealed interface Definition {
+
+  /** {@return what the visitor makes of this definition} */
+  <R> R accept(Visitor<R> visitor);
+
+  /**
+   * By a formula of other quantities and of sums over the rows.
+   *
+   * @param right the formula
+   * @param needs what must hold for it to mean something, in the order in which that is looked at
+   */
+  record ByFormula(Formula right, List<Condition> needs) implements Definition {
+
+    public ByFormula {
+      needs = List.copyOf(needs);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.byFormula(this);
+    }
+  }
+
+  /**
+   * By looking first: where a position lies, which class is modal. What is seen gives the numbers
+   * of a formula their names.
+   *
+   * @param how what is looked at
+   */
+  record ByInspection(Inspection how) implements Definition {
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.byInspection(this);
+    }
+  }
+
+  /**
+   * As a row of other measures.
+   *
+   * @param quantities which, in their order
+   */
+  record Together(List<Quantity> quantities) implements Definition {
+
+    public Together {
+      quantities = List.copyOf(quantities);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.together(this);
+    }
+  }
+
+  /**
+   * Not at all.
+   *
+   * @param why the reason
+   */
+  record Undefined(Message why) implements Definition {
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.undefined(this);
+    }
+  }
+
+  /** {@return a definition by a formula} */
+  static Definition of(Formula right, Condition... needs) {
+    return new ByFormula(right, List.of(needs));
+  }
+
+  /** {@return a definition by looking} */
+  static Definition of(Inspection how) {
+    return new ByInspection(how);
+  }
+
+  /** {@return none, for the reason of this key of the messages} */
+  static Definition undefined(String key) {
+    return new Undefined(Message.of("absent." + key));
+  }
+
+  /**
+   * Something that can be made of every kind of definition.
+   *
+   * @param <R> what is made
+   */
+  interface Visitor<R> {
+    R byFormula(ByFormula definition);
+
+    R byInspection(ByInspection definition);
+
+    R together(Together definition);
+
+    R undefined(Undefined definition);
+  }
+}

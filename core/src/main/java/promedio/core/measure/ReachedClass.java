@@ -1,0 +1,74 @@
+package promedio.core.measure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.MedianPosition;
+import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable.Interval;
+
+/**
+ * The class of a table that a share of the values reaches, and the interpolation within it.
+ *
+ * @param share which share of the values is cut off, from 0 to 1
+ */
+public record ReachedClass(Exact share) implements Inspection {
+
+  private static final Formula L = Quantity.CLASS_LOWER.formula();
+
+  /** L + (pos − F)/f · h. */
+  public static final Formula INTERPOLATED =
+      L.plus(
+          Quantity.PLACE
+              .formula()
+              .minus(Quantity.CUMULATIVE_BEFORE.formula())
+              .over(Quantity.CLASS_FREQUENCY.formula())
+              .times(Quantity.CLASS_WIDTH.formula()));
+
+  /** {@return the position sought: share · N, or share · (N + 1)} */
+  public Exact position(CourseRules rules, Exact total) {
+    boolean plusOne = rules.get(Rule.MEDIAN_POSITION) == MedianPosition.HALF_N_PLUS_1;
+    return share.times(plusOne ? total.plus(Exact.ONE) : total);
+  }
+
+  /** {@return where it lies among the classes of the setting} */
+  public ClassPlace place(Setting setting) {
+    return ClassPlace.of(
+        setting.classes().orElseThrow().intervals(),
+        position(setting.rules(), setting.tally().total()));
+  }
+
+  @Override
+  public Seen look(Setting setting) {
+    return read(place(setting))
+        .<Seen>map(sighting -> new Numbers(List.of(sighting)))
+        .orElseGet(() -> Inspection.nothing("in-open-class"));
+  }
+
+  /** {@return the numbers of the interpolation at a place}; none in an open class */
+  public static Optional<Sighting> read(ClassPlace place) {
+    Interval interval = place.interval();
+    return interval
+        .width()
+        .map(
+            width ->
+                Sighting.of(
+                    place.index(),
+                    Map.of(
+                        Quantity.PLACE, place.position(),
+                        Quantity.CLASS_LOWER, interval.lower().orElseThrow(),
+                        Quantity.CUMULATIVE_BEFORE, place.before(),
+                        Quantity.CLASS_FREQUENCY, interval.frequency(),
+                        Quantity.CLASS_WIDTH, width),
+                    INTERPOLATED));
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.reachedClass(this);
+  }
+}

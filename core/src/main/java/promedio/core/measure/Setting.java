@@ -1,0 +1,200 @@
+package promedio.core.measure;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.formula.Quantity;
+import promedio.core.formula.Scope;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.Rule;
+import promedio.core.rules.Sheppard;
+import promedio.core.sample.Categories;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Tally;
+
+/**
+ * What a measure is defined for: the kind of data, the course rules, and the arguments of what is
+ * asked. It knows the parts that formulas of such data are made of.
+ */
+public final class Setting {
+
+  private final Data data;
+  private final CourseRules rules;
+  private final Tally tally;
+  private final Optional<Grouped> classes;
+  private final List<Exact> arguments;
+
+  private Setting(
+      Data data, CourseRules rules, Tally tally, Optional<Grouped> classes, List<Exact> arguments) {
+    this.data = data;
+    this.rules = rules;
+    this.tally = tally;
+    this.classes = classes;
+    this.arguments = List.copyOf(arguments);
+  }
+
+  /** {@return the setting of the data and the rules, without arguments} */
+  public static Setting of(Data data, CourseRules rules) {
+    Optional<Grouped> classes =
+        data instanceof ClassTable table && !table.rows().isEmpty()
+            ? Optional.of(Grouped.of(table, rules.get(Rule.OPEN_CLASS)))
+            : Optional.empty();
+    return new Setting(data, rules, data.tally(), classes, List.of());
+  }
+
+  /** {@return the same for what is asked with these arguments} */
+  public Setting with(List<Exact> others) {
+    return others.equals(arguments) ? this : new Setting(data, rules, tally, classes, others);
+  }
+
+  /** {@return the same where sums run over other values and frequencies} */
+  public Setting over(Tally rows) {
+    return new Setting(data, rules, rows, classes, arguments);
+  }
+
+  /** {@return the data} */
+  public Data data() {
+    return data;
+  }
+
+  /** {@return the course rules} */
+  public CourseRules rules() {
+    return rules;
+  }
+
+  /** {@return the values that sums run over, with their frequencies} */
+  public Tally tally() {
+    return tally;
+  }
+
+  /** {@return the classes of a class table by the rule for open ones} */
+  public Optional<Grouped> classes() {
+    return classes;
+  }
+
+  /** {@return the categories, where the data are some} */
+  public Optional<Categories> categories() {
+    return data instanceof Categories categories ? Optional.of(categories) : Optional.empty();
+  }
+
+  /** {@return the single values in the order in which they came, where the data are some} */
+  public Optional<Sample> sample() {
+    return data instanceof Sample sample ? Optional.of(sample) : Optional.empty();
+  }
+
+  /**
+   * {@return the argument at the index}
+   *
+   * @throws IndexOutOfBoundsException if what is asked has no such argument
+   */
+  public Exact argument(int index) {
+    return arguments.get(index);
+  }
+
+  /** {@return whether values stand with their frequencies} */
+  public boolean isTable() {
+    return sample().isEmpty();
+  }
+
+  /** {@return whether the data are a whole population: divided by n} */
+  public boolean isPopulation() {
+    return rules.get(Rule.DIVISOR) == Divisor.N;
+  }
+
+  /**
+   * {@return whether every class that needs a midpoint has one; true where there are no classes}
+   */
+  public boolean hasMidpoints() {
+    return classes.map(Grouped::hasMidpoints).orElse(true);
+  }
+
+  /** {@return what sums run over} */
+  public Scope scope() {
+    return Scope.of(tally, classes.isPresent() ? Quantity.MIDPOINT : Quantity.X);
+  }
+
+  /** {@return all values in their order; they must have positions} */
+  public List<Exact> inOrder() {
+    List<Exact> values = new ArrayList<>();
+    for (int rank = 0; rank < tally.size(); rank++) {
+      int times = tally.frequency(rank).numerator().intValueExact();
+      for (int time = 0; time < times; time++) {
+        values.add(tally.value(rank));
+      }
+    }
+    return values;
+  }
+
+  /** {@return x, or m of a class table} */
+  public Formula x() {
+    return (classes.isPresent() ? Quantity.MIDPOINT : Quantity.X).formula();
+  }
+
+  /** {@return n, or Σf of a table} */
+  public Formula n() {
+    return (isTable() ? Quantity.TABLE_COUNT : Quantity.N).formula();
+  }
+
+  /** {@return the sum of the body over the values, with f before it in a table} */
+  public Formula sum(Formula body) {
+    return new Sum(isTable() ? Quantity.F.formula().times(body) : body);
+  }
+
+  /** {@return x̄ of a sample, μ of a population} */
+  public Quantity mean() {
+    return isPopulation() ? Quantity.POPULATION_MEAN : Quantity.MEAN;
+  }
+
+  /** {@return s² of a sample, σ² of a population} */
+  public Quantity variance() {
+    return isPopulation() ? Quantity.POPULATION_VARIANCE : Quantity.VARIANCE;
+  }
+
+  /** {@return s of a sample, σ of a population} */
+  public Quantity sd() {
+    return isPopulation() ? Quantity.POPULATION_DEVIATION : Quantity.STANDARD_DEVIATION;
+  }
+
+  /** {@return Σ(x−x̄)^k, with f before it in a table} */
+  public Formula powers(int exponent) {
+    return sum(x().minus(mean().formula()).power(exponent));
+  }
+
+  /** {@return Σ(x−x̄)², with f before it in a table} */
+  public Formula squares() {
+    return powers(2);
+  }
+
+  /** {@return Σ(x−x̄)²/(n − 1)} */
+  public Formula varianceOfSample() {
+    return squares().over(n().minus(number(1)));
+  }
+
+  /** {@return Σ(x−x̄)² over what the course divides it by} */
+  public Formula uncorrectedVariance() {
+    return isPopulation() ? squares().over(n()) : varianceOfSample();
+  }
+
+  /** {@return a variance, less Sheppard's h²/12 where the rule is on and classes are alike} */
+  public Formula corrected(Formula variance) {
+    return sheppardWidth()
+        .<Formula>map(width -> variance.minus(new Numeral(width).power(2).over(number(12))))
+        .orElse(variance);
+  }
+
+  /** {@return the width h in Sheppard's correction h²/12, where it is due} */
+  public Optional<Exact> sheppardWidth() {
+    return rules.get(Rule.SHEPPARD) == Sheppard.ON
+        ? classes.flatMap(Grouped::commonWidth)
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,53 @@
+package promedio.core.measure;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.number.Exact;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Tally;
+import promedio.core.sample.Values;
+
+/**
+ * The values that are left when ⌊n·p⌋ are left out at each end, and their mean.
+ *
+ * @param proportion p, from 0
+ */
+public record Trimming(Exact proportion) implements Inspection {
+
+  private static final Formula MEAN_OF_REST =
+      new Formula.Sum(Quantity.X.formula()).over(Quantity.N.formula());
+
+  /** {@return how many values are left out at each end} */
+  public Exact leftOut(Tally tally) {
+    return Exact.of(tally.total().times(proportion).floor());
+  }
+
+  @Override
+  public Seen look(Setting setting) {
+    Tally tally = setting.tally();
+    if (setting.classes().isPresent()) {
+      return Inspection.nothing("classes-not-trimmed");
+    }
+    if (!tally.hasPositions()) {
+      return Inspection.nothing("no-positions");
+    }
+    Exact leftOut = leftOut(tally);
+    if (leftOut.times(2).compareTo(tally.total()) >= 0) {
+      return Inspection.nothing("nothing-left");
+    }
+    int out = leftOut.numerator().intValueExact();
+    List<Exact> values = setting.inOrder();
+    Sample rest = new Sample(Values.of(values.subList(out, values.size() - out)));
+    return new Numbers(
+        List.of(
+            new Sighting(-1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.trimming(this);
+  }
+}
