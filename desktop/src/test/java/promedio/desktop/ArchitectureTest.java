@@ -46,7 +46,7 @@ class ArchitectureTest {
             classes.stream()
                 .map(JavaClass::getPackageName)
                 .filter(name -> name.startsWith("promedio.core."))
-                .map(name -> name.split("\\.")[2])
+                .map(name -> name.split("\\.", -1)[2])
                 .distinct())
         .containsExactlyInAnyOrderElementsOf(LAYERS);
     for (int layer = 0; layer < LAYERS.size(); layer++) {
