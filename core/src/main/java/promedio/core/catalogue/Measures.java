@@ -31,6 +31,7 @@ public final class Measures {
   public static final Measure RANGE = new Range();
   public static final Measure IQR = new InterquartileRange();
   public static final Measure QUARTILE_DEVIATION = new QuartileDeviation();
+  public static final Measure QUARTILE_VARIATION = new QuartileVariation();
   public static final Measure VARIANCE = Variance.byRule();
   public static final Measure SD = StandardDeviation.byRule();
   public static final Measure MEAN_DEVIATION = new MeanDeviation();
@@ -78,6 +79,7 @@ public final class Measures {
           RANGE,
           IQR,
           QUARTILE_DEVIATION,
+          QUARTILE_VARIATION,
           VARIANCE,
           SD,
           MEAN_DEVIATION,
