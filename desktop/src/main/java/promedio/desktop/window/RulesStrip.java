@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -19,8 +20,12 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
@@ -37,8 +42,8 @@ final class RulesStrip extends BorderPane {
   private static final Set<Source.Shape> NUMBERS =
       EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
 
-  /** The choices, with the kinds of data that each concerns. */
-  private final Map<Node, Set<Source.Shape>> choices = new LinkedHashMap<>();
+  /** The choices, with what each concerns; nothing is chosen where there are no samples yet. */
+  private final Map<Node, Predicate<@Nullable Item>> choices = new LinkedHashMap<>();
 
   private final Workspace workspace;
   private final FlowPane rules = new FlowPane(14, 2);
@@ -52,6 +57,7 @@ final class RulesStrip extends BorderPane {
     add(new CourseChoice(workspace, desk), ANY);
     addRule(Rule.DIVISOR, NUMBERS);
     addRule(Rule.QUARTILES, VALUES);
+    choices.put(choice(Rule.PERCENTILES), RulesStrip::asksPercentile);
     addRule(Rule.MODE, ANY);
     addRule(Rule.SKEWNESS, NUMBERS);
     addRule(Rule.PLACES, ANY);
@@ -62,11 +68,7 @@ final class RulesStrip extends BorderPane {
     addRule(Rule.OPEN_CLASS, CLASSES);
     addRule(Rule.SHEPPARD, CLASSES);
     addSign();
-    workspace
-        .chosenProperty()
-        .map(item -> item.source().shape())
-        .orElse(Source.Shape.VALUES)
-        .subscribe(this::show);
+    workspace.chosenProperty().subscribe(this::show);
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
     setLeft(head);
@@ -74,18 +76,29 @@ final class RulesStrip extends BorderPane {
   }
 
   private void add(Node choice, Set<Source.Shape> concerned) {
-    choices.put(choice, concerned);
+    choices.put(
+        choice,
+        item -> concerned.contains(item == null ? Source.Shape.VALUES : item.source().shape()));
   }
 
-  /** Only the rules that concern the chosen data stand in the strip. */
-  private void show(Source.Shape shape) {
-    rules
-        .getChildren()
-        .setAll(
-            choices.entrySet().stream()
-                .filter(choice -> choice.getValue().contains(shape))
-                .map(Map.Entry::getKey)
-                .toList());
+  private static boolean asksPercentile(@Nullable Item item) {
+    return item != null
+        && VALUES.contains(item.source().shape())
+        && item.asked().stream()
+            .map(Task::measure)
+            .anyMatch(m -> m == Measures.PERCENTILE || m == Measures.DECILE);
+  }
+
+  /** Only the rules that concern what is chosen stand in the strip. */
+  private void show(@Nullable Item item) {
+    List<Node> shown =
+        choices.entrySet().stream()
+            .filter(choice -> choice.getValue().test(item))
+            .map(Map.Entry::getKey)
+            .toList();
+    if (!rules.getChildren().equals(shown)) {
+      rules.getChildren().setAll(shown);
+    }
   }
 
   /** Puts the focus on the first rule. */
@@ -105,15 +118,17 @@ final class RulesStrip extends BorderPane {
     return title;
   }
 
-  private <T> void addRule(Rule<T> rule, Set<Source.Shape> concerned) {
-    add(
-        choice(
-            rule.code(),
-            rule.values(),
-            value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
-            now -> now.rules().get(rule),
-            value -> workspace.setRule(rule, value)),
-        concerned);
+  private void addRule(Rule<?> rule, Set<Source.Shape> concerned) {
+    add(choice(rule), concerned);
+  }
+
+  private <T> Node choice(Rule<T> rule) {
+    return choice(
+        rule.code(),
+        rule.values(),
+        value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
+        now -> now.rules().get(rule),
+        value -> workspace.setRule(rule, value));
   }
 
   private void addSign() {

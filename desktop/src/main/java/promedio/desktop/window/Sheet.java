@@ -31,6 +31,7 @@ final class Sheet extends StackPane {
   private final List<FamilyCard> cards = new ArrayList<>();
   private final FlowPane flow = new FlowPane(GAP, GAP);
   private final LineUpPanel lineUp;
+  private final AskedCard asked;
   private final GraphCard graphs;
 
   /** Made when categories are first shown. */
@@ -68,8 +69,9 @@ final class Sheet extends StackPane {
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
     lineUp = new LineUpPanel(workspace, appearance);
+    asked = new AskedCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
-    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, graphs);
+    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, asked, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll = new ScrollPane(content);
@@ -122,6 +124,7 @@ final class Sheet extends StackPane {
       Nodes.setShown(graphs, !words);
       showCategories(reckoning, words);
       cards.forEach(card -> card.show(reckoning));
+      asked.show(reckoning);
     }
   }
 

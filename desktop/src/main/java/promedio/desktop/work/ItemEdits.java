@@ -1,5 +1,7 @@
 package promedio.desktop.work;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
@@ -67,6 +69,32 @@ public final class ItemEdits {
           "answer " + asked,
           now -> now.withHandWork(now.handWork().withTry(asked, now.answer(asked).strip())));
     }
+  }
+
+  /** Asks something more of the chosen item; what is asked already is not asked twice. */
+  public void ask(Task task) {
+    editChosen(
+        "edit.asked",
+        "",
+        item -> {
+          List<Task> asked = new ArrayList<>(item.asked());
+          if (!asked.contains(task)) {
+            asked.add(task);
+          }
+          return item.asking(asked);
+        });
+  }
+
+  /** Asks something no longer; its answer goes with it, and undo brings both back. */
+  public void stopAsking(Task task) {
+    editChosen(
+        "edit.asked",
+        "",
+        item -> {
+          List<Task> asked = new ArrayList<>(item.asked());
+          asked.remove(task);
+          return item.asking(asked).withAnswer(task, "");
+        });
   }
 
   /** Renames the chosen item. */
