@@ -76,8 +76,8 @@ public final class Replay {
   /** Steps that make a table larger and larger end where it is many times the original. */
   private Outcome held(Step step, Table before) {
     Outcome outcome = step.apply(before);
-    long most = Math.max(Reshaping.FREE_CELLS, Reshaping.MOST_GROWTH * cells(original));
-    return cells(outcome.table()) <= Math.max(most, cells(before))
+    long most = Room.of(original);
+    return Room.cells(outcome.table()) <= Math.max(most, Room.cells(before))
         ? outcome
         : new Outcome(
             before,
@@ -87,10 +87,6 @@ public final class Replay {
                     "misfit.too-large",
                     String.valueOf(outcome.table().rows()),
                     String.valueOf(outcome.table().columns().size()))));
-  }
-
-  private static long cells(Table table) {
-    return (long) table.rows() * table.columns().size();
   }
 
   /** {@return another table tidied by the same steps} */

@@ -62,19 +62,19 @@ class StepTest {
 
   @Test
   void choosesAndRenamesColumns() {
-    assertThat(new Step.Choose(List.of("weight", "tray")).apply(PEARS).table().names())
+    assertThat(new ChooseColumns(List.of("weight", "tray")).apply(PEARS).table().names())
         .containsExactly("weight", "tray");
-    assertThat(new Step.Rename("tray", "crate").apply(PEARS).table().names())
+    assertThat(new RenameColumn("tray", "crate").apply(PEARS).table().names())
         .containsExactly("crate", "variety", "weight");
-    assertThat(problem(new Step.Choose(List.of("wight"))))
+    assertThat(problem(new ChooseColumns(List.of("wight"))))
         .isEqualTo("there is no column “wight” here; there are tray, variety, weight");
-    assertThat(problem(new Step.Rename("tray", "weight"))).contains("“weight” already");
+    assertThat(problem(new RenameColumn("tray", "weight"))).contains("“weight” already");
   }
 
   @Test
   void sortsWithMissingEntriesLastAndRowsRememberTheirNumbers() {
-    Outcome up = new Step.Sort("weight", false).apply(PEARS);
-    Outcome down = new Step.Sort("weight", true).apply(PEARS);
+    Outcome up = new SortRows("weight", false).apply(PEARS);
+    Outcome down = new SortRows("weight", true).apply(PEARS);
 
     assertThat(texts(up, "tray")).containsExactly("2", "1", "5", "3", "4");
     assertThat(texts(down, "tray")).containsExactly("5", "1", "2", "3", "4");
@@ -84,23 +84,23 @@ class StepTest {
 
   @Test
   void leavesOutRowsByConditionByNumberAndWhereSomethingIsMissing() {
-    Outcome heavy = new Step.LeaveOut("weight > 130 and variety = Blanca").apply(PEARS);
+    Outcome heavy = new LeaveOutWhere("weight > 130 and variety = Blanca").apply(PEARS);
 
     assertThat(texts(heavy, "tray")).containsExactly("2", "3", "4", "5");
     assertThat(heavy.what().text()).endsWith(": 1 row");
-    assertThat(texts(new Step.LeaveOutRows(new TreeSet<>(List.of(1, 5))).apply(PEARS), "tray"))
+    assertThat(texts(new LeaveOutRows(new TreeSet<>(List.of(1, 5))).apply(PEARS), "tray"))
         .containsExactly("2", "3", "4");
-    assertThat(texts(new Step.DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
+    assertThat(texts(new DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
         .containsExactly("1", "2", "5");
-    assertThat(problem(new Step.LeaveOut("weight >"))).contains("cannot stand here");
+    assertThat(problem(new LeaveOutWhere("weight >"))).contains("cannot stand here");
   }
 
   @Test
   void recodesValuesToMissingAndCodesToNames() {
-    Step.Recode missing = new Step.Recode("tray", List.of(new Step.Change("5", "—")));
-    Step.Recode names =
-        new Step.Recode(
-            "tray", List.of(new Step.Change("1.0", "early"), new Step.Change("2", "late")));
+    Recode missing = new Recode("tray", List.of(new Recode.Change("5", "—")));
+    Recode names =
+        new Recode(
+            "tray", List.of(new Recode.Change("1.0", "early"), new Recode.Change("2", "late")));
 
     assertThat(texts(missing.apply(PEARS), "tray")).containsExactly("1", "2", "3", "4", "");
     assertThat(texts(names.apply(PEARS), "tray")).containsExactly("early", "late", "3", "4", "5");
@@ -112,29 +112,36 @@ class StepTest {
   @Test
   void cutsNumbersIntoLabelledClassesThatKeepTheEndThatIsChosen() {
     List<String> at = List.of("98", "131", "140");
-    Step.Cut lower = new Step.Cut("weight", "class", at, ClassEnd.LOWER, false, List.of());
-    Step.Cut upper =
-        new Step.Cut("weight", "class", at, ClassEnd.UPPER, true, List.of("a", "b", "c", "d"));
+    CutIntoClasses lower =
+        new CutIntoClasses("weight", "class", at, ClassEnd.LOWER, false, List.of());
+    CutIntoClasses upper =
+        new CutIntoClasses(
+            "weight", "class", at, ClassEnd.UPPER, true, List.of("a", "b", "c", "d"));
 
     assertThat(texts(lower.apply(PEARS), "class")).containsExactly("131–140", "98–131", "", "", "");
     assertThat(texts(upper.apply(PEARS), "class")).containsExactly("b", "a", "", "", "c");
-    assertThat(problem(new Step.Cut("weight", "c", at, ClassEnd.LOWER, false, List.of("x"))))
+    assertThat(problem(new CutIntoClasses("weight", "c", at, ClassEnd.LOWER, false, List.of("x"))))
         .isEqualTo("there are 2 classes and 1 label");
     assertThat(
             problem(
-                new Step.Cut("weight", "c", List.of("3", "2"), ClassEnd.LOWER, false, List.of())))
+                new CutIntoClasses(
+                    "weight", "c", List.of("3", "2"), ClassEnd.LOWER, false, List.of())))
         .contains("must ascend");
   }
 
   @Test
   void fillsWhatIsMissingAndLeavesWhatIsToBeMended() {
-    assertThat(texts(new Step.Fill("weight", Step.Filling.MEAN, "").apply(PEARS), "weight"))
+    assertThat(
+            texts(new FillMissing("weight", FillMissing.Filling.MEAN, "").apply(PEARS), "weight"))
         .containsExactly("131", "98", "14o", "123", "140");
-    assertThat(texts(new Step.Fill("variety", Step.Filling.BEFORE, "").apply(PEARS), "variety"))
+    assertThat(
+            texts(
+                new FillMissing("variety", FillMissing.Filling.BEFORE, "").apply(PEARS), "variety"))
         .containsExactly("Blanca", "Ercolini", "Blanca", "Blanca", "Conference");
-    assertThat(problem(new Step.Fill("weight", Step.Filling.VALUE, "many")))
+    assertThat(problem(new FillMissing("weight", FillMissing.Filling.VALUE, "many")))
         .contains("“many” is no number");
-    assertThat(problem(new Step.Fill("variety", Step.Filling.MEDIAN, ""))).contains("no numbers");
+    assertThat(problem(new FillMissing("variety", FillMissing.Filling.MEDIAN, "")))
+        .contains("no numbers");
   }
 
   @ParameterizedTest
@@ -147,7 +154,7 @@ class StepTest {
             Map.of(1, "eleven"),
             "kg");
 
-    Outcome mended = new Step.Mend("w", 2, text).apply(Table.of(List.of(weights)));
+    Outcome mended = new MendEntry("w", 2, text).apply(Table.of(List.of(weights)));
 
     NumberColumn column = (NumberColumn) mended.table().column("w").orElseThrow();
     assertThat(texts(mended, "w")).containsExactly("12", "11");
@@ -157,11 +164,11 @@ class StepTest {
 
   @Test
   void mendsAnEntryByTheNumberOfItsRow() {
-    Outcome mended = new Step.Mend("weight", 3, "140").apply(PEARS);
+    Outcome mended = new MendEntry("weight", 3, "140").apply(PEARS);
 
     assertThat(texts(mended, "weight")).containsExactly("131", "98", "140", "", "140");
     assertThat(mended.table().column("weight").orElseThrow().unreadable(2)).isEmpty();
-    assertThat(problem(new Step.Mend("weight", 9, "1"))).contains("row 9");
+    assertThat(problem(new MendEntry("weight", 9, "1"))).contains("row 9");
   }
 
   @Test
@@ -172,8 +179,8 @@ class StepTest {
                 WordColumn.of("picker", Kind.TEXT, List.of("Ana", "Beto")),
                 numbers("May", 3, 4),
                 numbers("June", 5, 6)));
-    Outcome stacked = new Step.Stack(List.of("May", "June"), "crates", "month").apply(scores);
-    Outcome back = new Step.Unstack("crates", "month").apply(stacked.table());
+    Outcome stacked = new StackColumns(List.of("May", "June"), "crates", "month").apply(scores);
+    Outcome back = new UnstackGroups("crates", "month").apply(stacked.table());
 
     assertThat(texts(stacked, "picker")).containsExactly("Ana", "Beto", "Ana", "Beto");
     assertThat(texts(stacked, "crates")).containsExactly("3", "4", "5", "6");
@@ -184,10 +191,10 @@ class StepTest {
 
   @Test
   void totalsGoAcrossColumnsAndToTheFoot() {
-    Step.Across mean = new Step.Across(List.of("tray", "weight"), Step.Total.MEAN, "mean");
+    TotalAcross mean = new TotalAcross(List.of("tray", "weight"), Total.MEAN, "mean");
 
     assertThat(texts(mean.apply(PEARS), "mean")).containsExactly("66", "50", "3", "4", "72.5");
-    Outcome foot = new Step.TotalsRow(Step.Total.SUM).apply(PEARS);
+    Outcome foot = new TotalsRow(Total.SUM).apply(PEARS);
     assertThat(texts(foot, "weight")).endsWith("369");
     assertThat(texts(foot, "variety")).endsWith("Total");
     assertThat(foot.table().origin(5)).isZero();
@@ -195,12 +202,12 @@ class StepTest {
 
   @Test
   void kindsChangeBothWays() {
-    Outcome words = new Step.ChangeKind("tray", Kind.CATEGORY).apply(PEARS);
-    Outcome back = new Step.ChangeKind("tray", Kind.NUMBER).apply(words.table());
+    Outcome words = new ChangeKind("tray", Kind.CATEGORY).apply(PEARS);
+    Outcome back = new ChangeKind("tray", Kind.NUMBER).apply(words.table());
 
     assertThat(words.table().column("tray").orElseThrow().kind()).isEqualTo(Kind.CATEGORY);
     assertThat(texts(back, "tray")).containsExactly("1", "2", "3", "4", "5");
-    Outcome unreadable = new Step.ChangeKind("variety", Kind.NUMBER).apply(PEARS);
+    Outcome unreadable = new ChangeKind("variety", Kind.NUMBER).apply(PEARS);
     assertThat(unreadable.table().column("variety").orElseThrow().summary().unreadable())
         .isEqualTo(4);
   }
@@ -209,9 +216,9 @@ class StepTest {
   void aListReplaysOnAnotherTableAndSaysWhatNoLongerFits() {
     List<Listed> steps =
         List.of(
-            Listed.of(new Step.Compute("double", "weight × 2")),
-            new Listed(new Step.LeaveOut("double > 200"), false),
-            Listed.of(new Step.Sort("variety", false)));
+            Listed.of(new ComputeColumn("double", "weight × 2")),
+            new Listed(new LeaveOutWhere("double > 200"), false),
+            Listed.of(new SortRows("variety", false)));
     Replay replay = Replay.of(PEARS).with(steps);
     Replay other = replay.on(Table.of(List.of(numbers("weight", 5, 6))));
 
@@ -226,9 +233,9 @@ class StepTest {
 
   @Test
   void whatDidNotChangeIsNotDoneAgain() {
-    Listed first = Listed.of(new Step.Sort("weight", false));
+    Listed first = Listed.of(new SortRows("weight", false));
     Replay once = Replay.of(PEARS).with(List.of(first));
-    Replay twice = once.with(List.of(first, Listed.of(new Step.Rename("tray", "t"))));
+    Replay twice = once.with(List.of(first, Listed.of(new RenameColumn("tray", "t"))));
 
     assertThat(twice.before(1)).isSameAs(once.result());
     assertThat(twice.with(List.of(first)).result()).isSameAs(once.result());
@@ -243,9 +250,9 @@ class StepTest {
                 new NumberColumn("h", Values.of(List.of(Exact.of(2), Exact.of(4))), Map.of())));
     List<Listed> steps = new ArrayList<>();
     for (int i = 0; i < 30; i++) {
-      steps.add(Listed.of(new Step.Compute("c", i == 0 ? "w" : "v" + (i - 1))));
-      steps.add(Listed.of(new Step.Compute("d", "c")));
-      steps.add(Listed.of(new Step.Stack(List.of("c", "d"), "v" + i, "g" + i)));
+      steps.add(Listed.of(new ComputeColumn("c", i == 0 ? "w" : "v" + (i - 1))));
+      steps.add(Listed.of(new ComputeColumn("d", "c")));
+      steps.add(Listed.of(new StackColumns(List.of("c", "d"), "v" + i, "g" + i)));
     }
     Replay replay = Replay.of(table).with(steps);
 

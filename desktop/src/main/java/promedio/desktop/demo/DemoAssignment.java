@@ -18,7 +18,10 @@ import promedio.core.rules.CourseRules;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
+import promedio.core.tidy.ComputeColumn;
 import promedio.core.tidy.Listed;
+import promedio.core.tidy.MendEntry;
+import promedio.core.tidy.Recode;
 import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
@@ -56,10 +59,11 @@ public final class DemoAssignment {
           TableReader.read(DataSource.of("trays.csv", bytes), choices, Progress.NONE).table();
       List<Step> steps =
           List.of(
-              new Step.Mend("weight", 3, "140"),
-              new Step.Recode(
-                  "picking", List.of(new Step.Change("1", "early"), new Step.Change("2", "late"))),
-              new Step.Compute("crate weight", "weight × crates"));
+              new MendEntry("weight", 3, "140"),
+              new Recode(
+                  "picking",
+                  List.of(new Recode.Change("1", "early"), new Recode.Change("2", "late"))),
+              new ComputeColumn("crate weight", "weight × crates"));
       return new Brought(
           1,
           Texts.of("demo.trays"),

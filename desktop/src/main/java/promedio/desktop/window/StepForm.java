@@ -19,8 +19,10 @@ import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
+import promedio.core.tidy.Ask;
 import promedio.core.tidy.Outcome;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepKind;
 import promedio.desktop.Texts;
 
 /** Asks what a step needs, and says at once what the step would do or what is wrong with it. */
@@ -31,7 +33,7 @@ final class StepForm extends VBox {
 
   private final StepKind kind;
   private final Table before;
-  private final Map<StepKind.Ask, Supplier<String>> answers = new EnumMap<>(StepKind.Ask.class);
+  private final Map<Ask, Supplier<String>> answers = new EnumMap<>(Ask.class);
   private final Label trial = new Label();
   private final Label where = new Label();
   private boolean touched;
@@ -53,8 +55,8 @@ final class StepForm extends VBox {
     heading.getStyleClass().add("family-heading");
     heading.setWrapText(true);
     getChildren().add(heading);
-    for (StepKind.Ask ask : kind.asks()) {
-      getChildren().addAll(field(ask, edited == null ? "" : StepKind.answer(edited, ask), done));
+    for (Ask ask : kind.asks()) {
+      getChildren().addAll(field(ask, edited == null ? "" : edited.answer(ask), done));
     }
     trial.setWrapText(true);
     trial.setId("step-trial");
@@ -83,7 +85,7 @@ final class StepForm extends VBox {
         .ifPresent(Node::requestFocus);
   }
 
-  private List<Node> field(StepKind.Ask ask, String given, Consumer<Step> done) {
+  private List<Node> field(Ask ask, String given, Consumer<Step> done) {
     Label label = new Label(Texts.of("ask." + ask.code()));
     label.getStyleClass().add("quiet");
     label.setWrapText(true);
@@ -105,7 +107,7 @@ final class StepForm extends VBox {
     return List.of(label, control);
   }
 
-  private ComboBox<String> choice(StepKind.Ask ask, String given) {
+  private ComboBox<String> choice(Ask ask, String given) {
     ComboBox<String> box = new ComboBox<>();
     List<String> codes = ask.isColumn() ? before.names() : ask.choices();
     for (String code : codes) {
@@ -150,10 +152,7 @@ final class StepForm extends VBox {
 
   /** Points at the place in a formula where it goes wrong. */
   private void showPlace(Step step) {
-    String text =
-        step instanceof Step.Compute compute
-            ? compute.formula()
-            : step instanceof Step.LeaveOut leaveOut ? leaveOut.where() : "";
+    String text = step.calculated().orElse("");
     if (text.isEmpty()) {
       return;
     }

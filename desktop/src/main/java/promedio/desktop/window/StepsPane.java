@@ -19,6 +19,8 @@ import promedio.core.message.Message;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepKind;
+import promedio.core.tidy.StepKinds;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Workspace;
 
@@ -48,7 +50,7 @@ final class StepsPane extends ScrollPane {
     Label heading = new Label(Texts.of("steps.heading"));
     heading.getStyleClass().add("serif-heading");
     add.setId("steps-add");
-    for (StepKind kind : StepKind.values()) {
+    for (StepKind kind : StepKinds.ALL.stream().filter(StepKind::hasForm).toList()) {
       MenuItem item = Controls.literal(new MenuItem(Texts.of("stepkind." + kind.code())));
       item.setId("add-" + kind.code());
       item.setOnAction(event -> ask(kind, -1, null));
@@ -125,11 +127,8 @@ final class StepsPane extends ScrollPane {
                   return s;
                 }));
     Button edit = link("step.edit", "step-edit-" + place);
-    edit.setOnAction(
-        event ->
-            StepKind.of(stage.listed().step())
-                .ifPresent(kind -> ask(kind, place, stage.listed().step())));
-    Nodes.setShown(edit, StepKind.of(stage.listed().step()).isPresent());
+    edit.setOnAction(event -> ask(stage.listed().step().stepKind(), place, stage.listed().step()));
+    Nodes.setShown(edit, stage.listed().step().stepKind().hasForm());
     Button up = link("step.up", "step-up-" + place);
     up.setDisable(place == 0);
     up.setOnAction(event -> change("edit.step-move", s -> moved(s, place, place - 1)));

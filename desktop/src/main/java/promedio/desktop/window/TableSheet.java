@@ -31,7 +31,12 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.core.table.WordColumn;
-import promedio.core.tidy.Step;
+import promedio.core.tidy.ChooseColumns;
+import promedio.core.tidy.LeaveOutRows;
+import promedio.core.tidy.SortRows;
+import promedio.core.tidy.Total;
+import promedio.core.tidy.TotalAcross;
+import promedio.core.tidy.TotalsRow;
 import promedio.desktop.Texts;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.ClassRows;
@@ -116,14 +121,10 @@ final class TableSheet extends BorderPane {
             item("table.sort-down", () -> sort(true)),
             item("table.leave-out-rows", this::leaveOutRows),
             item("table.only-columns", this::onlyColumns),
-            item("table.sum-across", () -> across(Step.Total.SUM)),
-            item("table.mean-across", () -> across(Step.Total.MEAN)),
-            item(
-                "table.sum-row",
-                () -> workspace.tables().addStep(new Step.TotalsRow(Step.Total.SUM))),
-            item(
-                "table.mean-row",
-                () -> workspace.tables().addStep(new Step.TotalsRow(Step.Total.MEAN))));
+            item("table.sum-across", () -> across(Total.SUM)),
+            item("table.mean-across", () -> across(Total.MEAN)),
+            item("table.sum-row", () -> workspace.tables().addStep(new TotalsRow(Total.SUM))),
+            item("table.mean-row", () -> workspace.tables().addStep(new TotalsRow(Total.MEAN))));
     Button export = new Button(Texts.of("table.export"));
     export.setId("table-export");
     export.getStyleClass().add("link");
@@ -353,7 +354,7 @@ final class TableSheet extends BorderPane {
     if (table != null) {
       block()
           .map(b -> table.columns().get(b.firstColumn()).name())
-          .ifPresent(column -> workspace.tables().addStep(new Step.Sort(column, descending)));
+          .ifPresent(column -> workspace.tables().addStep(new SortRows(column, descending)));
     }
   }
 
@@ -362,17 +363,17 @@ final class TableSheet extends BorderPane {
     if (table != null) {
       block()
           .map(b -> new TreeSet<>(b.origins(table)))
-          .ifPresent(rows -> workspace.tables().addStep(new Step.LeaveOutRows(rows)));
+          .ifPresent(rows -> workspace.tables().addStep(new LeaveOutRows(rows)));
     }
   }
 
   private void onlyColumns() {
-    withColumns(names -> workspace.tables().addStep(new Step.Choose(names)));
+    withColumns(names -> workspace.tables().addStep(new ChooseColumns(names)));
   }
 
-  private void across(Step.Total total) {
-    String into = Texts.of(total == Step.Total.SUM ? "table.sum-name" : "table.mean-name");
-    withColumns(names -> workspace.tables().addStep(new Step.Across(names, total, into)));
+  private void across(Total total) {
+    String into = Texts.of(total == Total.SUM ? "table.sum-name" : "table.mean-name");
+    withColumns(names -> workspace.tables().addStep(new TotalAcross(names, total, into)));
   }
 
   private void withColumns(Consumer<List<String>> action) {

@@ -25,9 +25,9 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
+import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
-import promedio.core.tidy.Step;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
@@ -269,7 +269,7 @@ public final class Bringing {
     Replay columnsChosen =
         chosen.equals(table.table().names())
             ? replay
-            : replay.with(List.of(Listed.of(new Step.Choose(chosen))));
+            : replay.with(List.of(Listed.of(new ChooseColumns(chosen))));
     String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
     return new Brought(id, name, original, choices, columnsChosen);
   }

@@ -3,60 +3,80 @@ package promedio.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.rules.ClassEnd;
 import promedio.core.table.Kind;
+import promedio.core.tidy.Ask;
+import promedio.core.tidy.ChangeKind;
+import promedio.core.tidy.ChooseColumns;
+import promedio.core.tidy.ComputeColumn;
+import promedio.core.tidy.CutIntoClasses;
+import promedio.core.tidy.DropMissing;
+import promedio.core.tidy.FillMissing;
+import promedio.core.tidy.LeaveOutWhere;
+import promedio.core.tidy.MendEntry;
+import promedio.core.tidy.Recode;
+import promedio.core.tidy.RenameColumn;
+import promedio.core.tidy.SortRows;
+import promedio.core.tidy.StackColumns;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepKind;
+import promedio.core.tidy.StepKinds;
+import promedio.core.tidy.Total;
+import promedio.core.tidy.TotalAcross;
+import promedio.core.tidy.TotalsRow;
+import promedio.core.tidy.UnstackGroups;
 import promedio.desktop.Texts;
 
 class StepKindTest {
 
   static Stream<Step> steps() {
     return Stream.of(
-        new Step.Compute("kg", "g ÷ 1000"),
-        new Step.LeaveOut("g > 200"),
-        new Step.DropMissing(List.of("g", "mm")),
-        new Step.Fill("g", Step.Filling.VALUE, "12"),
-        new Step.Fill("g", Step.Filling.BEFORE, ""),
-        new Step.Recode(
-            "code", List.of(new Step.Change("1", "early"), new Step.Change("2", "late"))),
-        new Step.Cut(
+        new ComputeColumn("kg", "g ÷ 1000"),
+        new LeaveOutWhere("g > 200"),
+        new DropMissing(List.of("g", "mm")),
+        new FillMissing("g", FillMissing.Filling.VALUE, "12"),
+        new FillMissing("g", FillMissing.Filling.BEFORE, ""),
+        new Recode(
+            "code", List.of(new Recode.Change("1", "early"), new Recode.Change("2", "late"))),
+        new CutIntoClasses(
             "g", "size", List.of("0", "100.5"), ClassEnd.UPPER, true, List.of("s", "m", "l")),
-        new Step.Sort("g", true),
-        new Step.Choose(List.of("g")),
-        new Step.Rename("g", "weight"),
-        new Step.ChangeKind("g", Kind.TEXT),
-        new Step.Across(List.of("g", "mm"), Step.Total.MEAN, "m"),
-        new Step.TotalsRow(Step.Total.SUM),
-        new Step.Stack(List.of("g", "mm"), "v", "k"),
-        new Step.Unstack("v", "k"),
-        new Step.Mend("g", 12, "140"));
+        new SortRows("g", true),
+        new ChooseColumns(List.of("g")),
+        new RenameColumn("g", "weight"),
+        new ChangeKind("g", Kind.TEXT),
+        new TotalAcross(List.of("g", "mm"), Total.MEAN, "m"),
+        new TotalsRow(Total.SUM),
+        new StackColumns(List.of("g", "mm"), "v", "k"),
+        new UnstackGroups("v", "k"),
+        new MendEntry("g", 12, "140"));
   }
 
   @ParameterizedTest
   @MethodSource("steps")
   void theFormOfAStepThatIsChangedMakesTheSameStepAgain(Step step) {
-    StepKind kind = StepKind.of(step).orElseThrow();
-
-    assertThat(kind.step(ask -> StepKind.answer(step, ask))).isEqualTo(step);
+    assertThat(step.stepKind().step(step::answer)).isEqualTo(step);
   }
 
   @Test
-  void everyKindHasAFormButRowsThatAreSelected() {
-    assertThat(StepKind.of(new Step.LeaveOutRows(new TreeSet<>(List.of(1))))).isEmpty();
-    assertThat(steps().map(step -> StepKind.of(step).orElseThrow()).distinct())
-        .hasSameSizeAs(StepKind.values());
+  void everyKindIsInTheListAndHasAFormButRowsThatAreSelected() {
+    assertThat(StepKinds.ALL.stream().<Class<?>>map(StepKind::type))
+        .containsExactlyInAnyOrder(Step.class.getPermittedSubclasses());
+    assertThat(StepKinds.ALL.stream().filter(kind -> !kind.hasForm()).map(StepKind::code))
+        .containsExactly("leave-out-rows");
+    assertThat(steps().map(Step::stepKind).distinct())
+        .containsExactlyInAnyOrderElementsOf(
+            StepKinds.ALL.stream().filter(StepKind::hasForm).toList());
   }
 
   @Test
   void everythingThatIsAskedHasItsWords() {
-    for (StepKind kind : StepKind.values()) {
+    for (StepKind kind : StepKinds.ALL.stream().filter(StepKind::hasForm).toList()) {
       assertThat(Texts.has("stepkind." + kind.code())).as(kind.code()).isTrue();
-      for (StepKind.Ask ask : kind.asks()) {
+      for (Ask ask : kind.asks()) {
         assertThat(Texts.has("ask." + ask.code())).as(ask.code()).isTrue();
         for (String choice : ask.choices()) {
           assertThat(Texts.has("ask." + ask.code() + "." + choice)).as(choice).isTrue();
@@ -70,16 +90,17 @@ class StepKindTest {
   @Test
   void changesAreTypedWithAnyArrowAndNothingAfterItIsMissing() {
     Step step =
-        StepKind.RECODE.step(
-            ask -> ask == StepKind.Ask.COLUMN ? "code" : "1 -> early; 2=late, 9 →");
+        new Recode("code", List.of())
+            .stepKind()
+            .step(ask -> ask == Ask.COLUMN ? "code" : "1 -> early; 2=late, 9 →");
 
     assertThat(step)
         .isEqualTo(
-            new Step.Recode(
+            new Recode(
                 "code",
                 List.of(
-                    new Step.Change("1", "early"),
-                    new Step.Change("2", "late"),
-                    new Step.Change("9", ""))));
+                    new Recode.Change("1", "early"),
+                    new Recode.Change("2", "late"),
+                    new Recode.Change("9", ""))));
   }
 }

@@ -16,7 +16,7 @@ import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.table.WordColumn;
-import promedio.core.tidy.Step;
+import promedio.core.tidy.SortRows;
 
 class CellBlockTest {
 
@@ -52,7 +52,7 @@ class CellBlockTest {
 
   @Test
   void isCopiedAsATableAndKnowsItsRowsInTheOriginal() {
-    Table sorted = new Step.Sort("g", false).apply(TRAYS).table();
+    Table sorted = new SortRows("g", false).apply(TRAYS).table();
     CellBlock block = new CellBlock(0, 1, 0, 1);
 
     assertThat(block.text(sorted)).isEqualTo("Ercolini\t98\nBlanca\t120");

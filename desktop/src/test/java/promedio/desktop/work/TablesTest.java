@@ -27,8 +27,10 @@ import promedio.core.sample.Sample;
 import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
+import promedio.core.tidy.LeaveOutWhere;
 import promedio.core.tidy.Listed;
-import promedio.core.tidy.Step;
+import promedio.core.tidy.Recode;
+import promedio.core.tidy.RenameColumn;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 
@@ -149,14 +151,14 @@ class TablesTest {
   void stepsAndLinkedSamplesAreUndoneTogether() throws IOException {
     bringIn("tray,g\n1,131\n2,140\n3,98\n");
     workspace.tables().addLinked(Map.of("g", Link.of(1, "g")));
-    workspace.tables().addStep(new Step.LeaveOut("g < 100"));
+    workspace.tables().addStep(new LeaveOutWhere("g < 100"));
 
     assertThat(size()).isEqualTo(2);
     workspace.undo();
     assertThat(size()).isEqualTo(3);
     workspace.redo();
     assertThat(size()).isEqualTo(2);
-    workspace.tables().setSteps("edit.step", List.of(Listed.of(new Step.Rename("g", "weight"))));
+    workspace.tables().setSteps("edit.step", List.of(Listed.of(new RenameColumn("g", "weight"))));
     assertThat(linked().found()).isFalse();
     assertThat(size()).isEqualTo(2);
     workspace.tables().removeTable();
@@ -174,11 +176,11 @@ class TablesTest {
         .isEqualTo(Source.Shape.CATEGORIES);
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     assertThat(linked().data().missing()).isEqualTo(1);
-    workspace.tables().addStep(new Step.LeaveOut("g < 100"));
+    workspace.tables().addStep(new LeaveOutWhere("g < 100"));
     assertThat(counted("Blanca")).isEqualTo(Exact.ONE);
     workspace
         .tables()
-        .addStep(new Step.Recode("variety", List.of(new Step.Change("Blanca", "White"))));
+        .addStep(new Recode("variety", List.of(new Recode.Change("Blanca", "White"))));
     assertThat(counted("White")).isEqualTo(Exact.ONE);
     workspace.undo();
     workspace.undo();
@@ -186,7 +188,7 @@ class TablesTest {
     // Where the words are gone, what was counted last stays.
     workspace
         .tables()
-        .setSteps("edit.step", List.of(Listed.of(new Step.Rename("variety", "kind"))));
+        .setSteps("edit.step", List.of(Listed.of(new RenameColumn("variety", "kind"))));
     assertThat(linked().found()).isFalse();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
   }
@@ -233,7 +235,7 @@ class TablesTest {
     }
     bringIn(text.toString());
 
-    workspace.tables().addStep(new Step.LeaveOut("g = 3"));
+    workspace.tables().addStep(new LeaveOutWhere("g = 3"));
     assertThat(workspace.tableProperty().get().replay().stages()).isEmpty();
     workspace.setTitle("Other");
     work();

@@ -1,6 +1,5 @@
 package promedio.files.tidy;
 
-import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -11,6 +10,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.cfg.EnumFeature;
 import com.fasterxml.jackson.databind.exc.InvalidTypeIdException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.jsontype.NamedType;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
@@ -21,6 +21,8 @@ import java.util.List;
 import java.util.Objects;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepKind;
+import promedio.core.tidy.StepKinds;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 import promedio.files.Texts;
@@ -47,26 +49,14 @@ public final class StepsJson {
           .addMixIn(Step.class, Named.class)
           .build();
 
+  static {
+    for (StepKind kind : StepKinds.ALL) {
+      JSON.registerSubtypes(new NamedType(kind.type(), kind.code()));
+    }
+  }
+
   /** What each step is called in a file. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "do")
-  @JsonSubTypes({
-    @JsonSubTypes.Type(value = Step.Choose.class, name = "choose"),
-    @JsonSubTypes.Type(value = Step.Rename.class, name = "rename"),
-    @JsonSubTypes.Type(value = Step.Sort.class, name = "sort"),
-    @JsonSubTypes.Type(value = Step.LeaveOut.class, name = "leave-out"),
-    @JsonSubTypes.Type(value = Step.LeaveOutRows.class, name = "leave-out-rows"),
-    @JsonSubTypes.Type(value = Step.Recode.class, name = "recode"),
-    @JsonSubTypes.Type(value = Step.Cut.class, name = "cut"),
-    @JsonSubTypes.Type(value = Step.Compute.class, name = "compute"),
-    @JsonSubTypes.Type(value = Step.Fill.class, name = "fill"),
-    @JsonSubTypes.Type(value = Step.DropMissing.class, name = "drop-missing"),
-    @JsonSubTypes.Type(value = Step.ChangeKind.class, name = "change-kind"),
-    @JsonSubTypes.Type(value = Step.Stack.class, name = "stack"),
-    @JsonSubTypes.Type(value = Step.Unstack.class, name = "unstack"),
-    @JsonSubTypes.Type(value = Step.Across.class, name = "across"),
-    @JsonSubTypes.Type(value = Step.TotalsRow.class, name = "totals-row"),
-    @JsonSubTypes.Type(value = Step.Mend.class, name = "mend")
-  })
   private interface Named {}
 
   private StepsJson() {}

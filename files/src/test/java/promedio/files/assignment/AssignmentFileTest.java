@@ -47,9 +47,9 @@ import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
+import promedio.core.tidy.LeaveOutWhere;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
-import promedio.core.tidy.Step;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.files.RefusedFileException;
@@ -243,7 +243,7 @@ class AssignmentFileTest {
     Table table =
         TableReader.read(DataSource.of("trays.csv", bytes), ReadingChoices.NONE, Progress.NONE)
             .table();
-    List<Listed> steps = List.of(Listed.of(new Step.LeaveOut("weight > 150")));
+    List<Listed> steps = List.of(Listed.of(new LeaveOutWhere("weight > 150")));
     return new Brought(1, "trays", original, ReadingChoices.NONE, Replay.of(table).with(steps));
   }
 

@@ -13,8 +13,25 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.rules.ClassEnd;
 import promedio.core.table.Kind;
+import promedio.core.tidy.ChangeKind;
+import promedio.core.tidy.ChooseColumns;
+import promedio.core.tidy.ComputeColumn;
+import promedio.core.tidy.CutIntoClasses;
+import promedio.core.tidy.DropMissing;
+import promedio.core.tidy.FillMissing;
+import promedio.core.tidy.LeaveOutRows;
+import promedio.core.tidy.LeaveOutWhere;
 import promedio.core.tidy.Listed;
+import promedio.core.tidy.MendEntry;
+import promedio.core.tidy.Recode;
+import promedio.core.tidy.RenameColumn;
+import promedio.core.tidy.SortRows;
+import promedio.core.tidy.StackColumns;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.Total;
+import promedio.core.tidy.TotalAcross;
+import promedio.core.tidy.TotalsRow;
+import promedio.core.tidy.UnstackGroups;
 import promedio.files.RefusedFileException;
 
 class StepsJsonTest {
@@ -25,26 +42,26 @@ class StepsJsonTest {
   void everyKindOfStepComesBackAsItWas() throws Exception {
     List<Step> steps =
         List.of(
-            new Step.Choose(List.of("a", "b")),
-            new Step.Rename("a", "c"),
-            new Step.Sort("c", true),
-            new Step.LeaveOut("c > 3"),
-            new Step.LeaveOutRows(new TreeSet<>(List.of(3, 1))),
-            new Step.Recode("c", List.of(new Step.Change("1", "early"))),
-            new Step.Cut(
+            new ChooseColumns(List.of("a", "b")),
+            new RenameColumn("a", "c"),
+            new SortRows("c", true),
+            new LeaveOutWhere("c > 3"),
+            new LeaveOutRows(new TreeSet<>(List.of(3, 1))),
+            new Recode("c", List.of(new Recode.Change("1", "early"))),
+            new CutIntoClasses(
                 "c", "class", List.of("1", "2.5"), ClassEnd.UPPER, true, List.of("x", "y", "z")),
-            new Step.Compute("d", "c × 2"),
-            new Step.Fill("c", Step.Filling.MEDIAN, ""),
-            new Step.DropMissing(List.of("c")),
-            new Step.ChangeKind("c", Kind.CATEGORY),
-            new Step.Stack(List.of("a", "b"), "v", "g"),
-            new Step.Unstack("v", "g"),
-            new Step.Across(List.of("a", "b"), Step.Total.MEAN, "m"),
-            new Step.TotalsRow(Step.Total.SUM),
-            new Step.Mend("c", 3, "12"));
+            new ComputeColumn("d", "c × 2"),
+            new FillMissing("c", FillMissing.Filling.MEDIAN, ""),
+            new DropMissing(List.of("c")),
+            new ChangeKind("c", Kind.CATEGORY),
+            new StackColumns(List.of("a", "b"), "v", "g"),
+            new UnstackGroups("v", "g"),
+            new TotalAcross(List.of("a", "b"), Total.MEAN, "m"),
+            new TotalsRow(Total.SUM),
+            new MendEntry("c", 3, "12"));
     assertThat(steps).hasSize(Step.class.getPermittedSubclasses().length);
     List<Listed> listed =
-        steps.stream().map(Listed::of).map(l -> l.switched(l.step() instanceof Step.Sort)).toList();
+        steps.stream().map(Listed::of).map(l -> l.switched(l.step() instanceof SortRows)).toList();
     Path file = folder.resolve("tidy.steps.json");
 
     StepsJson.write(listed, file);

@@ -4,18 +4,18 @@ import java.io.Serial;
 import promedio.core.message.Message;
 
 /** Says why a step does not fit a table. */
-final class MisfitException extends Exception {
+final class StepNotApplicableException extends Exception {
 
   @Serial private static final long serialVersionUID = 1;
 
   private final transient Message why;
 
-  MisfitException(Message why) {
+  StepNotApplicableException(Message why) {
     super(why.key());
     this.why = why;
   }
 
-  MisfitException(String key, String... arguments) {
+  StepNotApplicableException(String key, String... arguments) {
     this(Message.of(key, arguments));
   }
 

@@ -1,0 +1,52 @@
+package promedio.core.tidy;
+
+import java.util.List;
+import promedio.core.message.Message;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
+
+/** Takes the entries of a column as another kind. */
+public record ChangeKind(String column, Kind kind) implements Step {
+
+  static final StepKind KIND =
+      new StepKind(
+          "change-kind",
+          ChangeKind.class,
+          List.of(Ask.COLUMN, Ask.KIND),
+          answers -> new ChangeKind(answers.of(Ask.COLUMN), answers.choice(Kind.class, Ask.KIND)));
+
+  @Override
+  public StepKind stepKind() {
+    return KIND;
+  }
+
+  @Override
+  public Message intention() {
+    return Message.of("step.change-kind-" + kind.code(), column);
+  }
+
+  @Override
+  public String answer(Ask ask) {
+    return ask == Ask.COLUMN ? column : Ask.code(kind);
+  }
+
+  @Override
+  public Outcome done(Table table) throws StepNotApplicableException {
+    Column old = Named.column(table, column);
+    return Outcome.entries(table.with(changed(old)), this, old.size());
+  }
+
+  private Column changed(Column old) {
+    if (old.kind() == kind) {
+      return old;
+    }
+    if (kind == Kind.NUMBER) {
+      return Entries.numbers(old, Entries.texts(old));
+    }
+    return old instanceof WordColumn words
+        ? words.as(kind)
+        : WordColumn.of(old.name(), kind, Entries.texts(old));
+  }
+}

@@ -1,0 +1,44 @@
+package promedio.core.tidy;
+
+import java.util.HashSet;
+import java.util.List;
+import promedio.core.message.Message;
+import promedio.core.table.Table;
+
+/** Keeps these columns, in this order. */
+public record ChooseColumns(List<String> columns) implements Step {
+
+  static final StepKind KIND =
+      new StepKind(
+          "choose",
+          ChooseColumns.class,
+          List.of(Ask.COLUMNS),
+          answers -> new ChooseColumns(answers.list(Ask.COLUMNS)));
+
+  public ChooseColumns {
+    columns = List.copyOf(columns);
+  }
+
+  @Override
+  public StepKind stepKind() {
+    return KIND;
+  }
+
+  @Override
+  public Message intention() {
+    return Message.of("step.choose", Outcome.names(columns));
+  }
+
+  @Override
+  public String answer(Ask ask) {
+    return String.join(", ", columns);
+  }
+
+  @Override
+  public Outcome done(Table table) throws StepNotApplicableException {
+    if (new HashSet<>(columns).size() < columns.size()) {
+      throw new StepNotApplicableException("misfit.twice");
+    }
+    return Outcome.of(table.withColumns(Named.columns(table, columns)), intention());
+  }
+}

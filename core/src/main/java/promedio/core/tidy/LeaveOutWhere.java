@@ -1,0 +1,48 @@
+package promedio.core.tidy;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.calculation.Calculation;
+import promedio.core.calculation.CalculationException;
+import promedio.core.message.Message;
+import promedio.core.table.Table;
+
+/** Leaves out the rows for which a condition holds. */
+public record LeaveOutWhere(String where) implements Step {
+
+  static final StepKind KIND =
+      new StepKind(
+          "leave-out",
+          LeaveOutWhere.class,
+          List.of(Ask.CONDITION),
+          answers -> new LeaveOutWhere(answers.of(Ask.CONDITION)));
+
+  @Override
+  public StepKind stepKind() {
+    return KIND;
+  }
+
+  @Override
+  public Message intention() {
+    return Message.of("step.leave-out", where);
+  }
+
+  @Override
+  public String answer(Ask ask) {
+    return where;
+  }
+
+  @Override
+  public Optional<String> calculated() {
+    return Optional.of(where);
+  }
+
+  @Override
+  public Outcome done(Table table) throws StepNotApplicableException {
+    try {
+      return Outcome.without(Calculation.read(where, table).rowsWhereItHolds(), table, this);
+    } catch (CalculationException e) {
+      throw new StepNotApplicableException(e.why());
+    }
+  }
+}
