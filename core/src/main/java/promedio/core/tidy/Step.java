@@ -15,6 +15,7 @@ public sealed interface Step
         ComputeColumn,
         CutIntoClasses,
         DropMissing,
+        DropRepeated,
         FillMissing,
         LeaveOutRows,
         LeaveOutWhere,

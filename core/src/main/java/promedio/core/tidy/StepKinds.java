@@ -12,6 +12,7 @@ public final class StepKinds {
           LeaveOutWhere.KIND,
           LeaveOutRows.KIND,
           DropMissing.KIND,
+          DropRepeated.KIND,
           FillMissing.KIND,
           Recode.KIND,
           CutIntoClasses.KIND,

@@ -110,6 +110,17 @@ class StepTest {
   }
 
   @Test
+  void leavesOutRowsThatRepeatAnEarlierOne() {
+    Table doubled = PEARS.pick(new int[] {0, 1, 0, 2, 3, 4, 2, 2});
+    Outcome all = new DropRepeated(List.of()).apply(doubled);
+
+    assertThat(texts(all, "tray")).containsExactly("1", "2", "3", "4", "5");
+    assertThat(all.what().text()).isEqualTo("leave out rows that repeat an earlier one: 3 rows");
+    assertThat(new DropRepeated(List.of("tray")).apply(doubled).table().rows()).isEqualTo(5);
+    assertThat(problem(new DropRepeated(List.of("none")))).contains("none");
+  }
+
+  @Test
   void cutsNumbersIntoLabelledClassesThatKeepTheEndThatIsChosen() {
     List<String> at = List.of("98", "131", "140");
     CutIntoClasses lower =

@@ -15,6 +15,7 @@ import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.ComputeColumn;
 import promedio.core.tidy.CutIntoClasses;
 import promedio.core.tidy.DropMissing;
+import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
 import promedio.core.tidy.LeaveOutWhere;
 import promedio.core.tidy.MendEntry;
@@ -38,6 +39,7 @@ class StepKindTest {
         new ComputeColumn("kg", "g ÷ 1000"),
         new LeaveOutWhere("g > 200"),
         new DropMissing(List.of("g", "mm")),
+        new DropRepeated(List.of("g")),
         new FillMissing("g", FillMissing.Filling.VALUE, "12"),
         new FillMissing("g", FillMissing.Filling.BEFORE, ""),
         new Recode(

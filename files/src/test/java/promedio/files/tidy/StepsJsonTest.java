@@ -18,6 +18,7 @@ import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.ComputeColumn;
 import promedio.core.tidy.CutIntoClasses;
 import promedio.core.tidy.DropMissing;
+import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
 import promedio.core.tidy.LeaveOutRows;
 import promedio.core.tidy.LeaveOutWhere;
@@ -52,6 +53,7 @@ class StepsJsonTest {
                 "c", "class", List.of("1", "2.5"), ClassEnd.UPPER, true, List.of("x", "y", "z")),
             new ComputeColumn("d", "c × 2"),
             new FillMissing("c", FillMissing.Filling.MEDIAN, ""),
+            new DropRepeated(List.of("g")),
             new DropMissing(List.of("c")),
             new ChangeKind("c", Kind.CATEGORY),
             new StackColumns(List.of("a", "b"), "v", "g"),
