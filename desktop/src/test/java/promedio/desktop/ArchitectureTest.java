@@ -4,6 +4,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.InstanceofCheck;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -12,6 +13,11 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.util.List;
 import java.util.stream.Stream;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.sample.Data;
+import promedio.core.tidy.Step;
+import promedio.core.working.WorkingStep;
 
 /** Which part of the program may know which. */
 @AnalyzeClasses(packages = "promedio", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -103,4 +109,19 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage("javafx.scene..", "javafx.stage..");
+
+  /** A new kind that is forgotten somewhere must not compile, as a chain of instanceof does. */
+  @ArchTest
+  static void whatDataStepsAndWorkingsAreIsAskedOfThemselves(JavaClasses classes) {
+    for (Class<?> type :
+        List.of(Data.class, Step.class, WorkingStep.class, Task.class, Measure.class)) {
+      assertThat(
+              classes.stream()
+                  .filter(asking -> !asking.getPackageName().equals(type.getPackageName()))
+                  .flatMap(asking -> asking.getInstanceofChecks().stream())
+                  .filter(check -> check.getRawType().isAssignableTo(type))
+                  .map(InstanceofCheck::toString))
+          .isEmpty();
+    }
+  }
 }

@@ -162,7 +162,7 @@ public sealed interface Source {
 
     @Override
     public Shape shape() {
-      return data instanceof Categories ? Shape.CATEGORIES : Shape.VALUES;
+      return data.categories().isPresent() ? Shape.CATEGORIES : Shape.VALUES;
     }
 
     /** {@return whether both are the same part of a table, with the same values} */
@@ -173,9 +173,12 @@ public sealed interface Source {
           && unreadable == that.unreadable
           && found == that.found
           && (data.equals(that.data)
-              || (data instanceof Sample mine
-                  && that.data instanceof Sample others
-                  && mine.values().equals(others.values())));
+              || data.sample()
+                  .map(Sample::values)
+                  .filter(
+                      mine ->
+                          that.data.sample().map(Sample::values).filter(mine::equals).isPresent())
+                  .isPresent());
     }
 
     @Override

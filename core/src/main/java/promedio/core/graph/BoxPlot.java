@@ -8,7 +8,6 @@ import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
 
@@ -54,7 +53,7 @@ public record BoxPlot(
     }
     // Single values are not known in classes: the whiskers go to the ends of the table.
     return Optional.of(
-        data instanceof ClassTable
+        data.classes().isPresent()
             ? new BoxPlot(
                 found.get(5), found.get(1), found.get(2), found.get(3), found.get(6), List.of())
             : ofValues(data.tally(), found));

@@ -63,8 +63,9 @@ public record ClassChoice(String by, String numbers) {
    * the usual ones and says why
    */
   public Outcome group(Data data, CourseRules rules, DecimalSign sign) {
-    if (data instanceof ClassTable table && !table.rows().isEmpty()) {
-      return Outcome.of(new Grouping(table, Exact.ZERO, Exact.ZERO));
+    Optional<ClassTable> own = data.classes().filter(table -> !table.rows().isEmpty());
+    if (own.isPresent()) {
+      return Outcome.of(new Grouping(own.get(), Exact.ZERO, Exact.ZERO));
     }
     if (data.tally().isEmpty()) {
       return new Outcome(Optional.empty(), Optional.empty());

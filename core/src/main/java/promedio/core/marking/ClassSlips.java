@@ -38,12 +38,13 @@ final class ClassSlips {
   }
 
   static void find(Question question, Candidates out) {
-    if (question.data() instanceof ClassTable table) {
-      ClassSlips slips = new ClassSlips(question, out, table);
-      slips.midpoints();
-      if (question.inspection().isPresent() && !(question.right() instanceof Result.Absent)) {
-        slips.reading();
-      }
+    question.data().classes().ifPresent(table -> new ClassSlips(question, out, table).find());
+  }
+
+  private void find() {
+    midpoints();
+    if (question.inspection().isPresent() && !(question.right() instanceof Result.Absent)) {
+      reading();
     }
   }
 

@@ -72,9 +72,10 @@ public final class FollowThrough {
 
   /** {@return the judgement of what was written beside a step, from 0; none where nothing was} */
   public Optional<OwnMark> step(int index) {
-    if (!(working.steps().get(index) instanceof WorkingStep.Computed computed)) {
-      return Optional.empty();
-    }
+    return working.steps().get(index).calculation().flatMap(step -> step(index, step));
+  }
+
+  private Optional<OwnMark> step(int index, WorkingStep.Computed computed) {
     List<Real> due = new ArrayList<>(List.of(computed.carried(), computed.value()));
     // The last step may also be what it is without any rounding on the way.
     if (index == working.steps().size() - 1) {
@@ -186,17 +187,26 @@ public final class FollowThrough {
 
   private boolean finds(int index, Formula part) {
     WorkingStep step = working.steps().get(index);
-    return (step instanceof WorkingStep.Computed computed && computed.left().equals(part))
-        || (step instanceof WorkingStep.Agreed agreed && agreed.left().equals(part));
+    return step.fold(
+        computed -> computed.left().equals(part),
+        agreed -> agreed.left().equals(part),
+        list -> false,
+        seen -> false);
   }
 
   /** {@return what the step comes to, all that was written before it taken as it is} */
   private Optional<Exact> derivedBy(int index) {
-    WorkingStep step = working.steps().get(index);
-    if (step instanceof WorkingStep.Agreed agreed) {
-      return evaluation(index).of(agreed.numbers());
-    }
-    WorkingStep.Computed computed = (WorkingStep.Computed) step;
+    return working
+        .steps()
+        .get(index)
+        .fold(
+            computed -> derived(computed, index),
+            agreed -> evaluation(index).of(agreed.numbers()),
+            list -> Optional.empty(),
+            seen -> Optional.empty());
+  }
+
+  private Optional<Exact> derived(WorkingStep.Computed computed, int index) {
     return computed.left() instanceof Formula.Sum sum
         ? derivedTotal(sum.body(), index)
         : evaluation(index).of(computed.symbols().withNumbers(part -> number(part, index)));

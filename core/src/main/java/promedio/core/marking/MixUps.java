@@ -49,11 +49,9 @@ final class MixUps {
   }
 
   private static Exact highestFrequency(Data data) {
-    return data instanceof ClassTable table
-        ? table.rows().stream()
-            .map(ClassTable.Row::frequency)
-            .max(Exact::compareTo)
-            .orElse(Exact.ZERO)
-        : data.tally().highestFrequency();
+    return data.classes()
+        .flatMap(
+            table -> table.rows().stream().map(ClassTable.Row::frequency).max(Exact::compareTo))
+        .orElseGet(() -> data.tally().highestFrequency());
   }
 }

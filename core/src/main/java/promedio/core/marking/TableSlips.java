@@ -33,9 +33,10 @@ final class TableSlips {
   static void find(Question question, Candidates out) {
     Optional<List<FrequencyTable.Row>> rows = rows(question);
     rows.ifPresent(found -> new TableSlips(question, out, found).find());
-    if (question.data() instanceof ClassTable table && usesFrequencies(question)) {
-      List<Exact> ones = table.rows().stream().map(row -> Exact.ONE).toList();
-      add(question, out, table.withFrequencies(ones));
+    Optional<ClassTable> classes = question.data().classes();
+    if (classes.isPresent() && usesFrequencies(question)) {
+      List<Exact> ones = classes.get().rows().stream().map(row -> Exact.ONE).toList();
+      add(question, out, classes.get().withFrequencies(ones));
     }
   }
 
@@ -49,10 +50,11 @@ final class TableSlips {
 
   /** The rows with their values or midpoints, where all are known. */
   private static Optional<List<FrequencyTable.Row>> rows(Question question) {
-    if (question.data() instanceof FrequencyTable table) {
-      return Optional.of(table.rows());
-    }
-    return Midpoints.of(question).map(midpoints -> midpoints.table().rows());
+    return question
+        .data()
+        .frequencies()
+        .map(FrequencyTable::rows)
+        .or(() -> Midpoints.of(question).map(midpoints -> midpoints.table().rows()));
   }
 
   private void find() {

@@ -6,6 +6,8 @@ import java.util.Set;
 import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
+import promedio.core.sample.Categories;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
@@ -30,21 +32,43 @@ final class ValueSlips {
   }
 
   static void find(Question question, Candidates out) {
-    Optional<OneChanged> data = Optional.empty();
-    if (question.data() instanceof Sample sample && sample.values().count() <= MOST_VALUES) {
-      data = OneChanged.OfSample.of(sample.values().present());
-    } else if (question.data() instanceof FrequencyTable table
-        && table.rows().size() <= MOST_VALUES) {
-      data = Optional.of(new OneChanged.OfTable(table.rows()));
-    }
+    Optional<OneChanged> data = question.data().accept(new Changeable());
     data.ifPresent(found -> new ValueSlips(question, out, found).find());
+  }
+
+  /** The data that a hand takes value by value, or row by row. */
+  private static final class Changeable implements Data.Visitor<Optional<OneChanged>> {
+
+    @Override
+    public Optional<OneChanged> sample(Sample sample) {
+      return sample.values().count() <= MOST_VALUES
+          ? OneChanged.OfSample.of(sample.values().present())
+          : Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> frequencies(FrequencyTable table) {
+      return table.rows().size() <= MOST_VALUES
+          ? Optional.of(new OneChanged.OfTable(table.rows()))
+          : Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> classes(ClassTable table) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> categories(Categories categories) {
+      return Optional.empty();
+    }
   }
 
   private void find() {
     Set<Exact> seen = new HashSet<>();
     for (int i = 0; i < data.size(); i++) {
       Exact value = data.value(i);
-      if (!seen.add(value) && question.data() instanceof Sample) {
+      if (!seen.add(value) && question.data().sample().isPresent()) {
         // Of values that are equal each leads to the same.
         continue;
       }

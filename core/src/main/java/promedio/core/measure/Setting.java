@@ -16,7 +16,6 @@ import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Sheppard;
 import promedio.core.sample.Categories;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Tally;
@@ -45,9 +44,9 @@ public final class Setting {
   /** {@return the setting of the data and the rules, without arguments} */
   public static Setting of(Data data, CourseRules rules) {
     Optional<Grouped> classes =
-        data instanceof ClassTable table && !table.rows().isEmpty()
-            ? Optional.of(Grouped.of(table, rules.get(Rule.OPEN_CLASS)))
-            : Optional.empty();
+        data.classes()
+            .filter(table -> !table.rows().isEmpty())
+            .map(table -> Grouped.of(table, rules.get(Rule.OPEN_CLASS)));
     return new Setting(data, rules, data.tally(), classes, List.of());
   }
 
@@ -83,12 +82,12 @@ public final class Setting {
 
   /** {@return the categories, where the data are some} */
   public Optional<Categories> categories() {
-    return data instanceof Categories categories ? Optional.of(categories) : Optional.empty();
+    return data.categories();
   }
 
   /** {@return the single values in the order in which they came, where the data are some} */
   public Optional<Sample> sample() {
-    return data instanceof Sample sample ? Optional.of(sample) : Optional.empty();
+    return data.sample();
   }
 
   /**

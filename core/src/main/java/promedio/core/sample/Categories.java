@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 
@@ -56,6 +57,16 @@ public record Categories(List<Row> rows, int missing) implements Data {
   }
 
   /** {@return nothing: names are no numbers} */
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.categories(this);
+  }
+
+  @Override
+  public Optional<Categories> categories() {
+    return Optional.of(this);
+  }
+
   @Override
   public Tally tally() {
     return NO_NUMBERS;

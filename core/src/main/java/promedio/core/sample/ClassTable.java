@@ -183,6 +183,16 @@ public final class ClassTable implements Data {
   }
 
   @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.classes(this);
+  }
+
+  @Override
+  public Optional<ClassTable> classes() {
+    return Optional.of(this);
+  }
+
+  @Override
   public int missing() {
     return missing;
   }

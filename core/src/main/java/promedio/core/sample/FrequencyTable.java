@@ -1,6 +1,7 @@
 package promedio.core.sample;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeMap;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -49,6 +50,16 @@ public final class FrequencyTable implements Data {
   @Override
   public Tally tally() {
     return tally;
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.frequencies(this);
+  }
+
+  @Override
+  public Optional<FrequencyTable> frequencies() {
+    return Optional.of(this);
   }
 
   @Override

@@ -1,5 +1,7 @@
 package promedio.core.sample;
 
+import java.util.Optional;
+
 /** Values as they were observed, in their order, some of them missing. */
 public final class Sample implements Data {
 
@@ -20,6 +22,16 @@ public final class Sample implements Data {
   @Override
   public Tally tally() {
     return tally;
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.sample(this);
+  }
+
+  @Override
+  public Optional<Sample> sample() {
+    return Optional.of(this);
   }
 
   @Override

@@ -2,6 +2,7 @@ package promedio.core.working;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import promedio.core.formula.Formula;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -15,6 +16,23 @@ public sealed interface WorkingStep {
   }
 
   /**
+   * {@return what is made of this step: of each kind something else}
+   *
+   * @param <R> what is made
+   */
+  <R> R fold(
+      Function<Computed, R> computed,
+      Function<Agreed, R> agreed,
+      Function<InOrder, R> inOrder,
+      Function<Seen, R> seen);
+
+  /** {@return this step, where it is a calculation} */
+  default Optional<Computed> calculation() {
+    return fold(
+        Optional::of, agreed -> Optional.empty(), l -> Optional.empty(), s -> Optional.empty());
+  }
+
+  /**
    * A calculation: {@code left = symbols = numbers = value}.
    *
    * @param left what is found: a quantity, or a total of the table
@@ -25,6 +43,16 @@ public sealed interface WorkingStep {
    */
   record Computed(Formula left, Formula symbols, Formula numbers, Real value, Real carried)
       implements WorkingStep {
+
+    @Override
+    public <R> R fold(
+        Function<Computed, R> computed,
+        Function<Agreed, R> agreed,
+        Function<InOrder, R> inOrder,
+        Function<Seen, R> seen) {
+      return computed.apply(this);
+    }
+
     @Override
     public Optional<Why> why() {
       return Why.of(left, symbols);
@@ -39,6 +67,16 @@ public sealed interface WorkingStep {
    * @param numbers the same with the numbers put in
    */
   record Agreed(Formula left, Formula symbols, Formula numbers) implements WorkingStep {
+
+    @Override
+    public <R> R fold(
+        Function<Computed, R> computed,
+        Function<Agreed, R> agreed,
+        Function<InOrder, R> inOrder,
+        Function<Seen, R> seen) {
+      return agreed.apply(this);
+    }
+
     @Override
     public Optional<Why> why() {
       return Why.of(left, symbols);
@@ -58,6 +96,16 @@ public sealed interface WorkingStep {
   record InOrder(
       List<Exact> values, int first, int last, int keptFrom, int keptTo, Optional<Why> reason)
       implements WorkingStep {
+
+    @Override
+    public <R> R fold(
+        Function<Computed, R> computed,
+        Function<Agreed, R> agreed,
+        Function<InOrder, R> inOrder,
+        Function<Seen, R> seen) {
+      return inOrder.apply(this);
+    }
+
     public InOrder {
       values = List.copyOf(values);
     }
@@ -85,6 +133,16 @@ public sealed interface WorkingStep {
    * @param numbers the numbers in the sentence
    */
   record Seen(Sight about, List<Exact> numbers) implements WorkingStep {
+
+    @Override
+    public <R> R fold(
+        Function<Computed, R> computed,
+        Function<Agreed, R> agreed,
+        Function<InOrder, R> inOrder,
+        Function<Seen, R> seen) {
+      return seen.apply(this);
+    }
+
     public Seen {
       numbers = List.copyOf(numbers);
     }

@@ -55,8 +55,8 @@ final class ClassesInput {
    * @throws ParameterException if what is said of them makes no classes
    */
   ClassTable classes(Data data, CourseRules rules, CommandSpec spec) {
-    if (data instanceof ClassTable table) {
-      return table;
+    if (data.classes().isPresent()) {
+      return data.classes().get();
     }
     if (data.tally().isEmpty()) {
       throw new ParameterException(spec.commandLine(), Texts.of("group.empty"));

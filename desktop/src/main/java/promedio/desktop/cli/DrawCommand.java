@@ -151,8 +151,8 @@ final class DrawCommand implements Callable<Integer> {
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);
     Picture graph =
-        read.data() instanceof Categories counted
-            ? categoryGraph(kind, rules, read, counted)
+        read.data().categories().isPresent()
+            ? categoryGraph(kind, rules, read, read.data().categories().get())
             : graph(kind, rules, read);
     GraphExport export;
     try {
@@ -200,7 +200,7 @@ final class DrawCommand implements Callable<Integer> {
       throw new RefusedFileException(Texts.of("group.empty"));
     }
     boolean needs = kind.needsClasses();
-    if (data instanceof ClassTable && !needs && kind != GraphKind.BOX) {
+    if (data.classes().isPresent() && !needs && kind != GraphKind.BOX) {
       throw wrong(Texts.of("draw.of-classes", kind.code()));
     }
     return new Graph.Series(

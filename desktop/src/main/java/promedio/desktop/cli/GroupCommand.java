@@ -2,6 +2,7 @@ package promedio.desktop.cli;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -60,8 +61,9 @@ final class GroupCommand implements Callable<Integer> {
     CourseRules rules = input.rules(spec);
     SampleInput.Input read = input.read(spec);
     PrintWriter out = spec.commandLine().getOut();
-    if (read.data() instanceof Categories counted) {
-      write(categories.ordered(counted, spec), rules, out);
+    Optional<Categories> counted = read.data().categories();
+    if (counted.isPresent()) {
+      write(categories.ordered(counted.get(), spec), rules, out);
       out.flush();
       return 0;
     }

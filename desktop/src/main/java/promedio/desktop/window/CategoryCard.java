@@ -225,10 +225,12 @@ final class CategoryCard extends VBox {
         .item(now.item().graph().beside())
         .flatMap(
             item ->
-                item.source().read(workspace.assignment().sign()).data() instanceof Categories found
-                        && !found.rows().isEmpty()
-                    ? Optional.of(new CategoryGraph.Series(item.name(), found))
-                    : Optional.empty());
+                item.source()
+                    .read(workspace.assignment().sign())
+                    .data()
+                    .categories()
+                    .filter(found -> !found.rows().isEmpty())
+                    .map(found -> new CategoryGraph.Series(item.name(), found)));
   }
 
   private Set<String> marked(Reckoning now) {

@@ -1,15 +1,16 @@
 package promedio.desktop.window;
 
+import java.math.BigInteger;
 import java.util.Locale;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
 import promedio.core.message.Message;
-import promedio.core.number.Exact;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 
@@ -48,19 +49,34 @@ final class Describe {
   }
 
   private static String size(Data data) {
-    Exact n = data.total();
-    if (data instanceof ClassTable classes) {
-      return Texts.of("counts.classes", classes.rows().size(), n.toString());
+    return data.accept(new Size());
+  }
+
+  /** How many there are, in the words of the kind of data. */
+  private static final class Size implements Data.Visitor<String> {
+
+    @Override
+    public String sample(Sample sample) {
+      BigInteger n = sample.total().numerator();
+      return Texts.of("counts.values", n, grouped(n.longValue()));
     }
-    if (data instanceof FrequencyTable table) {
+
+    @Override
+    public String frequencies(FrequencyTable table) {
       int rows = table.rows().size();
-      return Texts.of("counts.rows", rows, grouped(rows), n.toString());
+      return Texts.of("counts.rows", rows, grouped(rows), table.total().toString());
     }
-    if (data instanceof Categories categories) {
+
+    @Override
+    public String classes(ClassTable table) {
+      return Texts.of("counts.classes", table.rows().size(), table.total().toString());
+    }
+
+    @Override
+    public String categories(Categories categories) {
       int rows = categories.rows().size();
-      return Texts.of("counts.categories", rows, grouped(rows), n.toString());
+      return Texts.of("counts.categories", rows, grouped(rows), categories.total().toString());
     }
-    return Texts.of("counts.values", n.numerator(), grouped(n.numerator().longValue()));
   }
 
   /** Groups thousands with a narrow space, which no decimal sign can be taken for. */

@@ -15,7 +15,6 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
-import promedio.core.sample.Categories;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
@@ -77,7 +76,7 @@ final class FamilyCard extends VBox {
   /** Shows the measures; of categories the modes alone. */
   void show(Reckoning now) {
     reckoning = now;
-    boolean ofWords = now.typed().data() instanceof Categories;
+    boolean ofWords = now.typed().data().categories().isPresent();
     if (ofWords == words) {
       shown.forEach(row -> row.show(now));
     } else {

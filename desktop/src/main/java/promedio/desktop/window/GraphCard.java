@@ -105,7 +105,7 @@ final class GraphCard extends VBox {
     if (!again && isSame(before, now)) {
       return;
     }
-    boolean classes = now != null && now.typed().data() instanceof ClassTable;
+    boolean classes = now != null && now.typed().data().classes().isPresent();
     boolean shown = open || classes;
     toggle.setText(Texts.of(shown ? "graph.hide" : "graph.show"));
     Nodes.setShown(toggle, !classes);
@@ -181,7 +181,7 @@ final class GraphCard extends VBox {
     chosen = interval;
     table.choose(interval);
     Reckoning now = workspace.reckoningProperty().get();
-    if (now != null && !(now.typed().data() instanceof ClassTable)) {
+    if (now != null && now.typed().data().classes().isEmpty()) {
       workspace.litProperty().set(interval);
       note.setText(ClassTableView.values(interval, now));
     }
@@ -206,7 +206,7 @@ final class GraphCard extends VBox {
     Grouping found = grouped;
     boolean own =
         now != null
-            && !(now.typed().data() instanceof ClassTable)
+            && now.typed().data().classes().isEmpty()
             && GraphPlan.of(now).kind().needsClasses();
     return own && found != null ? found.boundaries() : List.of();
   }
@@ -310,7 +310,7 @@ final class GraphCard extends VBox {
   private void showTable() {
     Optional<ClassTable> found = Optional.ofNullable(grouped).map(Grouping::table);
     Reckoning now = workspace.reckoningProperty().get();
-    boolean ofClasses = now != null && now.typed().data() instanceof ClassTable;
+    boolean ofClasses = now != null && now.typed().data().classes().isPresent();
     Nodes.setShown(compare, !ofClasses);
     Nodes.setShown(asTable, !ofClasses);
     compare.setText(Texts.of(comparing ? "graph.classes-again" : "graph.compare"));

@@ -18,7 +18,6 @@ import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Categories;
 import promedio.core.working.Method;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
@@ -131,7 +130,7 @@ final class Margin extends ScrollPane {
   /** Counting is all the working that categories have, and their table shows it. */
   private void showWorkingBox() {
     Reckoning reckoning = workspace.reckoningProperty().get();
-    boolean words = reckoning != null && reckoning.typed().data() instanceof Categories;
+    boolean words = reckoning != null && reckoning.typed().data().categories().isPresent();
     Nodes.setShown(workingBox, byHand.onSheetProperty().get() == null && !words);
   }
 

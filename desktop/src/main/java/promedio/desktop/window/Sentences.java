@@ -5,7 +5,6 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.Real;
-import promedio.core.sample.Categories;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
@@ -37,7 +36,7 @@ final class Sentences {
   private static String ofCategories(Result.Named modes, Reckoning reckoning) {
     Data categories = reckoning.typed().data();
     String times =
-        categories instanceof Categories counted ? counted.highestFrequency().toString() : "";
+        categories.categories().map(counted -> counted.highestFrequency().toString()).orElse("");
     return Texts.of(
         modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
         Results.shown(modes, Task.of(Measures.MODES), reckoning),

@@ -13,8 +13,6 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.measure.Family;
-import promedio.core.sample.Categories;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
@@ -118,9 +116,9 @@ final class Sheet extends StackPane {
               ? described
               : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
       Data data = reckoning.typed().data();
-      boolean words = data instanceof Categories;
-      showClassesFirst(data instanceof ClassTable);
-      Nodes.setShown(lineUp, !words && !(data instanceof ClassTable));
+      boolean words = data.categories().isPresent();
+      showClassesFirst(data.classes().isPresent());
+      Nodes.setShown(lineUp, !words && data.classes().isEmpty());
       Nodes.setShown(graphs, !words);
       showCategories(reckoning, words);
       cards.forEach(card -> card.show(reckoning));

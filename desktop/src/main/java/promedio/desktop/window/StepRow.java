@@ -56,7 +56,7 @@ final class StepRow extends VBox {
   StepRow(WorkingStep step, ShownNumbers numbers, Appearance appearance, Optional<Own> own) {
     this.step = step;
     this.numbers = numbers;
-    this.own = step instanceof WorkingStep.Computed ? own : Optional.empty();
+    this.own = step.calculation().isPresent() ? own : Optional.empty();
     getStyleClass().add("working-step");
     setFocusTraversable(true);
     setAccessibleText(spoken());
@@ -84,16 +84,22 @@ final class StepRow extends VBox {
   }
 
   private Node content(Appearance appearance) {
-    if (step instanceof WorkingStep.InOrder list) {
-      return inOrder(list);
-    }
-    if (step instanceof WorkingStep.Seen seen) {
-      Label sentence = new Label(WorkingTexts.sentence(seen, numbers));
-      sentence.setWrapText(true);
-      sentence.setMinHeight(USE_PREF_SIZE);
-      sentence.getStyleClass().add("working-sentence");
-      return sentence;
-    }
+    return step.fold(
+        computed -> formula(appearance),
+        agreed -> formula(appearance),
+        this::inOrder,
+        this::sentence);
+  }
+
+  private Node sentence(WorkingStep.Seen seen) {
+    Label sentence = new Label(WorkingTexts.sentence(seen, numbers));
+    sentence.setWrapText(true);
+    sentence.setMinHeight(USE_PREF_SIZE);
+    sentence.getStyleClass().add("working-sentence");
+    return sentence;
+  }
+
+  private Node formula(Appearance appearance) {
     FormulaView formula = new FormulaView(appearance);
     formula.setAlignment(Pos.CENTER_LEFT);
     formula.getStyleClass().add("step-formula");

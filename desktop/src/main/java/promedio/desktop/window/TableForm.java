@@ -123,9 +123,12 @@ final class TableForm extends VBox {
     List<PrintedTable.Row> printed = printed(now.item(), workspace).rows();
     ShownNumbers numbers = ByHand.numbers(now);
     List<ClassTable.Interval> intervals =
-        now.typed().data() instanceof ClassTable table && table.gap().signum() > 0
-            ? table.intervals(false)
-            : List.of();
+        now.typed()
+            .data()
+            .classes()
+            .filter(table -> table.gap().signum() > 0)
+            .map(table -> table.intervals(false))
+            .orElse(List.of());
     int interval = 0;
     for (int i = 0; i < rows.size(); i++) {
       int start = i < printed.size() ? printed.get(i).start() : Integer.MAX_VALUE;
@@ -145,14 +148,15 @@ final class TableForm extends VBox {
                   : "");
     }
     Optional<String> next =
-        now.typed().data() instanceof ClassTable table
-            ? NextClass.after(table)
-                .map(
-                    row ->
-                        numbers.shown(row.lower().orElseThrow())
-                            + "–"
-                            + numbers.shown(row.upper().orElseThrow()))
-            : Optional.empty();
+        now.typed()
+            .data()
+            .classes()
+            .flatMap(NextClass::after)
+            .map(
+                row ->
+                    numbers.shown(row.lower().orElseThrow())
+                        + "–"
+                        + numbers.shown(row.upper().orElseThrow()));
     for (int i = 0; i < rows.size(); i++) {
       boolean last = i == rows.size() - 1;
       rows.get(i)

@@ -30,7 +30,6 @@ import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
-import promedio.core.working.WorkingStep;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.work.ByHand;
@@ -431,8 +430,11 @@ final class WorkingPane extends VBox {
         IntStream.range(0, rows.size())
             .filter(
                 i ->
-                    made.steps().get(i) instanceof WorkingStep.Computed step
-                        && wanted.filter(step.left()::equals).isPresent())
+                    made.steps()
+                        .get(i)
+                        .calculation()
+                        .filter(step -> wanted.filter(step.left()::equals).isPresent())
+                        .isPresent())
             .findFirst()
             .orElse(rows.size() - 1);
     light(at);

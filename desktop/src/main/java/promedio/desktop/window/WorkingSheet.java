@@ -216,18 +216,16 @@ final class WorkingSheet extends VBox {
     List<String> shared = new ArrayList<>();
     List<WorkingStep> before = one.steps().subList(0, Math.max(0, one.steps().size() - 1));
     for (WorkingStep step : before) {
-      boolean both =
-          step instanceof WorkingStep.Computed computed
-              && other.steps().stream()
-                  .anyMatch(
-                      s ->
-                          s instanceof WorkingStep.Computed c
-                              && c.left().equals(computed.left())
-                              && c.carried().equals(computed.carried()));
-      if (both) {
-        shared.add(WorkingTexts.found((WorkingStep.Computed) step, numbers));
-      }
+      step.calculation()
+          .filter(computed -> other.steps().stream().anyMatch(s -> isSame(s, computed)))
+          .ifPresent(computed -> shared.add(WorkingTexts.found(computed, numbers)));
     }
     return shared;
+  }
+
+  private static boolean isSame(WorkingStep step, WorkingStep.Computed computed) {
+    return step.calculation()
+        .filter(c -> c.left().equals(computed.left()) && c.carried().equals(computed.carried()))
+        .isPresent();
   }
 }

@@ -19,7 +19,6 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.Rule;
-import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
 import promedio.core.sample.UnusableDataException;
@@ -43,9 +42,7 @@ public record GraphPlan(Reckoning now, GraphChoice choice) {
 
   /** {@return whether the item can be drawn so}: single values are not known in a class table */
   public boolean offers(GraphKind kind) {
-    return kind.needsClasses()
-        || kind == GraphKind.BOX
-        || !(now.typed().data() instanceof ClassTable);
+    return kind.needsClasses() || kind == GraphKind.BOX || now.typed().data().classes().isEmpty();
   }
 
   /** {@return the graph that is drawn}: the chosen one, or a histogram of what has none such */

@@ -24,9 +24,7 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
-import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
-import promedio.core.sample.Sample;
 import promedio.core.working.OwnWorking;
 import promedio.files.Texts;
 import promedio.files.report.QuestionJson;
@@ -224,14 +222,23 @@ final class ItemJson {
         .put("groups", linked.link().groups())
         .put("group", linked.link().group())
         .put("unreadable", linked.unreadable());
-    if (linked.data() instanceof Sample sample) {
-      String part = "columns/" + id + ".txt";
-      parts.put(part, ColumnText.write(sample.values()).getBytes(StandardCharsets.UTF_8));
-      node.put("part", part);
-    } else if (linked.data() instanceof Categories categories) {
-      node.put("missing", categories.missing());
-      node.set("categories", QuestionJson.write(categories));
-    }
+    linked
+        .data()
+        .sample()
+        .ifPresent(
+            sample -> {
+              String part = "columns/" + id + ".txt";
+              parts.put(part, ColumnText.write(sample.values()).getBytes(StandardCharsets.UTF_8));
+              node.put("part", part);
+            });
+    linked
+        .data()
+        .categories()
+        .ifPresent(
+            categories -> {
+              node.put("missing", categories.missing());
+              node.set("categories", QuestionJson.write(categories));
+            });
   }
 
   private static Source source(JsonNode node, Map<String, byte[]> parts) {

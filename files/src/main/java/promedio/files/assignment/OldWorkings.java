@@ -64,8 +64,9 @@ final class OldWorkings {
   private static void collect(Working working, Map<String, String> ids) {
     Map<String, Integer> seen = new HashMap<>();
     for (int i = 0; i < working.steps().size(); i++) {
-      if (working.steps().get(i) instanceof WorkingStep.Computed computed) {
-        String symbol = symbols(computed.left());
+      Optional<WorkingStep.Computed> computed = working.steps().get(i).calculation();
+      if (computed.isPresent()) {
+        String symbol = symbols(computed.get().left());
         int times = seen.merge(symbol, 1, Integer::sum);
         ids.put(times == 1 ? symbol : symbol + " (" + times + ")", working.key(i));
       }

@@ -63,12 +63,11 @@ public final class HtmlWorking implements WorkingWriter {
   }
 
   private String step(WorkingStep step) {
-    if (step instanceof WorkingStep.Seen seen) {
-      return paragraph(WorkingTexts.sentence(seen, numbers));
-    }
-    return step instanceof WorkingStep.InOrder list
-        ? "<p>" + inOrder(list) + "</p>"
-        : "<p>" + mathml(step, numbers) + "</p>";
+    return step.fold(
+        computed -> "<p>" + mathml(step, numbers) + "</p>",
+        agreed -> "<p>" + mathml(step, numbers) + "</p>",
+        list -> "<p>" + inOrder(list) + "</p>",
+        seen -> paragraph(WorkingTexts.sentence(seen, numbers)));
   }
 
   private String inOrder(WorkingStep.InOrder list) {
@@ -109,28 +108,38 @@ public final class HtmlWorking implements WorkingWriter {
     return row.append("</tr>\n").toString();
   }
 
-  /** {@return a step that is a formula, in MathML} */
+  /** {@return a step that is a formula, in MathML; any other in words} */
   public static String mathml(WorkingStep step, ShownNumbers numbers) {
-    if (step instanceof WorkingStep.Agreed agreed) {
-      return math(
-          joined(
-              List.of(
-                  agreed.left().mathml(numbers::shown),
-                  agreed.symbols().mathml(numbers::shown),
-                  agreed.numbers().mathml(numbers::shown)),
-              ""));
-    }
-    if (!(step instanceof WorkingStep.Computed computed)) {
-      return math("<mtext>" + escaped(WorkingTexts.plain(step, numbers)) + "</mtext>");
-    }
+    return step.fold(
+        computed -> mathml(computed, numbers),
+        agreed -> formula(agreed.left(), agreed.symbols(), agreed.numbers(), numbers, ""),
+        list -> words(step, numbers),
+        seen -> words(step, numbers));
+  }
+
+  private static String mathml(WorkingStep.Computed computed, ShownNumbers numbers) {
     String value = "<mn>" + numbers.value(computed) + "</mn>";
+    return formula(
+        computed.left(),
+        computed.symbols(),
+        computed.numbers(),
+        numbers,
+        "<mo>" + numbers.relation(computed) + "</mo>" + value);
+  }
+
+  private static String formula(
+      Formula left, Formula symbols, Formula putIn, ShownNumbers numbers, String end) {
     return math(
         joined(
             List.of(
-                computed.left().mathml(numbers::shown),
-                computed.symbols().mathml(numbers::shown),
-                computed.numbers().mathml(numbers::shown)),
-            "<mo>" + numbers.relation(computed) + "</mo>" + value));
+                left.mathml(numbers::shown),
+                symbols.mathml(numbers::shown),
+                putIn.mathml(numbers::shown)),
+            end));
+  }
+
+  private static String words(WorkingStep step, ShownNumbers numbers) {
+    return math("<mtext>" + escaped(WorkingTexts.plain(step, numbers)) + "</mtext>");
   }
 
   /** What would stand twice side by side stands once. */

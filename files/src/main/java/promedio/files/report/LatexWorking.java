@@ -33,10 +33,13 @@ final class LatexWorking implements WorkingWriter {
               lines.addAll(WorkingTexts.checks(working, numbers));
             });
     for (WorkingStep step : working.steps()) {
+      String displayed = "\\[" + WorkingTexts.latex(step, numbers) + "\\]";
       lines.add(
-          step instanceof WorkingStep.Seen seen
-              ? WorkingTexts.sentence(seen, numbers)
-              : "\\[" + WorkingTexts.latex(step, numbers) + "\\]");
+          step.fold(
+              computed -> displayed,
+              agreed -> displayed,
+              list -> displayed,
+              seen -> WorkingTexts.sentence(seen, numbers)));
     }
     lines.addAll(WorkingTexts.ending(working, numbers));
     return lines;

@@ -50,9 +50,12 @@ final class TextWorking implements WorkingWriter {
   }
 
   private String marked(WorkingStep step) {
-    return step instanceof WorkingStep.InOrder list
-        ? WorkingTexts.inOrder(list, numbers, "~~", "~~")
-        : plain(step).replace("|", "\\|");
+    String plain = plain(step).replace("|", "\\|");
+    return step.fold(
+        computed -> plain,
+        agreed -> plain,
+        list -> WorkingTexts.inOrder(list, numbers, "~~", "~~"),
+        seen -> plain);
   }
 
   private List<String> marked(WorkTable table) {

@@ -71,27 +71,38 @@ final class WorkingJson implements WorkingWriter {
   }
 
   private ObjectNode step(WorkingStep step) {
-    ObjectNode node = JSON.createObjectNode();
-    if (step instanceof WorkingStep.Computed computed) {
-      formulas(node, "computed", computed.left(), computed.symbols(), computed.numbers());
-      node.put("exact", text(computed.value()));
-      node.put("carried", text(computed.carried()));
-    } else if (step instanceof WorkingStep.Agreed agreed) {
-      formulas(node, "agreed", agreed.left(), agreed.symbols(), agreed.numbers());
-    } else if (step instanceof WorkingStep.InOrder list) {
-      node.put("kind", "in-order");
-      put(node.putArray("values"), List.copyOf(list.values()));
-      node.putArray("part").add(list.first()).add(list.last());
-      node.putArray("kept").add(list.keptFrom()).add(list.keptTo());
-    } else {
-      WorkingStep.Seen seen = (WorkingStep.Seen) step;
-      node.put("kind", "seen");
-      node.put("about", seen.about().code());
-      node.put("text", WorkingTexts.sentence(seen, numbers));
-    }
+    ObjectNode node = step.fold(this::computed, this::agreed, this::inOrder, this::seen);
     node.put("latex", WorkingTexts.latex(step, numbers));
     step.why().ifPresent(why -> node.put("why", WorkingTexts.reason(why)));
     return node;
+  }
+
+  private ObjectNode computed(WorkingStep.Computed computed) {
+    ObjectNode node = JSON.createObjectNode();
+    formulas(node, "computed", computed.left(), computed.symbols(), computed.numbers());
+    node.put("exact", text(computed.value()));
+    return node.put("carried", text(computed.carried()));
+  }
+
+  private ObjectNode agreed(WorkingStep.Agreed agreed) {
+    ObjectNode node = JSON.createObjectNode();
+    formulas(node, "agreed", agreed.left(), agreed.symbols(), agreed.numbers());
+    return node;
+  }
+
+  private ObjectNode inOrder(WorkingStep.InOrder list) {
+    ObjectNode node = JSON.createObjectNode().put("kind", "in-order");
+    put(node.putArray("values"), List.copyOf(list.values()));
+    node.putArray("part").add(list.first()).add(list.last());
+    node.putArray("kept").add(list.keptFrom()).add(list.keptTo());
+    return node;
+  }
+
+  private ObjectNode seen(WorkingStep.Seen seen) {
+    return JSON.createObjectNode()
+        .put("kind", "seen")
+        .put("about", seen.about().code())
+        .put("text", WorkingTexts.sentence(seen, numbers));
   }
 
   private void formulas(

@@ -36,22 +36,20 @@ public final class WorkingTexts {
 
   /** {@return the step as one line: symbols, numbers put in, and what that comes to} */
   public static String plain(WorkingStep step, ShownNumbers numbers) {
-    if (step instanceof WorkingStep.Computed computed) {
-      return line(
-          computed.left().plain(numbers::shown),
-          computed.symbols().plain(numbers::shown),
-          computed.numbers().plain(numbers::shown),
-          numbers.related(computed));
-    }
-    if (step instanceof WorkingStep.Agreed agreed) {
-      return agreed(
-          agreed.left().plain(numbers::shown),
-          agreed.symbols().plain(numbers::shown),
-          agreed.numbers().plain(numbers::shown));
-    }
-    return step instanceof WorkingStep.Seen seen
-        ? sentence(seen, numbers)
-        : inOrder((WorkingStep.InOrder) step, numbers, "/", "/");
+    return step.fold(
+        computed ->
+            line(
+                computed.left().plain(numbers::shown),
+                computed.symbols().plain(numbers::shown),
+                computed.numbers().plain(numbers::shown),
+                numbers.related(computed)),
+        agreed ->
+            agreed(
+                agreed.left().plain(numbers::shown),
+                agreed.symbols().plain(numbers::shown),
+                agreed.numbers().plain(numbers::shown)),
+        list -> inOrder(list, numbers, "/", "/"),
+        seen -> sentence(seen, numbers));
   }
 
   /** {@return what a step finds, without how} */
@@ -61,32 +59,31 @@ public final class WorkingTexts {
 
   /** {@return the left side of a step that is a formula; empty for others} */
   public static String left(WorkingStep step) {
-    if (step instanceof WorkingStep.Computed computed) {
-      return computed.left().plain(Exact::toString);
-    }
-    return step instanceof WorkingStep.Agreed agreed ? agreed.left().plain(Exact::toString) : "";
+    return step.fold(
+        computed -> computed.left().plain(Exact::toString),
+        agreed -> agreed.left().plain(Exact::toString),
+        list -> "",
+        seen -> "");
   }
 
   /** {@return the step as one formula in LaTeX; sentences as text} */
   public static String latex(WorkingStep step, ShownNumbers numbers) {
-    if (step instanceof WorkingStep.Computed computed) {
-      return line(
-          computed.left().latex(numbers::latex),
-          computed.symbols().latex(numbers::latex),
-          computed.numbers().latex(numbers::latex),
-          numbers.relation(computed).replace("≈", "\\approx")
-              + " "
-              + ShownNumbers.latex(numbers.value(computed)));
-    }
-    if (step instanceof WorkingStep.Agreed agreed) {
-      return agreed(
-          agreed.left().latex(numbers::latex),
-          agreed.symbols().latex(numbers::latex),
-          agreed.numbers().latex(numbers::latex));
-    }
-    return step instanceof WorkingStep.Seen seen
-        ? "\\text{" + sentence(seen, numbers) + "}"
-        : LatexWorking.inOrder((WorkingStep.InOrder) step, numbers);
+    return step.fold(
+        computed ->
+            line(
+                computed.left().latex(numbers::latex),
+                computed.symbols().latex(numbers::latex),
+                computed.numbers().latex(numbers::latex),
+                numbers.relation(computed).replace("≈", "\\approx")
+                    + " "
+                    + ShownNumbers.latex(numbers.value(computed))),
+        agreed ->
+            agreed(
+                agreed.left().latex(numbers::latex),
+                agreed.symbols().latex(numbers::latex),
+                agreed.numbers().latex(numbers::latex)),
+        list -> LatexWorking.inOrder(list, numbers),
+        seen -> "\\text{" + sentence(seen, numbers) + "}");
   }
 
   /**
@@ -95,9 +92,13 @@ public final class WorkingTexts {
    * @param told whether the value is told at the end
    */
   public static String latexLines(WorkingStep step, ShownNumbers numbers, boolean told) {
-    if (!(step instanceof WorkingStep.Computed computed)) {
-      return latex(step, numbers);
-    }
+    return step.calculation()
+        .map(computed -> latexLines(computed, numbers, told))
+        .orElseGet(() -> latex(step, numbers));
+  }
+
+  private static String latexLines(
+      WorkingStep.Computed computed, ShownNumbers numbers, boolean told) {
     String left = computed.left().latex(numbers::latex);
     String symbols = computed.symbols().latex(numbers::latex);
     String putIn = computed.numbers().latex(numbers::latex);
