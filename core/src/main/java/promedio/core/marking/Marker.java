@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
+import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.slip.Cause;
 
@@ -120,8 +121,8 @@ public final class Marker {
       if (rule.cause() != Cause.DIVISOR) {
         continue;
       }
-      String value = rule.params().getOrDefault("value", "");
-      Question other = question.under(question.rules().with(Rule.DIVISOR.code(), value));
+      Divisor divisor = question.setting().isPopulation() ? Divisor.N_MINUS_1 : Divisor.N;
+      Question other = question.under(question.rules().with(Rule.DIVISOR, divisor));
       for (Candidate candidate : Candidates.plain(other)) {
         if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {
           return Optional.of(explanation(candidate).and(explanation(rule)));

@@ -3,6 +3,7 @@ package promedio.core.rules;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import promedio.core.message.BadInputException;
 
 /** One value for every {@link Rule}: the conventions of one course. Immutable. */
 public final class CourseRules {
@@ -24,8 +25,15 @@ public final class CourseRules {
     return (T) chosen.getOrDefault(rule, rule.initial());
   }
 
-  /** {@return these rules with one of them changed} */
+  /**
+   * {@return these rules with one of them changed}
+   *
+   * @throws IllegalArgumentException if the rule has no such value
+   */
   public <T> CourseRules with(Rule<T> rule, T value) {
+    if (!rule.values().contains(value)) {
+      throw new IllegalArgumentException(rule + " takes " + rule.values() + ", not " + value);
+    }
     Map<Rule<?>, Object> changed = new HashMap<>(chosen);
     if (value.equals(rule.initial())) {
       changed.remove(rule);
@@ -38,13 +46,13 @@ public final class CourseRules {
   /**
    * {@return these rules with one of them changed}
    *
-   * @throws IllegalArgumentException if a code is unknown; the message lists those there are
+   * @throws BadInputException if a code is unknown; it lists those there are
    */
-  public CourseRules with(String ruleCode, String valueCode) {
+  public CourseRules with(String ruleCode, String valueCode) throws BadInputException {
     return withCode(Rule.ofCode(ruleCode), valueCode);
   }
 
-  private <T> CourseRules withCode(Rule<T> rule, String valueCode) {
+  private <T> CourseRules withCode(Rule<T> rule, String valueCode) throws BadInputException {
     return with(rule, rule.valueOfCode(valueCode));
   }
 

@@ -1,9 +1,11 @@
 package promedio.core.rules;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.Rounding;
 
@@ -92,15 +94,18 @@ public final class Rule<T> {
     return ALL;
   }
 
+  /** {@return the rule of this code} */
+  public static Optional<Rule<?>> find(String code) {
+    return ALL.stream().filter(rule -> rule.code.equals(code)).findFirst();
+  }
+
   /**
    * {@return the rule of this code}
    *
-   * @throws IllegalArgumentException if there is none; the message lists those there are
+   * @throws BadInputException if there is none; it lists those there are
    */
-  public static Rule<?> ofCode(String code) {
-    return ALL.stream()
-        .filter(rule -> rule.code.equals(code))
-        .findFirst()
+  public static Rule<?> ofCode(String code) throws BadInputException {
+    return find(code)
         .orElseThrow(() -> unknown("rule.unknown", code, ALL.stream().map(Rule::code).toList()));
   }
 
@@ -127,9 +132,9 @@ public final class Rule<T> {
   /**
    * {@return the value of this code}
    *
-   * @throws IllegalArgumentException if there is none; the message lists those there are
+   * @throws BadInputException if there is none; it lists those there are
    */
-  public T valueOfCode(String valueCode) {
+  public T valueOfCode(String valueCode) throws BadInputException {
     return values.stream()
         .filter(value -> codeOf(value).equals(valueCode))
         .findFirst()
@@ -142,12 +147,12 @@ public final class Rule<T> {
                     code));
   }
 
-  private static IllegalArgumentException unknown(
+  private static BadInputException unknown(
       String key, String found, List<String> known, String... more) {
     String[] arguments =
         Stream.concat(Stream.of(found, String.join(", ", known)), Stream.of(more))
             .toArray(String[]::new);
-    return new IllegalArgumentException(Message.of(key, arguments).text());
+    return new BadInputException(Message.of(key, arguments));
   }
 
   @Override

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.measure.Task;
@@ -59,7 +60,7 @@ class AssignmentTest {
   @Test
   void titleRulesAndSignChangeOnTheirOwn() {
     Assignment first = Assignment.empty("Pears");
-    CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
+    CourseRules population = ByCode.with(CourseRules.DEFAULTS, "divisor", "n");
 
     assertThat(first.withRules(population).rules()).isEqualTo(population);
     assertThat(first.withSign(DecimalSign.COMMA).sign()).isEqualTo(DecimalSign.COMMA);

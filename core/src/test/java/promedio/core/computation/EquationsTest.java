@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
 import promedio.core.measure.Measure;
@@ -28,7 +29,7 @@ class EquationsTest {
   private static String plain(Data data, Measure measure, String... rule) {
     CourseRules rules = CourseRules.DEFAULTS;
     for (int i = 0; i < rule.length; i += 2) {
-      rules = rules.with(rule[i], rule[i + 1]);
+      rules = ByCode.with(rules, rule[i], rule[i + 1]);
     }
     return Computation.of(data, rules).equation(Task.of(measure)).map(Equation::plain).orElse("");
   }

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import promedio.core.ByCode;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.rules.ClassEnd;
@@ -158,7 +159,7 @@ class GroupingTest {
   }
 
   private static Exact width(Sample sample, String quartiles) {
-    CourseRules rules = CourseRules.DEFAULTS.with("quartiles", quartiles);
+    CourseRules rules = ByCode.with(CourseRules.DEFAULTS, "quartiles", quartiles);
     return WidthRule.FREEDMAN_DIACONIS.advice(sample, rules).orElseThrow().width();
   }
 

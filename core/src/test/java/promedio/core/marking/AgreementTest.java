@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -63,7 +64,7 @@ class AgreementTest {
 
   @Test
   void tiesFollowTheRoundingRule() {
-    CourseRules even = CourseRules.DEFAULTS.with("rounding", "half-even");
+    CourseRules even = ByCode.with(CourseRules.DEFAULTS, "rounding", "half-even");
 
     assertThat(judge(Measures.MEAN, found("2.665"), "2.67").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedCategories;
 import promedio.core.number.DecimalSign;
@@ -18,7 +19,7 @@ class CategoryMarksTest {
     return Marker.of(
             Question.of(
                 TypedCategories.read(categories, DecimalSign.POINT).data(),
-                CourseRules.DEFAULTS.with("mode", modeRule),
+                ByCode.with(CourseRules.DEFAULTS, "mode", modeRule),
                 Measures.MODES))
         .mark(answer, DecimalSign.POINT);
   }

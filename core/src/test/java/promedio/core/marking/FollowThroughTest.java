@@ -11,6 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.OwnMark.Worth;
 import promedio.core.measure.Measure;
@@ -216,7 +217,7 @@ class FollowThroughTest {
 
   @Test
   void whatWasWrittenStaysBesideItsQuantityHoweverThatIsTypeset() {
-    CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
+    CourseRules population = ByCode.with(CourseRules.DEFAULTS, "divisor", "n");
     Working sample = working(CRATES, Measures.SD, Method.DEFINITION);
     Working whole = Working.of(CRATES, population, Measures.SD, Method.DEFINITION).orElseThrow();
 

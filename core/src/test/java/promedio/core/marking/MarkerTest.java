@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.ByCode;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedValues;
@@ -41,7 +42,7 @@ class MarkerTest {
   private static Mark mark(String text, String measure, String answer, String... rules) {
     CourseRules course = CourseRules.DEFAULTS;
     for (String rule : rules) {
-      course = course.with(rule.split("=", -1)[0], rule.split("=", -1)[1]);
+      course = ByCode.with(course, rule.split("=", -1)[0], rule.split("=", -1)[1]);
     }
     return Marker.of(Question.of(data(text), course, Measures.ofKey(measure).orElseThrow()))
         .mark(answer, DecimalSign.POINT);
@@ -246,7 +247,7 @@ class MarkerTest {
             new Sample(Values.ofDecimals(values, 0)), CourseRules.DEFAULTS, Measures.VARIANCE);
     String population =
         question
-            .under(question.rules().with("divisor", "n"))
+            .under(ByCode.with(question.rules(), "divisor", "n"))
             .right()
             .number()
             .orElseThrow()

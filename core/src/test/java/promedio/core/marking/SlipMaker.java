@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
@@ -397,7 +398,7 @@ final class SlipMaker {
   }
 
   private Optional<Exact> byOtherRule() {
-    Rule<?> rule = Rule.ofCode(code);
+    Rule<?> rule = Rule.find(code).orElseThrow();
     measure =
         switch (code) {
           case "divisor" -> one(List.of(Measures.VARIANCE, Measures.SD, Measures.CV));
@@ -412,7 +413,7 @@ final class SlipMaker {
     values.remove(rules.code(rule));
     String value = one(values);
     params = Map.of("value", value);
-    return number(Computation.of(data, rules.with(code, value)).result(measure));
+    return number(Computation.of(data, ByCode.with(rules, code, value)).result(measure));
   }
 
   private static <T> List<String> codes(Rule<T> rule) {

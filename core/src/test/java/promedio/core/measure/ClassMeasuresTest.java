@@ -14,6 +14,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.entry.TypedClasses;
@@ -54,7 +55,9 @@ class ClassMeasuresTest {
     // With (n + 1)/2 it is 19.5 + (9 − 5)/8 · 10.
     assertThat(
             value(
-                weights, CourseRules.DEFAULTS.with("median-position", "(n+1)/2"), Measures.MEDIAN))
+                weights,
+                ByCode.with(CourseRules.DEFAULTS, "median-position", "(n+1)/2"),
+                Measures.MEDIAN))
         .isEqualTo(Exact.of(245, 10));
   }
 

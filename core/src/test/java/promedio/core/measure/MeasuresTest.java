@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
@@ -136,7 +137,7 @@ class MeasuresTest {
     void theModeOfEquallyFrequentValuesDependsOnTheRule() {
       Values values = Values.ofDecimals(new long[] {3, 1, 2}, 0);
       Computation listed =
-          Computation.of(new Sample(values), CourseRules.DEFAULTS.with("mode", "list-all"));
+          Computation.of(new Sample(values), ByCode.with(CourseRules.DEFAULTS, "mode", "list-all"));
 
       assertThat(why(of("3", "1", "2").result(Measures.MODES)))
           .isEqualTo("every value occurs equally often");

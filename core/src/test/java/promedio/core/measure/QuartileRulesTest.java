@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
@@ -81,7 +82,8 @@ class QuartileRulesTest {
   void percentilesFollowTheirOwnRule() {
     Sample sample = new Sample(Values.ofDecimals(VALUES, 0));
     Computation byHf6 = Computation.of(sample, CourseRules.DEFAULTS);
-    Computation byHf7 = Computation.of(sample, CourseRules.DEFAULTS.with("percentiles", "hf7"));
+    Computation byHf7 =
+        Computation.of(sample, ByCode.with(CourseRules.DEFAULTS, "percentiles", "hf7"));
 
     // (12 + 1) · 0.9 = 11.7: seven tenths of the way from the 11th to the 12th value.
     assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.of(90))))

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
@@ -60,7 +61,7 @@ class ReferenceCasesTest {
     }
     CourseRules rules = CourseRules.DEFAULTS;
     for (Map.Entry<String, JsonNode> rule : one.get("rules").properties()) {
-      rules = rules.with(rule.getKey(), rule.getValue().asText());
+      rules = ByCode.with(rules, rule.getKey(), rule.getValue().asText());
     }
     Computation measures = Computation.of(data(one), rules);
     for (Map.Entry<String, JsonNode> expected : one.get("measures").properties()) {

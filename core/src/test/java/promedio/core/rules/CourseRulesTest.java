@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.ByCode;
+import promedio.core.message.BadInputException;
 
 class CourseRulesTest {
 
@@ -29,7 +31,7 @@ class CourseRulesTest {
   @MethodSource("rules")
   <T> void everyValueCanBeChosenByItsCode(Rule<T> rule) {
     for (T value : rule.values()) {
-      CourseRules chosen = CourseRules.DEFAULTS.with(rule.code(), rule.codeOf(value));
+      CourseRules chosen = ByCode.with(CourseRules.DEFAULTS, rule.code(), rule.codeOf(value));
 
       assertThat(chosen.get(rule)).isEqualTo(value);
       assertThat(chosen.code(rule)).isEqualTo(rule.codeOf(value));
@@ -39,20 +41,21 @@ class CourseRulesTest {
 
   @Test
   void changingOneRuleLeavesTheOthers() {
-    CourseRules changed = CourseRules.DEFAULTS.with("places", "4").with("divisor", "n");
+    CourseRules changed =
+        ByCode.with(ByCode.with(CourseRules.DEFAULTS, "places", "4"), "divisor", "n");
 
     assertThat(changed.get(Rule.PLACES)).isEqualTo(4);
     assertThat(changed.get(Rule.DIVISOR)).isEqualTo(Divisor.N);
     assertThat(changed.get(Rule.SKEWNESS)).isEqualTo(SkewnessRule.ADJUSTED);
     assertThat(changed)
-        .isEqualTo(CourseRules.DEFAULTS.with("divisor", "n").with("places", "4"))
+        .isEqualTo(ByCode.with(ByCode.with(CourseRules.DEFAULTS, "divisor", "n"), "places", "4"))
         .isNotEqualTo(CourseRules.DEFAULTS);
   }
 
   @Test
   void anUnknownCodeNamesThoseThereAre() {
     assertThatThrownBy(() -> CourseRules.DEFAULTS.with("quartile", "hf1"))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining("“quartile”")
         .hasMessageContaining("divisor, quartiles, percentiles");
     assertThatThrownBy(() -> CourseRules.DEFAULTS.with("places", "13"))
@@ -60,6 +63,15 @@ class CourseRulesTest {
         .hasMessageContaining("0, 1, 2");
     assertThatThrownBy(() -> CourseRules.DEFAULTS.with("percentiles", "halves-with-median"))
         .hasMessageContaining("hf1, hf2");
+  }
+
+  @Test
+  void aValueThatARuleDoesNotTakeIsAMistakeOfTheProgram() {
+    assertThatThrownBy(() -> CourseRules.DEFAULTS.with(Rule.PLACES, 13))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(
+            () -> CourseRules.DEFAULTS.with(Rule.PERCENTILES, QuantileRule.HALVES_WITH_MEDIAN))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @ParameterizedTest

@@ -13,6 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
@@ -27,7 +28,7 @@ import promedio.core.table.WordColumn;
 /** What can be told of names that were counted. */
 class CategoriesTest {
 
-  private static final CourseRules LIST_ALL = CourseRules.DEFAULTS.with("mode", "list-all");
+  private static final CourseRules LIST_ALL = ByCode.with(CourseRules.DEFAULTS, "mode", "list-all");
 
   private static Row row(String name, int frequency) {
     return new Row(name, Exact.of(frequency));

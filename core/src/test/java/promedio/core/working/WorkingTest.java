@@ -13,6 +13,7 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
@@ -116,7 +117,7 @@ class WorkingTest {
   /** As a book does it that rounds every step to two places. */
   @Test
   void withEveryStepRoundedTheFollowingGoOnWithWhatWasRounded() {
-    CourseRules rules = CourseRules.DEFAULTS.with("carry", "2");
+    CourseRules rules = ByCode.with(CourseRules.DEFAULTS, "carry", "2");
     Sample sample = new Sample(Values.ofDecimals(new long[] {8, 10, 12, 11, 9, 13, 10}, 0));
 
     Working working = Working.of(sample, rules, Measures.VARIANCE, Method.DEFINITION).orElseThrow();
@@ -171,7 +172,7 @@ class WorkingTest {
 
     Working position = of(seven, CourseRules.DEFAULTS, Measures.Q3, Method.DEFINITION);
     Working crossed = of(seven, CourseRules.DEFAULTS, Measures.Q3, Method.CROSSING_OFF);
-    CourseRules shared = CourseRules.DEFAULTS.with("quartiles", "halves-with-median");
+    CourseRules shared = ByCode.with(CourseRules.DEFAULTS, "quartiles", "halves-with-median");
 
     assertThat(lines(position))
         .containsExactly(
@@ -361,7 +362,7 @@ class WorkingTest {
   }
 
   private static CourseRules quartiles(String code) {
-    return CourseRules.DEFAULTS.with("quartiles", code);
+    return ByCode.with(CourseRules.DEFAULTS, "quartiles", code);
   }
 
   private static Working of(Data data, CourseRules rules, Measure measure, Method method) {

@@ -16,6 +16,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.desktop.Texts;
 import promedio.files.ByteLines;
@@ -99,7 +100,7 @@ final class MeasuresCommand implements Callable<Integer> {
   private Extras extras() {
     try {
       return Extras.of(Optional.ofNullable(trim), percentiles);
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       throw wrong(e.getMessage());
     }
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
+import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.desktop.Texts;
 
@@ -33,7 +34,7 @@ final class RuleOption {
       }
       try {
         rules = rules.with(rule, code.substring(sign + 1).strip());
-      } catch (IllegalArgumentException e) {
+      } catch (BadInputException e) {
         throw new ParameterException(spec.commandLine(), e.getMessage(), e);
       }
     }

@@ -25,6 +25,8 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
+import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -81,7 +83,7 @@ class NothingLostViewTest extends OpenWindow {
   void namesAndEntriesAreShownWithTheirUnderscores() {
     robot.interact(
         () -> {
-          workspace.takeCourse("my_course", CourseRules.DEFAULTS.with("divisor", "n"));
+          workspace.takeCourse("my_course", CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N));
           workspace.bring(
               DataSource.of(
                   "tray_log.csv", "crate_weight,h_1\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8)));

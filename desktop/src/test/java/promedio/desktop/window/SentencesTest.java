@@ -14,6 +14,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
@@ -28,7 +29,7 @@ class SentencesTest {
     return DemoAssignment.create().items().stream();
   }
 
-  private static Reckoning reckoning(int id, String... rule) {
+  private static Reckoning reckoning(int id, String... rule) throws BadInputException {
     Workspace workspace =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     workspace.choose(id);
@@ -41,7 +42,8 @@ class SentencesTest {
 
   @ParameterizedTest
   @MethodSource("demo")
-  void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item) {
+  void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item)
+      throws BadInputException {
     Reckoning reckoning = reckoning(item.id());
     for (Task task : tasks()) {
       Result result = reckoning.computation().result(task);
@@ -77,7 +79,7 @@ class SentencesTest {
 
   @ParameterizedTest
   @MethodSource("rulesOfTheStrip")
-  <T> void everyValueOfARuleIsToldInWords(Rule<T> rule) {
+  <T> void everyValueOfARuleIsToldInWords(Rule<T> rule) throws BadInputException {
     for (T value : rule.values()) {
       assertThat(Texts.of("rule." + rule.code() + "." + rule.codeOf(value))).isNotBlank();
       assertThat(reckoning(1, rule.code(), rule.codeOf(value)).rules().get(rule)).isEqualTo(value);
@@ -85,7 +87,7 @@ class SentencesTest {
   }
 
   @Test
-  void sentencesSayTheNumbersOfTheSample() {
+  void sentencesSayTheNumbersOfTheSample() throws BadInputException {
     Reckoning north = reckoning(1);
 
     assertThat(

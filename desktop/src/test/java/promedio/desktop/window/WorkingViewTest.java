@@ -105,7 +105,12 @@ class WorkingViewTest extends OpenWindow {
     robot.interact(
         () ->
             workspace.takeCourse(
-                "Course", workspace.assignment().rules().with("carry", "0").with(Rule.PLACES, 1)));
+                "Course",
+                workspace
+                    .assignment()
+                    .rules()
+                    .with(Rule.CARRY, Rule.CARRY.values().get(1))
+                    .with(Rule.PLACES, 1)));
     choose(Measures.SD);
     fire("#working-all");
 

@@ -14,6 +14,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -56,7 +57,7 @@ class ByHandTest {
   }
 
   @Test
-  void aMethodThatTheRulesNoLongerHaveIsTheUsualOne() {
+  void aMethodThatTheRulesNoLongerHaveIsTheUsualOne() throws BadInputException {
     byHand.choose(Task.of(Measures.SKEWNESS), Method.RAW_MOMENTS);
     workspace.setRule(Rule.SKEWNESS, Rule.SKEWNESS.valueOfCode("quartile"));
     assertThat(byHand.method(Task.of(Measures.SKEWNESS))).isEqualTo(Method.DEFINITION);

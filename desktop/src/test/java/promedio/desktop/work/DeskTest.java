@@ -19,6 +19,7 @@ import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -403,7 +404,7 @@ class DeskTest {
   }
 
   @Test
-  void settingsAreRememberedFromOneStartToTheNext() {
+  void settingsAreRememberedFromOneStartToTheNext() throws BadInputException {
     CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
     try (Desk desk = desk(workspace())) {
       desk.remember(old -> old.withDark(true).withTextPercent(150).withCourse("Stats", population));

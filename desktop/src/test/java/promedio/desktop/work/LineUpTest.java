@@ -9,12 +9,13 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 
 class LineUpTest {
 
-  private static Reckoning reckoning(Source source, String quartiles) {
+  private static Reckoning reckoning(Source source, String quartiles) throws BadInputException {
     Item item = Item.of(1, "Row", "", source);
     Assignment assignment =
         Assignment.empty("Pears")
@@ -23,12 +24,12 @@ class LineUpTest {
     return Reckoning.of(assignment, item);
   }
 
-  private static LineUp lineUp(String values, String quartiles) {
+  private static LineUp lineUp(String values, String quartiles) throws BadInputException {
     return LineUp.of(reckoning(new Source.ValuesText(values), quartiles)).orElseThrow();
   }
 
   @Test
-  void halvesAndCutsFollowTheRule() {
+  void halvesAndCutsFollowTheRule() throws BadInputException {
     LineUp without = lineUp("9 1 5 3 7", "halves-without-median");
     assertThat(without.median()).isEqualTo(Exact.of(3));
     assertThat(without.half()).contains(2);
@@ -46,7 +47,7 @@ class LineUpTest {
   }
 
   @Test
-  void valuesKnowWhereTheyWereTyped() {
+  void valuesKnowWhereTheyWereTyped() throws BadInputException {
     LineUp line = lineUp("9 — 1 x 5×2", "hf2");
 
     assertThat(line.spots())
@@ -58,7 +59,7 @@ class LineUpTest {
   }
 
   @Test
-  void aTableStandsForItsSample() {
+  void aTableStandsForItsSample() throws BadInputException {
     Source table = new Source.TableText("4 2\nwrong\n3 1\n7 —\n9 0");
     LineUp line = LineUp.of(reckoning(table, "hf2")).orElseThrow();
 
@@ -68,7 +69,7 @@ class LineUpTest {
   }
 
   @Test
-  void aMeasureLightsUpWhatItIsMadeOf() {
+  void aMeasureLightsUpWhatItIsMadeOf() throws BadInputException {
     Reckoning now = reckoning(new Source.ValuesText("1 3 3 7 9 12"), "halves-without-median");
     LineUp line = LineUp.of(now).orElseThrow();
 
@@ -81,7 +82,7 @@ class LineUpTest {
   }
 
   @Test
-  void moreThanSixtyOrNoneHaveNoLine() {
+  void moreThanSixtyOrNoneHaveNoLine() throws BadInputException {
     assertThat(LineUp.of(reckoning(new Source.ValuesText("1 ".repeat(61)), "hf2"))).isEmpty();
     assertThat(LineUp.of(reckoning(new Source.ValuesText(""), "hf2"))).isEmpty();
     assertThat(LineUp.of(reckoning(new Source.TableText("1 0.5\n2 1"), "hf2"))).isEmpty();

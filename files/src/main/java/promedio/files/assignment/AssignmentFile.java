@@ -22,6 +22,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.message.BadInputException;
 import promedio.core.sample.UnusableDataException;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -191,7 +192,7 @@ public final class AssignmentFile {
       return new Opened(assignment, fingerprint, notices, unread);
     } catch (CancellationException e) {
       throw e;
-    } catch (IllegalArgumentException | UnusableDataException e) {
+    } catch (BadInputException | UnusableDataException e) {
       throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()), e);
     } catch (RuntimeException | StackOverflowError e) {
       // What nobody thought of must not keep the program from starting.

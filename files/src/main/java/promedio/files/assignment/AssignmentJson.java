@@ -19,6 +19,7 @@ import promedio.core.assignment.Part;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -91,10 +92,10 @@ final class AssignmentJson {
    *
    * @param tables reads the tables that files hold
    * @throws RefusedFileException if a newer program wrote it
-   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   * @throws BadInputException if something is not as it must be; the message says what
    */
   static Assignment read(String name, Map<String, byte[]> parts, TableJson tables)
-      throws RefusedFileException {
+      throws RefusedFileException, BadInputException {
     JsonNode document = JsonFields.parse(parts.getOrDefault(DOCUMENT, new byte[0]));
     JsonNode written = document.path("version");
     JsonFields.require(written.isIntegralNumber() && written.canConvertToInt(), "version");
@@ -105,7 +106,9 @@ final class AssignmentJson {
     JsonFields.require(version >= 1, "version");
     if (version == VERSION) {
       JsonFields.requireOnly(document, FIELDS);
-      FIELDS.forEach(field -> JsonFields.require(document.has(field), field));
+      for (String field : FIELDS) {
+        JsonFields.require(document.has(field), field);
+      }
     }
     DecimalSign sign = sign(document);
     List<Item> items = new ArrayList<>();
@@ -153,7 +156,7 @@ final class AssignmentJson {
         assignment.ids());
   }
 
-  private static CourseRules rules(JsonNode document) {
+  private static CourseRules rules(JsonNode document) throws BadInputException {
     CourseRules rules = CourseRules.DEFAULTS;
     for (Map.Entry<String, JsonNode> rule : JsonFields.entries(document, "rules")) {
       rules = rules.with(rule.getKey(), JsonFields.text(rule));
@@ -162,7 +165,7 @@ final class AssignmentJson {
   }
 
   /** Files of before have none: what stands in them says which ids were given at least. */
-  private static Ids next(JsonNode document) {
+  private static Ids next(JsonNode document) throws BadInputException {
     JsonNode next = document.path("next");
     return next.isMissingNode()
         ? Ids.FIRST
@@ -173,14 +176,14 @@ final class AssignmentJson {
   }
 
   /** Files of before have none. */
-  private static List<Part> parts(JsonNode document) {
+  private static List<Part> parts(JsonNode document) throws BadInputException {
     List<Part> parts = new ArrayList<>();
     Set<Integer> ids = new HashSet<>();
     for (JsonNode node : JsonFields.list(document, "parts")) {
-      List<Task> tasks =
-          JsonFields.texts(node, "measures").stream()
-              .map(key -> JsonFields.known(Measures.ofId(key), "measures"))
-              .toList();
+      List<Task> tasks = new ArrayList<>();
+      for (String asked : JsonFields.texts(node, "measures")) {
+        tasks.add(JsonFields.known(Measures.ofId(asked), "measures"));
+      }
       int id = JsonFields.whole(node, "id", 0, LARGEST_ID);
       JsonFields.require(ids.add(id), "id");
       Optional<Integer> places =
@@ -202,7 +205,7 @@ final class AssignmentJson {
     return Rule.PLACES.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
   }
 
-  private static Map<Measure, Method> methods(JsonNode document) {
+  private static Map<Measure, Method> methods(JsonNode document) throws BadInputException {
     Map<Measure, Method> methods = new HashMap<>();
     for (Map.Entry<String, JsonNode> chosen : JsonFields.entries(document, "methods")) {
       methods.put(
@@ -212,7 +215,7 @@ final class AssignmentJson {
     return methods;
   }
 
-  private static DecimalSign sign(JsonNode document) {
+  private static DecimalSign sign(JsonNode document) throws BadInputException {
     String decimal = JsonFields.text(document, "decimal");
     JsonFields.require(decimal.equals(".") || decimal.equals(","), "decimal");
     return decimal.equals(",") ? DecimalSign.COMMA : DecimalSign.POINT;

@@ -1,5 +1,7 @@
 package promedio.files.assignment;
 
+import java.util.Iterator;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -30,26 +32,25 @@ final class ColumnText {
   /**
    * {@return the column}
    *
-   * @throws IllegalArgumentException if a line is no number
+   * @throws BadInputException if a line is no number
    */
-  static Sample read(String text) {
+  static Sample read(String text) throws BadInputException {
     ValuesBuilder values = new ValuesBuilder();
-    text.lines()
-        .forEach(
-            line -> {
-              if (line.isEmpty()) {
-                values.addMissing();
-              } else {
-                values.add(number(line));
-              }
-            });
+    for (Iterator<String> lines = text.lines().iterator(); lines.hasNext(); ) {
+      String line = lines.next();
+      if (line.isEmpty()) {
+        values.addMissing();
+      } else {
+        values.add(number(line));
+      }
+    }
     return new Sample(values.build());
   }
 
-  private static Exact number(String line) {
+  private static Exact number(String line) throws BadInputException {
     if (NumberText.read(line, DecimalSign.POINT) instanceof Reading.Numeral numeral) {
       return numeral.value();
     }
-    throw new IllegalArgumentException(Texts.of("assignment.number", line));
+    throw Texts.refusal("assignment.number", line);
   }
 }

@@ -3,6 +3,7 @@ package promedio.files.assignment;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -23,6 +24,7 @@ import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.CategoryOrder;
 import promedio.core.working.OwnWorking;
@@ -116,9 +118,10 @@ final class ItemJson {
    *
    * @param version the version of the document
    * @param sign the decimal sign that its values are typed with
-   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   * @throws BadInputException if something is not as it must be; the message says what
    */
-  static Item read(JsonNode node, Map<String, byte[]> parts, int version, DecimalSign sign) {
+  static Item read(JsonNode node, Map<String, byte[]> parts, int version, DecimalSign sign)
+      throws BadInputException {
     if (version == AssignmentJson.VERSION) {
       JsonFields.requireOnly(node, FIELDS);
       JsonFields.require(node.has("answers"), "answers");
@@ -126,6 +129,10 @@ final class ItemJson {
     Map<Task, String> answers = new HashMap<>();
     for (Map.Entry<String, JsonNode> answer : JsonFields.entries(node, "answers")) {
       answers.put(task(answer.getKey()), JsonFields.text(answer));
+    }
+    List<Task> asked = new ArrayList<>();
+    for (String id : JsonFields.texts(node, "asked")) {
+      asked.add(task(id));
     }
     Source source = source(node, parts);
     HandWork handWork = handWork(node);
@@ -135,19 +142,19 @@ final class ItemJson {
         JsonFields.text(node, "unit"),
         JsonFields.text(node, "note"),
         source,
-        JsonFields.texts(node, "asked").stream().map(ItemJson::task).toList(),
+        asked,
         answers,
         version < IDS_SINCE ? OldWorkings.byId(handWork, source.read(sign).data()) : handWork,
         classes(node.path("classes")),
         graph(node.path("graph")));
   }
 
-  private static Task task(String id) {
+  private static Task task(String id) throws BadInputException {
     return JsonFields.known(Measures.ofId(id), id);
   }
 
   /** Files of before have none. */
-  private static ClassChoice classes(JsonNode node) {
+  private static ClassChoice classes(JsonNode node) throws BadInputException {
     if (node.isMissingNode()) {
       return ClassChoice.USUAL;
     }
@@ -158,7 +165,7 @@ final class ItemJson {
   }
 
   /** Files of before have none. */
-  private static GraphChoice graph(JsonNode node) {
+  private static GraphChoice graph(JsonNode node) throws BadInputException {
     if (node.isMissingNode()) {
       return GraphChoice.USUAL;
     }
@@ -187,7 +194,7 @@ final class ItemJson {
   }
 
   /** Files of before have none. */
-  private static HandWork handWork(JsonNode node) {
+  private static HandWork handWork(JsonNode node) throws BadInputException {
     Map<String, OwnWorking> workings = new HashMap<>();
     for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
       JsonFields.require(working.getValue().isObject(), "workings");
@@ -241,7 +248,7 @@ final class ItemJson {
             });
   }
 
-  private static Source source(JsonNode node, Map<String, byte[]> parts) {
+  private static Source source(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     String kind = JsonFields.text(node, "kind");
     for (Source.Shape shape : Source.Shape.values()) {
       if (kind(shape).equals(kind)) {
@@ -260,11 +267,12 @@ final class ItemJson {
                   JsonFields.text(node, "group")));
       // Version 1 kept columns without their tables.
       case "column" -> linked(node, parts, Link.of(0, JsonFields.text(node, "column")));
-      default -> throw new IllegalArgumentException(Texts.of("assignment.field", "kind"));
+      default -> throw Texts.refusal("assignment.field", "kind");
     };
   }
 
-  private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link) {
+  private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link)
+      throws BadInputException {
     if (node.has("categories")) {
       List<JsonNode> rows = JsonFields.list(node, "categories");
       int missing = JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE);
@@ -273,7 +281,7 @@ final class ItemJson {
     String name = JsonFields.text(node, "part");
     byte[] part = parts.get(name);
     if (part == null) {
-      throw new IllegalArgumentException(Texts.of("assignment.part", name));
+      throw Texts.refusal("assignment.part", name);
     }
     int unreadable =
         node.has("unreadable") ? JsonFields.whole(node, "unreadable", 0, Integer.MAX_VALUE) : 0;

@@ -18,10 +18,12 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.message.BadInputException;
 import promedio.files.Texts;
 
 /**
@@ -55,20 +57,20 @@ final class JsonFields {
   /**
    * {@return the document}
    *
-   * @throws IllegalArgumentException if it is none, is too large, or says something twice
+   * @throws BadInputException if it is none, is too large, or says something twice
    */
-  static JsonNode parse(byte[] document) {
+  static JsonNode parse(byte[] document) throws BadInputException {
     if (document.length > MOST_BYTES) {
-      throw new IllegalArgumentException(Texts.of("assignment.too-long"));
+      throw Texts.refusal("assignment.too-long");
     }
     String text = text(document);
     try {
       check(text);
       return JSON.readTree(text);
     } catch (StreamConstraintsException e) {
-      throw new IllegalArgumentException(Texts.of("assignment.too-deep"), e);
+      throw Texts.refusal(e, "assignment.too-deep");
     } catch (JsonProcessingException e) {
-      throw new IllegalArgumentException(where(e), e);
+      throw Texts.refusal(e, "plain", where(e));
     } catch (IOException e) {
       throw new UncheckedIOException("reading from memory cannot fail", e);
     }
@@ -84,19 +86,19 @@ final class JsonFields {
     try {
       check(text(document));
       return true;
-    } catch (IllegalArgumentException | StreamConstraintsException e) {
+    } catch (BadInputException | StreamConstraintsException e) {
       return false;
     }
   }
 
   /** Looks through the document before anything of it is kept in memory. */
-  private static void check(String text) throws IOException {
+  private static void check(String text) throws IOException, BadInputException {
     try (JsonParser parser = JSON.createParser(text)) {
       parser.enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
       int nodes = 0;
       for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
         if (token != JsonToken.FIELD_NAME && ++nodes > MOST_NODES) {
-          throw new IllegalArgumentException(Texts.of("assignment.too-many-nodes"));
+          throw Texts.refusal("assignment.too-many-nodes");
         }
       }
     }
@@ -105,9 +107,9 @@ final class JsonFields {
   /**
    * {@return the text of a part}
    *
-   * @throws IllegalArgumentException if it is no UTF-8
+   * @throws BadInputException if it is no UTF-8
    */
-  static String text(byte[] part) {
+  static String text(byte[] part) throws BadInputException {
     try {
       return StandardCharsets.UTF_8
           .newDecoder()
@@ -116,44 +118,45 @@ final class JsonFields {
           .decode(ByteBuffer.wrap(part))
           .toString();
     } catch (CharacterCodingException e) {
-      throw new IllegalArgumentException(Texts.of("assignment.no-utf8"), e);
+      throw Texts.refusal(e, "assignment.no-utf8");
     }
   }
 
   /** {@return the text of the field} */
-  static String text(JsonNode node, String field) {
+  static String text(JsonNode node, String field) throws BadInputException {
     require(node.path(field).isTextual(), field);
     return node.get(field).asText();
   }
 
   /** {@return the text of the field, empty where there is no such field} */
-  static String textOrNone(JsonNode node, String field) {
+  static String textOrNone(JsonNode node, String field) throws BadInputException {
     return node.has(field) ? text(node, field) : "";
   }
 
   /** {@return the whole number of the field} */
-  static int whole(JsonNode node, String field, int least, int most) {
+  static int whole(JsonNode node, String field, int least, int most) throws BadInputException {
     JsonNode number = node.path(field);
     require(number.isInt() && number.asInt() >= least && number.asInt() <= most, field);
     return number.asInt();
   }
 
   /** {@return the entries of the object of the field; none where there is no such field} */
-  static Set<Map.Entry<String, JsonNode>> entries(JsonNode node, String field) {
+  static Set<Map.Entry<String, JsonNode>> entries(JsonNode node, String field)
+      throws BadInputException {
     JsonNode object = node.path(field);
     require(object.isMissingNode() || object.isObject(), field);
     return object.properties();
   }
 
   /** {@return the values of the list of the field; none where there is no such field} */
-  static List<JsonNode> list(JsonNode node, String field) {
+  static List<JsonNode> list(JsonNode node, String field) throws BadInputException {
     JsonNode list = node.path(field);
     require(list.isMissingNode() || list.isArray(), field);
     return list.valueStream().toList();
   }
 
   /** {@return the texts of the list of the field; none where there is no such field} */
-  static List<String> texts(JsonNode node, String field) {
+  static List<String> texts(JsonNode node, String field) throws BadInputException {
     List<String> texts = new ArrayList<>();
     for (JsonNode each : list(node, field)) {
       require(each.isTextual(), field);
@@ -163,26 +166,29 @@ final class JsonFields {
   }
 
   /** {@return the text of the entry of an object} */
-  static String text(Map.Entry<String, JsonNode> entry) {
+  static String text(Map.Entry<String, JsonNode> entry) throws BadInputException {
     require(entry.getValue().isTextual(), entry.getKey());
     return entry.getValue().asText();
   }
 
   /** {@return what is known by the code in the field} */
-  static <T> T known(Optional<T> found, String field) {
+  static <T> T known(Optional<T> found, String field) throws BadInputException {
     require(found.isPresent(), field);
     return found.orElseThrow();
   }
 
   /** Holds that there are no fields but these: what is not known here would be lost. */
-  static void requireOnly(JsonNode node, Set<String> known) {
-    node.fieldNames().forEachRemaining(field -> require(known.contains(field), field));
+  static void requireOnly(JsonNode node, Set<String> known) throws BadInputException {
+    for (Iterator<String> fields = node.fieldNames(); fields.hasNext(); ) {
+      String field = fields.next();
+      require(known.contains(field), field);
+    }
   }
 
-  static void require(boolean condition, String field) {
+  static void require(boolean condition, String field) throws BadInputException {
     if (!condition) {
       String shown = field.length() > 60 ? field.substring(0, 60) + "…" : field;
-      throw new IllegalArgumentException(Texts.of("assignment.field", shown));
+      throw Texts.refusal("assignment.field", shown);
     }
   }
 }

@@ -19,6 +19,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Brought;
 import promedio.core.assignment.Original;
+import promedio.core.message.BadInputException;
 import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.table.ReadingChoices;
@@ -81,9 +82,9 @@ final class TableJson {
   /**
    * {@return the table}
    *
-   * @throws IllegalArgumentException if something is not as it must be; the message says what
+   * @throws BadInputException if something is not as it must be; the message says what
    */
-  Brought read(JsonNode node, Map<String, byte[]> parts) {
+  Brought read(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     String name = JsonFields.text(node, "name");
     ReadingChoices choices = choices(node);
     List<Listed> steps = StepsJson.read(node.path("steps"));
@@ -92,16 +93,14 @@ final class TableJson {
     if (original.has("part")) {
       byte[] bytes = parts.get(JsonFields.text(original, "part"));
       if (bytes == null) {
-        throw new IllegalArgumentException(
-            Texts.of("assignment.part", JsonFields.text(original, "part")));
+        throw Texts.refusal("assignment.part", JsonFields.text(original, "part"));
       }
       Original.Kept kept = new Original.Kept(JsonFields.text(original, "name"), bytes);
       try {
         Table table = readTable(DataSource.of(kept.name(), bytes), choices);
         return new Brought(id, name, kept, choices, Replay.of(table).with(steps));
       } catch (RefusedFileException | IOException e) {
-        throw new IllegalArgumentException(
-            Texts.of("assignment.table-unreadable", name, e.getMessage()), e);
+        throw Texts.refusal(e, "assignment.table-unreadable", name, e.getMessage());
       }
     }
     Original.Referred referred =
@@ -173,7 +172,7 @@ final class TableJson {
     }
   }
 
-  private static ReadingChoices choices(JsonNode node) {
+  private static ReadingChoices choices(JsonNode node) throws BadInputException {
     Map<Aspect, String> aspects = new EnumMap<>(Aspect.class);
     for (Map.Entry<String, JsonNode> aspect : JsonFields.entries(node, "reading")) {
       aspects.put(

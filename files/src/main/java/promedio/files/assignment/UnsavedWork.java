@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.message.BadInputException;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 import promedio.files.Texts;
@@ -131,14 +132,14 @@ public final class UnsavedWork {
       }
       AssignmentFile.Opened opened = AssignmentFile.open(work.copy, fingerprint -> true);
       return Optional.of(new Found(work, opened.assignment(), home(node)));
-    } catch (IOException | RefusedFileException | IllegalArgumentException | DateTimeException e) {
+    } catch (IOException | RefusedFileException | BadInputException | DateTimeException e) {
       LOG.warn("cannot read unsaved work {}", about, e);
       work.putAside(notices, String.valueOf(e.getMessage()));
       return Optional.empty();
     }
   }
 
-  private static JsonNode readAbout(Path about) throws IOException {
+  private static JsonNode readAbout(Path about) throws IOException, BadInputException {
     boolean plain = Files.isRegularFile(about, LinkOption.NOFOLLOW_LINKS);
     if (!plain || Files.size(about) > MOST_ABOUT) {
       throw new IOException(Texts.of("file.special", about));
@@ -146,7 +147,7 @@ public final class UnsavedWork {
     return JsonFields.parse(Files.readAllBytes(about));
   }
 
-  private static Optional<Home> home(JsonNode node) {
+  private static Optional<Home> home(JsonNode node) throws BadInputException {
     return node.has("file")
         ? Optional.of(
             new Home(
@@ -173,7 +174,7 @@ public final class UnsavedWork {
   }
 
   /** A process that began later than the one that kept the work only has the same number. */
-  private static boolean isRunning(JsonNode node) {
+  private static boolean isRunning(JsonNode node) throws BadInputException {
     long process = node.path("process").asLong();
     Optional<ProcessHandle> other =
         process == ProcessHandle.current().pid()

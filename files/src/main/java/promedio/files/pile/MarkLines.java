@@ -8,6 +8,7 @@ import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -30,7 +31,7 @@ public final class MarkLines {
    */
   public static String mark(ByteLines.Line line, CourseRules defaults) {
     return line.problem().isPresent()
-        ? unreadable(new IllegalArgumentException(line.problem().get()))
+        ? unreadable(Texts.refusal("plain", line.problem().get()))
         : mark(line.text(), defaults);
   }
 
@@ -47,14 +48,14 @@ public final class MarkLines {
       // The id comes back as it was written, a number or a word.
       out.set("id", in.has("id") ? in.get("id") : NullNode.getInstance());
       write(row(in, defaults, DecimalSign.POINT), out);
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       return unreadable(e);
     }
     return out.toString();
   }
 
   /** {@return the line about a line of which not even the id can be read} */
-  private static String unreadable(IllegalArgumentException why) {
+  private static String unreadable(BadInputException why) {
     ObjectNode out = QuestionJson.JSON.createObjectNode().putNull("id");
     write(unreadable(QuestionJson.JSON.createObjectNode(), why), out);
     return out.toString();
@@ -64,7 +65,7 @@ public final class MarkLines {
   static PileRow row(String line, CourseRules defaults, DecimalSign sign) {
     try {
       return row(QuestionJson.read(line), defaults, sign);
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       return unreadable(QuestionJson.JSON.createObjectNode(), e);
     }
   }
@@ -77,7 +78,7 @@ public final class MarkLines {
               QuestionJson.rules(in.path("rules"), defaults),
               QuestionJson.task(in));
       return row(in, Optional.of(question), Marker.of(question).mark(text(in, "answer"), sign));
-    } catch (IllegalArgumentException | UnusableDataException e) {
+    } catch (BadInputException | UnusableDataException e) {
       return unreadable(in, e);
     }
   }
@@ -137,10 +138,10 @@ public final class MarkLines {
   }
 
   /** Answers may be written as numbers too. */
-  private static String text(JsonNode in, String name) {
+  private static String text(JsonNode in, String name) throws BadInputException {
     JsonNode node = in.path(name);
     if (!node.isValueNode() || node.isNull()) {
-      throw new IllegalArgumentException(Texts.of("mark.need", name));
+      throw Texts.refusal("mark.need", name);
     }
     return node.asText();
   }

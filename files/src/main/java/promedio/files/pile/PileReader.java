@@ -25,6 +25,7 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -199,7 +200,7 @@ public final class PileReader {
       Marker marker = marker(fields, measure);
       return new PileRow(
           id, part, measure, answer, Optional.of(marker.question()), marker.mark(answer, sign));
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       return new PileRow(
           id,
           part,
@@ -210,29 +211,28 @@ public final class PileReader {
     }
   }
 
-  private Marker marker(Map<String, String> fields, String key) {
-    Task task =
-        Measures.ofId(key)
-            .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-measure", key)));
+  private Marker marker(Map<String, String> fields, String key) throws BadInputException {
+    Task task = Measures.ofId(key).orElseThrow(() -> Texts.refusal("mark.no-measure", key));
     String values = fields.getOrDefault("values", "");
     String sample = fields.getOrDefault("sample", "");
-    return markers.computeIfAbsent(
-        List.of(key, values, sample),
-        same ->
-            Marker.of(Question.of(values.isBlank() ? known(sample) : read(values), rules, task)));
+    List<String> question = List.of(key, values, sample);
+    Marker marker = markers.get(question);
+    if (marker == null) {
+      Data data = values.isBlank() ? known(sample) : read(values);
+      marker = Marker.of(Question.of(data, rules, task));
+      markers.put(question, marker);
+    }
+    return marker;
   }
 
-  private Data known(String sample) {
-    return samples
-        .apply(sample.strip())
-        .orElseThrow(() -> new IllegalArgumentException(Texts.of("mark.no-sample", sample)));
+  private Data known(String sample) throws BadInputException {
+    return samples.apply(sample.strip()).orElseThrow(() -> Texts.refusal("mark.no-sample", sample));
   }
 
-  private Data read(String values) {
+  private Data read(String values) throws BadInputException {
     Typed typed = TypedValues.read(values, sign);
     for (Entry entry : typed.unreadable()) {
-      throw new IllegalArgumentException(
-          Texts.of("mark.value", values.substring(entry.start(), entry.end())));
+      throw Texts.refusal("mark.value", values.substring(entry.start(), entry.end()));
     }
     return typed.data();
   }

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -29,14 +30,17 @@ public final class Extras {
    *
    * @param trim the proportion to trim at each end, such as {@code 0.1}
    * @param percentiles such as {@code 90} or {@code 2.5}
-   * @throws IllegalArgumentException if one is no number, or beyond what makes sense
+   * @throws BadInputException if one is no number, or beyond what makes sense
    */
-  public static Extras of(Optional<String> trim, List<String> percentiles) {
+  public static Extras of(Optional<String> trim, List<String> percentiles)
+      throws BadInputException {
     Map<String, Exact> read = new LinkedHashMap<>();
     for (String percent : percentiles) {
       read.put(percent, within(percent, "percentile", 100));
     }
-    return new Extras(trim.map(text -> within(text, "trim", 1)), read);
+    return trim.isEmpty()
+        ? new Extras(Optional.empty(), read)
+        : new Extras(Optional.of(within(trim.get(), "trim", 1)), read);
   }
 
   Optional<Exact> trim() {
@@ -48,12 +52,12 @@ public final class Extras {
     return percentiles;
   }
 
-  private static Exact within(String text, String name, long most) {
+  private static Exact within(String text, String name, long most) throws BadInputException {
     if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral
         && numeral.value().signum() >= 0
         && numeral.value().compareTo(Exact.of(most)) <= 0) {
       return numeral.value();
     }
-    throw new IllegalArgumentException(Texts.of("extra.range", name, text, most));
+    throw Texts.refusal("extra.range", name, text, most);
   }
 }

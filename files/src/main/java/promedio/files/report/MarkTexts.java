@@ -83,7 +83,7 @@ public final class MarkTexts {
     arguments.add(shown(explanation.outcome()));
     arguments.add(shown(question.right()));
     if (cause.kind() == Kind.RULE) {
-      Rule<?> rule = Rule.ofCode(cause.code());
+      Rule<?> rule = Rule.find(cause.code()).orElseThrow();
       arguments.add(rule(rule, explanation.params().getOrDefault("value", "")));
       arguments.add(rule(rule, question.rules()));
       return Texts.of("mark.rule", arguments.toArray());

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.UnusableDataException;
@@ -43,13 +44,13 @@ public final class MeasureLines {
       CourseRules rules = QuestionJson.rules(question.path("rules"), defaults);
       Data data = QuestionJson.data(question);
       answer.setAll(MeasuresJson.of(data, rules, extras(question)));
-    } catch (IllegalArgumentException | UnusableDataException e) {
+    } catch (BadInputException | UnusableDataException e) {
       answer.put("refused", e.getMessage());
     }
     return answer.toString();
   }
 
-  private static Extras extras(JsonNode question) {
+  private static Extras extras(JsonNode question) throws BadInputException {
     JsonNode trim = question.path("trim");
     List<String> percentiles = new ArrayList<>();
     for (JsonNode percent : QuestionJson.list(question, "percentiles")) {

@@ -17,6 +17,8 @@ import promedio.core.entry.MissingSigns;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -50,18 +52,18 @@ public final class QuestionJson {
   /**
    * {@return the object that the line is}
    *
-   * @throws IllegalArgumentException if it is none; the message says so
+   * @throws BadInputException if it is none; the message says so
    */
-  public static JsonNode read(String line) {
+  public static JsonNode read(String line) throws BadInputException {
     try {
       JsonNode question = JSON.readTree(line);
       if (question.isObject()) {
         return question;
       }
     } catch (JsonProcessingException e) {
-      throw new IllegalArgumentException(Texts.of("json.broken", why(e)), e);
+      throw Texts.refusal(e, "json.broken", why(e));
     }
-    throw new IllegalArgumentException(Texts.of("json.no-object"));
+    throw Texts.refusal("json.no-object");
   }
 
   /** What the library says names classes of its own, which tell nobody anything. */
@@ -80,11 +82,11 @@ public final class QuestionJson {
   /**
    * {@return the course rules}
    *
-   * @throws IllegalArgumentException if they cannot be read; the message says why
+   * @throws BadInputException if they cannot be read; the message says why
    */
-  public static CourseRules rules(JsonNode node, CourseRules defaults) {
+  public static CourseRules rules(JsonNode node, CourseRules defaults) throws BadInputException {
     if (!isAbsent(node) && !node.isObject()) {
-      throw new IllegalArgumentException(Texts.of("json.rules"));
+      throw Texts.refusal("json.rules");
     }
     CourseRules rules = defaults;
     for (Map.Entry<String, JsonNode> rule : node.properties()) {
@@ -96,13 +98,13 @@ public final class QuestionJson {
   /**
    * {@return the data}
    *
-   * @throws IllegalArgumentException if they cannot be read; the message says why
+   * @throws BadInputException if they cannot be read; the message says why
    * @throws UnusableDataException if they make no table
    */
-  public static Data data(JsonNode question) {
+  public static Data data(JsonNode question) throws BadInputException {
     List<String> given = KINDS.stream().filter(kind -> !isAbsent(question.path(kind))).toList();
     if (given.size() > 1) {
-      throw new IllegalArgumentException(Texts.of("json.two-data", String.join("”, “", given)));
+      throw Texts.refusal("json.two-data", String.join("”, “", given));
     }
     if (!isAbsent(question.path("values"))) {
       ValuesBuilder values = new ValuesBuilder();
@@ -124,41 +126,38 @@ public final class QuestionJson {
     if (!isAbsent(question.path("categories"))) {
       return categories(list(question, "categories"), 0);
     }
-    throw new IllegalArgumentException(Texts.of("json.no-data"));
+    throw Texts.refusal("json.no-data");
   }
 
   /**
    * {@return what is asked: a measure, and with what where it needs arguments}
    *
-   * @throws IllegalArgumentException if there is no such measure; the message says why
+   * @throws BadInputException if there is no such measure; the message says why
    */
-  public static Task task(JsonNode question) {
+  public static Task task(JsonNode question) throws BadInputException {
     JsonNode key = question.path("measure");
     if (!key.isTextual()) {
-      throw new IllegalArgumentException(Texts.of("mark.need", "measure"));
+      throw Texts.refusal("mark.need", "measure");
     }
     Measure measure =
         Measures.ofKey(key.asText())
-            .orElseThrow(
-                () -> new IllegalArgumentException(Texts.of("mark.no-measure", key.asText())));
+            .orElseThrow(() -> Texts.refusal("mark.no-measure", key.asText()));
     List<Exact> arguments = new ArrayList<>();
     JsonNode with = question.path("with");
     for (Parameter parameter : measure.parameters()) {
       JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
       if (isAbsent(given)) {
-        throw new IllegalArgumentException(
-            Texts.of("mark.need-with", measure.key(), parameter.quantity().id()));
+        throw Texts.refusal("mark.need-with", measure.key(), parameter.quantity().id());
       }
       arguments.add(number(given));
     }
     if (arguments.isEmpty() && !isAbsent(with)) {
-      throw new IllegalArgumentException(Texts.of("mark.no-with", measure.key()));
+      throw Texts.refusal("mark.no-with", measure.key());
     }
-    Task.refusal(measure, arguments)
-        .ifPresent(
-            why -> {
-              throw new IllegalArgumentException(Texts.of("mark.with", measure.key(), why.text()));
-            });
+    Optional<Message> refusal = Task.refusal(measure, arguments);
+    if (refusal.isPresent()) {
+      throw Texts.refusal("mark.with", measure.key(), refusal.get().text());
+    }
     return new Task(measure, arguments);
   }
 
@@ -167,10 +166,10 @@ public final class QuestionJson {
    *
    * @param rows names with their frequencies, or names as often as they were seen
    * @param missing how many entries besides were missing
-   * @throws IllegalArgumentException if they cannot be read; the message says why
+   * @throws BadInputException if they cannot be read; the message says why
    * @throws UnusableDataException if they make no table
    */
-  public static Categories categories(List<JsonNode> rows, int missing) {
+  public static Categories categories(List<JsonNode> rows, int missing) throws BadInputException {
     List<Categories.Row> found = new ArrayList<>();
     int left = missing;
     for (JsonNode row : rows) {
@@ -181,7 +180,7 @@ public final class QuestionJson {
       } else if (name.isValueNode()) {
         found.add(new Categories.Row(name.asText(), pair ? number(row.get(1)) : Exact.ONE));
       } else {
-        throw new IllegalArgumentException(Texts.of("json.category", row));
+        throw Texts.refusal("json.category", row);
       }
     }
     return new Categories(found, left);
@@ -196,12 +195,12 @@ public final class QuestionJson {
     return rows;
   }
 
-  private static Data classes(List<JsonNode> triples) {
+  private static Data classes(List<JsonNode> triples) throws BadInputException {
     List<ClassTable.Row> rows = new ArrayList<>();
     int missing = 0;
     for (JsonNode triple : triples) {
       if (!triple.isArray() || triple.size() != 3) {
-        throw new IllegalArgumentException(Texts.of("json.class", triple));
+        throw Texts.refusal("json.class", triple);
       }
       if (isMissing(triple.get(2))) {
         missing++;
@@ -213,16 +212,16 @@ public final class QuestionJson {
     return new ClassTable(rows, missing);
   }
 
-  private static Optional<Exact> limit(JsonNode node) {
+  private static Optional<Exact> limit(JsonNode node) throws BadInputException {
     return isMissing(node) ? Optional.empty() : Optional.of(number(node));
   }
 
-  private static Data frequencies(List<JsonNode> pairs) {
+  private static Data frequencies(List<JsonNode> pairs) throws BadInputException {
     List<FrequencyTable.Row> rows = new ArrayList<>();
     int missing = 0;
     for (JsonNode pair : pairs) {
       if (!pair.isArray() || pair.size() != 2) {
-        throw new IllegalArgumentException(Texts.of("json.row", pair));
+        throw Texts.refusal("json.row", pair);
       }
       if (isMissing(pair.get(0)) || isMissing(pair.get(1))) {
         missing++;
@@ -233,13 +232,13 @@ public final class QuestionJson {
     return new FrequencyTable(rows, missing);
   }
 
-  static List<JsonNode> list(JsonNode question, String name) {
+  static List<JsonNode> list(JsonNode question, String name) throws BadInputException {
     JsonNode node = question.path(name);
     if (isAbsent(node)) {
       return List.of();
     }
     if (!node.isArray()) {
-      throw new IllegalArgumentException(Texts.of("json.not-list", name));
+      throw Texts.refusal("json.not-list", name);
     }
     return node.valueStream().toList();
   }
@@ -252,11 +251,11 @@ public final class QuestionJson {
     return node.isNull() || (node.isTextual() && MissingSigns.matches(node.asText().strip()));
   }
 
-  private static Exact number(JsonNode node) {
+  private static Exact number(JsonNode node) throws BadInputException {
     Reading reading = NumberText.read(node.asText(), DecimalSign.POINT);
     if (reading instanceof Reading.Numeral numeral) {
       return numeral.value();
     }
-    throw new IllegalArgumentException(((Reading.Unreadable) reading).why().text());
+    throw new BadInputException(((Reading.Unreadable) reading).why());
   }
 }

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.files.SafeWrite;
@@ -41,7 +42,7 @@ public final class SettingsFile {
         throw new IOException("no settings are as long as " + file);
       }
       return read(JSON.readTree(Files.readAllBytes(file)));
-    } catch (IOException | IllegalArgumentException e) {
+    } catch (IOException e) {
       LOG.warn("the settings in {} are damaged", file, e);
       return Settings.INITIAL;
     }
@@ -124,7 +125,7 @@ public final class SettingsFile {
         rules = rules.with(code.getKey(), code.getValue().asText());
       }
       return settings.withCourse(name, rules);
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       LOG.warn("the course rules {} cannot be read", name, e);
       return settings;
     }

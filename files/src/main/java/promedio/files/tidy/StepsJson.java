@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import promedio.core.message.BadInputException;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
@@ -77,20 +78,19 @@ public final class StepsJson {
   /**
    * {@return the steps of the array}
    *
-   * @throws IllegalArgumentException if it is none; the message says which step and why
+   * @throws BadInputException if it is none; the message says which step and why
    */
-  public static List<Listed> read(JsonNode array) {
+  public static List<Listed> read(JsonNode array) throws BadInputException {
     if (!array.isArray()) {
-      throw new IllegalArgumentException(Texts.of("steps.no-array"));
+      throw Texts.refusal("steps.no-array");
     }
     if (array.size() > MOST_STEPS) {
-      throw new IllegalArgumentException(Texts.of("steps.many", array.size(), MOST_STEPS));
+      throw Texts.refusal("steps.many", array.size(), MOST_STEPS);
     }
     List<Listed> steps = new ArrayList<>();
     for (JsonNode node : array) {
       if (!node.isObject()) {
-        throw new IllegalArgumentException(
-            Texts.of("steps.wrong", steps.size() + 1, Texts.of("steps.no-object")));
+        throw Texts.refusal("steps.wrong", steps.size() + 1, Texts.of("steps.no-object"));
       }
       ObjectNode step = ((ObjectNode) node).deepCopy();
       boolean on = step.path(ON).asBoolean(true);
@@ -98,8 +98,7 @@ public final class StepsJson {
       try {
         steps.add(new Listed(JSON.treeToValue(step, Step.class), on));
       } catch (JsonProcessingException e) {
-        throw new IllegalArgumentException(
-            Texts.of("steps.wrong", steps.size() + 1, why(e, step)), e);
+        throw Texts.refusal(e, "steps.wrong", steps.size() + 1, why(e, step));
       }
     }
     return steps;
@@ -137,7 +136,7 @@ public final class StepsJson {
       long column = e.getLocation() == null ? 1 : e.getLocation().getColumnNr();
       throw new RefusedFileException(
           Texts.of("steps.refused", file.getFileName(), Texts.of("json.at", line, column)), e);
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       throw new RefusedFileException(
           Texts.of("steps.refused", file.getFileName(), e.getMessage()), e);
     }

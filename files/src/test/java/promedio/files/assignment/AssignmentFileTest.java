@@ -52,6 +52,7 @@ import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
+import promedio.files.ByCode;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
@@ -64,7 +65,9 @@ class AssignmentFileTest {
 
   private static Assignment pears() {
     return Assignment.empty("Pears “of” Huerta\n")
-        .withRules(CourseRules.DEFAULTS.with("divisor", "n").with("places", "4"), "Statistics I")
+        .withRules(
+            ByCode.with(ByCode.with(CourseRules.DEFAULTS, "divisor", "n"), "places", "4"),
+            "Statistics I")
         .withSign(DecimalSign.COMMA)
         .withMethod(Measures.SD, Method.SHORTCUT)
         .with(

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedCategories;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -22,7 +23,7 @@ class CategoryTextTest {
     return (Categories) TypedCategories.read(text, DecimalSign.POINT).data();
   }
 
-  private static Data data(String json) {
+  private static Data data(String json) throws BadInputException {
     return QuestionJson.data(QuestionJson.read(json));
   }
 
@@ -68,7 +69,7 @@ class CategoryTextTest {
   }
 
   @Test
-  void theyAreReadFromJsonAsNamesOrWithFrequencies() {
+  void theyAreReadFromJsonAsNamesOrWithFrequencies() throws BadInputException {
     assertThat(data("{\"categories\":[\"plum\",\"pear\",\"plum\",null]}"))
         .isEqualTo(new Categories(typed("plum 2, pear").rows(), 1));
     assertThat(data("{\"categories\":[[\"plum\",2],[\"pear\",\"1.5\"],[\"fig\",null],[7,3]]}"))
@@ -80,7 +81,7 @@ class CategoryTextTest {
   }
 
   @Test
-  void whatIsWrittenForAFileComesBack() {
+  void whatIsWrittenForAFileComesBack() throws BadInputException {
     Categories odd = new Categories(typed("red, large\t1\nfig 2.5\n3 4").rows(), 2);
 
     assertThat(

@@ -15,6 +15,7 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Question;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -83,7 +84,7 @@ class MarkTextsTest {
 
   @ParameterizedTest
   @EnumSource(Cause.class)
-  void everyCauseHasItsWordsAndAHint(Cause cause) {
+  void everyCauseHasItsWordsAndAHint(Cause cause) throws BadInputException {
     if (cause.kind() == Kind.RULE) {
       Rule<?> rule = Rule.ofCode(cause.code());
       assertThat(words(rule)).hasSize(rule.values().size());

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -51,7 +52,7 @@ class MeasuresTextTest {
   }
 
   @Test
-  void whatIsAskedForBesidesStandsAtTheEnd() {
+  void whatIsAskedForBesidesStandsAtTheEnd() throws BadInputException {
     List<String> lines = lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5")));
 
     assertThat(lines.subList(lines.size() - 3, lines.size()))

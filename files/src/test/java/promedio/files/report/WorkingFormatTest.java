@@ -26,6 +26,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
+import promedio.files.ByCode;
 
 /** Workings as they are handed in, read and judged as a teacher would. */
 class WorkingFormatTest {
@@ -76,7 +77,7 @@ class WorkingFormatTest {
             lines(
                 WorkingFormat.MARKDOWN,
                 BASKETS,
-                CourseRules.DEFAULTS.with("divisor", "n"),
+                ByCode.with(CourseRules.DEFAULTS, "divisor", "n"),
                 Measures.VARIANCE,
                 Method.SHORTCUT))
         .containsExactly(
@@ -98,7 +99,7 @@ class WorkingFormatTest {
 
   @Test
   void aQuartileByPositionAndTheFenceThatNeedsBoth() {
-    CourseRules rules = CourseRules.DEFAULTS.with("quartiles", "hf6");
+    CourseRules rules = ByCode.with(CourseRules.DEFAULTS, "quartiles", "hf6");
 
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.Q3, Method.DEFINITION))
         .containsExactly(
@@ -117,7 +118,7 @@ class WorkingFormatTest {
 
   @Test
   void withEveryStepRoundedTheCostOfThatIsTold() {
-    CourseRules rules = CourseRules.DEFAULTS.with("carry", "0");
+    CourseRules rules = ByCode.with(CourseRules.DEFAULTS, "carry", "0");
 
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.SD, Method.DEFINITION))
         .endsWith(

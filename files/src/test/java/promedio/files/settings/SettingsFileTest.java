@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.files.ByCode;
 
 class SettingsFileTest {
 
@@ -26,8 +27,8 @@ class SettingsFileTest {
             .withWindow(new Settings.Place(-5, 10, 1024, 700))
             .withRecent(Path.of("/a.promedio"))
             .withRecent(Path.of("/b.promedio"))
-            .withCourse("Statistics I", CourseRules.DEFAULTS.with("divisor", "n"))
-            .withCourse("Señor “Ruiz”", CourseRules.DEFAULTS.with("quartiles", "hf6"));
+            .withCourse("Statistics I", ByCode.with(CourseRules.DEFAULTS, "divisor", "n"))
+            .withCourse("Señor “Ruiz”", ByCode.with(CourseRules.DEFAULTS, "quartiles", "hf6"));
 
     file.write(settings);
 
