@@ -79,7 +79,7 @@ public final class Marker {
   }
 
   private List<Explanation> explain(Answer answer) {
-    List<Explanation> found = new Suspects(candidates(), right, rounding).explain(answer);
+    List<Explanation> found = new ExplanationRanking(candidates(), right, rounding).explain(answer);
     return found.isEmpty() ? twoTogether(answer).map(List::of).orElse(List.of()) : found;
   }
 

@@ -39,7 +39,7 @@ public record Place(BigInteger below, Exact share) {
           case HF1 -> g.signum() == 0 ? Exact.ZERO : Exact.ONE;
           case HF2 -> g.signum() == 0 ? HALF : Exact.ONE;
           case HF3 -> g.signum() == 0 && !j.testBit(0) ? Exact.ZERO : Exact.ONE;
-          default -> g;
+          case HF4, HF5, HF6, HF7, HF8, HF9, HALVES_WITHOUT_MEDIAN, HALVES_WITH_MEDIAN -> g;
         };
     return new Place(j, share);
   }

@@ -6,26 +6,26 @@ import java.util.Locale;
 public enum Cause {
   // Right by another course rule.
   DIVISOR(Kind.RULE),
-  SKEWNESS(Kind.RULE),
+  SKEWNESS(Kind.RULE, 200),
   MODE(Kind.RULE),
   MEDIAN_POSITION(Kind.RULE),
   GROUPED_MODE(Kind.RULE),
   OPEN_CLASS(Kind.RULE),
   SHEPPARD(Kind.RULE),
   ROUNDING(Kind.RULE),
-  QUARTILES(Kind.RULE),
-  PERCENTILES(Kind.RULE),
+  QUARTILES(Kind.RULE, 130),
+  PERCENTILES(Kind.RULE, 130),
 
   // Rounded too early, or otherwise.
   ROUNDED_EARLY(Kind.ROUNDING),
-  TRUNCATED(Kind.ROUNDING),
-  LAST_DIGIT(Kind.ROUNDING),
+  TRUNCATED(Kind.ROUNDING, 60),
+  LAST_DIGIT(Kind.ROUNDING, 40),
 
   // Given instead of what was asked.
   ROOT_NOT_TAKEN(Kind.SLIP),
   ROOT_TAKEN(Kind.SLIP),
   DEVIATIONS_NOT_SQUARED(Kind.SLIP),
-  OTHER_MEASURE(Kind.SLIP),
+  OTHER_MEASURE(Kind.SLIP, 60),
   IQR_NOT_HALVED(Kind.SLIP),
   IQR_HALVED(Kind.SLIP),
   PERCENT_LEFT_OUT(Kind.SLIP),
@@ -41,13 +41,13 @@ public enum Cause {
   MEAN_SQUARE_NOT_SUBTRACTED(Kind.SLIP),
 
   // Slips with one value.
-  VALUE_LEFT_OUT(Kind.SLIP),
-  VALUE_TWICE(Kind.SLIP),
-  DIGITS_SWAPPED(Kind.SLIP),
-  POINT_MOVED(Kind.SLIP),
+  VALUE_LEFT_OUT(Kind.SLIP, 54),
+  VALUE_TWICE(Kind.SLIP, 60),
+  DIGITS_SWAPPED(Kind.SLIP, 50),
+  POINT_MOVED(Kind.SLIP, 50),
 
   // Slips with frequencies.
-  FREQUENCIES_IGNORED(Kind.SLIP),
+  FREQUENCIES_IGNORED(Kind.SLIP, 50),
   DIVIDED_BY_CLASSES(Kind.SLIP),
   SQUARES_NOT_WEIGHTED(Kind.SLIP),
   FREQUENCY_SQUARED(Kind.SLIP),
@@ -55,32 +55,33 @@ public enum Cause {
   // Slips with classes.
   LOWER_LIMITS_USED(Kind.SLIP),
   UPPER_LIMITS_USED(Kind.SLIP),
-  GAP_IGNORED(Kind.SLIP),
+  GAP_IGNORED(Kind.SLIP, 200),
   LIMIT_NOT_BOUNDARY(Kind.SLIP),
   WIDTH_FROM_LIMITS(Kind.SLIP),
   OWN_CLASS_CUMULATED(Kind.SLIP),
   NEIGHBOUR_CLASS(Kind.SLIP);
 
+  private static final int USUAL = 100;
+
   private final Kind kind;
+  private final int weight;
 
   Cause(Kind kind) {
+    this(kind, USUAL);
+  }
+
+  Cause(Kind kind, int weight) {
     this.kind = kind;
+    this.weight = weight;
   }
 
   /**
-   * {@return how likely this is beside the others, where a measure is asked that it can change}:
-   * what concerns few measures or data is likelier there than what can befall any
+   * {@return how likely this is beside the others, of which the usual one has 100, where a measure
+   * is asked that it can change}: what concerns few measures or data is likelier there than what
+   * can befall any
    */
-  public double weight() {
-    return switch (this) {
-      case VALUE_LEFT_OUT, VALUE_TWICE, DIGITS_SWAPPED, POINT_MOVED -> 0.5;
-      case LAST_DIGIT -> 0.4;
-      case TRUNCATED, OTHER_MEASURE -> 0.6;
-      case FREQUENCIES_IGNORED -> 0.5;
-      case QUARTILES, PERCENTILES -> 1.3;
-      case SKEWNESS, GAP_IGNORED -> 2;
-      default -> 1;
-    };
+  public int weight() {
+    return weight;
   }
 
   /** {@return what sort of thing it is} */

@@ -113,7 +113,8 @@ final class ChartMaker {
         switch (graph.kind()) {
           case BOX -> graph.series().size() + 0.75;
           case DOT -> Math.max(DOTS_HIGH, sheet.highest() + 1);
-          default -> sheet.highest() * 1.12 / (1 - marks.roomAbove());
+          case HISTOGRAM, POLYGON, OGIVE, OGIVE_ABOVE, STEM_AND_LEAF, BAR ->
+              sheet.highest() * 1.12 / (1 - marks.roomAbove());
         };
     sheet.y().setRange(graph.kind() == GraphKind.BOX ? 0.4 : 0, top == 0 ? 1 : top);
     if (counts) {

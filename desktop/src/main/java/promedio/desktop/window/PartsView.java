@@ -101,34 +101,35 @@ final class PartsView extends ScrollPane {
 
   /** A sample to practise on comes with a part that asks the usual measures of it. */
   private void practise() {
-    Assignment before = workspace.assignment();
-    Practice practice = new Practice(new Random(), before.rules());
-    try {
-      int wanted = Integer.parseInt(size.getText().strip());
-      int id = before.ids().item();
-      Item item =
-          Item.of(
-              id,
-              Texts.of("practice.name", id),
-              "",
-              practice.draw(kind.getValue(), wanted, nice.isSelected()));
-      Part part =
-          PartSheet.propose(before, item)
-              .asking(
-                  List.of(
-                      Task.of(Measures.MEAN),
-                      Task.of(Measures.MEDIAN),
-                      Task.of(Measures.Q1),
-                      Task.of(Measures.Q3),
-                      Task.of(Measures.VARIANCE),
-                      Task.of(Measures.SD)))
-              .withText(Texts.of("practice.text"));
-      workspace.editParts("", now -> now.with(item).with(part));
-      problem.setText("");
-    } catch (IllegalArgumentException e) {
+    String typed = size.getText().strip();
+    int wanted = typed.matches("\\d{1,4}") ? Integer.parseInt(typed) : 0;
+    if (wanted < Practice.FEWEST || wanted > Practice.MOST) {
       problem.setText(
           Texts.of("practice.bad-size", size.getText(), Practice.FEWEST, Practice.MOST));
+      return;
     }
+    Assignment before = workspace.assignment();
+    Practice practice = new Practice(new Random(), before.rules());
+    int id = before.ids().item();
+    Item item =
+        Item.of(
+            id,
+            Texts.of("practice.name", id),
+            "",
+            practice.draw(kind.getValue(), wanted, nice.isSelected()));
+    Part part =
+        PartSheet.propose(before, item)
+            .asking(
+                List.of(
+                    Task.of(Measures.MEAN),
+                    Task.of(Measures.MEDIAN),
+                    Task.of(Measures.Q1),
+                    Task.of(Measures.Q3),
+                    Task.of(Measures.VARIANCE),
+                    Task.of(Measures.SD)))
+            .withText(Texts.of("practice.text"));
+    workspace.editParts("", now -> now.with(item).with(part));
+    problem.setText("");
   }
 
   private void addPart() {

@@ -11,11 +11,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.slip.Cause;
 
 /** Finds the causes that explain an answer, and puts the likeliest first. */
-final class Suspects {
+final class ExplanationRanking {
 
   /** More are not told. */
   private static final int MOST = 5;
@@ -30,7 +31,7 @@ final class Suspects {
    * @param candidates what the causes would lead to
    * @param right the right result
    */
-  Suspects(List<Candidate> candidates, Candidate right, Rounding rounding) {
+  ExplanationRanking(List<Candidate> candidates, Candidate right, Rounding rounding) {
     this.candidates = candidates;
     this.right = right;
     this.rounding = rounding;
@@ -45,10 +46,10 @@ final class Suspects {
       }
     }
     int places = answer instanceof Answer.Numbers numbers ? numbers.places() : 0;
-    Map<Cause, Double> likelihoods = new EnumMap<>(Cause.class);
+    Map<Cause, Exact> likelihoods = new EnumMap<>(Cause.class);
     fitting.forEach((cause, fits) -> likelihoods.put(cause, likelihood(cause, fits, places)));
     return fitting.keySet().stream()
-        .sorted(Comparator.comparing((Cause cause) -> -likelihoods.get(cause)))
+        .sorted(Comparator.comparing((Cause cause) -> likelihoods.get(cause)).reversed())
         .limit(MOST)
         .map(cause -> joined(cause, fitting.get(cause)))
         .toList();
@@ -56,9 +57,9 @@ final class Suspects {
 
   /**
    * How often the cause would lead to this answer: of its variants that change the result so many
-   * give it. Only an order comes of this number, never a result.
+   * give it.
    */
-  private double likelihood(Cause cause, List<Candidate> fits, int places) {
+  private Exact likelihood(Cause cause, List<Candidate> fits, int places) {
     List<BigDecimal> unchanged = right.digits(places, rounding);
     Map<Map<String, String>, Set<Object>> changing = new HashMap<>();
     for (Candidate candidate : candidates) {
@@ -75,12 +76,12 @@ final class Suspects {
           .computeIfAbsent(candidate.params(), params -> new HashSet<>())
           .add(candidate.digits(places, rounding));
     }
-    double sum = 0;
+    Exact sum = Exact.ZERO;
     for (Map.Entry<Map<String, String>, Set<Object>> variant : given.entrySet()) {
       int ways = Math.max(1, changing.getOrDefault(variant.getKey(), Set.of()).size());
-      sum += (double) variant.getValue().size() / ways;
+      sum = sum.plus(Exact.of(variant.getValue().size(), ways));
     }
-    return cause.weight() * sum / Math.max(1, changing.size());
+    return sum.times(cause.weight()).over(Math.max(1, changing.size()));
   }
 
   /** Variants of one cause are one explanation. */
