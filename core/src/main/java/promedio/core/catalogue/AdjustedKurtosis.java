@@ -11,9 +11,9 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
 /**
- * The kurtosis (n−1)/((n−2)(n−3)) · ((n+1)·(m₄/m₂² − 3) + 6), adjusted for the size of the sample;
- * n ≥ 4. Joanes and Gill, "Comparing measures of sample skewness and kurtosis", The Statistician 47
- * (1998).
+ * The kurtosis (n−1)/((n−2)(n−3)) · ((n+1)·(m₄/m₂² − 3) + 6), adjusted for the size of the sample
+ * (Joanes and Gill, The Statistician 47, 1998). A bare number. Absent where there is no spread, and
+ * for n below 4.
  */
 final class AdjustedKurtosis extends BasicMeasure {
 

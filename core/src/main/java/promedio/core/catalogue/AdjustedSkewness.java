@@ -14,8 +14,9 @@ import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
 /**
- * The skewness √(n(n−1))/(n−2) · m₃/m₂^(3/2), adjusted for the size of the sample; n ≥ 3. Joanes
- * and Gill, "Comparing measures of sample skewness and kurtosis", The Statistician 47 (1998).
+ * The skewness √(n(n−1))/(n−2) · m₃/m₂^(3/2), adjusted for the size of the sample (Joanes and Gill,
+ * "Comparing measures of sample skewness and kurtosis", The Statistician 47, 1998). A bare number.
+ * Absent where there is no spread, and for n below 3.
  */
 final class AdjustedSkewness extends BasicMeasure {
 

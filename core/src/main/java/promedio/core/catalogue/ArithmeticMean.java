@@ -10,12 +10,15 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Result;
+import promedio.core.measure.Moments;
 import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The mean Σx/n; Σfx/Σf of a table, Σfm/Σf of classes. */
+/**
+ * The mean Σx/n; Σfx/Σf of a table, Σfm/Σf of classes. In the unit of the values, between the
+ * smallest and the largest. Absent of classes of which one that is open needs a midpoint.
+ */
 final class ArithmeticMean extends BasicMeasure {
 
   ArithmeticMean() {
@@ -42,13 +45,7 @@ final class ArithmeticMean extends BasicMeasure {
 
   @Override
   public Optional<FastPath> fast(Setting setting) {
-    return Optional.of(
-        known ->
-            known
-                .summary()
-                .moments()
-                .<Result>map(m -> new Result.Found(m.mean()))
-                .orElseGet(known.summary()::whyNoMoments));
+    return Optional.of(FastPath.ofMoments(Moments::mean));
   }
 
   @Override

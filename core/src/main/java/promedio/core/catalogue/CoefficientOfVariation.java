@@ -15,7 +15,10 @@ import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The coefficient of variation 100·s/|x̄|, in percent. */
+/**
+ * The coefficient of variation 100·s/|x̄|. In percent, at least 0. Absent where the mean is 0 and
+ * where s is absent.
+ */
 final class CoefficientOfVariation extends BasicMeasure {
 
   CoefficientOfVariation() {

@@ -10,7 +10,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 
-/** How many values there are: n, or Σf of a table. */
+/** How many values there are: n, or Σf of a table. A bare number above 0. */
 final class Count extends BasicMeasure {
 
   private final boolean ofTable;

@@ -9,7 +9,10 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
-/** The kurtosis m₄/m₂² − 3, that above the normal distribution's. */
+/**
+ * The kurtosis m₄/m₂² − 3, by how much it is above that of the normal distribution. A bare number,
+ * at least −2. Absent where there is no spread.
+ */
 final class ExcessKurtosis extends BasicMeasure {
 
   ExcessKurtosis() {

@@ -17,7 +17,10 @@ import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
 
-/** The smallest or the largest value; in classes the lowest or the highest boundary. */
+/**
+ * The smallest or the largest value; in classes the lowest or the highest boundary. In the unit of
+ * the values. Absent where that class is open.
+ */
 final class Extreme extends BasicMeasure {
 
   private final boolean smallest;

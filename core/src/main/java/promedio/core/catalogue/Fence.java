@@ -9,7 +9,11 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 
-/** A fence so many interquartile ranges beyond a quartile; what lies further out is an outlier. */
+/**
+ * A fence Q₁ − k·IQR or Q₃ + k·IQR; what lies beyond k = 1.5 is an outlier, beyond k = 3 far out
+ * (Tukey, "Exploratory Data Analysis", 1977). In the unit of the values. Absent where a quartile
+ * is.
+ */
 final class Fence extends BasicMeasure {
 
   private static final Exact NEAR = Exact.of(3, 2);

@@ -8,7 +8,10 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Shape;
 
-/** Smallest value, quartiles, median and largest value. */
+/**
+ * Smallest value, quartiles, median and largest value, in that order (Tukey 1977). In the unit of
+ * the values. Absent where one of them is.
+ */
 final class FiveNumbers extends BasicMeasure {
 
   FiveNumbers() {

@@ -9,7 +9,10 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Setting;
 
-/** The geometric mean, the n-th root of the product of all values; of values above 0. */
+/**
+ * The geometric mean, the n-th root of the product of all values. In the unit of the values, above
+ * 0. Absent where a value is 0 or below.
+ */
 final class GeometricMean extends BasicMeasure {
 
   GeometricMean() {

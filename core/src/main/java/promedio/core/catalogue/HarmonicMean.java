@@ -11,7 +11,10 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Setting;
 
-/** The harmonic mean n/Σ(1/x); of values above 0. */
+/**
+ * The harmonic mean n/Σ(1/x). In the unit of the values, above 0. Absent where a value is 0 or
+ * below.
+ */
 final class HarmonicMean extends BasicMeasure {
 
   HarmonicMean() {

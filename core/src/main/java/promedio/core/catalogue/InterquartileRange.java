@@ -10,7 +10,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The interquartile range Q₃ − Q₁. */
+/**
+ * The interquartile range Q₃ − Q₁. In the unit of the values, at least 0. Absent where a quartile
+ * is.
+ */
 final class InterquartileRange extends BasicMeasure {
 
   InterquartileRange() {

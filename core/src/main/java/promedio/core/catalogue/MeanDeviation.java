@@ -7,35 +7,58 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
+import promedio.core.measure.Known;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Setting;
 
-/** The mean deviation Σ|x−x̄|/n from the mean. */
+/**
+ * The mean deviation Σ|x−c|/n from a centre c: the mean, or the median. In the unit of the values,
+ * at least 0. Absent where the centre is.
+ */
 final class MeanDeviation extends BasicMeasure {
 
-  MeanDeviation() {
-    super("mean_deviation", Family.SPREAD, Quantity.MEAN_DEVIATION);
+  private final boolean fromMedian;
+
+  private MeanDeviation(String key, Quantity quantity, boolean fromMedian) {
+    super(key, Family.SPREAD, quantity);
+    this.fromMedian = fromMedian;
+  }
+
+  static Measure fromMean() {
+    return new MeanDeviation("mean_deviation", Quantity.MEAN_DEVIATION, false);
+  }
+
+  static Measure fromMedian() {
+    return new MeanDeviation("mean_deviation_median", Quantity.MEDIAN_DEVIATION, true);
+  }
+
+  private Quantity centre(Setting setting) {
+    return fromMedian ? Quantity.MEDIAN : setting.mean();
   }
 
   @Override
   public Definition definition(Setting setting) {
-    Formula deviation = setting.x().minus(setting.mean().formula());
+    Formula deviation = setting.x().minus(centre(setting).formula());
     return Definition.of(setting.sum(new Formula.Absolute(deviation)).over(setting.n()));
   }
 
   @Override
   public Optional<FastPath> fast(Setting setting) {
-    return Optional.of(
-        known ->
-            known.summary().moments().isEmpty()
-                ? known.summary().whyNoMoments()
-                : known
-                    .result(known.setting().mean())
-                    .then(center -> new Result.Found(known.summary().meanDeviation(center))));
+    return Optional.of(this::fast);
   }
 
+  private Result fast(Known known) {
+    return known.summary().moments().isEmpty()
+        ? known.summary().whyNoMoments()
+        : known
+            .result(centre(known.setting()))
+            .then(centre -> new Result.Found(known.summary().meanDeviation(centre)));
+  }
+
+  /** Nobody gives the one from the median for another measure. */
   @Override
   public Optional<String> givenForAnother() {
-    return Optional.of("mean_deviation");
+    return fromMedian ? Optional.empty() : Optional.of(key());
   }
 }

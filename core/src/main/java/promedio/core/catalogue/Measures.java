@@ -34,8 +34,8 @@ public final class Measures {
   public static final Measure QUARTILE_VARIATION = new QuartileVariation();
   public static final Measure VARIANCE = Variance.byRule();
   public static final Measure SD = StandardDeviation.byRule();
-  public static final Measure MEAN_DEVIATION = new MeanDeviation();
-  public static final Measure MEAN_DEVIATION_MEDIAN = new MeanDeviationFromMedian();
+  public static final Measure MEAN_DEVIATION = MeanDeviation.fromMean();
+  public static final Measure MEAN_DEVIATION_MEDIAN = MeanDeviation.fromMedian();
   public static final Measure CV = new CoefficientOfVariation();
   public static final Measure STANDARD_ERROR = new StandardError();
   public static final Measure SKEWNESS = new Skewness();
@@ -54,8 +54,8 @@ public final class Measures {
   public static final Measure UPPER_OUTER_FENCE = Fence.upperOuter();
 
   public static final Measure FIVE_NUMBERS = new FiveNumbers();
-  public static final Measure DECILE = new Decile();
-  public static final Measure PERCENTILE = new Percentile();
+  public static final Measure DECILE = Percentile.ofTenths();
+  public static final Measure PERCENTILE = Percentile.ofPercent();
   public static final Measure PERCENTILE_RANK = new PercentileRank();
   public static final Measure TRIMMED_MEAN = new TrimmedMean();
   public static final Measure MOMENT = new Moment();

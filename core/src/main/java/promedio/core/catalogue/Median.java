@@ -13,7 +13,8 @@ import promedio.core.rules.Rule;
 
 /**
  * The median: the middle value, or the mean of the two middle ones; in classes the value that half
- * of them do not exceed, by interpolation.
+ * of them do not exceed, by interpolation. In the unit of the values. Absent of frequencies that
+ * are not whole, and where it falls into an open class.
  */
 final class Median extends BasicMeasure {
 

@@ -9,7 +9,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
-/** The midrange (min + max)/2. */
+/** The midrange (min + max)/2. In the unit of the values. Absent where an end is. */
 final class Midrange extends BasicMeasure {
 
   Midrange() {

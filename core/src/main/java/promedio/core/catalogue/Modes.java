@@ -13,7 +13,12 @@ import promedio.core.measure.Setting;
 import promedio.core.measure.Shape;
 import promedio.core.rules.Rule;
 
-/** The modes: the most frequent values or categories; in classes by the rule for grouped modes. */
+/**
+ * The modes: the most frequent values or categories; in classes, by the rule for grouped modes,
+ * read within each class of highest density, or 3·Md − 2·x̄ (Pearson 1895). In the unit of the
+ * values; any number of them. Absent where all are equally frequent and the rule for modes says so,
+ * and of classes whose density is not known.
+ */
 final class Modes extends BasicMeasure {
 
   Modes() {

@@ -8,14 +8,15 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Known;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Result;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 
-/** The central moment Σ(x−x̄)^k/n of order 2, 3 or 4. */
+/**
+ * The central moment Σ(x−x̄)^k/n of order k = 2, 3 or 4. In that power of the unit. Absent where
+ * the mean is.
+ */
 final class Moment extends BasicMeasure {
 
   private static final List<Quantity> SYMBOLS =
@@ -53,15 +54,8 @@ final class Moment extends BasicMeasure {
 
   @Override
   public Optional<FastPath> fast(Setting setting) {
-    return Optional.of(Moment::fast);
-  }
-
-  private static Result fast(Known known) {
-    return known
-        .summary()
-        .moments()
-        .<Result>map(moments -> new Result.Found(of(moments, order(known.setting()))))
-        .orElseGet(known.summary()::whyNoMoments);
+    int order = order(setting);
+    return Optional.of(FastPath.ofMoments(moments -> of(moments, order)));
   }
 
   private static Exact of(Moments moments, int order) {

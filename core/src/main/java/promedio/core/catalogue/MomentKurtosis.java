@@ -8,7 +8,9 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
-/** The kurtosis m₄/m₂² of the moments. */
+/**
+ * The kurtosis m₄/m₂² of the moments. A bare number, at least 1. Absent where there is no spread.
+ */
 final class MomentKurtosis extends BasicMeasure {
 
   /** m₄/m₂². */

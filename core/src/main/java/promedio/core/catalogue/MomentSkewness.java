@@ -14,7 +14,10 @@ import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The skewness m₃/m₂^(3/2) of the moments. */
+/**
+ * The skewness m₃/m₂^(3/2) of the moments. A bare number, 0 where the values lie evenly about the
+ * mean. Absent where there is no spread.
+ */
 final class MomentSkewness extends BasicMeasure {
 
   /** m₃/m₂^(3/2). */

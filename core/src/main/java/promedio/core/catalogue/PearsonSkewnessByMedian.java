@@ -13,7 +13,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** Pearson's second skewness 3(x̄ − Md)/s. */
+/**
+ * Pearson's second skewness 3(x̄ − Md)/s. A bare number from −3 to 3 where s is divided by n.
+ * Absent where there is no spread and where the median is absent.
+ */
 final class PearsonSkewnessByMedian extends BasicMeasure {
 
   PearsonSkewnessByMedian() {

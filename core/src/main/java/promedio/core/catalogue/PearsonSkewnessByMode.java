@@ -12,7 +12,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** Pearson's first skewness (x̄ − Mo)/s, where there is one mode. */
+/**
+ * Pearson's first skewness (x̄ − Mo)/s. A bare number. Absent where there is not just one mode, and
+ * where there is no spread.
+ */
 final class PearsonSkewnessByMode extends BasicMeasure {
 
   PearsonSkewnessByMode() {

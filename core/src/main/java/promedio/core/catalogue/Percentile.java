@@ -12,23 +12,40 @@ import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
-/** The value that so many percent of the values do not exceed. */
+/**
+ * The value that a share of the values does not exceed: so many percent, or so many tenths; by the
+ * rule for percentiles (Hyndman and Fan 1996), in classes by interpolation. In the unit of the
+ * values. Absent of frequencies that are not whole, and where it falls into an open class.
+ */
 final class Percentile extends BasicMeasure {
 
-  private static final Exact WHOLE = Exact.of(100);
+  private final Quantity argument;
 
-  Percentile() {
-    super("percentile", Family.POSITION, Quantity.PERCENTILE);
+  /** What the argument counts to: 100 for percent. */
+  private final Exact whole;
+
+  private Percentile(String key, Quantity argument, int whole) {
+    super(key, Family.POSITION, Quantity.PERCENTILE);
+    this.argument = argument;
+    this.whole = Exact.of(whole);
+  }
+
+  static Percentile ofPercent() {
+    return new Percentile("percentile", Quantity.PERCENT, 100);
+  }
+
+  static Percentile ofTenths() {
+    return new Percentile("decile", Quantity.TENTH, 10);
   }
 
   @Override
   public List<Parameter> parameters() {
-    return List.of(Parameter.within(Quantity.PERCENT, Exact.ZERO, WHOLE));
+    return List.of(Parameter.within(argument, Exact.ZERO, whole));
   }
 
   @Override
   public Definition definition(Setting setting) {
-    Exact share = setting.argument(0).over(WHOLE);
+    Exact share = setting.argument(0).over(whole);
     return setting.classes().isPresent()
         ? Definition.of(new ReachedClass(share))
         : Definition.of(

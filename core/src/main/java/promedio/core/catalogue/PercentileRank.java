@@ -11,7 +11,10 @@ import promedio.core.measure.RankOfValue;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 
-/** How many percent of the values lie below a value, those equal to it counted half. */
+/**
+ * How many of the values lie below a value, those equal to it counted half: 100·(b + e/2)/n. In
+ * percent, 0 to 100. Absent of a class table, whose single values are not known.
+ */
 final class PercentileRank extends BasicMeasure {
 
   PercentileRank() {

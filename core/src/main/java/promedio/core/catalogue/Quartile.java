@@ -12,7 +12,13 @@ import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
-/** The lower or the upper quartile, by the rule for quartiles; in classes by interpolation. */
+/**
+ * The lower or the upper quartile, by the rule for quartiles: medians of the halves (Moore and
+ * McCabe; Tukey), or one of the nine of Hyndman and Fan, "Sample quantiles in statistical
+ * packages", The American Statistician 50 (1996); in classes by interpolation. In the unit of the
+ * values. Absent of one value that has no halves, of frequencies that are not whole, and where it
+ * falls into an open class.
+ */
 final class Quartile extends BasicMeasure {
 
   private final Role role;

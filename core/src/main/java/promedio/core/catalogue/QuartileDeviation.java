@@ -12,7 +12,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The quartile deviation, half the interquartile range. */
+/**
+ * The quartile deviation (Q₃ − Q₁)/2, half the interquartile range. In the unit of the values, at
+ * least 0. Absent where a quartile is.
+ */
 final class QuartileDeviation extends BasicMeasure {
 
   QuartileDeviation() {

@@ -13,7 +13,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The skewness (Q₃ + Q₁ − 2·Md)/(Q₃ − Q₁) of the quartiles (Bowley). */
+/**
+ * The skewness (Q₃ + Q₁ − 2·Md)/(Q₃ − Q₁) of the quartiles (Bowley 1901). A bare number, from −1 to
+ * 1 where the median lies between the quartiles. Absent where the quartiles are equal.
+ */
 final class QuartileSkewness extends BasicMeasure {
 
   QuartileSkewness() {

@@ -7,7 +7,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
-/** The range max − min. */
+/** The range max − min. In the unit of the values, at least 0. Absent where an end is. */
 final class Range extends BasicMeasure {
 
   Range() {

@@ -9,7 +9,7 @@ import promedio.core.measure.Setting;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 
-/** The one of the skewnesses that the course rule calls the skewness. */
+/** The one of the skewnesses that the course rule calls the skewness. A bare number. */
 final class Skewness extends BasicMeasure {
 
   Skewness() {

@@ -15,8 +15,8 @@ import promedio.core.slip.Slip;
 
 /**
  * The skewness m₃/s³, s by n − 1 and without Sheppard's correction, which leaves moments and what
- * is made of them alone. Joanes and Gill, "Comparing measures of sample skewness and kurtosis", The
- * Statistician 47 (1998).
+ * is made of them alone (Joanes and Gill, The Statistician 47, 1998). A bare number. Absent where
+ * there is no spread.
  */
 final class SkewnessByDeviation extends BasicMeasure {
 

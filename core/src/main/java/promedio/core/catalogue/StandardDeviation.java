@@ -13,7 +13,10 @@ import promedio.core.measure.Setting;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** The standard deviation, the root of the variance. */
+/**
+ * The standard deviation, the root of the variance. In the unit of the values, at least 0. Absent
+ * where the variance is.
+ */
 final class StandardDeviation extends BasicMeasure {
 
   /** Whether it is that of a sample whatever the rule says, as the standard error wants it. */

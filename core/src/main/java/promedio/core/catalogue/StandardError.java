@@ -7,7 +7,10 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Setting;
 
-/** The standard error s/√n of the mean, s by n − 1. */
+/**
+ * The standard error s/√n of the mean, s by n − 1 whatever the rule says. In the unit of the
+ * values, at least 0. Absent where s is.
+ */
 final class StandardError extends BasicMeasure {
 
   StandardError() {

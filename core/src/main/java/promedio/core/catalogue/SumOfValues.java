@@ -6,10 +6,13 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Result;
+import promedio.core.measure.Moments;
 import promedio.core.measure.Setting;
 
-/** The sum Σx of all values; Σfx of a table, Σfm of classes. */
+/**
+ * The sum Σx of all values; Σfx of a table, Σfm of classes. In the unit of the values; any number.
+ * Absent of classes of which one that is open needs a midpoint.
+ */
 final class SumOfValues extends BasicMeasure {
 
   SumOfValues() {
@@ -30,12 +33,6 @@ final class SumOfValues extends BasicMeasure {
 
   @Override
   public Optional<FastPath> fast(Setting setting) {
-    return Optional.of(
-        known ->
-            known
-                .summary()
-                .moments()
-                .<Result>map(m -> new Result.Found(m.sum()))
-                .orElseGet(known.summary()::whyNoMoments));
+    return Optional.of(FastPath.ofMoments(Moments::sum));
   }
 }

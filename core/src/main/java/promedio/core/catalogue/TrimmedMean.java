@@ -16,7 +16,10 @@ import promedio.core.measure.Trimming;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 
-/** The mean after ⌊n·p⌋ values are left out at each end. */
+/**
+ * The mean after ⌊n·p⌋ values are left out at each end. In the unit of the values. Absent of a
+ * class table, of frequencies that are not whole, and where nothing is left.
+ */
 final class TrimmedMean extends BasicMeasure {
 
   TrimmedMean() {

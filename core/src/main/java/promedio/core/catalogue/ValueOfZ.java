@@ -8,7 +8,10 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Setting;
 
-/** The value that lies so many standard deviations above the mean, x = x̄ + z·s. */
+/**
+ * The value that lies so many standard deviations above the mean, x = x̄ + z·s. In the unit of the
+ * values. Absent where s is.
+ */
 final class ValueOfZ extends BasicMeasure {
 
   ValueOfZ() {

@@ -20,8 +20,9 @@ import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
 /**
- * The variance Σ(x−x̄)²/(n−1), or Σ(x−x̄)²/n; less Sheppard's h²/12 where that rule is on and all
- * classes are equally wide.
+ * The variance Σ(x−x̄)²/(n−1), or Σ(x−x̄)²/n; less Sheppard's h²/12 (Sheppard 1898) where that rule
+ * is on and all classes are equally wide. In the square of the unit, at least 0. Absent by n − 1 of
+ * one value, where the correction makes it negative, and where the mean is absent.
  */
 final class Variance extends BasicMeasure {
 

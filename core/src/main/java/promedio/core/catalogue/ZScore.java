@@ -14,7 +14,10 @@ import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
-/** How many standard deviations a value lies above the mean, z = (x − x̄)/s. */
+/**
+ * How many standard deviations a value lies above the mean, z = (x − x̄)/s. A bare number. Absent
+ * where there is no spread.
+ */
 final class ZScore extends BasicMeasure {
 
   ZScore() {

@@ -15,9 +15,9 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
 /** Sums over pairs, and over groups of values: what sums run over need not be one sample. */
-class ScopeTest {
+public class ScopeTest {
 
-  private static final Quantity Y = Quantity.ofRow("y", "y", "y");
+  public static final Quantity Y = Quantity.ofRow("y", "y", "y");
   private static final Quantity MEAN_OF_Y = Quantity.of("mean_y", "\\bar{y}", "ȳ");
   private static final Quantity SIZE = Quantity.ofRow("size_of_group", "n_j", "nⱼ");
   private static final Quantity MEAN_OF_GROUP =
@@ -40,7 +40,7 @@ class ScopeTest {
       new Formula.Sum(new Formula.Sum(X.minus(MEAN_OF_GROUP.formula()).power(2)));
 
   /** Rows of an x and a y. */
-  record PairsScope(List<Exact> xs, List<Exact> ys) implements Scope {
+  public record PairsScope(List<Exact> xs, List<Exact> ys) implements Scope {
 
     @Override
     public int rows() {

@@ -10,48 +10,19 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
+import promedio.core.formula.ScopeTest;
 import promedio.core.number.Exact;
 
 /** A working's table is made of whatever its sums run over. */
 class PairsTableTest {
 
-  private static final Quantity Y = Quantity.ofRow("y", "y", "y");
+  private static final Quantity Y = ScopeTest.Y;
   private static final Quantity MEAN_OF_Y = Quantity.of("mean_y", "\\bar{y}", "ȳ");
 
-  private static final List<List<Exact>> PAIRS =
-      List.of(
-          List.of(Exact.of(1), Exact.of(2)),
-          List.of(Exact.of(2), Exact.of(6)),
-          List.of(Exact.of(6), Exact.of(4)));
-
   private static final Scope SCOPE =
-      new Scope() {
-        @Override
-        public int rows() {
-          return PAIRS.size();
-        }
-
-        @Override
-        public List<Quantity> variables() {
-          return List.of(Quantity.X, Y);
-        }
-
-        @Override
-        public Exact weight(int row) {
-          return Exact.ONE;
-        }
-
-        @Override
-        public Quantity weightSymbol() {
-          return Quantity.F;
-        }
-
-        @Override
-        public Optional<Exact> value(Quantity quantity, int row) {
-          int column = variables().indexOf(quantity);
-          return column < 0 ? Optional.empty() : Optional.of(PAIRS.get(row).get(column));
-        }
-      };
+      new ScopeTest.PairsScope(
+          List.of(Exact.of(1), Exact.of(2), Exact.of(6)),
+          List.of(Exact.of(2), Exact.of(6), Exact.of(4)));
 
   @Test
   void aProductOfDeviationsGetsAColumnForEachOfItsFactors() {

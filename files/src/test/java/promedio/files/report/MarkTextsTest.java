@@ -42,7 +42,7 @@ class MarkTextsTest {
       delimiter = '|',
       value = {
         "sd | 13.50 | this is the variance; the standard deviation is its square root, 3.67.",
-        "mean | 14.50 | 17 was left out; with it the result is 15.00.",
+        "mean | 13.75 | 20 was left out; with it the result is 15.00.",
         "mean | 36.60 | 12 was taken as 120, with the decimal sign moved; with 12 the result is 15.00.",
         "variance | 10.80 | this is right where the squares are divided by n; in this course the squares are divided by n − 1.",
         "sd | 9.00 | this is the range, 9.00; asked was another measure, which is 3.67.",
