@@ -1,7 +1,7 @@
 package promedio.core.measure;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,7 +73,7 @@ public record Task(Measure measure, List<Exact> arguments) {
 
   /** {@return what formulas call the arguments, with their values} */
   public Map<Quantity, Exact> named() {
-    Map<Quantity, Exact> named = new HashMap<>();
+    Map<Quantity, Exact> named = new LinkedHashMap<>();
     for (int i = 0; i < arguments.size(); i++) {
       named.put(measure.parameters().get(i).quantity(), arguments.get(i));
     }

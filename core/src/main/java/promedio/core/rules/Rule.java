@@ -18,7 +18,13 @@ public final class Rule<T> {
 
   static final int MOST_PLACES = 12;
 
+  /** Σ(x−x̄)² over n − 1, of a sample, or over n, of a whole population. */
   public static final Rule<Divisor> DIVISOR = coded("divisor", Divisor.values());
+
+  /**
+   * Quartiles: medians of the halves, the middle value in neither (Moore and McCabe) or in both
+   * (Tukey), or one of the nine of Hyndman and Fan (The American Statistician 50, 1996).
+   */
   public static final Rule<QuantileRule> QUARTILES = coded("quartiles", QuantileRule.values());
 
   /** Percentiles and deciles: every rule but the halves, which know quartiles only. */
@@ -29,7 +35,10 @@ public final class Rule<T> {
           QuantileRule.HF6,
           Coded::code);
 
+  /** Whether there is a mode where every value is equally frequent. */
   public static final Rule<ModeRule> MODE = coded("mode", ModeRule.values());
+
+  /** Which of them is called the skewness (Joanes and Gill, The Statistician 47, 1998). */
   public static final Rule<SkewnessRule> SKEWNESS = coded("skewness", SkewnessRule.values());
 
   /** Decimal places of a shown result. */
@@ -37,6 +46,7 @@ public final class Rule<T> {
       new Rule<>(
           "places", IntStream.rangeClosed(0, MOST_PLACES).boxed().toList(), 2, String::valueOf);
 
+  /** What becomes of a number exactly in the middle: away from zero, or to the even digit. */
   public static final Rule<Rounding> ROUNDING =
       new Rule<>(
           "rounding",
@@ -48,13 +58,24 @@ public final class Rule<T> {
                 case HALF_EVEN -> "half-even";
               });
 
+  /** Whether workings carry exact values, or round every step to so many places. */
   public static final Rule<Carry> CARRY =
       new Rule<>("carry", Carry.all(), Carry.EXACT, Carry::code);
+
+  /** Which end a class keeps when values are grouped: [l, u) or (l, u]. */
   public static final Rule<ClassEnd> CLASS_END = coded("class-end", ClassEnd.values());
+
+  /** The position sought in a class table: a share of N, or of N + 1. */
   public static final Rule<MedianPosition> MEDIAN_POSITION =
       coded("median-position", MedianPosition.values());
+
+  /** The mode of classes: interpolated, the midpoint, or 3·Md − 2·x̄ (Pearson 1895). */
   public static final Rule<GroupedMode> GROUPED_MODE = coded("grouped-mode", GroupedMode.values());
+
+  /** An open first or last class: without a midpoint, or as wide as its neighbour. */
   public static final Rule<OpenClass> OPEN_CLASS = coded("open-class", OpenClass.values());
+
+  /** Whether h²/12 is subtracted from the variance of equally wide classes (Sheppard 1898). */
   public static final Rule<Sheppard> SHEPPARD = coded("sheppard", Sheppard.values());
 
   private static final List<Rule<?>> ALL =

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -148,12 +149,16 @@ public final class UnsavedWork {
   }
 
   private static Optional<Home> home(JsonNode node) throws BadInputException {
-    return node.has("file")
-        ? Optional.of(
-            new Home(
-                // A path that no system takes is an IllegalArgumentException, too.
-                Path.of(JsonFields.text(node, "file")), JsonFields.textOrNone(node, "fingerprint")))
-        : Optional.empty();
+    if (!node.has("file")) {
+      return Optional.empty();
+    }
+    String file = JsonFields.text(node, "file");
+    try {
+      return Optional.of(new Home(Path.of(file), JsonFields.textOrNone(node, "fingerprint")));
+    } catch (InvalidPathException e) {
+      // No system takes such a path.
+      throw Texts.refusal(e, "assignment.field", "file");
+    }
   }
 
   /** What cannot be read is kept for someone who can, and does not come up at every start. */
