@@ -13,8 +13,8 @@ import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Trimming;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
-import promedio.core.sample.Tally;
 
 /**
  * The mean after ⌊n·p⌋ values are left out at each end. In the unit of the values. Absent of a
@@ -43,20 +43,19 @@ final class TrimmedMean extends BasicMeasure {
 
   private Result fast(Known known) {
     Setting setting = known.setting();
-    Tally tally = setting.tally();
-    if (setting.classes().isPresent() || !tally.hasPositions()) {
-      return Result.absent(setting.classes().isPresent() ? "classes-not-trimmed" : "no-positions");
+    Trimming trimming = new Trimming(setting.argument(0));
+    Optional<Message> refusal = trimming.refusal(setting);
+    if (refusal.isPresent()) {
+      return new Result.Absent(refusal.get());
     }
-    BigInteger n = tally.total().numerator();
-    BigInteger out = new Trimming(setting.argument(0)).leftOut(tally).numerator();
-    BigInteger left = n.subtract(out.shiftLeft(1));
-    return left.signum() <= 0
-        ? Result.absent("nothing-left")
-        : new Result.Found(
-            known
-                .summary()
-                .sumOfFirst(n.subtract(out))
-                .minus(known.summary().sumOfFirst(out))
-                .over(Exact.of(left)));
+    BigInteger n = setting.tally().total().numerator();
+    BigInteger out = trimming.leftOut(setting.tally()).numerator();
+    Exact left = Exact.of(n.subtract(out.shiftLeft(1)));
+    return new Result.Found(
+        known
+            .summary()
+            .sumOfFirst(n.subtract(out))
+            .minus(known.summary().sumOfFirst(out))
+            .over(left));
   }
 }

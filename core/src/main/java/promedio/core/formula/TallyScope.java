@@ -1,6 +1,5 @@
 package promedio.core.formula;
 
-import java.util.List;
 import java.util.Optional;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
@@ -11,7 +10,7 @@ import promedio.core.sample.Tally;
  * @param tally the values
  * @param variable what they are called
  */
-record TallyScope(Tally tally, Quantity variable) implements Scope {
+record TallyScope(Tally tally, Quantity variable) implements OneVariable {
 
   @Override
   public int rows() {
@@ -19,26 +18,13 @@ record TallyScope(Tally tally, Quantity variable) implements Scope {
   }
 
   @Override
-  public List<Quantity> variables() {
-    return List.of(variable);
+  public Exact x(int row) {
+    return tally.value(row);
   }
 
   @Override
   public Exact weight(int row) {
     return tally.frequency(row);
-  }
-
-  @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
-  public Optional<Exact> value(Quantity quantity, int row) {
-    if (quantity.equals(variable)) {
-      return Optional.of(tally.value(row));
-    }
-    return quantity.equals(Quantity.F) ? Optional.of(tally.frequency(row)) : Optional.empty();
   }
 
   @Override

@@ -1,8 +1,8 @@
 package promedio.core.marking;
 
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
@@ -51,14 +51,20 @@ final class EarlyRounding {
       add("mean", places, question.by(shortcut));
     }
     variance(places);
-    step("sd", setting.sd(), places);
-    step("sd", Quantity.STANDARD_DEVIATION, places);
+    for (Quantity sd : distinct(setting.sd(), Quantity.STANDARD_DEVIATION)) {
+      step("sd", sd, places);
+    }
     step("q1", Quantity.LOWER_QUARTILE, places);
     step("q3", Quantity.UPPER_QUARTILE, places);
     step("median", Quantity.MEDIAN, places);
     Midpoints.of(question)
         .map(m -> m.changed(value -> rounded(value, places)))
         .ifPresent(m -> add("midpoint", places, m.outcome(question)));
+  }
+
+  /** The one by the course rule, and the one of a sample, where they are two. */
+  private static List<Quantity> distinct(Quantity byRule, Quantity ofSample) {
+    return Stream.of(byRule, ofSample).distinct().toList();
   }
 
   private boolean dependsOn(Quantity quantity) {
@@ -98,7 +104,7 @@ final class EarlyRounding {
     if (question.measure() == Measures.VARIANCE) {
       return;
     }
-    for (Quantity variance : new LinkedHashSet<>(List.of(setting.variance(), Quantity.VARIANCE))) {
+    for (Quantity variance : distinct(setting.variance(), Quantity.VARIANCE)) {
       Optional<Exact> value = computation.value(variance);
       Optional<Formula> formula = computation.formula(variance);
       if (value.isPresent() && formula.isPresent()) {

@@ -257,10 +257,7 @@ public final class FollowThrough {
     List<Formula> entries = new ArrayList<>();
     for (Formula parent : Columns.parents(body)) {
       int own = table.columns().indexOf(parent);
-      if (own < 0) {
-        return evaluation(working.steps().size()).of(body);
-      }
-      Optional<Exact> entry = ofCell(table, own, row);
+      Optional<Exact> entry = own < 0 ? Optional.empty() : ofCell(table, own, row);
       if (entry.isEmpty()) {
         return entry;
       }

@@ -61,11 +61,6 @@ public final class Question {
     return computation.setting().rules();
   }
 
-  /** {@return what was asked} */
-  public Task asked() {
-    return asked;
-  }
-
   /** {@return what is meant: of the skewness the one that the course rule names} */
   public Task task() {
     return asked.meant(rules());

@@ -63,16 +63,6 @@ public final class ClassModes {
     }
   }
 
-  /**
-   * {@return the modal classes}; none where the density of an open class is not known
-   *
-   * @param intervals the classes
-   */
-  public static List<Modal> modal(List<Interval> intervals) {
-    ClassModes modes = new ClassModes(intervals);
-    return modes.densities().map(modes::densest).orElse(List.of());
-  }
-
   private Seen find(Grouped grouped, CourseRules rules, boolean interpolated) {
     Optional<List<Exact>> densities = densities();
     if (densities.isEmpty()) {

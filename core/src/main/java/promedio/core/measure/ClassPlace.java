@@ -1,7 +1,6 @@
 package promedio.core.measure;
 
 import java.util.List;
-import java.util.Optional;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 
@@ -36,17 +35,5 @@ public record ClassPlace(int index, Exact position, Exact before, Interval inter
       before = before.plus(frequency);
     }
     throw new IllegalArgumentException("no class has a frequency");
-  }
-
-  /** {@return the value there, L + (t − F)/f · h; none in an open class} */
-  public Optional<Exact> value() {
-    return interval
-        .width()
-        .map(
-            width ->
-                interval
-                    .lower()
-                    .orElseThrow()
-                    .plus(position.minus(before).over(interval.frequency()).times(width)));
   }
 }

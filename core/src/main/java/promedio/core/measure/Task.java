@@ -82,7 +82,8 @@ public record Task(Measure measure, List<Exact> arguments) {
 
   /** {@return what is meant by these rules: of the skewness the one that they name} */
   public Task meant(CourseRules rules) {
-    return new Task(measure.meant(rules), arguments);
+    Measure meant = measure.meant(rules);
+    return meant == measure ? this : new Task(meant, arguments);
   }
 
   /** {@return what its result is measured in} */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Tally;
@@ -25,19 +26,27 @@ public record Trimming(Exact proportion) implements Inspection {
     return Exact.of(tally.total().times(proportion).floor());
   }
 
-  @Override
-  public Seen look(Setting setting) {
+  /** {@return why the values cannot be trimmed; nothing where they can} */
+  public Optional<Message> refusal(Setting setting) {
     Tally tally = setting.tally();
     if (setting.classes().isPresent()) {
-      return Inspection.nothing("classes-not-trimmed");
+      return Optional.of(Message.of("absent.classes-not-trimmed"));
     }
     if (!tally.hasPositions()) {
-      return Inspection.nothing("no-positions");
+      return Optional.of(Message.of("absent.no-positions"));
     }
-    Exact leftOut = leftOut(tally);
-    if (leftOut.times(2).compareTo(tally.total()) >= 0) {
-      return Inspection.nothing("nothing-left");
+    return leftOut(tally).times(2).compareTo(tally.total()) >= 0
+        ? Optional.of(Message.of("absent.nothing-left"))
+        : Optional.empty();
+  }
+
+  @Override
+  public Seen look(Setting setting) {
+    Optional<Message> refusal = refusal(setting);
+    if (refusal.isPresent()) {
+      return new Nothing(refusal.get());
     }
+    Exact leftOut = leftOut(setting.tally());
     int out = leftOut.numerator().intValueExact();
     List<Exact> values = setting.inOrder();
     Sample rest = new Sample(Values.of(values.subList(out, values.size() - out)));

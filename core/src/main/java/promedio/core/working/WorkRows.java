@@ -1,9 +1,8 @@
 package promedio.core.working;
 
 import java.util.List;
-import java.util.Optional;
+import promedio.core.formula.OneVariable;
 import promedio.core.formula.Quantity;
-import promedio.core.formula.Scope;
 import promedio.core.number.Exact;
 
 /**
@@ -12,7 +11,7 @@ import promedio.core.number.Exact;
  * @param all the rows
  * @param variable what their values are called: x, or m of classes
  */
-record WorkRows(List<WorkRow> all, Quantity variable) implements Scope {
+record WorkRows(List<WorkRow> all, Quantity variable) implements OneVariable {
 
   WorkRows {
     all = List.copyOf(all);
@@ -24,25 +23,12 @@ record WorkRows(List<WorkRow> all, Quantity variable) implements Scope {
   }
 
   @Override
-  public List<Quantity> variables() {
-    return List.of(variable);
+  public Exact x(int row) {
+    return all.get(row).x();
   }
 
   @Override
   public Exact weight(int row) {
     return all.get(row).f();
-  }
-
-  @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
-  public Optional<Exact> value(Quantity quantity, int row) {
-    if (quantity.equals(variable)) {
-      return Optional.of(all.get(row).x());
-    }
-    return quantity.equals(Quantity.F) ? Optional.of(all.get(row).f()) : Optional.empty();
   }
 }
