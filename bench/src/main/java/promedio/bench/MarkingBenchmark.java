@@ -18,7 +18,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
@@ -83,7 +83,7 @@ public class MarkingBenchmark {
   /** One answer to the standard deviation of 30 values, with every cause looked for. */
   @Benchmark
   public Mark answerInThirtyValues() {
-    return Marker.of(Question.of(thirty, CourseRules.DEFAULTS, Measures.SD))
+    return Marker.of(Problem.of(thirty, CourseRules.DEFAULTS, Measures.SD))
         .mark("12.34", DecimalSign.POINT);
   }
 

@@ -1,11 +1,12 @@
 package promedio.core.assignment;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
@@ -13,36 +14,59 @@ import promedio.core.rules.CourseRules;
 import promedio.core.working.Method;
 
 /**
- * All that a student works on: samples and tables with the answers found, and the conventions they
- * are judged by. Immutable; every edit makes the next one.
+ * All that a student works on: samples and tables, what is asked of them and was done about it, and
+ * the conventions it is judged by. Immutable; every edit makes the next one.
  *
  * @param title what it is called
- * @param rules the course rules in force
- * @param course the name of this set of rules, empty for none
- * @param methods the methods that the course works measures by, where they are not the usual ones
+ * @param course the course rules and methods in force
  * @param sign the decimal sign numbers are typed and shown with
  * @param items the samples and tables of values, in the order of the shelf
  * @param tables the tables of several columns that were brought in
+ * @param questions what is asked, the first one first; a measure that all data have is asked when
+ *     something is done about it or a part asks it
  * @param parts what the sheet of the assignment asks, in its order
  * @param ids the ids that come next; beyond all that stand in the assignment or are spoken of
  */
 public record Assignment(
     String title,
-    CourseRules rules,
-    String course,
-    Map<Measure, Method> methods,
+    Course course,
     DecimalSign sign,
     List<Item> items,
     List<Brought> tables,
+    List<Question> questions,
     List<Part> parts,
     Ids ids) {
 
   public Assignment {
-    methods = Map.copyOf(methods);
     items = List.copyOf(items);
     tables = List.copyOf(tables);
     parts = List.copyOf(parts);
-    ids = ids.beyond(items, tables, parts);
+    questions = kept(questions, items, parts);
+    ids = ids.beyond(items, tables, questions, parts);
+  }
+
+  /**
+   * Those that somebody asks: a part, the student of an item, or who has begun to answer. Only
+   * parts ask for places of their own.
+   */
+  private static List<Question> kept(List<Question> questions, List<Item> items, List<Part> parts) {
+    Set<Integer> ofParts =
+        parts.stream().flatMap(part -> part.questions().stream()).collect(Collectors.toSet());
+    Set<Integer> there = items.stream().map(Item::id).collect(Collectors.toSet());
+    return questions.stream()
+        .filter(
+            question ->
+                ofParts.contains(question.id())
+                    || (there.contains(question.about().item())
+                        && (isBesides(question) || !question.work().equals(Work.NONE))))
+        .map(
+            question ->
+                ofParts.contains(question.id()) ? question : question.withPlaces(Optional.empty()))
+        .toList();
+  }
+
+  private static boolean isBesides(Question question) {
+    return !Measures.all().contains(question.task().measure());
   }
 
   /** {@return whether both hold the same}; which ids come next is no part of what they hold */
@@ -50,66 +74,64 @@ public record Assignment(
   public boolean equals(Object other) {
     return other instanceof Assignment that
         && title.equals(that.title)
-        && rules.equals(that.rules)
         && course.equals(that.course)
-        && methods.equals(that.methods)
         && sign == that.sign
         && items.equals(that.items)
         && tables.equals(that.tables)
+        && questions.equals(that.questions)
         && parts.equals(that.parts);
   }
 
   @Override
   public int hashCode() {
-    return Objects.hash(title, rules, course, methods, sign, items, tables, parts);
+    return Objects.hash(title, course, sign, items, tables, questions, parts);
   }
 
   /** {@return an assignment without any sample} */
   public static Assignment empty(String title) {
     return new Assignment(
         title,
-        CourseRules.DEFAULTS,
-        "",
-        Map.of(),
+        Course.USUAL,
         DecimalSign.POINT,
+        List.of(),
         List.of(),
         List.of(),
         List.of(),
         Ids.FIRST);
   }
 
+  /** {@return the course rules in force} */
+  public CourseRules rules() {
+    return course.rules();
+  }
+
   /** {@return this assignment under other rules, which are no named set} */
   public Assignment withRules(CourseRules changed) {
-    return changed.equals(rules) ? this : withRules(changed, "");
+    return with(course.with(changed));
   }
 
   /** {@return this assignment under the named set of rules} */
   public Assignment withRules(CourseRules changed, String name) {
-    return new Assignment(title, changed, name, methods, sign, items, tables, parts, ids);
+    return with(new Course(name, changed, course.methods()));
   }
 
   /** {@return this assignment with another method for the measure} */
   public Assignment withMethod(Measure measure, Method method) {
-    Map<Measure, Method> changed = new HashMap<>();
-    changed.putAll(methods);
-    changed.put(measure, method);
-    return new Assignment(title, rules, course, changed, sign, items, tables, parts, ids);
+    return with(course.with(measure, method));
   }
 
-  /** {@return the method that the measure is worked by, if the rules allow for it} */
-  public Method method(Measure measure) {
-    Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
-    return Method.of(Task.of(measure), rules).contains(chosen) ? chosen : Method.DEFINITION;
+  private Assignment with(Course changed) {
+    return new Assignment(title, changed, sign, items, tables, questions, parts, ids);
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, rules, course, methods, changed, items, tables, parts, ids);
+    return new Assignment(title, course, changed, items, tables, questions, parts, ids);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, rules, course, methods, sign, items, tables, parts, ids);
+    return new Assignment(changed, course, sign, items, tables, questions, parts, ids);
   }
 
   /**
@@ -124,7 +146,7 @@ public record Assignment(
     return withItems(changed);
   }
 
-  /** {@return this assignment without the item of the id} */
+  /** {@return this assignment without the item of the id, and what was asked of it alone} */
   public Assignment without(int id) {
     return withItems(items.stream().filter(item -> item.id() != id).toList());
   }
@@ -140,7 +162,12 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, rules, course, methods, sign, changed, tables, parts, ids);
+    return new Assignment(title, course, sign, changed, tables, questions, parts, ids);
+  }
+
+  /** {@return the item of the id} */
+  public Optional<Item> item(int id) {
+    return items.stream().filter(item -> item.id() == id).findFirst();
   }
 
   /** {@return the table of the id} */
@@ -159,7 +186,7 @@ public record Assignment(
       changed.add(table);
     }
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
-    return new Assignment(title, rules, course, methods, sign, followed, changed, parts, ids);
+    return new Assignment(title, course, sign, followed, changed, questions, parts, ids);
   }
 
   private static Item follow(Item item, Brought table) {
@@ -170,35 +197,114 @@ public record Assignment(
 
   /** {@return this assignment without the table; the samples linked to it keep their values} */
   public Assignment withoutTable(int id) {
-    List<Brought> left = tables.stream().filter(table -> table.id() != id).toList();
-    return new Assignment(title, rules, course, methods, sign, items, left, parts, ids);
+    return withTables(tables.stream().filter(table -> table.id() != id).toList());
   }
 
-  /** {@return the item of the id} */
-  public Optional<Item> item(int id) {
-    return items.stream().filter(item -> item.id() == id).findFirst();
+  /** {@return this assignment with other tables; the samples linked to them stay as they are} */
+  public Assignment withTables(List<Brought> changed) {
+    return new Assignment(title, course, sign, items, changed, questions, parts, ids);
   }
 
-  /** {@return this assignment asking other parts} */
-  public Assignment withParts(List<Part> changed) {
-    return new Assignment(title, rules, course, methods, sign, items, tables, changed, ids);
+  /** {@return the question of the id} */
+  public Optional<Question> question(int id) {
+    return questions.stream().filter(question -> question.id() == id).findFirst();
+  }
+
+  /** {@return the questions about this and nothing else, the first one first} */
+  public List<Question> questions(Selection about) {
+    return questions.stream().filter(question -> question.about().equals(about)).toList();
+  }
+
+  /** {@return what is asked of this besides the measures that all data have} */
+  public List<Task> askedBesides(Selection about) {
+    return questions(about).stream()
+        .filter(Assignment::isBesides)
+        .map(Question::task)
+        .distinct()
+        .toList();
+  }
+
+  /** {@return the questions of a part, in the order of the sheet} */
+  public List<Question> questions(Part part) {
+    return part.questions().stream().flatMap(id -> question(id).stream()).toList();
   }
 
   /**
-   * {@return this assignment with the part put in the place of the one of its id, or at the end}
+   * {@return the first question that asks this of that; where none does, a new one, which becomes
+   * part of the assignment when something is done about it}
    */
+  public Question question(Task task, Selection about) {
+    return questions.stream()
+        .filter(question -> question.asks(task, about))
+        .findFirst()
+        .orElseGet(() -> Question.of(ids.question(), task, about));
+  }
+
+  /**
+   * {@return this assignment with the question in the place of the one of its id, or at the end}
+   */
+  public Assignment with(Question question) {
+    List<Question> changed = new ArrayList<>(questions);
+    changed.replaceAll(old -> old.id() == question.id() ? question : old);
+    if (!changed.contains(question)) {
+      changed.add(question);
+    }
+    return withSheet(changed, parts);
+  }
+
+  /** {@return this assignment with the answer to what is asked of this} */
+  public Assignment answering(Task task, Selection about, String answer) {
+    Question question = question(task, about);
+    return with(question.with(question.work().withAnswer(answer)));
+  }
+
+  /** {@return this assignment asking this of that nowhere}; what was done about it goes too */
+  public Assignment withoutQuestions(Task task, Selection about) {
+    List<Question> left =
+        questions.stream().filter(question -> !question.asks(task, about)).toList();
+    Set<Integer> ids = left.stream().map(Question::id).collect(Collectors.toSet());
+    List<Part> asking =
+        parts.stream()
+            .map(part -> part.with(part.questions().stream().filter(ids::contains).toList()))
+            .toList();
+    return withSheet(left, asking);
+  }
+
+  /**
+   * {@return this assignment with the part put in the place of the one of its id, or at the end};
+   * it asks these tasks of what it is about
+   */
+  public Assignment asking(Part part, List<Task> tasks) {
+    return Asking.in(this, part, tasks);
+  }
+
+  /** {@return this assignment with the part changed}; it asks the same as before */
   public Assignment with(Part part) {
+    return asking(part, questions(part).stream().map(Question::task).toList());
+  }
+
+  /** {@return this assignment with other parts, of the questions that there are} */
+  public Assignment withParts(List<Part> changed) {
+    return withSheet(questions, changed);
+  }
+
+  /** {@return this assignment with the part, and these questions} */
+  Assignment with(Part part, List<Question> asked) {
     List<Part> changed = new ArrayList<>(parts);
     changed.replaceAll(old -> old.id() == part.id() ? part : old);
     if (!changed.contains(part)) {
       changed.add(part);
     }
-    return withParts(changed);
+    return withSheet(asked, changed);
+  }
+
+  private Assignment withSheet(List<Question> asked, List<Part> changed) {
+    return new Assignment(title, course, sign, items, tables, asked, changed, ids);
   }
 
   /** {@return this assignment, giving none of the ids that come before these} */
   public Assignment withIds(Ids others) {
     return new Assignment(
-        title, rules, course, methods, sign, items, tables, parts, ids.highest(others));
+        title, course, sign, items, tables, questions, parts, ids.highest(others));
   }
 }

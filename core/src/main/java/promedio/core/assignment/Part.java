@@ -2,47 +2,45 @@ package promedio.core.assignment;
 
 import java.util.List;
 import java.util.Optional;
-import promedio.core.measure.Task;
-import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 
 /**
  * One part of an assignment as its sheet asks it: (a), (b), (c) …
  *
  * @param id tells it from the others of its assignment
  * @param text what is asked, in the words of the sheet
- * @param item the id of the sample or table that it is about
- * @param tasks what is asked
- * @param places the places asked, where they are others than those of the course
+ * @param about what its questions are about
+ * @param places the places its questions ask, where they are others than those of the course
+ * @param questions the ids of its questions, in the order of the sheet
  */
-public record Part(int id, String text, int item, List<Task> tasks, Optional<Integer> places) {
+public record Part(
+    int id, String text, Selection about, Optional<Integer> places, List<Integer> questions) {
 
   public Part {
-    tasks = List.copyOf(tasks);
+    questions = List.copyOf(questions);
+  }
+
+  /** {@return a part that asks nothing yet} */
+  public static Part of(int id, String text, Selection about, Optional<Integer> places) {
+    return new Part(id, text, about, places, List.of());
   }
 
   /** {@return this part with other words} */
   public Part withText(String changed) {
-    return new Part(id, changed, item, tasks, places);
+    return new Part(id, changed, about, places, questions);
   }
 
-  /** {@return this part about another sample or table} */
-  public Part about(int otherItem) {
-    return new Part(id, text, otherItem, tasks, places);
-  }
-
-  /** {@return this part with something else asked} */
-  public Part asking(List<Task> others) {
-    return new Part(id, text, item, others, places);
+  /** {@return this part about something else} */
+  public Part about(Selection other) {
+    return new Part(id, text, other, places, questions);
   }
 
   /** {@return this part with other places asked} */
   public Part withPlaces(Optional<Integer> others) {
-    return new Part(id, text, item, tasks, others);
+    return new Part(id, text, about, others, questions);
   }
 
-  /** {@return the rules that answers are marked by} */
-  public CourseRules rules(CourseRules course) {
-    return places.map(asked -> course.with(Rule.PLACES, asked)).orElse(course);
+  /** {@return this part with other questions} */
+  Part with(List<Integer> others) {
+    return new Part(id, text, about, places, others);
   }
 }

@@ -1,12 +1,15 @@
 package promedio.core.catalogue;
 
 import java.util.List;
+import java.util.stream.Stream;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
+import promedio.core.measure.Layout;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Shape;
+import promedio.core.measure.Task;
 
 /**
  * Smallest value, quartiles, median and largest value, in that order (Tukey 1977). In the unit of
@@ -20,13 +23,11 @@ final class FiveNumbers extends BasicMeasure {
 
   @Override
   public Definition definition(Setting setting) {
-    return new Definition.Together(
-        List.of(
-            Quantity.SMALLEST,
-            Quantity.LOWER_QUARTILE,
-            Quantity.MEDIAN,
-            Quantity.UPPER_QUARTILE,
-            Quantity.LARGEST));
+    List<Task> cells =
+        Stream.of(Measures.MIN, Measures.Q1, Measures.MEDIAN, Measures.Q3, Measures.MAX)
+            .map(Task::of)
+            .toList();
+    return new Definition.Together(Layout.ofRow(key(), cells));
   }
 
   @Override

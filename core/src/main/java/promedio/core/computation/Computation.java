@@ -238,8 +238,8 @@ public final class Computation {
     @Override
     public Result together(Definition.Together definition) {
       List<Exact> values = new ArrayList<>();
-      for (Quantity quantity : definition.quantities()) {
-        Result each = result(quantity);
+      for (Task cell : definition.cells().tasks()) {
+        Result each = result(cell);
         if (!(each instanceof Result.Found found)) {
           return each;
         }
@@ -356,7 +356,7 @@ public final class Computation {
   public synchronized Dependencies dependencies(Task task) {
     Dependencies known = dependencies.get(task);
     if (known == null) {
-      known = Dependencies.of(definition(task), this::definition);
+      known = Dependencies.of(definition(task), setting, this::definition);
       dependencies.put(task, known);
     }
     return known;

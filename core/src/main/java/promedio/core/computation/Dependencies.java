@@ -8,6 +8,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
+import promedio.core.measure.Setting;
 
 /**
  * What something is made of, at whatever remove, as far as definitions tell it.
@@ -27,20 +28,24 @@ public record Dependencies(
 
   /** {@return what a definition reaches, where the definitions of quantities are known} */
   static Dependencies of(
-      Definition definition, Function<Quantity, Optional<Definition>> definitions) {
-    Collecting collecting = new Collecting(definitions);
+      Definition definition,
+      Setting setting,
+      Function<Quantity, Optional<Definition>> definitions) {
+    Collecting collecting = new Collecting(setting, definitions);
     definition.accept(collecting);
     return new Dependencies(collecting.quantities, collecting.inspections, collecting.sums);
   }
 
   private static final class Collecting implements Definition.Visitor<Boolean> {
 
+    private final Setting setting;
     private final Function<Quantity, Optional<Definition>> definitions;
     private final Set<Quantity> quantities = new LinkedHashSet<>();
     private final Set<Inspection> inspections = new LinkedHashSet<>();
     private final Set<Formula> sums = new LinkedHashSet<>();
 
-    Collecting(Function<Quantity, Optional<Definition>> definitions) {
+    Collecting(Setting setting, Function<Quantity, Optional<Definition>> definitions) {
+      this.setting = setting;
       this.definitions = definitions;
     }
 
@@ -69,7 +74,9 @@ public record Dependencies(
 
     @Override
     public Boolean together(Definition.Together definition) {
-      definition.quantities().forEach(this::reach);
+      definition.cells().tasks().stream()
+          .map(cell -> cell.measure().quantity(setting))
+          .forEach(this::reach);
       return true;
     }
 

@@ -12,57 +12,57 @@ import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
 
-/** Collects what the causes would lead to in one question. */
+/** Collects what the causes would lead to in one problem. */
 final class Candidates {
 
   /** Of more values no hand computes anything, and each cause would take long. */
   static final int MOST_VALUES = 500;
 
-  private final Question question;
+  private final Problem problem;
   private final List<Candidate> found = new ArrayList<>();
   private final Set<Candidate> seen = new HashSet<>();
 
-  private Candidates(Question question) {
-    this.question = question;
+  private Candidates(Problem problem) {
+    this.problem = problem;
   }
 
   /** {@return all that would lead to something else than the right result} */
-  static List<Candidate> of(Question question) {
-    Candidates candidates = new Candidates(question);
-    if (!question.data().tally().isEmpty()) {
-      RuleCauses.find(question, candidates);
-      EndingCauses.find(question, candidates);
+  static List<Candidate> of(Problem problem) {
+    Candidates candidates = new Candidates(problem);
+    if (!problem.data().tally().isEmpty()) {
+      RuleCauses.find(problem, candidates);
+      EndingCauses.find(problem, candidates);
       candidates.findPlain();
-      if (question.data().tally().size() <= MOST_VALUES) {
-        EarlyRounding.find(question, candidates);
-        ValueSlips.find(question, candidates);
+      if (problem.data().tally().size() <= MOST_VALUES) {
+        EarlyRounding.find(problem, candidates);
+        ValueSlips.find(problem, candidates);
       }
     }
     return candidates.found;
   }
 
   /** {@return the slips that leave nothing to choose: no value, no step and no places} */
-  static List<Candidate> plain(Question question) {
-    Candidates candidates = new Candidates(question);
-    if (!question.data().tally().isEmpty()) {
+  static List<Candidate> plain(Problem problem) {
+    Candidates candidates = new Candidates(problem);
+    if (!problem.data().tally().isEmpty()) {
       candidates.findPlain();
     }
     return candidates.found;
   }
 
   private void findPlain() {
-    MixUps.find(question, this);
-    OrderSlips.find(question, this);
-    if (question.data().tally().size() <= MOST_VALUES) {
-      SumSlips.find(question, this);
-      TableSlips.find(question, this);
-      ClassSlips.find(question, this);
+    MixUps.find(problem, this);
+    OrderSlips.find(problem, this);
+    if (problem.data().tally().size() <= MOST_VALUES) {
+      SumSlips.find(problem, this);
+      TableSlips.find(problem, this);
+      ClassSlips.find(problem, this);
     }
   }
 
   /** Takes what a cause leads to, unless it is the right result. */
   void add(Cause cause, Result outcome, String... params) {
-    if (!outcome.equals(question.right())
+    if (!outcome.equals(problem.right())
         && (cause.kind() == Kind.RULE || !(outcome instanceof Result.Absent))) {
       add(cause, outcome, Ending.ROUNDED, params);
     }
@@ -70,7 +70,7 @@ final class Candidates {
 
   /** Takes what a cause leads to, where that is a number. */
   void add(Cause cause, Optional<Exact> outcome, String... params) {
-    outcome.ifPresent(value -> add(cause, question.result(value), params));
+    outcome.ifPresent(value -> add(cause, problem.result(value), params));
   }
 
   /**

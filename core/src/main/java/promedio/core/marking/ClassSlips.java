@@ -23,27 +23,27 @@ import promedio.core.slip.Cause;
 /** Slips with the limits, boundaries and cumulative frequencies of classes. */
 final class ClassSlips {
 
-  private final Question question;
+  private final Problem problem;
   private final Candidates out;
   private final ClassTable table;
   private final Grouped grouped;
   private final List<Interval> intervals;
 
-  private ClassSlips(Question question, Candidates out, ClassTable table) {
-    this.question = question;
+  private ClassSlips(Problem problem, Candidates out, ClassTable table) {
+    this.problem = problem;
     this.out = out;
     this.table = table;
-    this.grouped = question.setting().classes().orElseThrow();
+    this.grouped = problem.setting().classes().orElseThrow();
     this.intervals = grouped.intervals();
   }
 
-  static void find(Question question, Candidates out) {
-    question.data().classes().ifPresent(table -> new ClassSlips(question, out, table).find());
+  static void find(Problem problem, Candidates out) {
+    problem.data().classes().ifPresent(table -> new ClassSlips(problem, out, table).find());
   }
 
   private void find() {
     midpoints();
-    if (question.inspection().isPresent() && !(question.right() instanceof Result.Absent)) {
+    if (problem.inspection().isPresent() && !(problem.right() instanceof Result.Absent)) {
       reading();
     }
   }
@@ -60,7 +60,7 @@ final class ClassSlips {
   }
 
   private void midpoints(Cause cause, List<Optional<Exact>> taken) {
-    new Midpoints(intervals, taken).complete().ifPresent(m -> out.add(cause, m.outcome(question)));
+    new Midpoints(intervals, taken).complete().ifPresent(m -> out.add(cause, m.outcome(problem)));
   }
 
   /** Slips in L + (t − F)/f · h, and in L + d₁/(d₁ + d₂) · h. */
@@ -86,7 +86,7 @@ final class ClassSlips {
   }
 
   private void seen(Cause cause, Function<Sighting, Optional<Sighting>> otherwise) {
-    out.add(cause, question.by(Rewriting.ofSightings(otherwise)));
+    out.add(cause, problem.by(Rewriting.ofSightings(otherwise)));
   }
 
   private static Optional<Exact> number(Sighting sighting, Quantity quantity) {
@@ -151,8 +151,8 @@ final class ClassSlips {
     }
     Exact own = densities.get(1).orElseThrow();
     boolean interpolated =
-        question.measure() == Measures.MODES
-            && question.rules().get(Rule.GROUPED_MODE) == GroupedMode.INTERPOLATED;
+        problem.measure() == Measures.MODES
+            && problem.rules().get(Rule.GROUPED_MODE) == GroupedMode.INTERPOLATED;
     return new Modal(
             index,
             intervals.get(index),

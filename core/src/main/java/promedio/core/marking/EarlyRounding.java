@@ -20,24 +20,24 @@ final class EarlyRounding {
 
   private static final int MOST_PLACES = 3;
 
-  private final Question question;
+  private final Problem problem;
   private final Computation computation;
   private final Setting setting;
   private final Candidates out;
   private final Rounding rounding;
   private final Optional<Formula> top;
 
-  private EarlyRounding(Question question, Candidates out) {
-    this.question = question;
-    this.computation = question.computation();
-    this.setting = question.setting();
+  private EarlyRounding(Problem problem, Candidates out) {
+    this.problem = problem;
+    this.computation = problem.computation();
+    this.setting = problem.setting();
     this.out = out;
-    this.rounding = question.rules().get(Rule.ROUNDING);
-    this.top = question.formula();
+    this.rounding = problem.rules().get(Rule.ROUNDING);
+    this.top = problem.formula();
   }
 
-  static void find(Question question, Candidates out) {
-    EarlyRounding early = new EarlyRounding(question, out);
+  static void find(Problem problem, Candidates out) {
+    EarlyRounding early = new EarlyRounding(problem, out);
     for (int places = 0; places <= MOST_PLACES; places++) {
       early.find(places);
     }
@@ -48,7 +48,7 @@ final class EarlyRounding {
     step("mean", mean, places);
     if (dependsOn(mean)) {
       Rewriting shortcut = Rewriting.rounded(mean, places, rounding).withTree(this::byShortcut);
-      add("mean", places, question.by(shortcut));
+      add("mean", places, problem.by(shortcut));
     }
     variance(places);
     for (Quantity sd : distinct(setting.sd(), Quantity.STANDARD_DEVIATION)) {
@@ -57,9 +57,9 @@ final class EarlyRounding {
     step("q1", Quantity.LOWER_QUARTILE, places);
     step("q3", Quantity.UPPER_QUARTILE, places);
     step("median", Quantity.MEDIAN, places);
-    Midpoints.of(question)
+    Midpoints.of(problem)
         .map(m -> m.changed(value -> rounded(value, places)))
-        .ifPresent(m -> add("midpoint", places, m.outcome(question)));
+        .ifPresent(m -> add("midpoint", places, m.outcome(problem)));
   }
 
   /** The one by the course rule, and the one of a sample, where they are two. */
@@ -68,7 +68,7 @@ final class EarlyRounding {
   }
 
   private boolean dependsOn(Quantity quantity) {
-    return computation.dependsOn(question.task(), quantity);
+    return computation.dependsOn(problem.task(), quantity);
   }
 
   private Exact rounded(Exact value, int places) {
@@ -80,7 +80,7 @@ final class EarlyRounding {
     if (!dependsOn(quantity)) {
       return;
     }
-    add(name, places, question.by(Rewriting.rounded(quantity, places, rounding)));
+    add(name, places, problem.by(Rewriting.rounded(quantity, places, rounding)));
     Optional<Exact> value = computation.value(quantity);
     if (value.isPresent() && top.isPresent()) {
       Formula inPlace = new Formula.Numeral(rounded(value.get(), places));
@@ -89,7 +89,7 @@ final class EarlyRounding {
   }
 
   private Optional<Result> inTop(Formula part, Formula inPlace) {
-    return question.instead(part, inPlace).map(question::result);
+    return problem.instead(part, inPlace).map(problem::result);
   }
 
   /** Σ(x−x̄)² as Σx² − n·x̄². */
@@ -101,7 +101,7 @@ final class EarlyRounding {
 
   /** The variance is rounded before its root is taken. */
   private void variance(int places) {
-    if (question.measure() == Measures.VARIANCE) {
+    if (problem.measure() == Measures.VARIANCE) {
       return;
     }
     for (Quantity variance : distinct(setting.variance(), Quantity.VARIANCE)) {
@@ -109,7 +109,7 @@ final class EarlyRounding {
       Optional<Formula> formula = computation.formula(variance);
       if (value.isPresent() && formula.isPresent()) {
         Formula inPlace = new Formula.Numeral(rounded(value.get(), places));
-        add("variance", places, question.by(Rewriting.ofPart(formula.get(), inPlace)));
+        add("variance", places, problem.by(Rewriting.ofPart(formula.get(), inPlace)));
       }
     }
   }

@@ -9,8 +9,8 @@ final class EndingCauses {
 
   private EndingCauses() {}
 
-  static void find(Question question, Candidates out) {
-    Result right = question.right();
+  static void find(Problem problem, Candidates out) {
+    Result right = problem.right();
     if (Candidate.numbers(right).isEmpty()) {
       return;
     }
@@ -19,7 +19,7 @@ final class EndingCauses {
         right,
         Ending.OTHER_TIE,
         "value",
-        Rule.ROUNDING.codeOf(Ending.other(question.rules().get(Rule.ROUNDING))));
+        Rule.ROUNDING.codeOf(Ending.other(problem.rules().get(Rule.ROUNDING))));
     out.add(Cause.TRUNCATED, right, Ending.CUT);
     if (Candidate.numbers(right).size() == 1) {
       out.add(Cause.LAST_DIGIT, right, Ending.ONE_ABOVE);

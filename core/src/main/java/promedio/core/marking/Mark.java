@@ -28,7 +28,7 @@ public record Mark(
     return new Mark(verdict, List.of(), Optional.empty(), Optional.empty());
   }
 
-  /** {@return the mark of an answer that cannot be read, or of one to an unreadable question} */
+  /** {@return the mark of an answer that cannot be read, or of one to an unreadable problem} */
   public static Mark unreadable(Message reason) {
     return new Mark(Verdict.UNREADABLE, List.of(), Optional.empty(), Optional.of(reason));
   }

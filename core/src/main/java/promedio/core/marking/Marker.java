@@ -12,7 +12,7 @@ import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.slip.Cause;
 
-/** Marks answers to one question. Not for several threads. */
+/** Marks answers to one problem. Not for several threads. */
 public final class Marker {
 
   /** What two slips together may be made of: frequent ones that leave nothing to choose. */
@@ -29,25 +29,25 @@ public final class Marker {
           Cause.LIMIT_NOT_BOUNDARY,
           Cause.OWN_CLASS_CUMULATED);
 
-  private final Question question;
+  private final Problem problem;
   private final Candidate right;
   private final Rounding rounding;
   private @Nullable List<Candidate> candidates;
 
-  private Marker(Question question) {
-    this.question = question;
-    this.rounding = question.rules().get(Rule.ROUNDING);
-    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), question.right(), Ending.ROUNDED);
+  private Marker(Problem problem) {
+    this.problem = problem;
+    this.rounding = problem.rules().get(Rule.ROUNDING);
+    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), problem.right(), Ending.ROUNDED);
   }
 
-  /** {@return one who marks answers to the question} */
-  public static Marker of(Question question) {
-    return new Marker(question);
+  /** {@return one who marks answers to the problem} */
+  public static Marker of(Problem problem) {
+    return new Marker(problem);
   }
 
-  /** {@return the question} */
-  public Question question() {
-    return question;
+  /** {@return the problem} */
+  public Problem problem() {
+    return problem;
   }
 
   /**
@@ -59,10 +59,10 @@ public final class Marker {
    */
   public Mark mark(String written, DecimalSign sign) {
     Mark plain = compare(written, sign);
-    if (plain.verdict() != Verdict.UNEXPLAINED || question.setting().categories().isPresent()) {
+    if (plain.verdict() != Verdict.UNEXPLAINED || problem.setting().categories().isPresent()) {
       return plain;
     }
-    List<Answer> readings = Answer.readings(written, question.task(), sign);
+    List<Answer> readings = Answer.readings(written, problem.task(), sign);
     Answer answer = readings.get(0);
     List<Explanation> found = List.of();
     for (int i = 0; i < readings.size() && found.isEmpty(); i++) {
@@ -88,18 +88,18 @@ public final class Marker {
    * That is far quicker.
    */
   public Mark compare(String written, DecimalSign sign) {
-    if (question.setting().categories().isPresent()) {
-      return new CategoryMarks(question.setting().categories().get(), question.right(), sign)
+    if (problem.setting().categories().isPresent()) {
+      return new CategoryMarks(problem.setting().categories().get(), problem.right(), sign)
           .mark(written);
     }
-    return new Agreement(question.rules(), sign)
-        .judge(question.right(), Answer.readings(written, question.task(), sign));
+    return new Agreement(problem.rules(), sign)
+        .judge(problem.right(), Answer.readings(written, problem.task(), sign));
   }
 
   private List<Candidate> candidates() {
     List<Candidate> known = candidates;
     if (known == null) {
-      known = Candidates.of(question);
+      known = Candidates.of(problem);
       candidates = known;
     }
     return known;
@@ -121,8 +121,8 @@ public final class Marker {
       if (rule.cause() != Cause.DIVISOR) {
         continue;
       }
-      Divisor divisor = question.setting().isPopulation() ? Divisor.N_MINUS_1 : Divisor.N;
-      Question other = question.under(question.rules().with(Rule.DIVISOR, divisor));
+      Divisor divisor = problem.setting().isPopulation() ? Divisor.N_MINUS_1 : Divisor.N;
+      Problem other = problem.under(problem.rules().with(Rule.DIVISOR, divisor));
       for (Candidate candidate : Candidates.plain(other)) {
         if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {
           return Optional.of(explanation(candidate).and(explanation(rule)));

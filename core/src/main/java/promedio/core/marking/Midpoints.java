@@ -27,8 +27,8 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
   /**
    * {@return the right ones}; none where a class that needs one has none, or there are no classes
    */
-  static Optional<Midpoints> of(Question question) {
-    return question
+  static Optional<Midpoints> of(Problem problem) {
+    return problem
         .setting()
         .classes()
         .map(Grouped::intervals)
@@ -60,9 +60,9 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
     return new FrequencyTable(rows, 0);
   }
 
-  /** {@return what the question comes to with them; what uses none comes to the right result} */
-  Result outcome(Question question) {
-    return question.by(
+  /** {@return what the problem comes to with them; what uses none comes to the right result} */
+  Result outcome(Problem problem) {
+    return problem.by(
         new Rewriting(
             UnaryOperator.identity(), Map.of(), this::read, Optional.of(table().tally())));
   }

@@ -22,22 +22,22 @@ final class MixUps {
 
   private MixUps() {}
 
-  static void find(Question question, Candidates out) {
-    Computation computation = question.computation();
+  static void find(Problem problem, Candidates out) {
+    Computation computation = problem.computation();
     Set<Formula> own = new HashSet<>();
-    for (Slip slip : question.measure().slips(question.setting())) {
+    for (Slip slip : problem.measure().slips(problem.setting())) {
       own.add(slip.instead());
-      out.add(slip.cause(), question.value(slip.instead()));
+      out.add(slip.cause(), problem.value(slip.instead()));
     }
     for (Measure other : Measures.all()) {
       Optional<String> name = other.givenForAnother();
       boolean hasOwnCause = own.contains(computation.symbol(other).formula());
-      if (name.isPresent() && other != question.measure() && !hasOwnCause) {
+      if (name.isPresent() && other != problem.measure() && !hasOwnCause) {
         out.add(Cause.OTHER_MEASURE, single(computation.result(other)), "measure", name.get());
       }
     }
-    if (question.measure() == Measures.MODES) {
-      out.add(Cause.FREQUENCY_GIVEN, new Several(List.of(highestFrequency(question.data()))));
+    if (problem.measure() == Measures.MODES) {
+      out.add(Cause.FREQUENCY_GIVEN, new Several(List.of(highestFrequency(problem.data()))));
     }
   }
 

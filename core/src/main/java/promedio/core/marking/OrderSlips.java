@@ -27,38 +27,38 @@ final class OrderSlips {
   /** What is made of median and quartiles. */
   private OrderSlips() {}
 
-  static void find(Question question, Candidates out) {
-    question.share().ifPresent(share -> out.add(Cause.POSITION_GIVEN, position(question, share)));
-    Tally tally = question.data().tally();
-    if (question.setting().classes().isPresent() || !tally.hasPositions()) {
+  static void find(Problem problem, Candidates out) {
+    problem.share().ifPresent(share -> out.add(Cause.POSITION_GIVEN, position(problem, share)));
+    Tally tally = problem.data().tally();
+    if (problem.setting().classes().isPresent() || !tally.hasPositions()) {
       return;
     }
     BigInteger n = tally.total().numerator();
-    if (question.measure() == Measures.MEDIAN && !n.testBit(0)) {
+    if (problem.measure() == Measures.MEDIAN && !n.testBit(0)) {
       BigInteger half = n.shiftRight(1);
       out.add(Cause.MIDDLE_NOT_AVERAGED, Optional.of(tally.at(half)));
       out.add(Cause.MIDDLE_NOT_AVERAGED, Optional.of(tally.at(half.add(BigInteger.ONE))));
     }
-    question
+    problem
         .setting()
         .sample()
-        .ifPresent(sample -> findUnsorted(question, sample.values().present(), out));
+        .ifPresent(sample -> findUnsorted(problem, sample.values().present(), out));
   }
 
   /** Single values stand at (n+1)/2; in classes what is sought follows the course rule. */
-  private static Optional<Exact> position(Question question, Exact share) {
-    Exact total = question.data().tally().total();
+  private static Optional<Exact> position(Problem problem, Exact share) {
+    Exact total = problem.data().tally().total();
     return Optional.of(
-        question.setting().classes().isPresent()
-            ? new ReachedClass(share).position(question.rules(), total)
+        problem.setting().classes().isPresent()
+            ? new ReachedClass(share).position(problem.rules(), total)
             : total.plus(Exact.ONE).times(share));
   }
 
   /** The places of the values as they were given. */
-  private static void findUnsorted(Question question, Values given, Candidates out) {
-    Quantiles quantiles = new Quantiles(question.data().tally());
+  private static void findUnsorted(Problem problem, Values given, Candidates out) {
+    Quantiles quantiles = new Quantiles(problem.data().tally());
     Optional<Exact> own =
-        question
+        problem
             .inspection()
             .filter(OrderedPlace.class::isInstance)
             .flatMap(how -> ((OrderedPlace) how).place(quantiles))
@@ -67,11 +67,11 @@ final class OrderSlips {
       out.add(Cause.NOT_SORTED, own);
       return;
     }
-    Computation computation = question.computation();
+    Computation computation = problem.computation();
     Map<Quantity, UnaryOperator<Exact>> unsorted = new HashMap<>();
     for (Measure measure : List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3)) {
-      if (computation.dependsOn(question.task(), computation.symbol(measure))) {
-        Question.of(computation, Task.of(measure))
+      if (computation.dependsOn(problem.task(), computation.symbol(measure))) {
+        Problem.of(computation, Task.of(measure))
             .inspection()
             .flatMap(how -> ((OrderedPlace) how).place(quantiles))
             .map(place -> at(given, place))
@@ -79,7 +79,7 @@ final class OrderSlips {
       }
     }
     if (!unsorted.isEmpty()) {
-      out.add(Cause.NOT_SORTED, question.by(Rewriting.ofResults(unsorted)));
+      out.add(Cause.NOT_SORTED, problem.by(Rewriting.ofResults(unsorted)));
     }
   }
 

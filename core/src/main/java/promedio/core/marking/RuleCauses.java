@@ -21,21 +21,21 @@ final class RuleCauses {
 
   private RuleCauses() {}
 
-  static void find(Question question, Candidates out) {
+  static void find(Problem problem, Candidates out) {
     for (Rule<?> rule : Rule.all()) {
       Cause cause = RULES.get(rule);
       if (cause != null) {
-        find(question, rule, cause, out);
+        find(problem, rule, cause, out);
       }
     }
   }
 
-  private static <T> void find(Question question, Rule<T> rule, Cause cause, Candidates out) {
+  private static <T> void find(Problem problem, Rule<T> rule, Cause cause, Candidates out) {
     for (T value : rule.values()) {
-      if (!value.equals(question.rules().get(rule))) {
+      if (!value.equals(problem.rules().get(rule))) {
         out.add(
             cause,
-            question.under(question.rules().with(rule, value)).right(),
+            problem.under(problem.rules().with(rule, value)).right(),
             "value",
             rule.codeOf(value));
       }

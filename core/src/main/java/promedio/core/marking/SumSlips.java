@@ -8,12 +8,12 @@ final class SumSlips {
 
   private SumSlips() {}
 
-  static void find(Question question, Candidates out) {
-    Setting setting = question.setting();
-    if (question.hasPart(setting.squares())) {
+  static void find(Problem problem, Candidates out) {
+    Setting setting = problem.setting();
+    if (problem.hasPart(setting.squares())) {
       out.add(
           Cause.MEAN_SQUARE_NOT_SUBTRACTED,
-          question.instead(setting.squares(), setting.sum(setting.x().power(2))));
+          problem.instead(setting.squares(), setting.sum(setting.x().power(2))));
     }
   }
 }

@@ -18,78 +18,78 @@ import promedio.core.slip.Cause;
 /** Slips with the frequencies of a table. */
 final class TableSlips {
 
-  private final Question question;
+  private final Problem problem;
   private final Setting setting;
   private final Candidates out;
   private final List<FrequencyTable.Row> rows;
 
-  private TableSlips(Question question, Candidates out, List<FrequencyTable.Row> rows) {
-    this.question = question;
-    this.setting = question.setting();
+  private TableSlips(Problem problem, Candidates out, List<FrequencyTable.Row> rows) {
+    this.problem = problem;
+    this.setting = problem.setting();
     this.out = out;
     this.rows = rows;
   }
 
-  static void find(Question question, Candidates out) {
-    Optional<List<FrequencyTable.Row>> rows = rows(question);
-    rows.ifPresent(found -> new TableSlips(question, out, found).find());
-    Optional<ClassTable> classes = question.data().classes();
-    if (classes.isPresent() && usesFrequencies(question)) {
+  static void find(Problem problem, Candidates out) {
+    Optional<List<FrequencyTable.Row>> rows = rows(problem);
+    rows.ifPresent(found -> new TableSlips(problem, out, found).find());
+    Optional<ClassTable> classes = problem.data().classes();
+    if (classes.isPresent() && usesFrequencies(problem)) {
       List<Exact> ones = classes.get().rows().stream().map(row -> Exact.ONE).toList();
-      add(question, out, classes.get().withFrequencies(ones));
+      add(problem, out, classes.get().withFrequencies(ones));
     }
   }
 
   /** Modes are found by them alone, and the ends of the data without them. */
-  private static boolean usesFrequencies(Question question) {
-    Computation computation = question.computation();
-    return question.measure() != Measures.MODES
-        && !computation.isMadeOf(question.task(), Measures.MIN)
-        && !computation.isMadeOf(question.task(), Measures.MAX);
+  private static boolean usesFrequencies(Problem problem) {
+    Computation computation = problem.computation();
+    return problem.measure() != Measures.MODES
+        && !computation.isMadeOf(problem.task(), Measures.MIN)
+        && !computation.isMadeOf(problem.task(), Measures.MAX);
   }
 
   /** The rows with their values or midpoints, where all are known. */
-  private static Optional<List<FrequencyTable.Row>> rows(Question question) {
-    return question
+  private static Optional<List<FrequencyTable.Row>> rows(Problem problem) {
+    return problem
         .data()
         .frequencies()
         .map(FrequencyTable::rows)
-        .or(() -> Midpoints.of(question).map(midpoints -> midpoints.table().rows()));
+        .or(() -> Midpoints.of(problem).map(midpoints -> midpoints.table().rows()));
   }
 
   private void find() {
-    if (usesFrequencies(question)) {
+    if (usesFrequencies(problem)) {
       ignored(rows);
       ignored(rows.stream().filter(row -> row.frequency().signum() > 0).toList());
     }
-    if (question.measure() == Measures.MEAN) {
+    if (problem.measure() == Measures.MEAN) {
       divided(setting.n(), rows.size());
     }
-    if (question.hasPart(setting.squares())) {
+    if (problem.hasPart(setting.squares())) {
       Formula oneLess = setting.n().minus(Formula.number(1));
-      boolean byOneLess = question.hasPart(oneLess);
+      boolean byOneLess = problem.hasPart(oneLess);
       Formula divisor = byOneLess ? oneLess : setting.n();
       divided(divisor, rows.size());
       if (byOneLess && rows.size() > 1) {
         divided(divisor, rows.size() - 1);
       }
-      question.computation().value(setting.mean()).ifPresent(this::squares);
+      problem.computation().value(setting.mean()).ifPresent(this::squares);
     }
   }
 
   private void ignored(List<FrequencyTable.Row> counted) {
     List<Exact> values = new ArrayList<>();
     counted.forEach(row -> values.add(row.value()));
-    add(question, out, new Sample(Values.of(values)));
+    add(problem, out, new Sample(Values.of(values)));
   }
 
-  private static void add(Question question, Candidates out, Data data) {
+  private static void add(Problem problem, Candidates out, Data data) {
     out.add(
-        Cause.FREQUENCIES_IGNORED, Computation.of(data, question.rules()).result(question.task()));
+        Cause.FREQUENCIES_IGNORED, Computation.of(data, problem.rules()).result(problem.task()));
   }
 
   private void divided(Formula divisor, int by) {
-    out.add(Cause.DIVIDED_BY_CLASSES, question.instead(divisor, Formula.number(by)));
+    out.add(Cause.DIVIDED_BY_CLASSES, problem.instead(divisor, Formula.number(by)));
   }
 
   private void squares(Exact mean) {
@@ -102,7 +102,7 @@ final class TableSlips {
       }
       sum(Cause.SQUARES_NOT_WEIGHTED, unweighted);
     }
-    Exact n = question.data().tally().total();
+    Exact n = problem.data().tally().total();
     Exact squared = Exact.ZERO;
     for (FrequencyTable.Row row : rows) {
       squared = squared.plus(row.frequency().times(row.value()).pow(2));
@@ -112,6 +112,6 @@ final class TableSlips {
 
   /** Another number stands in the place of Σf(x−x̄)². */
   private void sum(Cause cause, Exact instead) {
-    out.add(cause, question.instead(setting.squares(), new Formula.Numeral(instead)));
+    out.add(cause, problem.instead(setting.squares(), new Formula.Numeral(instead)));
   }
 }

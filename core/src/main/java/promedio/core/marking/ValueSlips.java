@@ -21,19 +21,19 @@ final class ValueSlips {
 
   private static final Exact TEN = Exact.of(10);
 
-  private final Question question;
+  private final Problem problem;
   private final Candidates out;
   private final OneChanged data;
 
-  private ValueSlips(Question question, Candidates out, OneChanged data) {
-    this.question = question;
+  private ValueSlips(Problem problem, Candidates out, OneChanged data) {
+    this.problem = problem;
     this.out = out;
     this.data = data;
   }
 
-  static void find(Question question, Candidates out) {
-    Optional<OneChanged> data = question.data().accept(new Changeable());
-    data.ifPresent(found -> new ValueSlips(question, out, found).find());
+  static void find(Problem problem, Candidates out) {
+    Optional<OneChanged> data = problem.data().accept(new Changeable());
+    data.ifPresent(found -> new ValueSlips(problem, out, found).find());
   }
 
   /** The data that a hand takes value by value, or row by row. */
@@ -68,7 +68,7 @@ final class ValueSlips {
     Set<Exact> seen = new HashSet<>();
     for (int i = 0; i < data.size(); i++) {
       Exact value = data.value(i);
-      if (!seen.add(value) && question.data().sample().isPresent()) {
+      if (!seen.add(value) && problem.data().sample().isPresent()) {
         // Of values that are equal each leads to the same.
         continue;
       }
@@ -96,6 +96,6 @@ final class ValueSlips {
   }
 
   private void add(Cause cause, Data changed, String... params) {
-    out.add(cause, Computation.of(changed, question.rules()).result(question.task()), params);
+    out.add(cause, Computation.of(changed, problem.rules()).result(problem.task()), params);
   }
 }

@@ -1,8 +1,8 @@
 package promedio.core.measure;
 
 import java.util.List;
+import java.util.Optional;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Quantity;
 import promedio.core.message.Message;
 
 /** How a measure is found. */
@@ -10,6 +10,11 @@ public sealed interface Definition {
 
   /** {@return what the visitor makes of this definition} */
   <R> R accept(Visitor<R> visitor);
+
+  /** {@return the table that it stands for; none where it is no table} */
+  default Optional<Layout> layout() {
+    return Optional.empty();
+  }
 
   /**
    * By a formula of other quantities and of sums over the rows.
@@ -44,14 +49,15 @@ public sealed interface Definition {
   }
 
   /**
-   * As a row of other measures.
+   * As a table of other measures.
    *
-   * @param quantities which, in their order
+   * @param cells which, and how they stand together
    */
-  record Together(List<Quantity> quantities) implements Definition {
+  record Together(Layout cells) implements Definition {
 
-    public Together {
-      quantities = List.copyOf(quantities);
+    @Override
+    public Optional<Layout> layout() {
+      return Optional.of(cells);
     }
 
     @Override

@@ -115,11 +115,12 @@ final class WorkingBuilder {
     @Override
     public Optional<List<Real>> together(Definition.Together definition) {
       List<Real> found = new ArrayList<>();
-      for (Quantity quantity : definition.quantities()) {
-        if (!findPart(quantity.formula())) {
+      for (Task cell : definition.cells().tasks()) {
+        Formula quantity = cell.measure().quantity(setting).formula();
+        if (!findPart(quantity)) {
           return Optional.empty();
         }
-        found.add(value(quantity.formula()));
+        found.add(value(quantity));
       }
       return Optional.of(found);
     }

@@ -16,6 +16,9 @@ import promedio.core.sample.Values;
 
 class AssignmentTest {
 
+  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Task SD = Task.of(Measures.SD);
+
   private static Item item(int id, String text) {
     return Item.of(id, "Row " + id, "g", new Source.ValuesText(text));
   }
@@ -49,12 +52,12 @@ class AssignmentTest {
         Assignment.empty("Pears")
             .with(linked)
             .with(drawn)
-            .with(new Part(1, "", 9, List.of(), Optional.empty()));
+            .with(Part.of(1, "", new Selection(9), Optional.empty()));
 
-    assertThat(some.ids()).isEqualTo(new Ids(10, 6, 2));
-    assertThat(some.without(2).without(1).ids()).isEqualTo(new Ids(10, 6, 2));
+    assertThat(some.ids()).isEqualTo(new Ids(10, 6, 2, 1));
+    assertThat(some.without(2).without(1).ids()).isEqualTo(new Ids(10, 6, 2, 1));
     assertThat(some.withParts(List.of()).ids().part()).isEqualTo(2);
-    assertThat(some.withIds(new Ids(20, 1, 1))).isEqualTo(some);
+    assertThat(some.withIds(new Ids(20, 1, 1, 1))).isEqualTo(some);
   }
 
   @Test
@@ -70,12 +73,15 @@ class AssignmentTest {
 
   @Test
   void answersAreKeptAsTypedAndTakenAwayWhenBlank() {
-    Item answered = item(1, "8").withAnswer(Task.of(Measures.MEAN), " 8,0 ");
+    Selection first = new Selection(1);
+    Assignment blank = Assignment.empty("Pears").with(item(1, "8"));
+    Assignment answered = blank.answering(MEAN, first, " 8,0 ");
 
-    assertThat(answered.answer(Task.of(Measures.MEAN))).isEqualTo(" 8,0 ");
-    assertThat(answered.answer(Task.of(Measures.SD))).isEmpty();
-    assertThat(answered.withAnswer(Task.of(Measures.MEAN), " ")).isEqualTo(item(1, "8"));
-    assertThat(answered.withName("South").answer(Task.of(Measures.MEAN))).isEqualTo(" 8,0 ");
+    assertThat(answered.question(MEAN, first).answer()).isEqualTo(" 8,0 ");
+    assertThat(answered.question(SD, first).answer()).isEmpty();
+    assertThat(answered.answering(MEAN, first, " ")).isEqualTo(blank);
+    assertThat(answered.with(item(1, "9")).question(MEAN, first).answer()).isEqualTo(" 8,0 ");
+    assertThat(answered.without(1).questions()).isEmpty();
   }
 
   @Test

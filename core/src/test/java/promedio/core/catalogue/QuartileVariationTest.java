@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.computation.Computation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
@@ -84,8 +84,7 @@ class QuartileVariationTest {
   }
 
   private static Mark mark(Data data, String answer) {
-    return Marker.of(Question.of(data, CourseRules.DEFAULTS, ASKED))
-        .mark(answer, DecimalSign.POINT);
+    return Marker.of(Problem.of(data, CourseRules.DEFAULTS, ASKED)).mark(answer, DecimalSign.POINT);
   }
 
   private static List<String> codes(Mark mark) {

@@ -17,7 +17,7 @@ class CategoryMarksTest {
 
   private static Mark mark(String categories, String answer, String modeRule) {
     return Marker.of(
-            Question.of(
+            Problem.of(
                 TypedCategories.read(categories, DecimalSign.POINT).data(),
                 ByCode.with(CourseRules.DEFAULTS, "mode", modeRule),
                 Measures.MODES))
@@ -86,7 +86,7 @@ class CategoryMarksTest {
   void anyOtherMeasureIsAbsentAndNoneIsRight() {
     Marker marker =
         Marker.of(
-            Question.of(
+            Problem.of(
                 TypedCategories.read("a 2, b", DecimalSign.POINT).data(),
                 CourseRules.DEFAULTS,
                 Measures.MEAN));

@@ -62,7 +62,7 @@ final class MarkerScores {
 
   private static Outcome judged(Slipped made) {
     Mark mark =
-        Marker.of(Question.of(made.data(), made.rules(), made.measure()))
+        Marker.of(Problem.of(made.data(), made.rules(), made.measure()))
             .mark(made.answer(), DecimalSign.POINT);
     List<String> codes = mark.explanations().stream().map(e -> e.cause().code()).toList();
     int at = codes.indexOf(made.code());
@@ -121,13 +121,13 @@ final class MarkerScores {
     int explained = 0;
     int asked = 0;
     while (asked < tries) {
-      Question question = maker.question(kind);
-      Optional<Real> right = question.right().number().filter(result -> result.signum() != 0);
+      Problem problem = maker.problem(kind);
+      Optional<Real> right = problem.right().number().filter(result -> result.signum() != 0);
       if (right.isPresent()) {
         BigDecimal factor = BigDecimal.valueOf(0.8 + 0.4 * random.nextDouble());
         BigDecimal drawn =
             right.get().significant(20).multiply(factor).round(new MathContext(digits));
-        Mark mark = Marker.of(question).mark(drawn.toPlainString(), DecimalSign.POINT);
+        Mark mark = Marker.of(problem).mark(drawn.toPlainString(), DecimalSign.POINT);
         if (!mark.agrees()) {
           asked++;
           explained += mark.explanations().isEmpty() ? 0 : 1;

@@ -37,25 +37,25 @@ class MarkerScoresTest {
   void rightAnswersAreNeverCalledWrong() {
     SlipMaker maker = new SlipMaker(17);
     for (int i = 0; i < 600; i++) {
-      Question question = maker.question(i % 3 == 0 ? "raw" : i % 3 == 1 ? "table" : "classes");
-      question
+      Problem problem = maker.problem(i % 3 == 0 ? "raw" : i % 3 == 1 ? "table" : "classes");
+      problem
           .right()
           .number()
           .ifPresent(
               right ->
                   assertThat(
-                          Marker.of(question)
+                          Marker.of(problem)
                               .mark(
-                                  right.rounded(places(question), Rounding.HALF_UP).toPlainString(),
+                                  right.rounded(places(problem), Rounding.HALF_UP).toPlainString(),
                                   DecimalSign.POINT)
                               .agrees())
-                      .as("%s of %s", question.measure(), right)
+                      .as("%s of %s", problem.measure(), right)
                       .isTrue());
     }
   }
 
   /** From none to more places than are asked. */
-  private static int places(Question question) {
-    return question.measure().key().length() % 5;
+  private static int places(Problem problem) {
+    return problem.measure().key().length() % 5;
   }
 }

@@ -44,7 +44,7 @@ class MarkerTest {
     for (String rule : rules) {
       course = ByCode.with(course, rule.split("=", -1)[0], rule.split("=", -1)[1]);
     }
-    return Marker.of(Question.of(data(text), course, Measures.ofKey(measure).orElseThrow()))
+    return Marker.of(Problem.of(data(text), course, Measures.ofKey(measure).orElseThrow()))
         .mark(answer, DecimalSign.POINT);
   }
 
@@ -80,11 +80,11 @@ class MarkerTest {
 
   @Test
   void aDecimalCommaIsReadWhereTheStudentWritesOne() {
-    Question question = Question.of(data(WEIGHTS), CourseRules.DEFAULTS, Measures.SD);
+    Problem problem = Problem.of(data(WEIGHTS), CourseRules.DEFAULTS, Measures.SD);
 
-    assertThat(Marker.of(question).mark("3,67", DecimalSign.COMMA).verdict())
+    assertThat(Marker.of(problem).mark("3,67", DecimalSign.COMMA).verdict())
         .isEqualTo(Verdict.AGREES);
-    assertThat(codes(Marker.of(question).mark("13,50", DecimalSign.COMMA)))
+    assertThat(codes(Marker.of(problem).mark("13,50", DecimalSign.COMMA)))
         .first()
         .isEqualTo("root-not-taken");
   }
@@ -167,7 +167,7 @@ class MarkerTest {
   void aSlipWithAValueKnowsWhichOneItWas() {
     Marker marker =
         Marker.of(
-            Question.of(
+            Problem.of(
                 TypedValues.read("12 15 11 20 17", DecimalSign.POINT).data(),
                 CourseRules.DEFAULTS,
                 Measures.MEAN));
@@ -242,30 +242,30 @@ class MarkerTest {
     for (int i = 0; i < values.length; i++) {
       values[i] = i;
     }
-    Question question =
-        Question.of(
+    Problem problem =
+        Problem.of(
             new Sample(Values.ofDecimals(values, 0)), CourseRules.DEFAULTS, Measures.VARIANCE);
     String population =
-        question
-            .under(ByCode.with(question.rules(), "divisor", "n"))
+        problem
+            .under(ByCode.with(problem.rules(), "divisor", "n"))
             .right()
             .number()
             .orElseThrow()
             .rounded(2, Rounding.HALF_UP)
             .toPlainString();
 
-    assertThat(codes(Marker.of(question).mark(population, DecimalSign.POINT)))
+    assertThat(codes(Marker.of(problem).mark(population, DecimalSign.POINT)))
         .containsExactly("divisor");
   }
 
   @Test
   void nothingIsExplainedWithoutValues() {
-    Question question =
-        Question.of(new Sample(Values.of(List.of())), CourseRules.DEFAULTS, Measures.MEAN);
+    Problem problem =
+        Problem.of(new Sample(Values.of(List.of())), CourseRules.DEFAULTS, Measures.MEAN);
 
-    assertThat(Marker.of(question).mark("3", DecimalSign.POINT).verdict())
+    assertThat(Marker.of(problem).mark("3", DecimalSign.POINT).verdict())
         .isEqualTo(Verdict.UNEXPLAINED);
-    assertThat(Marker.of(question).mark("none", DecimalSign.POINT).verdict())
+    assertThat(Marker.of(problem).mark("none", DecimalSign.POINT).verdict())
         .isEqualTo(Verdict.AGREES);
   }
 

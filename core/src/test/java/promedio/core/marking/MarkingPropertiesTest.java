@@ -62,7 +62,7 @@ class MarkingPropertiesTest {
   }
 
   private static Marker marker(Sample sample, Task task) {
-    return Marker.of(Question.of(sample, CourseRules.DEFAULTS, task));
+    return Marker.of(Problem.of(sample, CourseRules.DEFAULTS, task));
   }
 
   private static Mark mark(Marker marker, BigDecimal answer) {
@@ -75,7 +75,7 @@ class MarkingPropertiesTest {
       @ForAll("numbers") Task task,
       @ForAll @IntRange(max = 6) int more) {
     Marker marker = marker(sample, task);
-    Result right = marker.question().right();
+    Result right = marker.problem().right();
     if (right.number().isEmpty()) {
       assertThat(marker.mark("none", DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
       return;
@@ -95,7 +95,7 @@ class MarkingPropertiesTest {
       @ForAll @IntRange(max = 1) int places) {
     Marker marker = marker(sample, task);
     marker
-        .question()
+        .problem()
         .right()
         .number()
         .ifPresent(
@@ -111,7 +111,7 @@ class MarkingPropertiesTest {
   void theExactFractionAgrees(@ForAll("samples") Sample sample, @ForAll("numbers") Task task) {
     Marker marker = marker(sample, task);
     marker
-        .question()
+        .problem()
         .right()
         .number()
         .filter(number -> number instanceof Exact exact && exact.isRational())
@@ -128,7 +128,7 @@ class MarkingPropertiesTest {
       @ForAll @IntRange(min = 2, max = 90) int off) {
     Marker marker = marker(sample, task);
     marker
-        .question()
+        .problem()
         .right()
         .number()
         .ifPresent(
@@ -170,7 +170,7 @@ class MarkingPropertiesTest {
     }
     Sample turned = new Sample(Values.of(backwards));
     marker(sample, task)
-        .question()
+        .problem()
         .right()
         .number()
         .ifPresent(

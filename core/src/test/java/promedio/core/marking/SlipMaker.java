@@ -148,13 +148,13 @@ final class SlipMaker {
         : Optional.empty();
   }
 
-  /** {@return a question about data drawn at random} */
-  Question question(String kindOfData) {
+  /** {@return a problem about data drawn at random} */
+  Problem problem(String kindOfData) {
     kind = kindOfData;
     code = "";
     rules = CourseRules.DEFAULTS;
     draw();
-    return Question.of(data, rules, one(USUAL));
+    return Problem.of(data, rules, one(USUAL));
   }
 
   private static Result none() {

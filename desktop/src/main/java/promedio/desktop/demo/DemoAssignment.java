@@ -2,19 +2,18 @@ package promedio.desktop.demo;
 
 import java.io.InterruptedIOException;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
-import promedio.core.assignment.Ids;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
-import promedio.core.number.DecimalSign;
-import promedio.core.rules.CourseRules;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -37,17 +36,12 @@ public final class DemoAssignment {
 
   /** {@return the demo assignment} */
   public static Assignment create() {
-    return new Assignment(
-            Texts.of("demo.title"),
-            CourseRules.DEFAULTS,
-            "",
-            Map.of(),
-            DecimalSign.POINT,
-            List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut()),
-            List.of(),
-            parts(),
-            Ids.FIRST)
-        .with(trays());
+    Assignment made = Assignment.empty(Texts.of("demo.title"));
+    for (Item item :
+        List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut())) {
+      made = made.with(item);
+    }
+    return parts(answers(made.with(trays())));
   }
 
   /** A file as it comes: notes above, a code for what is missing, entries to mend. */
@@ -75,42 +69,48 @@ public final class DemoAssignment {
     }
   }
 
-  private static List<Part> parts() {
-    return List.of(
-        part(
-            1,
-            1,
-            List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.MODES)),
-            Optional.empty()),
-        part(
-            2,
-            1,
-            List.of(Task.of(Measures.Q1), Task.of(Measures.Q3), Task.of(Measures.IQR)),
-            Optional.of(1)),
-        part(3, 2, List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)), Optional.empty()),
-        part(4, 5, List.of(Task.of(Measures.MEAN), Task.of(Measures.VARIANCE)), Optional.empty()),
-        part(5, 6, List.of(Task.of(Measures.MEDIAN), Task.of(Measures.MODES)), Optional.of(1)));
+  private static Assignment answers(Assignment made) {
+    Assignment now = answered(made, 1, Measures.MEAN, "138.8");
+    now = answered(now, 1, Measures.MEDIAN, "137.5");
+    now = answered(now, 1, Measures.Q1, "129.5");
+    now = answered(now, 1, Measures.MODES, "131 139");
+    now = answered(now, 1, Measures.RANGE, "60");
+    now = answered(now, 1, Measures.VARIANCE, "176.56");
+    now = answered(now, 1, Measures.SD, "13.57");
+    now = answered(now, 2, Measures.MEAN, "138.83");
+    now = answered(now, 2, Measures.SD, "2.4");
+    now = answered(now, 4, Measures.MEAN, "110.4/9");
+    now = answered(now, 4, Measures.MODES, "12.6");
+    now = answered(now, 5, Measures.MEAN, "39.12");
+    now = answered(now, 6, Measures.MEDIAN, "138.4");
+    return answered(now, 7, Measures.MODES, "21");
   }
 
-  private static Part part(int id, int item, List<Task> measures, Optional<Integer> places) {
-    return new Part(id, Texts.of("demo.part." + id), item, measures, places);
+  private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
+    return made.answering(Task.of(measure), new Selection(item), answer);
+  }
+
+  private static Assignment parts(Assignment made) {
+    Optional<Integer> usual = Optional.empty();
+    Assignment now = part(made, 1, 1, usual, Measures.MEAN, Measures.MEDIAN, Measures.MODES);
+    now = part(now, 2, 1, Optional.of(1), Measures.Q1, Measures.Q3, Measures.IQR);
+    now = part(now, 3, 2, usual, Measures.MEAN, Measures.SD);
+    now = part(now, 4, 5, usual, Measures.MEAN, Measures.VARIANCE);
+    return part(now, 5, 6, Optional.of(1), Measures.MEDIAN, Measures.MODES);
+  }
+
+  private static Assignment part(
+      Assignment made, int id, int item, Optional<Integer> places, Measure... measures) {
+    Part part = Part.of(id, Texts.of("demo.part." + id), new Selection(item), places);
+    return made.asking(part, Stream.of(measures).map(Task::of).toList());
   }
 
   private static Item north() {
-    return Item.of(1, Texts.of("demo.north"), "g", new Source.ValuesText(terrace("north")))
-        .withAnswer(Task.of(Measures.MEAN), "138.8")
-        .withAnswer(Task.of(Measures.MEDIAN), "137.5")
-        .withAnswer(Task.of(Measures.Q1), "129.5")
-        .withAnswer(Task.of(Measures.MODES), "131 139")
-        .withAnswer(Task.of(Measures.RANGE), "60")
-        .withAnswer(Task.of(Measures.VARIANCE), "176.56")
-        .withAnswer(Task.of(Measures.SD), "13.57");
+    return Item.of(1, Texts.of("demo.north"), "g", new Source.ValuesText(terrace("north")));
   }
 
   private static Item south() {
-    return Item.of(2, Texts.of("demo.south"), "g", new Source.ValuesText(terrace("south")))
-        .withAnswer(Task.of(Measures.MEAN), "138.83")
-        .withAnswer(Task.of(Measures.SD), "2.4");
+    return Item.of(2, Texts.of("demo.south"), "g", new Source.ValuesText(terrace("south")));
   }
 
   private static Item times() {
@@ -123,9 +123,7 @@ public final class DemoAssignment {
 
   private static Item sugar() {
     return Item.of(
-            4, Texts.of("demo.sugar"), "°Bx", new Source.ValuesText(column("sugar.csv", ",", 0)))
-        .withAnswer(Task.of(Measures.MEAN), "110.4/9")
-        .withAnswer(Task.of(Measures.MODES), "12.6");
+        4, Texts.of("demo.sugar"), "°Bx", new Source.ValuesText(column("sugar.csv", ",", 0)));
   }
 
   private static Item baskets() {
@@ -137,8 +135,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(line -> line.replace(';', ' '))
                 .toList());
-    return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows))
-        .withAnswer(Task.of(Measures.MEAN), "39.12");
+    return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows));
   }
 
   private static Item classes() {
@@ -150,8 +147,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(DemoAssignment::row)
                 .toList());
-    return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows))
-        .withAnswer(Task.of(Measures.MEDIAN), "138.4");
+    return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows));
   }
 
   private static Item sortedOut() {
@@ -163,8 +159,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(line -> line.replace(';', ' '))
                 .toList());
-    return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows))
-        .withAnswer(Task.of(Measures.MODES), "21");
+    return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows));
   }
 
   private static String row(String line) {

@@ -29,6 +29,8 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
@@ -203,7 +205,9 @@ public final class OffscreenDemo {
         () -> {
           workspace.choose(demo.items().get(0).id());
           workspace.taskProperty().set(Task.of(Measures.SD));
-          workspace.items().keepTry(Task.of(Measures.SD));
+          Selection chosen = new Selection(demo.items().get(0).id());
+          Question asked = workspace.assignment().question(Task.of(Measures.SD), chosen);
+          workspace.items().keepTry(asked);
           workspace.items().answer(Task.of(Measures.SD), "184.23");
           ((Hyperlink) scene.lookup("#answer-explain")).fire();
         });

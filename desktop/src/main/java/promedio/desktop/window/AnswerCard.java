@@ -7,12 +7,14 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.core.message.Message;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Reckoning;
@@ -64,7 +66,7 @@ final class AnswerCard extends VBox {
   void show(Task asked, Reckoning now) {
     reckoning = now;
     task = asked;
-    String answer = now.item().answer(asked).strip();
+    String answer = now.work(asked).answer().strip();
     String about = now.item().id() + " " + asked + " " + answer;
     if (!about.equals(toldOf)) {
       told = 0;
@@ -88,7 +90,7 @@ final class AnswerCard extends VBox {
   private void show(Mark mark, Reckoning now) {
     getStyleClass().setAll("answer-box", mark.verdict().code());
     verdict.setText(verdict(mark, now));
-    MarkTexts texts = new MarkTexts(now.marks().question(task), now.sign());
+    MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
     Optional<Explanation> best = mark.best();
     Nodes.setShown(hint, told == 1 && best.isPresent());
     best.ifPresent(explanation -> hint.setText(texts.hint(explanation)));
@@ -105,14 +107,15 @@ final class AnswerCard extends VBox {
 
   private String verdict(Mark mark, Reckoning now) {
     Verdict found = mark.verdict();
+    CourseRules asked = now.question(task).rules(now.rules());
     return mark.reason()
         .map(Message::text)
         .orElseGet(
             () ->
                 Texts.of(
                     "margin.mark." + found.code(),
-                    Results.shown(now.computation().result(task), task, now),
-                    now.rules().get(Rule.PLACES)));
+                    Results.shown(now.computation().result(task), task, asked, now.sign()),
+                    asked.get(Rule.PLACES)));
   }
 
   private void explain(Mark mark, MarkTexts texts) {
@@ -135,16 +138,17 @@ final class AnswerCard extends VBox {
 
   /** Earlier tries, each with what it was worth. */
   private void showTries(Reckoning now) {
-    String answer = now.item().answer(task).strip();
+    Question question = now.question(task);
+    String answer = question.answer().strip();
     List<String> earlier =
-        now.item().handWork().tries(task).stream()
+        now.work(task).tries().stream()
             .filter(each -> !each.equals(answer))
             .map(
                 each ->
                     Texts.of(
                         "answer.try",
                         each,
-                        Texts.of("mark." + now.marks().of(task, each).verdict().code())))
+                        Texts.of("mark." + now.marks().of(question, each).verdict().code())))
             .toList();
     tries.setText(Texts.of("answer.tries", String.join("; ", earlier)));
     Nodes.setShown(tries, !earlier.isEmpty());

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,10 +13,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Layout;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Message;
@@ -30,16 +34,17 @@ import promedio.desktop.work.Workspace;
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
 final class AskedCard extends VBox {
 
-  private static final double ROW = 240;
-
   private final Workspace workspace;
   private final FlowPane shown = new FlowPane(14, 2);
+  private final VBox shownTables = new VBox(4);
   private final ChoiceBox<Measure> measures = new ChoiceBox<>();
   private final TextField number = new TextField();
   private final Label problem = Controls.wrapped("", "problem-text");
 
   /** Each made when it is first shown. */
   private final Map<Task, MeasureRow> rows = new HashMap<>();
+
+  private final Map<Task, LayoutTable> tables = new HashMap<>();
 
   private @Nullable Reckoning reckoning;
 
@@ -52,7 +57,7 @@ final class AskedCard extends VBox {
     heading.getStyleClass().add("family-heading");
     problem.setId("ask-problem");
     Nodes.setShown(problem, false);
-    getChildren().addAll(heading, shown, adding(), problem);
+    getChildren().addAll(heading, shownTables, shown, adding(), problem);
   }
 
   private HBox adding() {
@@ -104,10 +109,8 @@ final class AskedCard extends VBox {
     workspace.items().ask(task);
     number.clear();
     workspace.taskProperty().set(task);
-    MeasureRow row = rows.get(task);
-    if (row != null) {
-      row.focusAnswer();
-    }
+    Optional.ofNullable(rows.get(task)).ifPresent(MeasureRow::focusAnswer);
+    Optional.ofNullable(tables.get(task)).ifPresent(LayoutTable::focusAnswer);
   }
 
   /** What was typed stays there, to be mended. */
@@ -124,17 +127,35 @@ final class AskedCard extends VBox {
     boolean same =
         reckoning != null
             && reckoning.item().id() == now.item().id()
-            && reckoning.item().asked().equals(now.item().asked());
+            && reckoning.asked().equals(now.asked());
     reckoning = now;
     if (!same) {
-      shown.getChildren().setAll(now.item().asked().stream().map(this::line).toList());
-      Nodes.setShown(shown, !now.item().asked().isEmpty());
+      show(shownTables, now.asked().stream().filter(task -> layout(task).isPresent()));
+      show(shown, now.asked().stream().filter(task -> layout(task).isEmpty()));
     }
-    now.item().asked().forEach(task -> row(task).show(now));
+    for (Task task : now.asked()) {
+      layout(task)
+          .ifPresentOrElse(layout -> table(task, layout).show(now), () -> row(task).show(now));
+    }
+  }
+
+  private void show(Pane pane, Stream<Task> asked) {
+    pane.getChildren().setAll(asked.map(this::line).toList());
+    Nodes.setShown(pane, !pane.getChildren().isEmpty());
+  }
+
+  /** The table that is asked for; whether it is one depends on the task alone. */
+  private Optional<Layout> layout(Task task) {
+    Reckoning now = reckoning;
+    return now == null ? Optional.empty() : now.computation().definition(task).layout();
   }
 
   private MeasureRow row(Task task) {
     return rows.computeIfAbsent(task, made -> new MeasureRow(workspace, made));
+  }
+
+  private LayoutTable table(Task task, Layout layout) {
+    return tables.computeIfAbsent(task, made -> new LayoutTable(workspace, made, layout));
   }
 
   private Node line(Task task) {
@@ -145,11 +166,12 @@ final class AskedCard extends VBox {
     String name = now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now);
     remove.setAccessibleText(Texts.of("asked.remove", name));
     remove.setOnAction(event -> workspace.items().stopAsking(task));
-    MeasureRow row = row(task);
-    HBox.setHgrow(row, Priority.ALWAYS);
-    HBox line = new HBox(2, row, remove);
+    Optional<Layout> layout = layout(task);
+    Region asked = layout.isPresent() ? table(task, layout.get()) : row(task);
+    HBox.setHgrow(asked, Priority.ALWAYS);
+    HBox line = new HBox(2, asked, remove);
     line.setAlignment(Pos.TOP_LEFT);
-    line.setPrefWidth(ROW);
+    line.getStyleClass().add(layout.isEmpty() ? "asked-row" : "asked-table");
     return line;
   }
 }

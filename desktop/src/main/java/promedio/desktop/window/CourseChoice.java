@@ -37,7 +37,7 @@ final class CourseChoice extends MenuButton {
 
   private void showSets() {
     Assignment now = workspace.assignment();
-    String name = now.course();
+    String name = now.course().name();
     setText(name.isEmpty() ? Texts.of("course.these") : Texts.of("course.named", name));
     setAccessibleText(Texts.of("course.name", getText()));
     getItems().clear();
@@ -58,7 +58,7 @@ final class CourseChoice extends MenuButton {
   private void addSet(String name, CourseRules rules, ToggleGroup group) {
     RadioMenuItem item = Controls.literal(new RadioMenuItem(name));
     item.setToggleGroup(group);
-    item.setSelected(name.equals(workspace.assignment().course()));
+    item.setSelected(name.equals(workspace.assignment().course().name()));
     item.setOnAction(event -> workspace.takeCourse(name, rules));
     getItems().add(item);
   }

@@ -9,7 +9,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
 import promedio.core.marking.Explanation;
@@ -74,7 +73,7 @@ final class Margin extends ScrollPane {
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.reckoningProperty().subscribe(now -> show());
     workspace.taskProperty().subscribe(now -> show());
-    workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
+    workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(task -> showWorkingBox());
   }
 

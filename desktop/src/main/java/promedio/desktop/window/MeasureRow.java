@@ -4,15 +4,12 @@ import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
-import promedio.core.marking.Mark;
-import promedio.core.marking.Verdict;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
@@ -34,13 +31,9 @@ final class MeasureRow extends GridPane {
   /** A result that is too long for its row is read here. */
   private final Tooltip whole = new Tooltip();
 
-  private final TextField answer = Fields.ofAssignment(new TextField());
-  private final MarkLabel words = new MarkLabel();
+  private final AnswerField answer;
   private final Label aside = new Label();
   private @Nullable Reckoning shown;
-
-  /** An answer that is being typed is not yet called wrong. */
-  private boolean unfinished;
 
   MeasureRow(Workspace workspace, Task task) {
     this.workspace = workspace;
@@ -48,8 +41,20 @@ final class MeasureRow extends GridPane {
     this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
     setId("measure-" + TaskTexts.node(task));
+    this.answer =
+        new AnswerField(
+            workspace,
+            () -> Optional.ofNullable(shown).map(now -> now.question(task)),
+            question -> Optional.ofNullable(shown).map(now -> now.marks().of(question)));
     build();
-    bindAnswer();
+    answer
+        .focusedProperty()
+        .subscribe(
+            focused -> {
+              if (focused) {
+                workspace.taskProperty().set(task);
+              }
+            });
     setOnMousePressed(event -> workspace.taskProperty().set(task));
     workspace.whatIfProperty().subscribe(trial -> showResult());
     workspace.movedProperty().subscribe(moved -> showResult());
@@ -76,8 +81,7 @@ final class MeasureRow extends GridPane {
     String spoken = Texts.of("row.spoken", name.getText(), text);
     setAccessibleText(spoken);
     answer.setAccessibleText(Texts.of("row.answer", spoken));
-    Fields.show(answer, reckoning.item().answer(task));
-    showMark();
+    answer.show();
   }
 
   /** The result; while something is tried out, where it would go; after a rule, where it was. */
@@ -117,62 +121,19 @@ final class MeasureRow extends GridPane {
     result.setId("result-" + TaskTexts.node(task));
     GridPane.setHalignment(result, HPos.RIGHT);
     answer.setId("answer-" + TaskTexts.node(task));
-    answer.getStyleClass().add("answer");
     answer.setPrefColumnCount(6);
     answer.setMinWidth(56);
     result.setTooltip(whole);
-    words.setId("mark-" + TaskTexts.node(task));
+    answer.mark().setId("mark-" + TaskTexts.node(task));
     aside.getStyleClass().add("aside");
     aside.setId("aside-" + TaskTexts.node(task));
     aside.setMinWidth(USE_PREF_SIZE);
     add(symbol, 0, 0);
     add(result, 1, 0);
     add(answer, 2, 0);
-    HBox below = new HBox(6, name, aside, words);
+    HBox below = new HBox(6, name, aside, answer.mark());
     below.setAlignment(Pos.CENTER_LEFT);
     add(below, 0, 1, 3, 1);
-  }
-
-  private void bindAnswer() {
-    answer
-        .textProperty()
-        .subscribe(
-            (old, text) -> {
-              unfinished = answer.isFocused();
-              workspace.items().answer(task, text);
-            });
-    answer
-        .focusedProperty()
-        .subscribe(
-            focused -> {
-              if (focused) {
-                workspace.taskProperty().set(task);
-              } else {
-                finish();
-              }
-            });
-    answer.setOnAction(event -> finish());
-  }
-
-  /** An answer that is finished and does not agree is kept beside the next one. */
-  private void finish() {
-    boolean wasTyped = unfinished;
-    unfinished = false;
-    showMark();
-    Reckoning now = shown;
-    if (wasTyped && now != null && !now.item().answer(task).isBlank()) {
-      boolean agrees = now.mark(task).agrees();
-      if (!agrees || !now.item().handWork().tries(task).isEmpty()) {
-        workspace.items().keepTry(task);
-      }
-    }
-  }
-
-  private void showMark() {
-    boolean answered = shown != null && !shown.item().answer(task).isBlank();
-    Optional<Mark> mark = answered ? Optional.of(shown.mark(task)) : Optional.empty();
-    // An answer that is being typed is not yet called wrong.
-    words.show(mark.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
   }
 
   /** The field for the answer gives way before a result of usual length is cut. */

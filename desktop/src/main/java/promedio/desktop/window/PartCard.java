@@ -20,9 +20,9 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
-import promedio.core.marking.Mark;
-import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
@@ -47,24 +47,7 @@ final class PartCard extends VBox {
   private boolean showing;
 
   /** One measure that is asked. */
-  private static final class Asked {
-    private final Task task;
-    private final TextField field;
-    private final MarkLabel mark;
-
-    /** Whether the answer is being typed; it is not yet called wrong then. */
-    private boolean unfinished;
-
-    Asked(Task task, TextField field, MarkLabel mark) {
-      this.task = task;
-      this.field = field;
-      this.mark = mark;
-    }
-
-    void show(Optional<Mark> found) {
-      mark.show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
-    }
-  }
+  private record Asked(Task task, AnswerField field) {}
 
   PartCard(Workspace workspace, PartSheet sheet, int index, Part first) {
     super(6);
@@ -88,10 +71,11 @@ final class PartCard extends VBox {
     measures.getStyleClass().add("quiet-menu");
     fill(measures);
     Hyperlink go =
-        Controls.link("parts.go", "part-go-" + first.id(), () -> workspace.choose(part.item()));
+        Controls.link(
+            "parts.go", "part-go-" + first.id(), () -> workspace.choose(part.about().item()));
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
     about.getChildren().addAll(measures, go);
-    for (Task task : first.tasks()) {
+    for (Task task : tasks()) {
       answers.getChildren().add(answer(task));
     }
     getChildren().addAll(head, about, answers);
@@ -107,7 +91,7 @@ final class PartCard extends VBox {
     item.setAccessibleText(Texts.of("parts.about"));
     Controls.inWords(
         item, id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone")));
-    item.setOnAction(event -> edit("", () -> part.about(item.getValue())));
+    item.setOnAction(event -> edit("", () -> part.about(new Selection(item.getValue()))));
     places.getItems().add(USUAL_PLACES);
     for (int i = 0; i <= 6; i++) {
       places.getItems().add(i);
@@ -132,7 +116,7 @@ final class PartCard extends VBox {
   private void fill(MenuButton measures) {
     for (Task task : askable()) {
       CheckMenuItem choice = Controls.literal(new CheckMenuItem(name(task)));
-      choice.setSelected(part.tasks().contains(task));
+      choice.setSelected(tasks().contains(task));
       choice.setOnAction(event -> ask(task, choice.isSelected()));
       measures.getItems().add(choice);
     }
@@ -141,9 +125,19 @@ final class PartCard extends VBox {
   /** What any data have, and what is asked besides of the item or here. */
   private Set<Task> askable() {
     Set<Task> tasks = new LinkedHashSet<>(Measures.all().stream().map(Task::of).toList());
-    workspace.assignment().item(part.item()).ifPresent(about -> tasks.addAll(about.asked()));
-    tasks.addAll(part.tasks());
+    tasks.addAll(workspace.assignment().askedBesides(part.about()));
+    tasks.addAll(tasks());
     return tasks;
+  }
+
+  private List<Task> tasks() {
+    return workspace.assignment().questions(part).stream().map(Question::task).toList();
+  }
+
+  private Optional<Question> question(Task task) {
+    return workspace.assignment().questions(part).stream()
+        .filter(question -> question.task().equals(task))
+        .findFirst();
   }
 
   private String name(Task task) {
@@ -152,12 +146,14 @@ final class PartCard extends VBox {
   }
 
   private void ask(Task task, boolean wanted) {
-    List<Task> changed = new ArrayList<>(part.tasks());
+    List<Task> changed = new ArrayList<>(tasks());
     changed.remove(task);
     if (wanted) {
       changed.add(task);
     }
-    edit("", () -> part.asking(changed));
+    if (!showing) {
+      workspace.editParts("", before -> before.asking(part, changed));
+    }
   }
 
   private void edit(String key, Supplier<Part> changed) {
@@ -168,46 +164,25 @@ final class PartCard extends VBox {
   }
 
   private VBox answer(Task task) {
-    TextField field = Fields.ofAssignment(new TextField());
+    AnswerField field =
+        new AnswerField(
+            workspace,
+            () -> question(task),
+            question -> sheet.mark(workspace.assignment(), question));
     field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
-    field.getStyleClass().add("answer");
     field.setPrefColumnCount(8);
     String name = name(task);
     field.setAccessibleText(Texts.of("row.answer", name));
-    MarkLabel mark = new MarkLabel();
-    mark.setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
-    Asked made = new Asked(task, field, mark);
-    asked.add(made);
-    field
-        .textProperty()
-        .subscribe(
-            (old, now) -> {
-              if (!showing) {
-                made.unfinished = field.isFocused();
-                workspace.items().answer(part.item(), task, now);
-              }
-            });
+    field.mark().setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
     field.setOnAction(
         event -> {
-          finish(made);
+          field.finish();
           focusNext(task);
         });
-    field
-        .focusedProperty()
-        .subscribe(
-            (before, focused) -> {
-              if (!focused) {
-                finish(made);
-              }
-            });
+    asked.add(new Asked(task, field));
     Label label = Controls.literal(new Label(name));
     label.getStyleClass().add("quiet");
-    return new VBox(1, label, field, mark);
-  }
-
-  private void finish(Asked answered) {
-    answered.unfinished = false;
-    answered.show(sheet.mark(workspace.assignment(), part, answered.task));
+    return new VBox(1, label, field, field.mark());
   }
 
   /** Enter goes on to the next answer. */
@@ -226,20 +201,20 @@ final class PartCard extends VBox {
   /** {@return whether this card is made for the part as it is now} */
   boolean shows(Part now, Assignment assignment) {
     return now.id() == part.id()
-        && now.tasks().equals(part.tasks())
+        && assignment.questions(now).stream()
+            .map(Question::task)
+            .toList()
+            .equals(asked.stream().map(each -> each.task).toList())
         && assignment.items().stream().map(Item::name).toList().equals(names);
   }
 
-  void show(Part now, Assignment assignment) {
+  void show(Part now) {
     part = now;
     showing = true;
     Fields.show(text, now.text());
-    item.setValue(now.item());
+    item.setValue(now.about().item());
     places.setValue(now.places().orElse(USUAL_PLACES));
-    for (Asked each : asked) {
-      Fields.show(each.field, assignment.item(now.item()).map(i -> i.answer(each.task)).orElse(""));
-      each.show(sheet.mark(assignment, now, each.task));
-    }
     showing = false;
+    asked.forEach(each -> each.field.show());
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -21,6 +22,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.practice.Practice;
@@ -118,17 +120,19 @@ final class PartsView extends ScrollPane {
             "",
             practice.draw(kind.getValue(), wanted, nice.isSelected()));
     Part part =
-        PartSheet.propose(before, item)
-            .asking(
-                List.of(
-                    Task.of(Measures.MEAN),
-                    Task.of(Measures.MEDIAN),
-                    Task.of(Measures.Q1),
-                    Task.of(Measures.Q3),
-                    Task.of(Measures.VARIANCE),
-                    Task.of(Measures.SD)))
-            .withText(Texts.of("practice.text"));
-    workspace.editParts("", now -> now.with(item).with(part));
+        Part.of(
+            before.ids().part(), Texts.of("practice.text"), Selection.of(item), Optional.empty());
+    List<Task> asked =
+        Stream.of(
+                Measures.MEAN,
+                Measures.MEDIAN,
+                Measures.Q1,
+                Measures.Q3,
+                Measures.VARIANCE,
+                Measures.SD)
+            .map(Task::of)
+            .toList();
+    workspace.editParts("", now -> now.with(item).asking(part, asked));
     problem.setText("");
   }
 
@@ -136,8 +140,7 @@ final class PartsView extends ScrollPane {
     Assignment now = workspace.assignment();
     Item chosen = workspace.chosenProperty().get();
     Optional<Item> about = Optional.ofNullable(chosen).or(() -> now.items().stream().findFirst());
-    about.ifPresent(
-        item -> workspace.editParts("", before -> before.with(PartSheet.propose(before, item))));
+    about.ifPresent(item -> workspace.editParts("", before -> PartSheet.withPart(before, item)));
   }
 
   private void show(Assignment now) {
@@ -156,7 +159,7 @@ final class PartsView extends ScrollPane {
       parts.getChildren().setAll(cards);
     }
     for (int i = 0; i < cards.size(); i++) {
-      cards.get(i).show(now.parts().get(i), now);
+      cards.get(i).show(now.parts().get(i));
     }
     Nodes.setShown(empty, cards.isEmpty());
     add.setDisable(now.items().isEmpty());

@@ -171,10 +171,10 @@ final class PileView extends ScrollPane {
 
   private String explained(PileRow row) {
     Optional<Explanation> best = row.mark().best();
-    if (best.isEmpty() || row.question().isEmpty()) {
+    if (best.isEmpty() || row.problem().isEmpty()) {
       return row.mark().reason().map(Message::text).orElse("");
     }
-    return new MarkTexts(row.question().get(), workspace.assignment().sign())
+    return new MarkTexts(row.problem().get(), workspace.assignment().sign())
         .text(best.get(), row.mark());
   }
 

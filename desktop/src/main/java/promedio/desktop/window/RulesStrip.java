@@ -23,6 +23,7 @@ import javafx.scene.layout.HBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
@@ -57,7 +58,7 @@ final class RulesStrip extends BorderPane {
     add(new CourseChoice(workspace, desk), ANY);
     addRule(Rule.DIVISOR, NUMBERS);
     addRule(Rule.QUARTILES, VALUES);
-    choices.put(choice(Rule.PERCENTILES), RulesStrip::asksPercentile);
+    choices.put(choice(Rule.PERCENTILES), this::asksPercentile);
     addRule(Rule.MODE, ANY);
     addRule(Rule.SKEWNESS, NUMBERS);
     addRule(Rule.PLACES, ANY);
@@ -69,6 +70,8 @@ final class RulesStrip extends BorderPane {
     addRule(Rule.SHEPPARD, CLASSES);
     addSign();
     workspace.chosenProperty().subscribe(this::show);
+    // What is asked decides too, and asking leaves the item itself as it is.
+    workspace.documentProperty().subscribe(now -> show(workspace.chosenProperty().get()));
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
     setLeft(head);
@@ -81,10 +84,10 @@ final class RulesStrip extends BorderPane {
         item -> concerned.contains(item == null ? Source.Shape.VALUES : item.source().shape()));
   }
 
-  private static boolean asksPercentile(@Nullable Item item) {
+  private boolean asksPercentile(@Nullable Item item) {
     return item != null
         && VALUES.contains(item.source().shape())
-        && item.asked().stream()
+        && workspace.assignment().askedBesides(Selection.of(item)).stream()
             .map(Task::measure)
             .anyMatch(m -> m == Measures.PERCENTILE || m == Measures.DECILE);
   }

@@ -14,7 +14,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
@@ -81,7 +80,7 @@ final class WorkingSheet extends VBox {
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(line, title, scroll);
     workspace.reckoningProperty().subscribe(now -> show());
-    workspace.assignmentProperty().map(Assignment::methods).subscribe(now -> show());
+    workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(now -> show());
   }
 

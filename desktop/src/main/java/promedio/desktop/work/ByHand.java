@@ -5,12 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
-import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Selection;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
 import promedio.core.computation.Computation;
@@ -48,7 +47,7 @@ public final class ByHand {
   /** {@return the method that the task is worked by: of a measure, the course's} */
   public Method method(Task task) {
     return task.arguments().isEmpty()
-        ? workspace.assignment().method(task.measure())
+        ? workspace.assignment().course().method(task.measure())
         : methods.getOrDefault(task.measure(), Method.DEFINITION);
   }
 
@@ -77,29 +76,37 @@ public final class ByHand {
   /** {@return what the student wrote beside the working} */
   public OwnWorking own(Task task, Method method) {
     Item item = workspace.chosenProperty().get();
-    return item == null ? OwnWorking.EMPTY : item.handWork().working(task, method);
+    return item == null
+        ? OwnWorking.EMPTY
+        : workspace.assignment().question(task, Selection.of(item)).work().working(method);
   }
 
   /** Takes what the student writes beside a step or in a cell. */
   public void write(Task task, Method method, String key, String text) {
-    editHandWork(
-        "edit.own-working",
-        "own " + task.key() + method + key,
-        work -> work.with(task, method, work.working(task, method).with(key, text)));
+    workspace
+        .items()
+        .editWork(
+            "edit.own-working",
+            "own " + method + key,
+            task,
+            work -> work.with(method, work.working(method).with(key, text)));
   }
 
   /** Takes a table that the student pasted, cell by cell. */
   public void write(Task task, Method method, Map<String, String> cells) {
-    editHandWork(
-        "edit.own-working",
-        "",
-        work -> {
-          OwnWorking own = work.working(task, method);
-          for (Map.Entry<String, String> cell : cells.entrySet()) {
-            own = own.with(cell.getKey(), cell.getValue());
-          }
-          return work.with(task, method, own);
-        });
+    workspace
+        .items()
+        .editWork(
+            "edit.own-working",
+            "",
+            task,
+            work -> {
+              OwnWorking own = work.working(method);
+              for (Map.Entry<String, String> cell : cells.entrySet()) {
+                own = own.with(cell.getKey(), cell.getValue());
+              }
+              return work.with(method, own);
+            });
   }
 
   /** {@return the judgement of what the student wrote} */
@@ -115,7 +122,7 @@ public final class ByHand {
   /** {@return the calculations on scratch paper of the chosen item} */
   public List<String> scratch() {
     Item item = workspace.chosenProperty().get();
-    return item == null ? List.of() : item.handWork().scratch();
+    return item == null ? List.of() : item.scratch();
   }
 
   /**
@@ -133,7 +140,7 @@ public final class ByHand {
     String sign = rational && value.isWhole() ? " = " : " ≈ ";
     boolean ends = rational && numbersEnd(value);
     String line = text.strip() + (ends ? " = " + shown : exact.replace('-', '−') + sign + shown);
-    editHandWork("edit.scratch", "", work -> work.withScratch(line));
+    workspace.items().editChosen("edit.scratch", "", item -> item.withScratch(line));
   }
 
   /** Whether the decimals of the number end within those that are shown. */
@@ -144,13 +151,7 @@ public final class ByHand {
 
   /** Throws the scratch paper of the chosen item away; undo brings it back. */
   public void clearScratch() {
-    editHandWork("edit.scratch-cleared", "", HandWork::withoutScratch);
-  }
-
-  private void editHandWork(String nameKey, String key, UnaryOperator<HandWork> change) {
-    workspace
-        .items()
-        .editChosen(nameKey, key, item -> item.withHandWork(change.apply(item.handWork())));
+    workspace.items().editChosen("edit.scratch-cleared", "", Item::withoutScratch);
   }
 
   /** {@return the quantities of the item that scratch paper may name, by their symbols} */

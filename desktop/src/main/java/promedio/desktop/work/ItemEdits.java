@@ -1,10 +1,13 @@
 package promedio.desktop.work;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.Work;
 import promedio.core.entry.TypedCategories;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphText;
@@ -41,60 +44,63 @@ public final class ItemEdits {
     workspace.edit("edit.values", "values " + id, now -> now.with(first));
   }
 
-  /** Takes what is typed as the student's answer to a measure of the chosen item. */
+  /** Takes what is typed as the student's answer to what is asked of the chosen item. */
   public void answer(Task asked, String text) {
-    editChosen("edit.answer", "answer " + asked, item -> item.withAnswer(asked, text));
-  }
-
-  /** Takes what is typed as the answer to a measure of any item. */
-  public void answer(int itemId, Task asked, String text) {
-    workspace
-        .assignment()
-        .item(itemId)
-        .filter(item -> !item.answer(asked).equals(text))
-        .ifPresent(
-            item ->
-                workspace.edit(
-                    "edit.answer",
-                    "answer " + asked + " " + itemId,
-                    now -> now.with(item.withAnswer(asked, text))));
-  }
-
-  /** Keeps the answer to a measure as a try, so that it stands beside the next one. */
-  public void keepTry(Task asked) {
     Item item = workspace.chosenProperty().get();
-    if (item != null && !item.answer(asked).isBlank()) {
-      editChosen(
-          "edit.answer",
-          "answer " + asked,
-          now -> now.withHandWork(now.handWork().withTry(asked, now.answer(asked).strip())));
+    if (item != null) {
+      answer(workspace.assignment().question(asked, Selection.of(item)), text);
     }
+  }
+
+  /** Takes what is typed as the answer to a question. */
+  public void answer(Question question, String text) {
+    if (!question.answer().equals(text)) {
+      workspace.edit(
+          "edit.answer",
+          "answer " + asked(question),
+          now -> now.with(question.with(question.work().withAnswer(text))));
+    }
+  }
+
+  /** Keeps the answer to a question as a try, so that it stands beside the next one. */
+  public void keepTry(Question question) {
+    workspace.edit(
+        "edit.answer",
+        "answer " + asked(question),
+        now -> now.with(question.with(question.work().withTry())));
+  }
+
+  /** Changes what was done about what is asked of the chosen item. */
+  void editWork(String nameKey, String key, Task asked, UnaryOperator<Work> change) {
+    Item item = workspace.chosenProperty().get();
+    if (item != null) {
+      Question question = workspace.assignment().question(asked, Selection.of(item));
+      String runningKey = key.isEmpty() ? "" : key + " " + asked(question);
+      workspace.edit(
+          nameKey, runningKey, now -> now.with(question.with(change.apply(question.work()))));
+    }
+  }
+
+  /** A question that nothing is done about any more is gone, and has another id when it is back. */
+  private static String asked(Question question) {
+    return question.task() + " " + question.about() + " " + question.places();
   }
 
   /** Asks something more of the chosen item; what is asked already is not asked twice. */
   public void ask(Task task) {
-    editChosen(
-        "edit.asked",
-        "",
-        item -> {
-          List<Task> asked = new ArrayList<>(item.asked());
-          if (!asked.contains(task)) {
-            asked.add(task);
-          }
-          return item.asking(asked);
-        });
+    editChosenSheet((now, about) -> now.with(now.question(task, about)));
   }
 
-  /** Asks something no longer; its answer goes with it, and undo brings both back. */
+  /** Asks something of the chosen item nowhere any longer; undo brings it and its work back. */
   public void stopAsking(Task task) {
-    editChosen(
-        "edit.asked",
-        "",
-        item -> {
-          List<Task> asked = new ArrayList<>(item.asked());
-          asked.remove(task);
-          return item.asking(asked).withAnswer(task, "");
-        });
+    editChosenSheet((now, about) -> now.withoutQuestions(task, about));
+  }
+
+  private void editChosenSheet(BiFunction<Assignment, Selection, Assignment> change) {
+    Item item = workspace.chosenProperty().get();
+    if (item != null) {
+      workspace.edit("edit.asked", "", now -> change.apply(now, Selection.of(item)));
+    }
   }
 
   /** Renames the chosen item. */

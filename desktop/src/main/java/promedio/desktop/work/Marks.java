@@ -2,22 +2,34 @@ package promedio.desktop.work;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
+import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 
-/** What answers are worth; each is marked once. Safe for several threads. */
+/**
+ * What answers to questions about the same data are worth; each is marked once. Safe for several
+ * threads.
+ */
 public final class Marks {
 
   private final Computation computation;
   private final DecimalSign sign;
-  private final Map<Task, Marker> markers = new HashMap<>();
-  private final Map<Map.Entry<Task, String>, Mark> known = new HashMap<>();
+  private final Map<Asked, Marker> markers = new HashMap<>();
+  private final Map<Map.Entry<Asked, String>, Mark> known = new HashMap<>();
+
+  /** What an answer is marked by, whoever asks it. */
+  private record Asked(Task task, Optional<Integer> places) {
+    Asked(Question question) {
+      this(question.task(), question.places());
+    }
+  }
 
   /** Makes them for what is known of some data, of a student who writes this decimal sign. */
   public Marks(Computation computation, DecimalSign sign) {
@@ -25,29 +37,36 @@ public final class Marks {
     this.sign = sign;
   }
 
-  /** {@return what the answer to the measure is worth} */
-  public synchronized Mark of(Task task, String answer) {
-    Map.Entry<Task, String> key = Map.entry(task, answer);
+  /** {@return what the answer to the question is worth} */
+  public Mark of(Question question) {
+    return of(question, question.answer());
+  }
+
+  /** {@return what this would be worth as the answer to the question} */
+  public synchronized Mark of(Question question, String answer) {
+    Map.Entry<Asked, String> key = Map.entry(new Asked(question), answer);
     Mark mark = known.get(key);
     if (mark == null) {
-      mark = marker(task).mark(answer, sign);
+      mark = marker(question).mark(answer, sign);
       known.put(key, mark);
     }
     return mark;
   }
 
-  /** {@return whether the answer to the measure agrees, found without asking why it may not} */
-  public synchronized boolean agrees(Task task, String answer) {
-    return marker(task).compare(answer, sign).agrees();
+  /** {@return whether the answer to the question agrees, found without asking why it may not} */
+  public synchronized boolean agrees(Question question) {
+    return marker(question).compare(question.answer(), sign).agrees();
   }
 
-  /** {@return the question for the measure} */
-  public synchronized Question question(Task task) {
-    return marker(task).question();
+  /** {@return what is to be solved to answer the question} */
+  public synchronized Problem problem(Question question) {
+    return marker(question).problem();
   }
 
-  private Marker marker(Task task) {
-    return markers.computeIfAbsent(task, asked -> Marker.of(Question.of(computation, asked)));
+  private Marker marker(Question question) {
+    return markers.computeIfAbsent(
+        new Asked(question),
+        asked -> Marker.of(Problem.of(computation.under(question.rules(rules())), asked.task())));
   }
 
   @Override

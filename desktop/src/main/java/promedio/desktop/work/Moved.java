@@ -25,7 +25,6 @@ final class Moved {
   }
 
   private static List<Task> tasks(Reckoning now) {
-    return Stream.concat(Measures.all().stream().map(Task::of), now.item().asked().stream())
-        .toList();
+    return Stream.concat(Measures.all().stream().map(Task::of), now.asked().stream()).toList();
   }
 }

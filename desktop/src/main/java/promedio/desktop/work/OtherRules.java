@@ -2,6 +2,7 @@ package promedio.desktop.work;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.marking.Agreement;
@@ -66,11 +67,14 @@ public final class OtherRules {
     Computation computation = now.computation().under(others);
     Result result = computation.result(task);
     String shown = Results.shown(result, task, now);
-    String answer = now.item().answer(task);
+    Question question = now.question(task);
+    String answer = question.answer();
     Verdict verdict =
         answer.isBlank()
             ? Verdict.UNEXPLAINED
-            : new Agreement(others, now.sign()).judge(task, result, answer).verdict();
+            : new Agreement(question.rules(others), now.sign())
+                .judge(task, result, answer)
+                .verdict();
     boolean answered = verdict == Verdict.AGREES || verdict == Verdict.AGREES_COARSER;
     return new Line(rule.code(), rule.codeOf(value), shown, shown.equals(mine), answered);
   }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
@@ -32,17 +34,16 @@ public final class PartSheet {
    */
   public record Progress(int asked, int answered, int agreed) {}
 
-  /** {@return what the answer to a measure of a part is worth}; none where there is no answer */
-  public Optional<Mark> mark(Assignment assignment, Part part, Task task) {
+  /** {@return what the answer to the question is worth}; none where there is no answer */
+  public Optional<Mark> mark(Assignment assignment, Question question) {
     return assignment
-        .item(part.item())
-        .filter(item -> !item.answer(task).isBlank())
-        .map(item -> marks(assignment, part, item).of(task, item.answer(task)));
+        .item(question.about().item())
+        .filter(item -> question.work().isAnswered())
+        .map(item -> marks(assignment, item).of(question));
   }
 
-  private Marks marks(Assignment assignment, Part part, Item item) {
-    CourseRules rules = part.rules(assignment.rules());
-    Key key = new Key(item.source(), rules, assignment.sign());
+  private Marks marks(Assignment assignment, Item item) {
+    Key key = new Key(item.source(), assignment.rules(), assignment.sign());
     return known.computeIfAbsent(
         key, k -> new Marks(Computation.of(k.source().read(k.sign()).data(), k.rules()), k.sign()));
   }
@@ -53,8 +54,8 @@ public final class PartSheet {
     int answered = 0;
     int agreed = 0;
     for (Part part : assignment.parts()) {
-      for (Task task : part.tasks()) {
-        Optional<Mark> mark = mark(assignment, part, task);
+      for (Question question : assignment.questions(part)) {
+        Optional<Mark> mark = mark(assignment, question);
         asked++;
         answered += mark.isPresent() ? 1 : 0;
         agreed += mark.filter(Mark::agrees).isPresent() ? 1 : 0;
@@ -68,16 +69,21 @@ public final class PartSheet {
     return index < 26 ? "(" + (char) ('a' + index) + ")" : "(" + (index + 1) + ")";
   }
 
-  /** {@return a new part about the item, asking what it is answered with, or the usual} */
-  public static Part propose(Assignment assignment, Item item) {
-    List<Task> answered = List.copyOf(item.answers().keySet());
-    return new Part(
-        assignment.ids().part(),
-        "",
-        item.id(),
+  /**
+   * {@return the assignment with a part more, asking what the item is answered with, or the usual}
+   */
+  public static Assignment withPart(Assignment assignment, Item item) {
+    List<Task> answered =
+        assignment.questions(Selection.of(item)).stream()
+            .filter(question -> question.work().isAnswered())
+            .map(Question::task)
+            .sorted(Measures.IN_ORDER)
+            .toList();
+    Part part = Part.of(assignment.ids().part(), "", Selection.of(item), Optional.empty());
+    return assignment.asking(
+        part,
         answered.isEmpty()
             ? List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.SD))
-            : answered,
-        Optional.empty());
+            : answered);
   }
 }

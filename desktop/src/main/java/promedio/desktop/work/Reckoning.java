@@ -1,7 +1,11 @@
 package promedio.desktop.work;
 
+import java.util.List;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Work;
 import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
 import promedio.core.marking.Mark;
@@ -10,66 +14,77 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 
 /**
- * All that is computed of one item.
+ * All that is computed of one item of an assignment.
  *
+ * @param assignment the assignment
  * @param item the item
  * @param typed its entries and data as they are understood
- * @param rules the course rules it was computed by
- * @param sign the decimal sign numbers are shown with
- * @param computation everything that is known of its data
- * @param marks what answers to its measures are worth
+ * @param computation everything that is known of its data by the course rules
+ * @param marks what answers to questions about it are worth
  */
 public record Reckoning(
-    Item item,
-    Typed typed,
-    CourseRules rules,
-    DecimalSign sign,
-    Computation computation,
-    Marks marks) {
+    Assignment assignment, Item item, Typed typed, Computation computation, Marks marks) {
 
   /** {@return what comes of the item in the assignment} */
   static Reckoning of(Assignment assignment, Item item) {
     Typed typed = item.source().read(assignment.sign());
-    CourseRules rules = assignment.rules();
-    Computation computation = Computation.of(typed.data(), rules);
-    return new Reckoning(
-        item,
-        typed,
-        rules,
-        assignment.sign(),
-        computation,
-        new Marks(computation, assignment.sign()));
+    Computation computation = Computation.of(typed.data(), assignment.rules());
+    Marks marks = new Marks(computation, assignment.sign());
+    return new Reckoning(assignment, item, typed, computation, marks);
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
-  Reckoning inside(Assignment assignment, Item same) {
-    CourseRules others = assignment.rules();
-    if (others.equals(rules)) {
-      return new Reckoning(same, typed, rules, sign, computation, marks);
+  Reckoning inside(Assignment now, Item same) {
+    if (now.rules().equals(rules())) {
+      return new Reckoning(now, same, typed, computation, marks);
     }
-    Computation under = computation.under(others);
-    return new Reckoning(same, typed, others, sign, under, new Marks(under, sign));
+    Computation under = computation.under(now.rules());
+    return new Reckoning(now, same, typed, under, new Marks(under, now.sign()));
+  }
+
+  /** {@return the course rules it is computed by} */
+  public CourseRules rules() {
+    return assignment.rules();
+  }
+
+  /** {@return the decimal sign numbers are shown with} */
+  public DecimalSign sign() {
+    return assignment.sign();
+  }
+
+  /** {@return the question that asks this of the item} */
+  public Question question(Task task) {
+    return assignment.question(task, Selection.of(item));
+  }
+
+  /** {@return what the student did about the question that asks this} */
+  public Work work(Task task) {
+    return question(task).work();
+  }
+
+  /** {@return what is asked of the item besides the measures that all data have} */
+  public List<Task> asked() {
+    return assignment.askedBesides(Selection.of(item));
   }
 
   /** {@return what the student's answer to what was asked is worth} */
   public Mark mark(Task task) {
-    return marks.of(task, item.answer(task));
+    return marks.of(question(task));
   }
 
-  /** {@return how many measures are answered, and how many of the answers agree} */
+  /** {@return how many questions about the item are answered, and how many answers agree} */
   public Progress progress() {
-    int agreed =
-        (int)
-            item.answers().entrySet().stream()
-                .filter(answer -> marks.agrees(answer.getKey(), answer.getValue()))
-                .count();
-    return new Progress(item.answers().size(), agreed);
+    List<Question> answered =
+        assignment.questions(Selection.of(item)).stream()
+            .filter(question -> question.work().isAnswered())
+            .toList();
+    return new Progress(answered.size(), (int) answered.stream().filter(marks::agrees).count());
   }
 
   /**
    * How far a student has come.
    *
-   * @param answered how many measures are answered
+   * @param answered how many questions are answered
    * @param agreed how many of the answers agree
    */
   public record Progress(int answered, int agreed) {}

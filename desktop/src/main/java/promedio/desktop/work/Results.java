@@ -24,13 +24,18 @@ public final class Results {
 
   /** {@return the result, or that there is none} */
   public static String shown(Result result, Task task, Reckoning reckoning) {
+    return shown(result, task, reckoning.rules(), reckoning.sign());
+  }
+
+  /** {@return the result as these rules and this decimal sign want it, or that there is none} */
+  public static String shown(Result result, Task task, CourseRules rules, DecimalSign sign) {
     if (result instanceof Result.Several several) {
-      String parting = reckoning.sign() == DecimalSign.COMMA ? "; " : ", ";
-      return listed(several.values(), value -> plain(value, reckoning), parting);
+      String parting = sign == DecimalSign.COMMA ? "; " : ", ";
+      return listed(several.values(), value -> plain(value, rules, sign), parting);
     }
     if (result instanceof Result.Row row) {
       return row.values().stream()
-          .map(value -> rounded(value, reckoning))
+          .map(value -> rounded(value, rules, sign))
           .collect(Collectors.joining("; "));
     }
     if (result instanceof Result.Named named) {
@@ -40,7 +45,7 @@ public final class Results {
         .number()
         .map(
             number ->
-                rounded(number, reckoning) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
+                rounded(number, rules, sign) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
         .orElseGet(() -> Texts.of("result.none"));
   }
 
@@ -52,17 +57,19 @@ public final class Results {
   }
 
   /** {@return the number rounded by the course rules} */
-  public static String rounded(Real number, Reckoning reckoning) {
-    CourseRules rules = reckoning.rules();
-    return NumberText.write(
-        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), reckoning.sign());
+  public static String rounded(Real number, CourseRules rules, DecimalSign sign) {
+    return NumberText.write(number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), sign);
   }
 
   /** {@return the number without idle zeros where the places allow it, otherwise rounded} */
   public static String plain(Real number, Reckoning reckoning) {
+    return plain(number, reckoning.rules(), reckoning.sign());
+  }
+
+  private static String plain(Real number, CourseRules rules, DecimalSign sign) {
     BigDecimal decimal = number.significant(30).stripTrailingZeros();
-    return decimal.scale() <= reckoning.rules().get(Rule.PLACES)
-        ? NumberText.write(decimal, reckoning.sign())
-        : rounded(number, reckoning);
+    return decimal.scale() <= rules.get(Rule.PLACES)
+        ? NumberText.write(decimal, sign)
+        : rounded(number, rules, sign);
   }
 }

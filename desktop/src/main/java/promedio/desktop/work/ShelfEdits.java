@@ -2,8 +2,11 @@ package promedio.desktop.work;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.measure.Task;
 import promedio.desktop.Texts;
 
 /** What is put on the shelf, taken off it and moved; each change can be undone. */
@@ -21,9 +24,18 @@ public final class ShelfEdits {
     if (item != null) {
       int id = workspace.assignment().ids().item();
       Item copy = item.copy(id, Texts.of("item.copy", item.name()));
-      workspace.edit("edit.duplicate", "", now -> now.with(copy));
+      workspace.edit("edit.duplicate", "", now -> asking(now.with(copy), item, copy));
       workspace.choose(id);
     }
+  }
+
+  /** A copy is asked the same as the item. */
+  private static Assignment asking(Assignment now, Item item, Item copy) {
+    Assignment asked = now;
+    for (Task task : now.askedBesides(Selection.of(item))) {
+      asked = asked.with(asked.question(task, Selection.of(copy)));
+    }
+    return asked;
   }
 
   /** Moves the chosen item on the shelf, up where negative. */

@@ -79,7 +79,7 @@ class AskedViewTest extends OpenWindow {
 
     assertThat(text("#ask-problem")).contains(words);
     assertThat(find("#ask-number", TextField.class).getText()).isEqualTo(number);
-    assertThat(workspace.chosenProperty().get().asked()).isEmpty();
+    assertThat(workspace.reckoningProperty().get().asked()).isEmpty();
   }
 
   @Test
@@ -96,11 +96,30 @@ class AskedViewTest extends OpenWindow {
     ask("percentile_rank", "15");
     answer("#answer-percentile_rank-15", "40");
     fire("#ask-remove-percentile_rank-15");
-    assertThat(workspace.chosenProperty().get().asked()).isEmpty();
-    assertThat(workspace.chosenProperty().get().answer(rank)).isEmpty();
+    assertThat(workspace.reckoningProperty().get().asked()).isEmpty();
+    assertThat(workspace.reckoningProperty().get().work(rank).answer()).isEmpty();
 
     robot.interact(workspace::undo);
-    assertThat(workspace.chosenProperty().get().asked()).containsExactly(rank);
+    assertThat(workspace.reckoningProperty().get().asked()).containsExactly(rank);
     assertThat(find("#answer-percentile_rank-15", TextField.class).getText()).isEqualTo("40");
+  }
+
+  @Test
+  void theFiveNumbersAreATableWhoseCellsAreTheQuestionsOfTheSheet() {
+    ask("five_numbers", "");
+    answer("#asked-five_numbers-answer-q1", "11");
+    answer("#asked-five_numbers-answer-median", "15");
+
+    assertThat(text("#asked-five_numbers-mark-median")).isEqualTo("a slip");
+    assertThat(find("#answer-median", TextField.class).getText()).isEqualTo("15");
+    assertThat(find("#answer-q1", TextField.class).getText()).isEqualTo("11");
+    answer("#answer-median", "15.5");
+    assertThat(find("#asked-five_numbers-answer-median", TextField.class).getText())
+        .isEqualTo("15.5");
+    assertThat(text("#asked-five_numbers-mark-median")).isEqualTo("agrees");
+    assertThat(text("#asked-five_numbers-result-max")).isEqualTo("41.00");
+
+    fire("#asked-five_numbers-whole");
+    assertThat(workspace.taskProperty().get()).isEqualTo(Task.of(Measures.FIVE_NUMBERS));
   }
 }

@@ -19,6 +19,8 @@ import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
@@ -30,13 +32,9 @@ class MarksViewTest extends OpenWindow {
   Assignment assignment() {
     return Assignment.empty("Pears")
         .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
-        .with(
-            new Part(
-                1,
-                "Find mean and spread",
-                1,
-                List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)),
-                Optional.of(1)));
+        .asking(
+            Part.of(1, "Find mean and spread", new Selection(1), Optional.of(1)),
+            List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)));
   }
 
   @Test
@@ -44,7 +42,7 @@ class MarksViewTest extends OpenWindow {
     answer("#answer-sd", "13.50");
 
     assertThat(text("#mark-sd")).isEqualTo("a slip");
-    assertThat(text("#margin-answer")).startsWith("does not agree with 3.67");
+    assertThat(text("#margin-answer")).startsWith("does not agree with 3.7");
     assertThat(shown("#answer-hint-text")).isFalse();
     assertThat(shown("#answer-explained")).isFalse();
 
@@ -53,7 +51,7 @@ class MarksViewTest extends OpenWindow {
 
     fire("#answer-explain");
     assertThat(robot.lookup("#answer-explained .answer-text").queryAs(Label.class).getText())
-        .endsWith("this is the variance; the standard deviation is its square root, 3.67.");
+        .endsWith("this is the variance; the standard deviation is its square root, 3.7.");
     // Another answer is not told of before it is asked.
     answer("#answer-sd", "3.29");
     assertThat(text("#mark-sd")).isEqualTo("by another rule");
@@ -110,9 +108,11 @@ class MarksViewTest extends OpenWindow {
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
-    assertThat(workspace.assignment().items().get(0).answer(Task.of(Measures.SD))).isEqualTo("3.7");
+    assertThat(workspace.reckoningProperty().get().work(Task.of(Measures.SD)).answer())
+        .isEqualTo("3.7");
+    // On the sheet it is the same question.
     fire("#part-go-1");
-    assertThat(text("#mark-sd")).isEqualTo("agrees, too few places");
+    assertThat(text("#mark-sd")).isEqualTo("agrees");
   }
 
   @Test
@@ -144,7 +144,10 @@ class MarksViewTest extends OpenWindow {
     fire("#practice-make");
 
     assertThat(workspace.assignment().items()).hasSize(2);
-    assertThat(workspace.assignment().parts().get(1).tasks()).contains(Task.of(Measures.VARIANCE));
+    Assignment now = workspace.assignment();
+    assertThat(now.questions(now.parts().get(1)))
+        .extracting(Question::task)
+        .contains(Task.of(Measures.VARIANCE));
     // The sample and its part are one edit.
     robot.interact(workspace::undo);
     assertThat(workspace.assignment().items()).hasSize(1);

@@ -21,6 +21,7 @@ import promedio.core.assignment.Brought;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
@@ -45,7 +46,9 @@ class NothingLostViewTest extends OpenWindow {
   Assignment assignment() {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
-        .with(new Part(1, "Find", 1, List.of(Task.of(Measures.MEAN)), Optional.empty()));
+        .asking(
+            Part.of(1, "Find", new Selection(1), Optional.empty()),
+            List.of(Task.of(Measures.MEAN)));
   }
 
   private void undoKey() {

@@ -23,6 +23,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
 import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
 
 /** Working by hand in the window: uncovering steps, two methods, own numbers, scratch paper. */
 class WorkingViewTest extends OpenWindow {
@@ -55,7 +56,8 @@ class WorkingViewTest extends OpenWindow {
         .endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
     fire("#working-method-shortcut");
     assertThat(steps("working-")).contains("Σx² = 406");
-    assertThat(workspace.assignment().method(Measures.VARIANCE)).isEqualTo(Method.SHORTCUT);
+    assertThat(workspace.assignment().course().method(Measures.VARIANCE))
+        .isEqualTo(Method.SHORTCUT);
 
     choose(Measures.MEDIAN);
     assertThat(steps("working-")).isEmpty();
@@ -179,7 +181,7 @@ class WorkingViewTest extends OpenWindow {
     write("#sheet-step-1 .step-own", "40");
     assertThat(words("#sheet-step-1")).isEqualTo("right");
     assertThat(words("#sheet-step-3")).isEqualTo("not what follows here");
-    assertThat(workspace.chosenProperty().get().handWork().workings()).hasSize(1);
+    assertThat(ownWorkings()).hasSize(1);
     fire("#sheet-mine");
     fire("#sheet-mine");
     assertThat(find("#sheet-step-1 .step-own", TextField.class).getText()).isEqualTo("40");
@@ -229,12 +231,12 @@ class WorkingViewTest extends OpenWindow {
     robot.push(KeyCode.CONTROL, KeyCode.V);
     settle();
 
-    assertThat(workspace.chosenProperty().get().handWork().workings().values())
+    assertThat(ownWorkings())
         .singleElement()
         .satisfies(own -> assertThat(own.entries()).hasSize(8));
     assertThat(text("#sheet-mistakes")).startsWith("One mistake");
     robot.interact(workspace::undo);
-    assertThat(workspace.chosenProperty().get().handWork().workings()).isEmpty();
+    assertThat(ownWorkings()).isEmpty();
   }
 
   @Test
@@ -255,6 +257,12 @@ class WorkingViewTest extends OpenWindow {
     robot.write("9^9^9").push(KeyCode.ENTER);
     assertThat(text("#scratch-fault").toLowerCase(Locale.ROOT)).contains("no result");
     assertThat(Optional.of(find("#scratch", TextField.class).getText())).contains("9^9^9");
-    assertThat(workspace.chosenProperty().get().handWork().scratch()).hasSize(2);
+    assertThat(workspace.chosenProperty().get().scratch()).hasSize(2);
+  }
+
+  private List<OwnWorking> ownWorkings() {
+    return workspace.assignment().questions().stream()
+        .flatMap(question -> question.work().workings().values().stream())
+        .toList();
   }
 }

@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
@@ -16,60 +18,64 @@ import promedio.core.measure.Task;
 /** The parts of an assignment, with what their answers are worth. */
 class PartSheetTest {
 
-  private static final Item NORTH =
-      Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17"))
-          .withAnswer(Task.of(Measures.MEAN), "15")
-          .withAnswer(Task.of(Measures.SD), "3.7");
+  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Task SD = Task.of(Measures.SD);
+  private static final Selection NORTH = new Selection(1);
 
-  private static Assignment asking(Part... parts) {
-    return Assignment.empty("Pears").with(NORTH).withParts(List.of(parts));
-  }
+  private static final Assignment PEARS =
+      Assignment.empty("Pears")
+          .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
+          .answering(MEAN, NORTH, "15")
+          .answering(SD, NORTH, "3.7");
 
-  private static Part part(Optional<Integer> places, Task... measures) {
-    return new Part(1, "", 1, List.of(measures), places);
+  private static Part part(int id, Optional<Integer> places) {
+    return Part.of(id, "", NORTH, places);
   }
 
   @Test
   void theSameAnswerHasEnoughPlacesForOnePartOnly() {
     PartSheet sheet = new PartSheet();
-    Part coarse = part(Optional.of(1), Task.of(Measures.SD));
-    Part fine = part(Optional.empty(), Task.of(Measures.SD));
-    Assignment assignment = asking(coarse, fine);
+    Assignment assignment =
+        PEARS
+            .asking(part(1, Optional.of(1)), List.of(SD))
+            .asking(part(2, Optional.empty()), List.of(SD));
+    List<Verdict> verdicts =
+        assignment.parts().stream()
+            .map(part -> assignment.questions(part).get(0))
+            .map(question -> sheet.mark(assignment, question).orElseThrow().verdict())
+            .toList();
 
-    assertThat(sheet.mark(assignment, coarse, Task.of(Measures.SD)).orElseThrow().verdict())
-        .isEqualTo(Verdict.AGREES);
-    assertThat(sheet.mark(assignment, fine, Task.of(Measures.SD)).orElseThrow().verdict())
-        .isEqualTo(Verdict.AGREES_COARSER);
+    assertThat(verdicts).containsExactly(Verdict.AGREES, Verdict.AGREES_COARSER);
   }
 
   @Test
   void progressCountsWhatIsAskedAnsweredAndRight() {
     Assignment assignment =
-        asking(
-                part(
-                    Optional.empty(),
-                    Task.of(Measures.MEAN),
-                    Task.of(Measures.SD),
-                    Task.of(Measures.MEDIAN)))
-            .with(NORTH.withAnswer(Task.of(Measures.SD), "13.5"));
+        PEARS
+            .answering(SD, NORTH, "13.5")
+            .asking(part(1, Optional.empty()), List.of(MEAN, SD, Task.of(Measures.MEDIAN)));
 
     assertThat(new PartSheet().progress(assignment)).isEqualTo(new PartSheet.Progress(3, 2, 1));
   }
 
   @Test
   void aPartAboutASampleThatIsGoneHasNoMarks() {
-    Assignment assignment = asking(part(Optional.empty(), Task.of(Measures.MEAN))).without(1);
+    Assignment assignment = PEARS.asking(part(1, Optional.empty()), List.of(MEAN)).without(1);
 
     assertThat(new PartSheet().progress(assignment)).isEqualTo(new PartSheet.Progress(1, 0, 0));
   }
 
   @Test
   void aNewPartAsksWhatIsAnsweredOrTheUsual() {
-    Assignment assignment = asking();
+    Item south = Item.of(2, "South", "g", new Source.ValuesText("8"));
+    Assignment assignment =
+        PartSheet.withPart(PartSheet.withPart(PEARS, PEARS.items().get(0)).with(south), south);
 
-    assertThat(PartSheet.propose(assignment, NORTH).tasks())
-        .containsExactly(Task.of(Measures.MEAN), Task.of(Measures.SD));
-    assertThat(PartSheet.propose(assignment, NORTH.copy(2, "Copy")).tasks())
+    assertThat(assignment.questions(assignment.parts().get(0)))
+        .extracting(Question::task)
+        .containsExactly(MEAN, SD);
+    assertThat(assignment.questions(assignment.parts().get(1)))
+        .extracting(Question::task)
         .contains(Task.of(Measures.MEDIAN));
   }
 

@@ -82,7 +82,7 @@ class WorkspaceTest {
     empty.items().answer(Task.of(Measures.MEAN), "9");
 
     empty.undo();
-    assertThat(empty.chosenProperty().get().answer(Task.of(Measures.MEAN))).isEmpty();
+    assertThat(empty.reckoningProperty().get().work(Task.of(Measures.MEAN)).answer()).isEmpty();
     empty.undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.undo();

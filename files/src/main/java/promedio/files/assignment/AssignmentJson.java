@@ -9,20 +9,19 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
+import promedio.core.assignment.Course;
 import promedio.core.assignment.Ids;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.working.Method;
 import promedio.files.RefusedFileException;
 import promedio.files.Texts;
@@ -31,14 +30,26 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  static final int VERSION = 8;
+  static final int VERSION = 9;
+
+  /** Since this version questions stand for themselves; before, items and parts had answers. */
+  private static final int QUESTIONS_SINCE = 9;
 
   /** The largest id; far more than anyone makes, and the next one is a number still. */
   static final int LARGEST_ID = 1_000_000_000;
 
   private static final Set<String> FIELDS =
       Set.of(
-          "version", "title", "course", "rules", "methods", "decimal", "next", "items", "tables",
+          "version",
+          "title",
+          "course",
+          "rules",
+          "methods",
+          "decimal",
+          "next",
+          "items",
+          "tables",
+          "questions",
           "parts");
 
   private AssignmentJson() {}
@@ -48,19 +59,24 @@ final class AssignmentJson {
     ObjectNode document = JsonFields.JSON.createObjectNode();
     document.put("version", VERSION);
     document.put("title", assignment.title());
-    document.put("course", assignment.course());
+    document.put("course", assignment.course().name());
     ObjectNode rules = document.putObject("rules");
     assignment.rules().codes().forEach(rules::put);
     ObjectNode methods = document.putObject("methods");
-    assignment.methods().forEach((measure, method) -> methods.put(measure.key(), method.code()));
+    assignment
+        .course()
+        .methods()
+        .forEach((measure, method) -> methods.put(measure.key(), method.code()));
     document.put("decimal", String.valueOf(assignment.sign().sign()));
     document
         .putObject("next")
         .put("item", assignment.ids().item())
         .put("table", assignment.ids().table())
-        .put("part", assignment.ids().part());
+        .put("part", assignment.ids().part())
+        .put("question", assignment.ids().question());
     document.putArray("items");
     document.putArray("tables");
+    document.putArray("questions");
     document.putArray("parts");
     parts.put(DOCUMENT, new byte[0]);
     for (Item item : assignment.items()) {
@@ -69,11 +85,11 @@ final class AssignmentJson {
     for (Brought table : assignment.tables()) {
       document.withArray("tables").add(TableJson.write(table, parts));
     }
+    for (Question question : assignment.questions()) {
+      SheetJson.write(question, document.withArrayProperty("questions").addObject());
+    }
     for (Part part : assignment.parts()) {
-      ObjectNode node = document.withArrayProperty("parts").addObject();
-      node.put("id", part.id()).put("text", part.text()).put("item", part.item());
-      part.places().ifPresent(places -> node.put("places", places));
-      part.tasks().forEach(task -> node.withArrayProperty("measures").add(task.id()));
+      SheetJson.write(part, document.withArrayProperty("parts").addObject());
     }
     parts.put(DOCUMENT, bytes(document));
     return parts;
@@ -110,25 +126,28 @@ final class AssignmentJson {
         JsonFields.require(document.has(field), field);
       }
     }
-    DecimalSign sign = sign(document);
     List<Item> items = new ArrayList<>();
     Set<Integer> ids = new HashSet<>();
     for (JsonNode node : JsonFields.list(document, "items")) {
-      Item item = ItemJson.read(node, parts, version, sign);
+      Item item = ItemJson.read(node, parts, version);
       JsonFields.require(ids.add(item.id()), "id");
       items.add(item);
     }
+    boolean hasQuestions = version >= QUESTIONS_SINCE;
+    List<Question> questions = hasQuestions ? SheetJson.questions(document) : List.of();
     Assignment assignment =
         new Assignment(
             JsonFields.text(document, "title"),
-            rules(document),
-            JsonFields.text(document, "course"),
-            methods(document),
-            sign,
+            new Course(JsonFields.text(document, "course"), rules(document), methods(document)),
+            sign(document),
             items,
             List.of(),
-            parts(document),
+            questions,
+            hasQuestions ? SheetJson.parts(document, questions) : List.of(),
             next(document));
+    if (!hasQuestions) {
+      assignment = OldAnswers.in(assignment, document, version);
+    }
     for (JsonNode node : JsonFields.list(document, "tables")) {
       Brought table = tables.read(node, parts);
       JsonFields.require(assignment.table(table.id()).isEmpty(), "id");
@@ -139,21 +158,12 @@ final class AssignmentJson {
 
   /** Samples follow a table that is there; those of one that is not keep their values. */
   private static Assignment withTable(Assignment assignment, Brought table) {
-    if (!table.replay().original().columns().isEmpty()) {
+    if (table.isRead()) {
       return assignment.with(table);
     }
     List<Brought> tables = new ArrayList<>(assignment.tables());
     tables.add(table);
-    return new Assignment(
-        assignment.title(),
-        assignment.rules(),
-        assignment.course(),
-        assignment.methods(),
-        assignment.sign(),
-        assignment.items(),
-        tables,
-        assignment.parts(),
-        assignment.ids());
+    return assignment.withTables(tables);
   }
 
   private static CourseRules rules(JsonNode document) throws BadInputException {
@@ -172,37 +182,8 @@ final class AssignmentJson {
         : new Ids(
             JsonFields.whole(next, "item", 1, LARGEST_ID),
             JsonFields.whole(next, "table", 1, LARGEST_ID),
-            JsonFields.whole(next, "part", 1, LARGEST_ID));
-  }
-
-  /** Files of before have none. */
-  private static List<Part> parts(JsonNode document) throws BadInputException {
-    List<Part> parts = new ArrayList<>();
-    Set<Integer> ids = new HashSet<>();
-    for (JsonNode node : JsonFields.list(document, "parts")) {
-      List<Task> tasks = new ArrayList<>();
-      for (String asked : JsonFields.texts(node, "measures")) {
-        tasks.add(JsonFields.known(Measures.ofId(asked), "measures"));
-      }
-      int id = JsonFields.whole(node, "id", 0, LARGEST_ID);
-      JsonFields.require(ids.add(id), "id");
-      Optional<Integer> places =
-          node.has("places")
-              ? Optional.of(JsonFields.whole(node, "places", 0, mostPlaces()))
-              : Optional.empty();
-      parts.add(
-          new Part(
-              id,
-              JsonFields.text(node, "text"),
-              JsonFields.whole(node, "item", 0, LARGEST_ID),
-              tasks,
-              places));
-    }
-    return parts;
-  }
-
-  private static int mostPlaces() {
-    return Rule.PLACES.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
+            JsonFields.whole(next, "part", 1, LARGEST_ID),
+            next.has("question") ? JsonFields.whole(next, "question", 1, LARGEST_ID) : 1);
   }
 
   private static Map<Measure, Method> methods(JsonNode document) throws BadInputException {

@@ -3,19 +3,15 @@ package promedio.files.assignment;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
-import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
@@ -23,19 +19,13 @@ import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
-import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
-import promedio.core.number.DecimalSign;
 import promedio.core.sample.CategoryOrder;
-import promedio.core.working.OwnWorking;
 import promedio.files.Texts;
 import promedio.files.report.QuestionJson;
 
 /** The items of an assignment file. */
 final class ItemJson {
-
-  /** Since this version own workings are kept by the ids of quantities. */
-  private static final int IDS_SINCE = 7;
 
   private static final Set<String> FIELDS =
       Set.of(
@@ -53,10 +43,6 @@ final class ItemJson {
           "part",
           "missing",
           "categories",
-          "asked",
-          "answers",
-          "workings",
-          "tries",
           "scratch",
           "graph",
           "classes");
@@ -74,23 +60,7 @@ final class ItemJson {
     } else {
       linked((Source.Linked) item.source(), item.id(), node, parts);
     }
-    item.asked().forEach(task -> node.withArrayProperty("asked").add(task.id()));
-    ObjectNode answers = node.putObject("answers");
-    item.answers().forEach((task, answer) -> answers.put(task.id(), answer));
-    item.handWork()
-        .workings()
-        .forEach(
-            (key, own) -> {
-              ObjectNode entries = node.withObjectProperty("workings").putObject(key);
-              own.entries().forEach(entries::put);
-            });
-    item.handWork()
-        .tries()
-        .forEach(
-            (task, earlier) ->
-                earlier.forEach(
-                    node.withObjectProperty("tries").withArrayProperty(task.id())::add));
-    item.handWork().scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
+    item.scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
     if (!item.graph().equals(GraphChoice.USUAL)) {
       write(item.graph(), node.putObject("graph"));
     }
@@ -116,41 +86,21 @@ final class ItemJson {
   /**
    * {@return the item}
    *
-   * @param version the version of the document
-   * @param sign the decimal sign that its values are typed with
    * @throws BadInputException if something is not as it must be; the message says what
    */
-  static Item read(JsonNode node, Map<String, byte[]> parts, int version, DecimalSign sign)
-      throws BadInputException {
+  static Item read(JsonNode node, Map<String, byte[]> parts, int version) throws BadInputException {
     if (version == AssignmentJson.VERSION) {
       JsonFields.requireOnly(node, FIELDS);
-      JsonFields.require(node.has("answers"), "answers");
     }
-    Map<Task, String> answers = new HashMap<>();
-    for (Map.Entry<String, JsonNode> answer : JsonFields.entries(node, "answers")) {
-      answers.put(task(answer.getKey()), JsonFields.text(answer));
-    }
-    List<Task> asked = new ArrayList<>();
-    for (String id : JsonFields.texts(node, "asked")) {
-      asked.add(task(id));
-    }
-    Source source = source(node, parts);
-    HandWork handWork = handWork(node);
     return new Item(
         JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
         JsonFields.text(node, "name"),
         JsonFields.text(node, "unit"),
         JsonFields.text(node, "note"),
-        source,
-        asked,
-        answers,
-        version < IDS_SINCE ? OldWorkings.byId(handWork, source.read(sign).data()) : handWork,
+        source(node, parts),
+        JsonFields.texts(node, "scratch"),
         classes(node.path("classes")),
         graph(node.path("graph")));
-  }
-
-  private static Task task(String id) throws BadInputException {
-    return JsonFields.known(Measures.ofId(id), id);
   }
 
   /** Files of before have none. */
@@ -191,24 +141,6 @@ final class ItemJson {
             ? JsonFields.whole(node, "beside", 0, AssignmentJson.LARGEST_ID)
             : GraphChoice.NO_OTHER,
         texts);
-  }
-
-  /** Files of before have none. */
-  private static HandWork handWork(JsonNode node) throws BadInputException {
-    Map<String, OwnWorking> workings = new HashMap<>();
-    for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
-      JsonFields.require(working.getValue().isObject(), "workings");
-      Map<String, String> entries = new HashMap<>();
-      for (Map.Entry<String, JsonNode> entry : working.getValue().properties()) {
-        entries.put(entry.getKey(), JsonFields.text(entry));
-      }
-      workings.put(working.getKey(), new OwnWorking(entries));
-    }
-    Map<Task, List<String>> tries = new HashMap<>();
-    for (Map.Entry<String, JsonNode> earlier : JsonFields.entries(node, "tries")) {
-      tries.put(task(earlier.getKey()), JsonFields.texts(node.get("tries"), earlier.getKey()));
-    }
-    return new HandWork(workings, JsonFields.texts(node, "scratch"), tries);
   }
 
   private static String kind(Source.Shape shape) {

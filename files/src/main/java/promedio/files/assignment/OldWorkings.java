@@ -4,8 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import promedio.core.assignment.HandWork;
-import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
@@ -28,37 +26,18 @@ final class OldWorkings {
 
   private OldWorkings() {}
 
-  /** {@return the hand work with own workings kept by the ids of quantities} */
-  static HandWork byId(HandWork old, Data data) {
-    Map<String, OwnWorking> workings = new HashMap<>();
-    old.workings().forEach((key, own) -> workings.put(key, byId(key, own, data)));
-    return new HandWork(workings, old.scratch(), old.tries());
-  }
-
-  private static OwnWorking byId(String key, OwnWorking own, Data data) {
+  /** {@return the own working with its entries kept by the ids of quantities} */
+  static OwnWorking byId(OwnWorking own, Task task, Method method, Data data) {
     Map<String, String> ids = new HashMap<>();
     for (Divisor divisor : List.of(Divisor.N, Divisor.N_MINUS_1)) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.DIVISOR, divisor);
-      working(key, data, rules).ifPresent(working -> collect(working, ids));
+      if (Method.of(task, rules, data).contains(method)) {
+        Working.of(data, rules, task, method).ifPresent(working -> collect(working, ids));
+      }
     }
     Map<String, String> entries = new HashMap<>();
     own.entries().forEach((symbol, text) -> entries.put(ids.getOrDefault(symbol, symbol), text));
     return new OwnWorking(entries);
-  }
-
-  /** A key is a task, its number if it has one, and a method: "percentile 90 by cumulative". */
-  private static Optional<Working> working(String key, Data data, CourseRules rules) {
-    int by = key.lastIndexOf(" by ");
-    if (by < 0) {
-      return Optional.empty();
-    }
-    Optional<Task> task = Measures.ofId(key.substring(0, by));
-    Optional<Method> method = Method.ofCode(key.substring(by + " by ".length()));
-    boolean worked =
-        task.isPresent()
-            && method.isPresent()
-            && Method.of(task.get(), rules, data).contains(method.get());
-    return worked ? Working.of(data, rules, task.get(), method.get()) : Optional.empty();
   }
 
   private static void collect(Working working, Map<String, String> ids) {

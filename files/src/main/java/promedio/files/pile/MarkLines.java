@@ -7,7 +7,7 @@ import java.util.Optional;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -72,12 +72,12 @@ public final class MarkLines {
 
   private static PileRow row(JsonNode in, CourseRules defaults, DecimalSign sign) {
     try {
-      Question question =
-          Question.of(
+      Problem problem =
+          Problem.of(
               QuestionJson.data(in),
               QuestionJson.rules(in.path("rules"), defaults),
               QuestionJson.task(in));
-      return row(in, Optional.of(question), Marker.of(question).mark(text(in, "answer"), sign));
+      return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
     } catch (BadInputException | UnusableDataException e) {
       return unreadable(in, e);
     }
@@ -88,13 +88,13 @@ public final class MarkLines {
     return row(in, Optional.empty(), Mark.unreadable(reason));
   }
 
-  private static PileRow row(JsonNode in, Optional<Question> question, Mark mark) {
+  private static PileRow row(JsonNode in, Optional<Problem> problem, Mark mark) {
     return new PileRow(
         in.path("id").asText(),
         in.path("part").asText(),
         in.path("measure").asText(),
         in.path("answer").asText(),
-        question,
+        problem,
         mark);
   }
 
@@ -109,8 +109,8 @@ public final class MarkLines {
   }
 
   private static void write(PileRow row, ObjectNode out) {
-    if (row.question().isPresent()) {
-      write(row.mark(), new MarkTexts(row.question().get(), DecimalSign.POINT), out);
+    if (row.problem().isPresent()) {
+      write(row.mark(), new MarkTexts(row.problem().get(), DecimalSign.POINT), out);
     } else {
       out.put("verdict", row.mark().verdict().code());
       row.mark().reason().ifPresent(reason -> out.put("reason", reason.text()));

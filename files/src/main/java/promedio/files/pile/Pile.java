@@ -89,7 +89,7 @@ public record Pile(List<PileRow> rows) {
   }
 
   private static List<String> explained(PileRow row) {
-    if (row.mark().best().isEmpty() || row.question().isEmpty()) {
+    if (row.mark().best().isEmpty() || row.problem().isEmpty()) {
       return List.of("", "", "", row.mark().reason().map(Message::text).orElse(""));
     }
     Explanation best = row.mark().best().get();
@@ -97,7 +97,7 @@ public record Pile(List<PileRow> rows) {
         best.params().entrySet().stream()
             .map(e -> e.getKey() + "=" + e.getValue())
             .collect(Collectors.joining(" "));
-    String words = new MarkTexts(row.question().get(), DecimalSign.POINT).text(best, row.mark());
+    String words = new MarkTexts(row.problem().get(), DecimalSign.POINT).text(best, row.mark());
     return List.of(best.cause().kind().code(), best.cause().code(), params, words);
   }
 }

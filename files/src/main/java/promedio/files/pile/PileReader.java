@@ -23,7 +23,7 @@ import promedio.core.entry.Typed;
 import promedio.core.entry.TypedValues;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
@@ -199,7 +199,7 @@ public final class PileReader {
     try {
       Marker marker = marker(fields, measure);
       return new PileRow(
-          id, part, measure, answer, Optional.of(marker.question()), marker.mark(answer, sign));
+          id, part, measure, answer, Optional.of(marker.problem()), marker.mark(answer, sign));
     } catch (BadInputException e) {
       return new PileRow(
           id,
@@ -219,7 +219,7 @@ public final class PileReader {
     Marker marker = markers.get(question);
     if (marker == null) {
       Data data = values.isBlank() ? known(sample) : read(values);
-      marker = Marker.of(Question.of(data, rules, task));
+      marker = Marker.of(Problem.of(data, rules, task));
       markers.put(question, marker);
     }
     return marker;

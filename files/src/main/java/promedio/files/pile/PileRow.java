@@ -2,7 +2,7 @@ package promedio.files.pile;
 
 import java.util.Optional;
 import promedio.core.marking.Mark;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 
 /**
  * One answer of a pile, marked.
@@ -11,13 +11,8 @@ import promedio.core.marking.Question;
  * @param part which part of the sheet it answers, empty where that is not said
  * @param measure the key of what was asked, as it stands there
  * @param answer what was answered
- * @param question what was asked; none where that cannot be read
+ * @param problem what was asked; none where that cannot be read
  * @param mark what it is worth
  */
 public record PileRow(
-    String id,
-    String part,
-    String measure,
-    String answer,
-    Optional<Question> question,
-    Mark mark) {}
+    String id, String part, String measure, String answer, Optional<Problem> problem, Mark mark) {}

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -26,15 +26,15 @@ public final class MarkTexts {
   /** From this share on, anything would be explained by something. */
   private static final Exact PERHAPS = Exact.of(1, 5);
 
-  private final Question question;
+  private final Problem problem;
   private final DecimalSign sign;
   private final ShownNumbers numbers;
 
-  /** Makes the words for marks of answers to the question. */
-  public MarkTexts(Question question, DecimalSign sign) {
-    this.question = question;
+  /** Makes the words for marks of answers to the problem. */
+  public MarkTexts(Problem problem, DecimalSign sign) {
+    this.problem = problem;
     this.sign = sign;
-    this.numbers = new ShownNumbers(question.rules(), sign);
+    this.numbers = new ShownNumbers(problem.rules(), sign);
   }
 
   /** {@return what was probably done, the more reserved the more of it could be chance} */
@@ -60,7 +60,7 @@ public final class MarkTexts {
 
   /** What goes wrong in the same way in another measure is told in the words of that measure. */
   private String own(String key) {
-    String ofMeasure = key + "." + question.task().key();
+    String ofMeasure = key + "." + problem.task().key();
     return Texts.has(ofMeasure) ? ofMeasure : key;
   }
 
@@ -81,11 +81,11 @@ public final class MarkTexts {
     Cause cause = explanation.cause();
     List<String> arguments = new ArrayList<>();
     arguments.add(shown(explanation.outcome()));
-    arguments.add(shown(question.right()));
+    arguments.add(shown(problem.right()));
     if (cause.kind() == Kind.RULE) {
       Rule<?> rule = Rule.find(cause.code()).orElseThrow();
       arguments.add(rule(rule, explanation.params().getOrDefault("value", "")));
-      arguments.add(rule(rule, question.rules()));
+      arguments.add(rule(rule, problem.rules()));
       return Texts.of("mark.rule", arguments.toArray());
     }
     explanation.params().forEach((name, value) -> arguments.add(words(name, value)));

@@ -23,12 +23,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
-import promedio.core.assignment.HandWork;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
@@ -73,16 +75,18 @@ class AssignmentFileTest {
         .with(
             Item.of(1, "North", "g", new Source.ValuesText("8 10 — 14o\n×"))
                 .withNote("weighed twice")
-                .withAnswer(Task.of(Measures.MEAN), " 9,0 ")
-                .withHandWork(
-                    HandWork.NONE
-                        .with(
-                            Task.of(Measures.PERCENTILE, Exact.of(90)),
-                            Method.CUMULATIVE,
-                            OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))
-                        .withScratch("Σx / 2 = 9")
-                        .withScratch("1 + 1 = 2")))
-        .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")));
+                .withScratch("Σx / 2 = 9")
+                .withScratch("1 + 1 = 2"))
+        .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")))
+        .answering(Task.of(Measures.MEAN), new Selection(1), " 9,0 ")
+        .with(
+            new Question(
+                5,
+                Task.of(Measures.PERCENTILE, Exact.of(90)),
+                new Selection(1),
+                Optional.empty(),
+                Work.NONE.with(
+                    Method.CUMULATIVE, OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))));
   }
 
   private static byte[] zip(String... namesAndTexts) throws IOException {
@@ -168,7 +172,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":9}|newer Promedio",
+        "{\"version\":10}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",
@@ -307,7 +311,6 @@ class AssignmentFileTest {
   void partsTriesClassesAndGraphsComeBackAsTheyWere() throws Exception {
     Item item =
         Item.of(1, "North", "g", new Source.ValuesText("8 10 11"))
-            .withAnswer(Task.of(Measures.MEAN), "9.67")
             .withClasses(new ClassChoice("limits", "0 5 12"))
             .withGraph(
                 GraphChoice.USUAL
@@ -318,22 +321,17 @@ class AssignmentFileTest {
                     .with(CategoryOrder.FREQUENCY)
                     .beside(7)
                     .with(GraphText.TITLE, "“Pears”, north")
-                    .with(GraphText.PERCENTILES, "10 90"))
-            .withHandWork(
-                HandWork.NONE
-                    .withTry(Task.of(Measures.MEAN), "9.66")
-                    .withTry(Task.of(Measures.MEAN), "29"));
+                    .with(GraphText.PERCENTILES, "10 90"));
+    Work work = new Work("9.67", List.of("9.66", "29"), Map.of());
+    Selection north = new Selection(1);
     Assignment assignment =
         Assignment.empty("Sheet 3")
             .with(item)
-            .with(
-                new Part(
-                    1,
-                    "Find “both”",
-                    1,
-                    List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))),
-                    Optional.of(1)))
-            .with(new Part(2, "", 1, List.of(), Optional.empty()));
+            .with(new Question(1, Task.of(Measures.MEAN), north, Optional.empty(), work))
+            .asking(
+                Part.of(1, "Find “both”", north, Optional.of(1)),
+                List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))))
+            .with(Part.of(2, "", north, Optional.empty()));
     Path file = folder.resolve("sheet.promedio");
 
     AssignmentFile.write(assignment, file);
@@ -369,14 +367,16 @@ class AssignmentFileTest {
                 + item
                 + "]}");
 
-    HandWork work = AssignmentFile.read("old", old).items().get(0).handWork();
+    Assignment read = AssignmentFile.read("old", old);
+    Selection only = new Selection(1);
 
-    OwnWorking sd = work.working(Task.of(Measures.SD), Method.DEFINITION);
+    OwnWorking sd = read.question(Task.of(Measures.SD), only).work().working(Method.DEFINITION);
     assertThat(sd.entry("mean")).isEqualTo("10");
     assertThat(sd.entry("(x − mean)² #1")).isEqualTo("4");
     assertThat(sd.entry("sd")).isEqualTo("1.22");
     assertThat(sd.entry("of no step")).isEqualTo("7");
-    OwnWorking variance = work.working(Task.of(Measures.VARIANCE), Method.DEFINITION);
+    OwnWorking variance =
+        read.question(Task.of(Measures.VARIANCE), only).work().working(Method.DEFINITION);
     assertThat(variance.entries())
         .containsOnly(
             Map.entry("mean", "10"), Map.entry("(x − mean)² #2", "0"), Map.entry("variance", "2"));
@@ -423,15 +423,7 @@ class AssignmentFileTest {
     }
     Assignment all =
         new Assignment(
-            "many",
-            many.rules(),
-            "",
-            many.methods(),
-            many.sign(),
-            items,
-            List.of(),
-            List.of(),
-            many.ids());
+            "many", many.course(), many.sign(), items, List.of(), List.of(), List.of(), many.ids());
 
     assertThat(AssignmentFile.read("many", AssignmentFile.bytes(all))).isEqualTo(all);
   }

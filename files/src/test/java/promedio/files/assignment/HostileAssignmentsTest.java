@@ -40,19 +40,26 @@ class HostileAssignmentsTest {
 
   private static final String ITEM =
       "{\"id\":1,\"name\":\"a\",\"unit\":\"g\",\"note\":\"\",\"kind\":\"values\","
-          + "\"text\":\"8 10 11\",\"answers\":{\"mean\":\"9.67\"}}";
+          + "\"text\":\"8 10 11\"}";
   private static final String TABLE =
       "{\"id\":1,\"name\":\"t\",\"original\":{\"name\":\"t.csv\",\"part\":\"tables/1.data\"},"
           + "\"reading\":{},\"kinds\":{},\"steps\":[]}";
   private static final String PART =
+      "{\"id\":1,\"text\":\"Find\",\"item\":1,\"questions\":[1],\"places\":2}";
+  private static final String QUESTION =
+      "{\"id\":1,\"task\":\"mean\",\"item\":1,\"places\":2,\"answer\":\"9.67\",\"tries\":[\"9\"],"
+          + "\"workings\":{\"shortcut\":{\"mean\":\"9.67\"}}}";
+  private static final String OLD_PART =
       "{\"id\":1,\"text\":\"Find\",\"item\":1,\"measures\":[\"mean\"],\"places\":2}";
   private static final String DOCUMENT =
-      "{\"version\":8,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
+      "{\"version\":9,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
           + "\"methods\":{\"sd\":\"shortcut\"},\"decimal\":\".\","
-          + "\"next\":{\"item\":2,\"table\":2,\"part\":2},\"items\":["
+          + "\"next\":{\"item\":2,\"table\":2,\"part\":2,\"question\":2},\"items\":["
           + ITEM
           + "],\"tables\":["
           + TABLE
+          + "],\"questions\":["
+          + QUESTION
           + "],\"parts\":["
           + PART
           + "]}";
@@ -104,7 +111,16 @@ class HostileAssignmentsTest {
     // Fields that are missing, null, doubled or of another type.
     for (String field :
         new String[] {
-          "title", "course", "rules", "methods", "decimal", "next", "items", "tables", "parts"
+          "title",
+          "course",
+          "rules",
+          "methods",
+          "decimal",
+          "next",
+          "items",
+          "tables",
+          "questions",
+          "parts"
         }) {
       put(field + " is missing", Fate.REFUSED, DOCUMENT.replace("\"" + field + "\":", "\"x\":"));
       put(
@@ -112,21 +128,21 @@ class HostileAssignmentsTest {
           Fate.REFUSED,
           DOCUMENT.replaceFirst("\"" + field + "\":", "\"" + field + "\":null,\"y\":"));
     }
-    changed("version 6.9", Fate.REFUSED, "\"version\":8", "\"version\":6.9");
-    changed("version true", Fate.REFUSED, "\"version\":8", "\"version\":true");
-    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":8", "\"version\":4294967302");
-    changed("version in words", Fate.REFUSED, "\"version\":8", "\"version\":\"7\"");
-    changed("version 9", Fate.REFUSED, "\"version\":8", "\"version\":9");
-    changed("version below 0", Fate.REFUSED, "\"version\":8", "\"version\":-7");
+    changed("version 6.9", Fate.REFUSED, "\"version\":9", "\"version\":6.9");
+    changed("version true", Fate.REFUSED, "\"version\":9", "\"version\":true");
+    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":9", "\"version\":4294967302");
+    changed("version in words", Fate.REFUSED, "\"version\":9", "\"version\":\"7\"");
+    changed("version 10", Fate.REFUSED, "\"version\":9", "\"version\":10");
+    changed("version below 0", Fate.REFUSED, "\"version\":9", "\"version\":-7");
     changed("items are an object", Fate.REFUSED, "\"items\":[", "\"items\":{\"a\":[");
     changed("an item is a number", Fate.REFUSED, ITEM, "3");
     changed("an item is there twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
     changed(
         "a field is there twice", Fate.REFUSED, "\"note\":\"\"", "\"note\":\"\",\"note\":\"b\"");
     changed("an unknown field", Fate.REFUSED, "\"note\":\"\"", "\"note\":\"\",\"nota\":\"b\"");
-    changed("answers are missing", Fate.REFUSED, "\"answers\":", "\"answrs\":");
-    changed("an answer is a number", Fate.REFUSED, "\"9.67\"", "9.67");
-    changed("an answer to no measure", Fate.REFUSED, "{\"mean\":", "{\"meen\":");
+    changed("an answer is missing", Fate.REFUSED, "\"answer\":", "\"answr\":");
+    changed("an answer is a number", Fate.REFUSED, "\"answer\":\"9.67\"", "\"answer\":9.67");
+    changed("an answer to no measure", Fate.REFUSED, "\"task\":\"mean\"", "\"task\":\"meen\"");
     changed("a note is null", Fate.REFUSED, "\"note\":\"\"", "\"note\":null");
     changed("a kind that is none", Fate.REFUSED, "\"kind\":\"values\"", "\"kind\":\"cloud\"");
     changed("an id below 0", Fate.REFUSED, "{\"id\":1,\"name\":\"a\"", "{\"id\":-1,\"name\":\"a\"");
@@ -143,8 +159,16 @@ class HostileAssignmentsTest {
     changed("a method that is none", Fate.REFUSED, "shortcut", "magic");
     changed("a decimal sign that is none", Fate.REFUSED, "\"decimal\":\".\"", "\"decimal\":\"x\"");
     changed("a part with 99 places", Fate.REFUSED, "\"places\":2", "\"places\":99");
-    changed("a part that asks nothing known", Fate.REFUSED, "[\"mean\"]", "[\"luck\"]");
-    changed("a part about an item that is gone", Fate.OPENED, "\"item\":1,", "\"item\":9,");
+    changed("a part that asks no question", Fate.REFUSED, "[1]", "[7]");
+    changed("a part that asks in words", Fate.REFUSED, "[1]", "[\"mean\"]");
+    changed("questions about an item that is gone", Fate.OPENED, "\"item\":1,", "\"item\":9,");
+    changed("a question is there twice", Fate.REFUSED, QUESTION, QUESTION + "," + QUESTION);
+    changed(
+        "a percentile beyond 100",
+        Fate.REFUSED,
+        "\"task\":\"mean\"",
+        "\"task\":\"percentile 101\"");
+    changed("own workings by no method", Fate.REFUSED, "\"shortcut\":{", "\"magic\":{");
     changed("a part is there twice", Fate.REFUSED, PART, PART + "," + PART);
     changed("a table is there twice", Fate.REFUSED, TABLE, TABLE + "," + TABLE);
     changed("a part of the zip that is not there", Fate.REFUSED, "tables/1.data", "tables/9.data");
@@ -165,21 +189,22 @@ class HostileAssignmentsTest {
         "\"kind\":\"linked\",\"table\":9,\"column\":\"c\",\"groups\":\"\",\"group\":\"\","
             + "\"unreadable\":0,\"part\":\"tables/1.data\"");
     changed(
-        "a graph of no kind",
-        Fate.REFUSED,
-        "\"answers\":",
-        "\"graph\":{\"kind\":\"pie\"},\"answers\":");
+        "a graph of no kind", Fate.REFUSED, "\"note\":", "\"graph\":{\"kind\":\"pie\"},\"note\":");
     changed(
         "classes by nothing known",
         Fate.REFUSED,
-        "\"answers\":",
-        "\"classes\":{\"by\":\"luck\",\"numbers\":\"\"},\"answers\":");
-    changed(
-        "own workings are a list", Fate.REFUSED, "\"answers\":", "\"workings\":[],\"answers\":");
-    changed(
-        "scratch paper of numbers", Fate.REFUSED, "\"answers\":", "\"scratch\":[3],\"answers\":");
-    changed(
-        "tries are text", Fate.REFUSED, "\"answers\":", "\"tries\":{\"mean\":\"9\"},\"answers\":");
+        "\"note\":",
+        "\"classes\":{\"by\":\"luck\",\"numbers\":\"\"},\"note\":");
+    changed("own workings are a list", Fate.REFUSED, "{\"shortcut\":{\"mean\":\"9.67\"}}", "[]");
+    changed("scratch paper of numbers", Fate.REFUSED, "\"note\":", "\"scratch\":[3],\"note\":");
+    changed("tries are text", Fate.REFUSED, "[\"9\"]", "\"9\"");
+    old("as it was", Fate.OPENED, "mean", "mean");
+    old("an answer to no measure", Fate.REFUSED, "{\"mean\":", "{\"meen\":");
+    old("a part that asks nothing known", Fate.REFUSED, "[\"mean\"]", "[\"luck\"]");
+    old("an own working of nothing", Fate.REFUSED, "sd by shortcut", "sd");
+    old("an own working by no method", Fate.REFUSED, "sd by shortcut", "sd by magic");
+    old("tries are text", Fate.REFUSED, "[\"9\"]", "\"9\"");
+    old("a part is there twice", Fate.REFUSED, OLD_PART, OLD_PART + "," + OLD_PART);
     // Referred files.
     referred("a path with a NUL", "a\\u0000b");
     referred("a device without end", "/dev/zero");
@@ -225,6 +250,23 @@ class HostileAssignmentsTest {
     typed("the largest powers", "1e1000 1e-1000 ".repeat(500));
   }
 
+  /** A document of version 8, which kept answers with its items. */
+  private static void old(String name, Fate fate, String from, String to) {
+    String item =
+        ITEM.replace(
+            "\"text\":",
+            "\"answers\":{\"mean\":\"9.67\"},\"tries\":{\"mean\":[\"9\"]},"
+                + "\"workings\":{\"sd by shortcut\":{\"mean\":\"9\"}},\"text\":");
+    String document =
+        DOCUMENT
+            .replace("\"version\":9", "\"version\":8")
+            .replace(ITEM, item)
+            .replace("\"questions\":[" + QUESTION + "],", "")
+            .replace(PART, OLD_PART);
+    assertThat(document).as(name).contains(from);
+    put("before version 9, " + name, fate, document.replace(from, to));
+  }
+
   private static void referred(String name, String path) {
     changed(
         name,
@@ -260,7 +302,7 @@ class HostileAssignmentsTest {
   }
 
   private static String fields(int count) {
-    StringBuilder fields = new StringBuilder("{\"version\":8");
+    StringBuilder fields = new StringBuilder("{\"version\":9");
     for (int i = 0; i < count; i++) {
       fields.append(",\"f").append(i).append("\":0");
     }

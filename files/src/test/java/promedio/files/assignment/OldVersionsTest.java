@@ -8,14 +8,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.core.working.Method;
@@ -24,7 +29,7 @@ import promedio.files.RefusedFileException;
 /** A file of every version, written by the program of its time, opens with all in its place. */
 class OldVersionsTest {
 
-  private static final int NEWEST = 7;
+  private static final int NEWEST = 8;
 
   @TempDir private Path folder;
 
@@ -38,7 +43,7 @@ class OldVersionsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, NEWEST})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, NEWEST})
   void valuesRulesAndAnswersAreThere(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
 
@@ -47,29 +52,52 @@ class OldVersionsTest {
     assertThat(read.items().stream().map(Item::name)).containsExactly("North terrace", "Crates");
     Item north = read.items().get(0);
     assertThat(north.source()).isEqualTo(new Source.ValuesText("12 15 11 20 17"));
-    assertThat(north.answer(Task.of(Measures.MEAN))).isEqualTo("15");
-    assertThat(north.answer(Task.of(Measures.SD))).isEqualTo("3.67");
-    assertThat(north.asked()).isEmpty();
+    Selection about = Selection.of(north);
+    assertThat(read.question(Task.of(Measures.MEAN), about).answer()).isEqualTo("15");
+    assertThat(read.question(Task.of(Measures.SD), about).answer()).isEqualTo("3.67");
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {2, 3, 4, 5, 6, NEWEST})
+  @ValueSource(ints = {2, 3, 4, 5, 6, 7, NEWEST})
   void ownWorkingsAndScratchPaperAreThere(int version) throws IOException, RefusedFileException {
-    Item north = read(version).items().get(0);
+    Assignment read = read(version);
+    Item north = read.items().get(0);
+    Work work = read.question(Task.of(Measures.VARIANCE), Selection.of(north)).work();
 
-    assertThat(
-            north.handWork().working(Task.of(Measures.VARIANCE), Method.DEFINITION).entry("mean"))
-        .isEqualTo("15");
-    assertThat(north.handWork().scratch()).containsExactly("12 + 15 = 27");
+    assertThat(work.working(Method.DEFINITION).entry("mean")).isEqualTo("15");
+    assertThat(north.scratch()).containsExactly("12 + 15 = 27");
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {4, 5, 6, NEWEST})
+  @ValueSource(ints = {4, 5, 6, 7, NEWEST})
   void partsAskWhatTheyAsked(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
 
-    assertThat(read.parts()).hasSize(1);
-    assertThat(read.parts().get(0).tasks()).isEqualTo(List.of(Task.of(Measures.MEAN)));
-    assertThat(read.parts().get(0).item()).isEqualTo(read.items().get(0).id());
+    assertThat(read.parts()).isNotEmpty();
+    assertThat(read.questions(read.parts().get(0)))
+        .singleElement()
+        .satisfies(
+            question -> {
+              assertThat(question.task()).isEqualTo(Task.of(Measures.MEAN));
+              assertThat(question.about()).isEqualTo(Selection.of(read.items().get(0)));
+              assertThat(question.answer()).isEqualTo("15");
+            });
+  }
+
+  @Test
+  void partsThatAskedForOtherPlacesKeepTheAnswerThatTheyShared() throws Exception {
+    Assignment read = read(8);
+    Task percentile = Task.of(Measures.PERCENTILE, Exact.of(90));
+    Question besides = read.question(percentile, new Selection(1));
+
+    assertThat(besides.answer()).isEqualTo("21");
+    assertThat(besides.work().tries()).containsExactly("20");
+    assertThat(besides.places()).contains(4);
+    List<Question> coarse = read.questions(read.parts().get(0));
+    List<Question> fine = read.questions(read.parts().get(1));
+    assertThat(coarse).extracting(Question::answer).containsExactly("15");
+    assertThat(coarse.get(0).places()).contains(1);
+    assertThat(fine).extracting(Question::answer).containsExactly("15", "21");
+    assertThat(fine.get(0).id()).isNotEqualTo(coarse.get(0).id());
   }
 }

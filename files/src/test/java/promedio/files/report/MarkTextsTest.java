@@ -13,7 +13,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
-import promedio.core.marking.Question;
+import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
@@ -26,13 +26,13 @@ import promedio.files.Texts;
 /** Explanations in a teacher's words. */
 class MarkTextsTest {
 
-  private static Question question(String values, Task task) {
-    return Question.of(
+  private static Problem question(String values, Task task) {
+    return Problem.of(
         new Source.ValuesText(values).read(DecimalSign.POINT).data(), CourseRules.DEFAULTS, task);
   }
 
   private static String told(String values, Task task, String answer, DecimalSign sign) {
-    Question question = question(values, task);
+    Problem question = question(values, task);
     Mark mark = Marker.of(question).mark(answer, sign);
     return new MarkTexts(question, sign).text(mark.best().orElseThrow(), mark);
   }
@@ -74,7 +74,7 @@ class MarkTextsTest {
 
   @Test
   void theShareOfChanceIsTold() {
-    Question question = question("12 15 11 20 17", Task.of(Measures.MEAN));
+    Problem question = question("12 15 11 20 17", Task.of(Measures.MEAN));
     MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
 
     assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
@@ -104,7 +104,7 @@ class MarkTextsTest {
 
   @Test
   void aHintDoesNotTellTheResult() {
-    Question question = question("12 15 11 20 17", Task.of(Measures.SD));
+    Problem question = question("12 15 11 20 17", Task.of(Measures.SD));
     Explanation best = Marker.of(question).mark("13.50", DecimalSign.POINT).best().orElseThrow();
 
     assertThat(new MarkTexts(question, DecimalSign.POINT).hint(best))

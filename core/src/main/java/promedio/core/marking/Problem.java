@@ -21,34 +21,34 @@ import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 
 /** What is asked of some data by some course rules. */
-public final class Question {
+public final class Problem {
 
   private final Task asked;
   private final Computation computation;
 
-  private Question(Task asked, Computation computation) {
+  private Problem(Task asked, Computation computation) {
     this.asked = asked;
     this.computation = computation;
   }
 
-  /** {@return the question for a measure without arguments} */
-  public static Question of(Data data, CourseRules rules, Measure asked) {
+  /** {@return the problem for a measure without arguments} */
+  public static Problem of(Data data, CourseRules rules, Measure asked) {
     return of(data, rules, Task.of(asked));
   }
 
-  /** {@return the question for what is asked} */
-  public static Question of(Data data, CourseRules rules, Task asked) {
-    return new Question(asked, Computation.of(data, rules));
+  /** {@return the problem for what is asked} */
+  public static Problem of(Data data, CourseRules rules, Task asked) {
+    return new Problem(asked, Computation.of(data, rules));
   }
 
-  /** {@return the question for what is asked, of what is known of the data already} */
-  public static Question of(Computation computation, Task asked) {
-    return new Question(asked, computation);
+  /** {@return the problem for what is asked, of what is known of the data already} */
+  public static Problem of(Computation computation, Task asked) {
+    return new Problem(asked, computation);
   }
 
-  /** {@return the same question where the course has another rule} */
-  Question under(CourseRules others) {
-    return new Question(asked, computation.under(others));
+  /** {@return the same problem where the course has another rule} */
+  Problem under(CourseRules others) {
+    return new Problem(asked, computation.under(others));
   }
 
   /** {@return the data} */

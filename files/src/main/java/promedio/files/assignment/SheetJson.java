@@ -1,0 +1,149 @@
+package promedio.files.assignment;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Work;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
+import promedio.core.rules.Rule;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+
+/**
+ * The questions of an assignment file, with what was done about them, and the parts that ask them.
+ */
+final class SheetJson {
+
+  private static final Set<String> QUESTION =
+      Set.of("id", "task", "item", "places", "answer", "tries", "workings");
+  private static final Set<String> PART = Set.of("id", "text", "item", "places", "questions");
+
+  private SheetJson() {}
+
+  static void write(Question question, ObjectNode node) {
+    node.put("id", question.id()).put("task", question.task().id());
+    about(question.about(), question.places(), node);
+    Work work = question.work();
+    node.put("answer", work.answer());
+    work.tries().forEach(node.withArrayProperty("tries")::add);
+    work.workings()
+        .forEach(
+            (method, own) -> {
+              ObjectNode entries = node.withObjectProperty("workings").putObject(method.code());
+              own.entries().forEach(entries::put);
+            });
+  }
+
+  static void write(Part part, ObjectNode node) {
+    node.put("id", part.id()).put("text", part.text());
+    about(part.about(), part.places(), node);
+    part.questions().forEach(node.withArrayProperty("questions")::add);
+  }
+
+  private static void about(Selection about, Optional<Integer> places, ObjectNode node) {
+    node.put("item", about.item());
+    places.ifPresent(asked -> node.put("places", asked));
+  }
+
+  /** {@return the questions of the document} */
+  static List<Question> questions(JsonNode document) throws BadInputException {
+    List<Question> questions = new ArrayList<>();
+    Set<Integer> ids = new HashSet<>();
+    for (JsonNode node : JsonFields.list(document, "questions")) {
+      JsonFields.requireOnly(node, QUESTION);
+      Question read =
+          new Question(
+              JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
+              task(JsonFields.text(node, "task")),
+              about(node),
+              places(node),
+              work(node));
+      JsonFields.require(ids.add(read.id()), "id");
+      questions.add(read);
+    }
+    return questions;
+  }
+
+  private static Work work(JsonNode node) throws BadInputException {
+    Map<Method, OwnWorking> workings = new EnumMap<>(Method.class);
+    for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
+      Method method = JsonFields.known(Method.ofCode(working.getKey()), "workings");
+      workings.put(method, ownWorking(working.getValue()));
+    }
+    return new Work(JsonFields.text(node, "answer"), JsonFields.texts(node, "tries"), workings);
+  }
+
+  /** {@return what was written beside a working} */
+  static OwnWorking ownWorking(JsonNode node) throws BadInputException {
+    JsonFields.require(node.isObject(), "workings");
+    Map<String, String> entries = new HashMap<>();
+    for (Map.Entry<String, JsonNode> entry : node.properties()) {
+      entries.put(entry.getKey(), JsonFields.text(entry));
+    }
+    return new OwnWorking(entries);
+  }
+
+  /**
+   * {@return the parts of the document}
+   *
+   * @param questions those of the document: a part asks nothing else
+   */
+  static List<Part> parts(JsonNode document, List<Question> questions) throws BadInputException {
+    Set<Integer> known = new HashSet<>();
+    questions.forEach(question -> known.add(question.id()));
+    List<Part> parts = new ArrayList<>();
+    Set<Integer> ids = new HashSet<>();
+    for (JsonNode node : JsonFields.list(document, "parts")) {
+      JsonFields.requireOnly(node, PART);
+      List<Integer> asked = new ArrayList<>();
+      for (JsonNode id : JsonFields.list(node, "questions")) {
+        JsonFields.require(id.isInt() && known.contains(id.asInt()), "questions");
+        asked.add(id.asInt());
+      }
+      Part part = part(node);
+      JsonFields.require(ids.add(part.id()), "id");
+      parts.add(new Part(part.id(), part.text(), part.about(), part.places(), List.copyOf(asked)));
+    }
+    return parts;
+  }
+
+  /** {@return the part without what it asks} */
+  static Part part(JsonNode node) throws BadInputException {
+    return Part.of(
+        JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
+        JsonFields.text(node, "text"),
+        about(node),
+        places(node));
+  }
+
+  private static Selection about(JsonNode node) throws BadInputException {
+    return new Selection(JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID));
+  }
+
+  private static Optional<Integer> places(JsonNode node) throws BadInputException {
+    return node.has("places")
+        ? Optional.of(JsonFields.whole(node, "places", 0, mostPlaces()))
+        : Optional.empty();
+  }
+
+  private static int mostPlaces() {
+    return Rule.PLACES.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
+  }
+
+  /** {@return what is asked by the id} */
+  static Task task(String id) throws BadInputException {
+    return JsonFields.known(Measures.ofId(id), id);
+  }
+}
