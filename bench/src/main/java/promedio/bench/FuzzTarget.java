@@ -212,7 +212,7 @@ enum FuzzTarget {
     try {
       return TableReader.read(DataSource.of("fuzz", input), ReadingChoices.NONE, Progress.NONE)
           .table();
-    } catch (RefusedFileException | IOException e) {
+    } catch (RefusedFileException e) {
       throw new UncheckedIOException(new IOException(e.getMessage(), e));
     }
   }

@@ -21,6 +21,7 @@ import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.grouping.WidthRule;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
@@ -80,13 +81,13 @@ public class WorkingBenchmark {
 
   /** 400,000 sorted values into classes by the rule of Freedman and Diaconis. */
   @Benchmark
-  public Grouping groupingOfFourHundredThousand() {
+  public Grouping groupingOfFourHundredThousand() throws BadInputException {
     return Grouping.by(WidthRule.FREEDMAN_DIACONIS, large, CourseRules.DEFAULTS).orElseThrow();
   }
 
   /** 10,000 values grouped anew and their histogram drawn, as while a boundary is moved. */
   @Benchmark
-  public BufferedImage frameOfAMovedBoundary() {
+  public BufferedImage frameOfAMovedBoundary() throws BadInputException {
     List<Exact> boundaries = new ArrayList<>();
     for (int at = 80; at <= 200; at += 10) {
       boundaries.add(at == 130 ? Exact.of(131) : Exact.of(at));

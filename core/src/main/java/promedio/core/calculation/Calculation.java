@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.Column;
@@ -42,11 +43,7 @@ public final class Calculation {
    * @throws CalculationException if it is none; it says what is wrong and where
    */
   public static Calculation read(String text, Table table) throws CalculationException {
-    try {
-      return new Calculation(Parser.parse(text, Names.of(table)), table.rows());
-    } catch (UnusableDataException e) {
-      throw new CalculationException(0, "formula.unusable", e.getMessage());
-    }
+    return new Calculation(Parser.parse(text, Names.of(table)), table.rows());
   }
 
   /** {@return the names of the functions that a formula may use} */
@@ -70,6 +67,7 @@ public final class Calculation {
     }
     List<String> entries = new ArrayList<>(rows);
     for (int row = 0; row < rows; row++) {
+      Cancellation.check(row);
       entries.add(word(row));
     }
     WordColumn words =
@@ -93,6 +91,7 @@ public final class Calculation {
     BitSet missing = new BitSet();
     int rounded = 0;
     for (int row = 0; row < rows; row++) {
+      Cancellation.check(row);
       Exact value = numbers.at(row);
       boolean fraction = value != null && value.isRational();
       rounded += value == null || fraction ? 0 : 1;
@@ -101,10 +100,18 @@ public final class Calculation {
     }
     try {
       return new Computed(new NumberColumn(name, pack(values, missing), Map.of()), rounded);
-    } catch (UnusableDataException e) {
-      List<Exact> decimals = values.stream().map(Calculation::shortened).toList();
+    } catch (BadInputException e) {
+      return decimals(name, values, missing);
+    }
+  }
+
+  private Computed decimals(String name, List<Exact> values, BitSet missing) {
+    List<Exact> decimals = values.stream().map(Calculation::shortened).toList();
+    try {
       NumberColumn column = new NumberColumn(name, pack(decimals, missing), Map.of());
       return new Computed(column, rows - missing.cardinality());
+    } catch (BadInputException e) {
+      throw new IllegalStateException("decimals have a common denominator", e);
     }
   }
 
@@ -112,9 +119,10 @@ public final class Calculation {
     return value.signum() == 0 ? value : Exact.of(value.significant(DIGITS).stripTrailingZeros());
   }
 
-  private static Values pack(List<Exact> values, BitSet missing) {
+  private static Values pack(List<Exact> values, BitSet missing) throws BadInputException {
     ValuesBuilder builder = new ValuesBuilder();
     for (int row = 0; row < values.size(); row++) {
+      Cancellation.check(row);
       if (missing.get(row)) {
         builder.addMissing();
       } else {
@@ -135,6 +143,7 @@ public final class Calculation {
     }
     BitSet holds = new BitSet();
     for (int row = 0; row < rows; row++) {
+      Cancellation.check(row);
       holds.set(row, Boolean.TRUE.equals(truths.at(row)));
     }
     return holds;

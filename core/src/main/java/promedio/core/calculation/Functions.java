@@ -13,6 +13,8 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -62,7 +64,19 @@ final class Functions {
     if (arguments.isEmpty() || arguments.size() > most) {
       throw new CalculationException(name.start(), "formula.arguments", function);
     }
-    Operand.Numbers first = arguments.get(0);
+    try {
+      return of(name, arguments.get(0), arguments, rows);
+    } catch (CalculationException e) {
+      throw e;
+    } catch (BadInputException e) {
+      throw new CalculationException(name.start(), "formula.unusable", e.getMessage());
+    }
+  }
+
+  private static Operand.Numbers of(
+      Token name, Operand.Numbers first, List<Operand.Numbers> arguments, int rows)
+      throws BadInputException {
+    String function = name.text();
     if (MEASURES.containsKey(function)) {
       Exact value = measure(first, rows, MEASURES.get(function), CourseRules.DEFAULTS);
       return row -> value;
@@ -97,9 +111,11 @@ final class Functions {
   }
 
   private static @Nullable Exact measure(
-      Operand.Numbers numbers, int rows, Measure measure, CourseRules rules) {
+      Operand.Numbers numbers, int rows, Measure measure, CourseRules rules)
+      throws BadInputException {
     ValuesBuilder values = new ValuesBuilder();
     for (int row = 0; row < rows; row++) {
+      Cancellation.check(row);
       Exact value = numbers.at(row);
       if (value != null) {
         values.add(Arithmetic.digits(value));
@@ -110,7 +126,8 @@ final class Functions {
   }
 
   /** How many standard deviations a number is above the mean, by n−1, or by n if that is said. */
-  private static Operand.Numbers z(Operand.Numbers numbers, int rows, boolean population) {
+  private static Operand.Numbers z(Operand.Numbers numbers, int rows, boolean population)
+      throws BadInputException {
     CourseRules rules =
         CourseRules.DEFAULTS.with(Rule.DIVISOR, population ? Divisor.N : Divisor.N_MINUS_1);
     Exact mean = measure(numbers, rows, Measures.MEAN, rules);

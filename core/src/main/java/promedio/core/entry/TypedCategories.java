@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -12,7 +13,6 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.Categories;
 import promedio.core.sample.Categories.Row;
-import promedio.core.sample.UnusableDataException;
 
 /**
  * Reads names as they are written on paper: one for each time it was seen ({@code plum, pear,
@@ -57,8 +57,8 @@ public final class TypedCategories {
       }
     }
     try {
-      return new Typed(reader.entries, new Categories(rows, reader.missing), Optional.empty());
-    } catch (UnusableDataException e) {
+      return new Typed(reader.entries, Categories.read(rows, reader.missing), Optional.empty());
+    } catch (BadInputException e) {
       return new Typed(reader.entries, Categories.NONE, Optional.of(e.why()));
     }
   }

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.ClassTable;
-import promedio.core.sample.UnusableDataException;
 
 /**
  * Reads a class table, typed as a line for each class: {@code 10–19 5}. A line {@code n = 40} or
@@ -68,10 +68,10 @@ public final class TypedClasses {
     }
     List<ClassTable.Row> rows = rows();
     try {
-      ClassTable table = new ClassTable(fitting(rows), missing);
+      ClassTable table = ClassTable.read(fitting(rows), missing);
       return new Typed(entries, table, wrongTotal(table));
-    } catch (UnusableDataException e) {
-      return new Typed(entries, new ClassTable(List.of(), 0), Optional.of(e.why()));
+    } catch (BadInputException e) {
+      return new Typed(entries, ClassTable.NONE, Optional.of(e.why()));
     }
   }
 
@@ -165,10 +165,10 @@ public final class TypedClasses {
                         : row)
             .toList();
     try {
-      return new ClassTable(counted, 0).rows().size() == rows.size()
+      return ClassTable.read(counted, 0).rows().size() == rows.size()
           ? Optional.empty()
           : Optional.of(Message.of("table.all-zero"));
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       return Optional.of(e.why());
     }
   }

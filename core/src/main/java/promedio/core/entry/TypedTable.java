@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.entry.Tokens.Token;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.FrequencyTable.Row;
-import promedio.core.sample.UnusableDataException;
 
 /** Reads a table of values and frequencies, typed as a line for each row: {@code 3 12}. */
 public final class TypedTable {
@@ -36,9 +36,9 @@ public final class TypedTable {
       }
     }
     try {
-      return new Typed(entries, new FrequencyTable(rows, missing), Optional.empty());
-    } catch (UnusableDataException e) {
-      return new Typed(entries, new FrequencyTable(List.of(), 0), Optional.of(e.why()));
+      return new Typed(entries, FrequencyTable.read(rows, missing), Optional.empty());
+    } catch (BadInputException e) {
+      return new Typed(entries, FrequencyTable.NONE, Optional.of(e.why()));
     }
   }
 

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.entry.Tokens.Token;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.sample.Sample;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 
@@ -47,7 +47,7 @@ public final class TypedValues {
     }
     try {
       return new Typed(entries, new Sample(values.build()), Optional.empty());
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       return new Typed(entries, new Sample(Values.of(List.of())), Optional.of(e.why()));
     }
   }

@@ -76,7 +76,7 @@ public final class RootOfProduct {
     // It is the geometric mean of the number and degree − 1 ones.
     FrequencyTable.Row once = new FrequencyTable.Row(body, Exact.ONE);
     FrequencyTable.Row ones = new FrequencyTable.Row(Exact.ONE, degree.minus(Exact.ONE));
-    return of(new FrequencyTable(List.of(once, ones), 0).tally());
+    return of(FrequencyTable.of(List.of(once, ones), 0).tally());
   }
 
   private Enclosed.Bracket bracket(int digits) {

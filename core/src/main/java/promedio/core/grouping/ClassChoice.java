@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -13,7 +14,6 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 
 /**
  * How the student groups samples.
@@ -72,7 +72,7 @@ public record ClassChoice(String by, String numbers) {
     }
     try {
       return Outcome.of(chosen(data, rules, sign));
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       // Half-typed numbers make no classes; what was typed stays where it is.
       return new Outcome(Optional.of(usual(data, rules)), Optional.of(e.why()));
     }
@@ -81,28 +81,28 @@ public record ClassChoice(String by, String numbers) {
   private static Grouping usual(Data data, CourseRules rules) {
     try {
       return sturges(data, rules);
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       // Of an enormous frequency Sturges makes more classes than there can be; the caller says so.
       return Grouping.into(data, 1, rules);
     }
   }
 
   /** Values that do not spread lie in one class. */
-  private static Grouping sturges(Data data, CourseRules rules) {
+  private static Grouping sturges(Data data, CourseRules rules) throws BadInputException {
     return Grouping.by(WidthRule.STURGES, data, rules)
         .orElseGet(() -> Grouping.into(data, 1, rules));
   }
 
-  private Grouping chosen(Data data, CourseRules rules, DecimalSign sign) {
+  private Grouping chosen(Data data, CourseRules rules, DecimalSign sign) throws BadInputException {
     Optional<WidthRule> rule = WidthRule.ofCode(by);
     if (rule.isPresent()) {
       return rule.get() == WidthRule.STURGES
           ? sturges(data, rules)
           : Grouping.by(rule.get(), data, rules)
-              .orElseThrow(() -> unusable("grouping.no-spread", by));
+              .orElseThrow(() -> BadInputException.of("grouping.no-spread", by));
     }
     if (!needsNumbers()) {
-      throw unusable("grouping.unknown", by);
+      throw BadInputException.of("grouping.unknown", by);
     }
     List<Exact> read = numbers(sign);
     return switch (by) {
@@ -112,22 +112,22 @@ public record ClassChoice(String by, String numbers) {
     };
   }
 
-  private List<Exact> numbers(DecimalSign sign) {
+  private List<Exact> numbers(DecimalSign sign) throws BadInputException {
     List<Exact> read = new ArrayList<>();
     if (numbers.isBlank()) {
-      throw unusable("grouping.nothing." + by);
+      throw BadInputException.of("grouping.nothing." + by);
     }
     for (String text : numbers.strip().split("[;\\s]+", -1)) {
       Reading reading = NumberText.read(text, sign);
       if (reading instanceof Reading.Unreadable unreadable) {
-        throw new UnusableDataException(unreadable.why());
+        throw new BadInputException(unreadable.why());
       }
       read.add(((Reading.Numeral) reading).value());
     }
     return read;
   }
 
-  private static int count(List<Exact> read) {
+  private static int count(List<Exact> read) throws BadInputException {
     Exact classes = read.get(0);
     boolean sensible =
         read.size() == 1
@@ -135,25 +135,23 @@ public record ClassChoice(String by, String numbers) {
             && classes.signum() > 0
             && classes.numerator().compareTo(BigInteger.valueOf(NiceLimits.MOST)) <= 0;
     if (!sensible) {
-      throw unusable("grouping.count", classes.toString(), String.valueOf(NiceLimits.MOST));
+      throw BadInputException.of(
+          "grouping.count", classes.toString(), String.valueOf(NiceLimits.MOST));
     }
     return classes.numerator().intValueExact();
   }
 
-  private static Grouping ofWidth(Data data, List<Exact> read, CourseRules rules) {
+  private static Grouping ofWidth(Data data, List<Exact> read, CourseRules rules)
+      throws BadInputException {
     Exact width = read.get(0);
     if (width.signum() <= 0) {
-      throw unusable("grouping.width", width.toString());
+      throw BadInputException.of("grouping.width", width.toString());
     }
     if (read.size() > 2) {
-      throw unusable("grouping.width-and-start");
+      throw BadInputException.of("grouping.width-and-start");
     }
     return read.size() == 2
         ? Grouping.ofWidth(data, width, read.get(1), rules)
         : Grouping.ofWidth(data, width, rules);
-  }
-
-  private static UnusableDataException unusable(String key, String... arguments) {
-    return new UnusableDataException(Message.of(key, arguments));
   }
 }

@@ -3,7 +3,7 @@ package promedio.core.grouping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
@@ -11,7 +11,6 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Tally;
-import promedio.core.sample.UnusableDataException;
 
 /**
  * A sample in classes.
@@ -27,21 +26,19 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
    *
    * @param boundaries at least two, each above the one before
    * @param end which end of a class belongs to it
-   * @throws UnusableDataException if the boundaries are not as said, or no value lies between them
+   * @throws BadInputException if the boundaries are not as said, or no value lies between them
    */
-  public static Grouping of(Data data, List<Exact> boundaries, ClassEnd end) {
+  public static Grouping of(Data data, List<Exact> boundaries, ClassEnd end)
+      throws BadInputException {
     if (boundaries.size() < 2) {
-      throw new UnusableDataException(Message.of("grouping.one-boundary"));
+      throw BadInputException.of("grouping.one-boundary");
     }
     Tally tally = data.tally();
     int[] ranks = new int[boundaries.size()];
     for (int i = 0; i < ranks.length; i++) {
       if (i > 0 && boundaries.get(i).compareTo(boundaries.get(i - 1)) <= 0) {
-        throw new UnusableDataException(
-            Message.of(
-                "grouping.not-above",
-                boundaries.get(i).toString(),
-                boundaries.get(i - 1).toString()));
+        throw BadInputException.of(
+            "grouping.not-above", boundaries.get(i).toString(), boundaries.get(i - 1).toString());
       }
       ranks[i] = ranksBelow(tally, boundaries.get(i), end);
     }
@@ -51,14 +48,13 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
       rows.add(ClassTable.Row.of(boundaries.get(i - 1), boundaries.get(i), frequency));
     }
     if (ranks[0] == ranks[ranks.length - 1]) {
-      throw new UnusableDataException(
-          Message.of(
-              "grouping.nothing-inside",
-              boundaries.get(0).toString(),
-              boundaries.get(boundaries.size() - 1).toString()));
+      throw BadInputException.of(
+          "grouping.nothing-inside",
+          boundaries.get(0).toString(),
+          boundaries.get(boundaries.size() - 1).toString());
     }
     Exact above = tally.total().minus(upTo(tally, ranks[ranks.length - 1]));
-    return new Grouping(new ClassTable(rows, data.missing()), upTo(tally, ranks[0]), above);
+    return new Grouping(ClassTable.read(rows, data.missing()), upTo(tally, ranks[0]), above);
   }
 
   /**
@@ -66,9 +62,9 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
    * values lie beyond, so that both can be compared
    *
    * @param table classes of which at least one has both limits
-   * @throws UnusableDataException if that makes too many classes, or no value lies in them
+   * @throws BadInputException if that makes too many classes, or no value lies in them
    */
-  public static Grouping alike(Data data, ClassTable table, ClassEnd end) {
+  public static Grouping alike(Data data, ClassTable table, ClassEnd end) throws BadInputException {
     List<Exact> boundaries = new Grouping(table, Exact.ZERO, Exact.ZERO).boundaries();
     if (boundaries.size() < 2 || data.tally().isEmpty()) {
       return of(data, boundaries, end);
@@ -109,16 +105,22 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
   public static Grouping into(Data data, int classes, CourseRules rules) {
     Tally tally = data.tally();
     ClassEnd end = rules.get(Rule.CLASS_END);
-    return of(
-        data, NiceLimits.into(tally.value(0), tally.value(tally.size() - 1), classes, end), end);
+    List<Exact> limits =
+        NiceLimits.into(tally.value(0), tally.value(tally.size() - 1), classes, end);
+    try {
+      return of(data, limits, end);
+    } catch (BadInputException e) {
+      throw new IllegalStateException("limits that were chosen for the data hold them", e);
+    }
   }
 
   /**
    * {@return the values in classes of one width, from a multiple of it}
    *
-   * @throws UnusableDataException if that makes too many classes
+   * @throws BadInputException if that makes too many classes
    */
-  public static Grouping ofWidth(Data data, Exact width, CourseRules rules) {
+  public static Grouping ofWidth(Data data, Exact width, CourseRules rules)
+      throws BadInputException {
     Tally tally = data.tally();
     ClassEnd end = rules.get(Rule.CLASS_END);
     return of(data, NiceLimits.of(tally.value(0), tally.value(tally.size() - 1), width, end), end);
@@ -127,9 +129,10 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
   /**
    * {@return the values in classes of one width from a start}; values may lie below it
    *
-   * @throws UnusableDataException if that makes too many classes, or no value lies in them
+   * @throws BadInputException if that makes too many classes, or no value lies in them
    */
-  public static Grouping ofWidth(Data data, Exact width, Exact start, CourseRules rules) {
+  public static Grouping ofWidth(Data data, Exact width, Exact start, CourseRules rules)
+      throws BadInputException {
     Tally tally = data.tally();
     ClassEnd end = rules.get(Rule.CLASS_END);
     return of(data, NiceLimits.from(start, tally.value(tally.size() - 1), width, end), end);
@@ -138,10 +141,15 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
   /**
    * {@return the values grouped by a named rule, with limits that a person would choose}; none
    * where the rule comes to nothing
+   *
+   * @throws BadInputException if that makes too many classes
    */
-  public static Optional<Grouping> by(WidthRule rule, Data data, CourseRules rules) {
-    return rule.advice(data, rules)
-        .map(advice -> ofWidth(data, NiceLimits.width(advice.width()), rules));
+  public static Optional<Grouping> by(WidthRule rule, Data data, CourseRules rules)
+      throws BadInputException {
+    Optional<Exact> width = rule.advice(data, rules).map(advice -> advice.width());
+    return width.isEmpty()
+        ? Optional.empty()
+        : Optional.of(ofWidth(data, NiceLimits.width(width.get()), rules));
   }
 
   /** {@return how many distinct values lie before the boundary} */

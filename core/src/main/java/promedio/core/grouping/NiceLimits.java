@@ -5,10 +5,9 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
-import promedio.core.sample.UnusableDataException;
 
 /** Boundaries that a person would choose: round widths, from a round number. */
 public final class NiceLimits {
@@ -52,9 +51,10 @@ public final class NiceLimits {
   /**
    * {@return boundaries of one width that hold all values}: from a multiple of the width
    *
-   * @throws UnusableDataException if that makes more than {@value #MOST} classes
+   * @throws BadInputException if that makes more than {@value #MOST} classes
    */
-  public static List<Exact> of(Exact smallest, Exact largest, Exact width, ClassEnd end) {
+  public static List<Exact> of(Exact smallest, Exact largest, Exact width, ClassEnd end)
+      throws BadInputException {
     return from(start(smallest, width, end), largest, width, end);
   }
 
@@ -69,9 +69,10 @@ public final class NiceLimits {
    * {@return boundaries of one width from a start until the largest value is held}; at least one
    * class
    *
-   * @throws UnusableDataException if that makes more than {@value #MOST} classes
+   * @throws BadInputException if that makes more than {@value #MOST} classes
    */
-  public static List<Exact> from(Exact start, Exact largest, Exact width, ClassEnd end) {
+  public static List<Exact> from(Exact start, Exact largest, Exact width, ClassEnd end)
+      throws BadInputException {
     List<Exact> boundaries = new ArrayList<>(List.of(start));
     boundaries.addAll(beyond(start, largest, width, end));
     if (boundaries.size() == 1) {
@@ -84,13 +85,13 @@ public final class NiceLimits {
    * {@return the boundaries after a start until the largest value is held}; none where it lies
    * before the start
    *
-   * @throws UnusableDataException if that makes more than {@value #MOST} classes
+   * @throws BadInputException if that makes more than {@value #MOST} classes
    */
-  static List<Exact> beyond(Exact start, Exact largest, Exact width, ClassEnd end) {
+  static List<Exact> beyond(Exact start, Exact largest, Exact width, ClassEnd end)
+      throws BadInputException {
     BigInteger classes = needed(start, largest, width, end).max(BigInteger.ZERO);
     if (classes.compareTo(BigInteger.valueOf(MOST)) > 0) {
-      throw new UnusableDataException(
-          Message.of("grouping.too-many", width.toString(), String.valueOf(MOST)));
+      throw BadInputException.of("grouping.too-many", width.toString(), String.valueOf(MOST));
     }
     List<Exact> all = equallyWide(start, width, classes.intValueExact());
     return all.subList(1, all.size());
@@ -126,7 +127,7 @@ public final class NiceLimits {
   public static List<Exact> into(Exact smallest, Exact largest, int classes, ClassEnd end) {
     Exact range = largest.minus(smallest);
     if (range.signum() == 0) {
-      return of(smallest, largest, Exact.ONE, end);
+      return equallyWide(start(smallest, Exact.ONE, end), Exact.ONE, 1);
     }
     Exact least = range.over(classes);
     return Stream.concat(

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.measure.Result;
+import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
@@ -79,6 +80,8 @@ final class Candidates {
    * @param params names and values in turn
    */
   void add(Cause cause, Result outcome, Ending ending, String... params) {
+    // Each candidate is a whole result; those of a long table take a while.
+    Cancellation.check();
     Map<String, String> named = new LinkedHashMap<>();
     for (int i = 0; i < params.length; i += 2) {
       named.put(params[i], params[i + 1]);

@@ -57,7 +57,7 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
       Exact frequency = intervals.get(i).frequency();
       values.get(i).ifPresent(value -> rows.add(new FrequencyTable.Row(value, frequency)));
     }
-    return new FrequencyTable(rows, 0);
+    return FrequencyTable.of(rows, 0);
   }
 
   /** {@return what the problem comes to with them; what uses none comes to the right result} */

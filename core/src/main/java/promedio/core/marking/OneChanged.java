@@ -7,11 +7,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
 
 /** Data of which one value, or one row, is another, is missing or stands twice. */
@@ -141,8 +141,8 @@ interface OneChanged {
       List<FrequencyTable.Row> left = new ArrayList<>(rows);
       left.remove(index);
       try {
-        return left.isEmpty() ? Optional.empty() : Optional.of(new FrequencyTable(left, 0));
-      } catch (UnusableDataException e) {
+        return left.isEmpty() ? Optional.empty() : Optional.of(FrequencyTable.read(left, 0));
+      } catch (BadInputException e) {
         // The other rows all have the frequency 0.
         return Optional.empty();
       }
@@ -162,7 +162,7 @@ interface OneChanged {
     private Data changed(int index, FrequencyTable.Row row) {
       List<FrequencyTable.Row> changed = new ArrayList<>(rows);
       changed.set(index, row);
-      return new FrequencyTable(changed, 0);
+      return FrequencyTable.of(changed, 0);
     }
   }
 }

@@ -6,7 +6,7 @@ import java.io.Serial;
  * Input from outside that cannot be used. It is expected, so that whoever reads input decides what
  * becomes of it; a mistake of the program is another kind of exception.
  */
-public final class BadInputException extends Exception {
+public class BadInputException extends Exception {
 
   @Serial private static final long serialVersionUID = 1;
 
@@ -24,8 +24,13 @@ public final class BadInputException extends Exception {
     this.why = why;
   }
 
+  /** {@return one that says the sentence of this key of core's texts} */
+  public static BadInputException of(String key, String... arguments) {
+    return new BadInputException(Message.of(key, arguments));
+  }
+
   /** {@return what was found, where, and how to mend it} */
-  public Message why() {
+  public final Message why() {
     return why;
   }
 }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -22,24 +22,31 @@ public record Categories(List<Row> rows, int missing) implements Data {
 
   private static final Tally NO_NUMBERS = new Tally(Values.of(List.of()), Values.of(List.of()));
 
-  /**
-   * Makes them of rows; the frequencies of equal names are added up.
-   *
-   * @throws UnusableDataException if a frequency is negative, or rows are there and all have 0
-   */
   public Categories {
+    rows = List.copyOf(rows);
+    if (rows.stream().map(Row::name).distinct().count() != rows.size()) {
+      throw new IllegalArgumentException("a category stands in one row");
+    }
+  }
+
+  /**
+   * {@return the categories of rows}; the frequencies of equal names are added up
+   *
+   * @throws BadInputException if a frequency is negative, or rows are there and all have 0
+   */
+  public static Categories read(List<Row> rows, int missing) throws BadInputException {
     Map<String, Exact> merged = new LinkedHashMap<>();
     for (Row row : rows) {
       if (row.frequency().signum() < 0) {
-        throw new UnusableDataException(
-            Message.of("table.negative", row.name(), row.frequency().toString()));
+        throw BadInputException.of("table.negative", row.name(), row.frequency().toString());
       }
       merged.merge(row.name(), row.frequency(), Exact::plus);
     }
-    rows = merged.entrySet().stream().map(e -> new Row(e.getKey(), e.getValue())).toList();
-    if (!rows.isEmpty() && rows.stream().allMatch(row -> row.frequency().signum() == 0)) {
-      throw new UnusableDataException(Message.of("table.all-zero"));
+    if (!merged.isEmpty() && merged.values().stream().allMatch(f -> f.signum() == 0)) {
+      throw BadInputException.of("table.all-zero");
     }
+    return new Categories(
+        merged.entrySet().stream().map(e -> new Row(e.getKey(), e.getValue())).toList(), missing);
   }
 
   /**

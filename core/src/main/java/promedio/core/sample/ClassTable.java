@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -18,6 +18,9 @@ public final class ClassTable implements Data {
   /** A class that is open below comes first, also before one that begins at its upper limit. */
   private static final Comparator<Row> UPWARDS =
       Comparator.comparing((Row row) -> row.lower().isPresent()).thenComparing(ClassTable::place);
+
+  /** A table without classes. */
+  public static final ClassTable NONE = of(List.of(), 0);
 
   private final List<Row> rows;
   private final int missing;
@@ -50,16 +53,37 @@ public final class ClassTable implements Data {
   }
 
   /**
-   * Makes the table of these classes, in any order.
+   * {@return the table of these classes from outside}
    *
-   * @param rows the readable rows
+   * @param rows the readable rows, in any order
    * @param missing how many rows lack something and were left out
-   * @throws UnusableDataException if classes overlap or leave gaps of different sizes, if another
-   *     than the first or last is open, if limits are in the wrong order, if a frequency is
-   *     negative, or if rows are there and all have 0
+   * @throws BadInputException if classes overlap or leave gaps of different sizes, if another than
+   *     the first or last is open, if limits are in the wrong order, if a frequency is negative, or
+   *     if rows are there and all have 0
    */
-  public ClassTable(List<Row> rows, int missing) {
-    rows.forEach(ClassTable::place);
+  public static ClassTable read(List<Row> rows, int missing) throws BadInputException {
+    return new ClassTable(rows, missing);
+  }
+
+  /**
+   * {@return the table of classes that are known to make one}
+   *
+   * @throws IllegalArgumentException if they make none
+   */
+  public static ClassTable of(List<Row> rows, int missing) {
+    try {
+      return read(rows, missing);
+    } catch (BadInputException e) {
+      throw new IllegalArgumentException(e);
+    }
+  }
+
+  private ClassTable(List<Row> rows, int missing) throws BadInputException {
+    for (Row row : rows) {
+      if (row.lower().isEmpty() && row.upper().isEmpty()) {
+        throw BadInputException.of("classes.no-limits", "–");
+      }
+    }
     this.rows = rows.stream().sorted(UPWARDS).toList();
     this.missing = missing;
     checkRows();
@@ -68,48 +92,44 @@ public final class ClassTable implements Data {
   }
 
   private static Exact place(Row row) {
-    return row.lower().or(row::upper).orElseThrow(() -> unusable("classes.no-limits", "–"));
+    return row.lower().or(row::upper).orElseThrow();
   }
 
-  private static UnusableDataException unusable(String key, String... arguments) {
-    return new UnusableDataException(Message.of(key, arguments));
-  }
-
-  private void checkRows() {
+  private void checkRows() throws BadInputException {
     boolean any = rows.isEmpty();
     for (int i = 0; i < rows.size(); i++) {
       Row row = rows.get(i);
       boolean turned =
           !row.isOpen() && row.lower().orElseThrow().compareTo(row.upper().orElseThrow()) >= 0;
       if (turned) {
-        throw unusable("classes.turned", row.toString());
+        throw BadInputException.of("classes.turned", row.toString());
       }
       if (row.frequency().signum() < 0) {
-        throw unusable("classes.negative", row.toString(), row.frequency().toString());
+        throw BadInputException.of("classes.negative", row.toString(), row.frequency().toString());
       }
       boolean openWithin =
           (row.lower().isEmpty() && i > 0) || (row.upper().isEmpty() && i < rows.size() - 1);
       if (openWithin) {
-        throw unusable("classes.open-within", row.toString());
+        throw BadInputException.of("classes.open-within", row.toString());
       }
       any |= row.frequency().signum() > 0;
     }
     if (!any) {
-      throw unusable("table.all-zero");
+      throw BadInputException.of("table.all-zero");
     }
   }
 
-  private Exact commonGap() {
+  private Exact commonGap() throws BadInputException {
     Exact common = Exact.ZERO;
     for (int i = 1; i < rows.size(); i++) {
       Row row = rows.get(i);
       Exact before = rows.get(i - 1).upper().orElseThrow();
       Exact distance = row.lower().orElseThrow().minus(before);
       if (distance.signum() < 0) {
-        throw unusable("classes.overlap", row.toString(), rows.get(i - 1).toString());
+        throw BadInputException.of("classes.overlap", row.toString(), rows.get(i - 1).toString());
       }
       if (i > 1 && !distance.equals(common)) {
-        throw unusable(
+        throw BadInputException.of(
             "classes.uneven-gap", row.toString(), distance.toString(), common.toString());
       }
       common = distance;
@@ -118,7 +138,7 @@ public final class ClassTable implements Data {
   }
 
   /** Classes with their midpoints as values; an open class where its neighbour would put it. */
-  private Tally midpoints() {
+  private Tally midpoints() throws BadInputException {
     TreeMap<Exact, Exact> merged = new TreeMap<>();
     List<Interval> intervals = intervals(true);
     for (Interval interval : intervals) {
@@ -127,8 +147,7 @@ public final class ClassTable implements Data {
         merged.merge(value, interval.frequency(), Exact::plus);
       }
     }
-    return new Tally(
-        Values.of(List.copyOf(merged.keySet())), Values.of(List.copyOf(merged.values())));
+    return new Tally(Values.read(merged.keySet()), Values.read(merged.values()));
   }
 
   /** {@return the classes as they are printed, from the lowest up} */
@@ -199,7 +218,7 @@ public final class ClassTable implements Data {
 
   /** {@return the classes with other frequencies} */
   public ClassTable withFrequencies(List<Exact> frequencies) {
-    return new ClassTable(
+    return of(
         IntStream.range(0, rows.size())
             .mapToObj(i -> new Row(rows.get(i).lower(), rows.get(i).upper(), frequencies.get(i)))
             .toList(),

@@ -3,7 +3,7 @@ package promedio.core.sample;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -11,35 +11,54 @@ import promedio.core.number.Exact;
  */
 public final class FrequencyTable implements Data {
 
+  /** A table without rows. */
+  public static final FrequencyTable NONE = of(List.of(), 0);
+
   private final List<Row> rows;
   private final int missing;
   private final Tally tally;
 
   /**
-   * Makes the table of these rows, in any order; a value may stand in several of them.
+   * {@return the table of these rows from outside}
    *
-   * @param rows the readable rows
+   * @param rows the readable rows, in any order; a value may stand in several of them
    * @param missing how many rows lack their value or frequency and were left out
-   * @throws UnusableDataException if a frequency is negative, or rows are there and all have 0
+   * @throws BadInputException if a frequency is negative, or rows are there and all have 0
    */
-  public FrequencyTable(List<Row> rows, int missing) {
+  public static FrequencyTable read(List<Row> rows, int missing) throws BadInputException {
+    return new FrequencyTable(rows, missing);
+  }
+
+  /**
+   * {@return the table of rows that are known to make one}
+   *
+   * @throws IllegalArgumentException if they make none
+   */
+  public static FrequencyTable of(List<Row> rows, int missing) {
+    try {
+      return read(rows, missing);
+    } catch (BadInputException e) {
+      throw new IllegalArgumentException(e);
+    }
+  }
+
+  private FrequencyTable(List<Row> rows, int missing) throws BadInputException {
     this.rows = List.copyOf(rows);
     this.missing = missing;
     TreeMap<Exact, Exact> merged = new TreeMap<>();
     for (Row row : rows) {
       if (row.frequency().signum() < 0) {
-        throw new UnusableDataException(
-            Message.of("table.negative", row.value().toString(), row.frequency().toString()));
+        throw BadInputException.of(
+            "table.negative", row.value().toString(), row.frequency().toString());
       }
       if (row.frequency().signum() > 0) {
         merged.merge(row.value(), row.frequency(), Exact::plus);
       }
     }
     if (merged.isEmpty() && !rows.isEmpty()) {
-      throw new UnusableDataException(Message.of("table.all-zero"));
+      throw BadInputException.of("table.all-zero");
     }
-    this.tally =
-        new Tally(Values.of(List.copyOf(merged.keySet())), Values.of(List.copyOf(merged.values())));
+    this.tally = new Tally(Values.read(merged.keySet()), Values.read(merged.values()));
   }
 
   /** {@return the rows as they were given} */

@@ -3,9 +3,11 @@ package promedio.core.sample;
 import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -43,8 +45,26 @@ public final class Values {
     this.missing = missing;
   }
 
-  /** {@return these values, none missing} */
+  /**
+   * {@return these values, none missing}
+   *
+   * @throws IllegalArgumentException if they have no common denominator of sensible size; where
+   *     that may be so, they are {@linkplain #read read}
+   */
   public static Values of(List<Exact> values) {
+    try {
+      return read(values);
+    } catch (BadInputException e) {
+      throw new IllegalArgumentException(e);
+    }
+  }
+
+  /**
+   * {@return these values from outside, none missing}
+   *
+   * @throws BadInputException if fractions among them have no common denominator of sensible size
+   */
+  public static Values read(Collection<Exact> values) throws BadInputException {
     ValuesBuilder builder = new ValuesBuilder();
     values.forEach(builder::add);
     return builder.build();

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.Map;
-import promedio.core.message.Message;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /** Collects numbers and missing entries, one after the other, into {@link Values}. */
@@ -101,10 +101,9 @@ public final class ValuesBuilder {
   /**
    * {@return the values}
    *
-   * @throws UnusableDataException if fractions among them have no common denominator of sensible
-   *     size
+   * @throws BadInputException if fractions among them have no common denominator of sensible size
    */
-  public Values build() {
+  public Values build() throws BadInputException {
     int most = 0;
     for (int i = 0; i < size; i++) {
       most = Math.max(most, places[i]);
@@ -122,7 +121,7 @@ public final class ValuesBuilder {
     return this;
   }
 
-  private Values buildDecimals(int most) {
+  private Values buildDecimals(int most) throws BadInputException {
     long[] numerators = new long[size];
     for (int i = 0; i < size; i++) {
       long factor = powerOfTen(most - places[i]);
@@ -135,13 +134,13 @@ public final class ValuesBuilder {
     return Values.packed(numerators, BigInteger.TEN.pow(most), missing);
   }
 
-  private Values buildWide(BigInteger decimals) {
+  private Values buildWide(BigInteger decimals) throws BadInputException {
     BigInteger common = decimals;
     for (Exact other : others.values()) {
       BigInteger next = other.denominator();
       common = common.divide(common.gcd(next)).multiply(next);
       if (common.bitLength() > LARGEST_COMMON_BITS) {
-        throw new UnusableDataException(Message.of("values.fractions"));
+        throw BadInputException.of("values.fractions");
       }
     }
     BigInteger[] numerators = new BigInteger[size];

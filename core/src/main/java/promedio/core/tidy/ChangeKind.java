@@ -1,6 +1,7 @@
 package promedio.core.tidy;
 
 import java.util.List;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
@@ -33,12 +34,12 @@ public record ChangeKind(String column, Kind kind) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column old = Named.column(table, column);
     return Outcome.entries(table.with(changed(old)), this, old.size());
   }
 
-  private Column changed(Column old) {
+  private Column changed(Column old) throws BadInputException {
     if (old.kind() == kind) {
       return old;
     }

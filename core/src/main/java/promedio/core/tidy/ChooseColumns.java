@@ -2,6 +2,7 @@ package promedio.core.tidy;
 
 import java.util.HashSet;
 import java.util.List;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -35,9 +36,9 @@ public record ChooseColumns(List<String> columns) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     if (new HashSet<>(columns).size() < columns.size()) {
-      throw new StepNotApplicableException("misfit.twice");
+      throw BadInputException.of("misfit.twice");
     }
     return Outcome.of(table.withColumns(Named.columns(table, columns)), intention());
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -38,9 +39,9 @@ public record ComputeColumn(String into, String formula) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     if (into.isBlank()) {
-      throw new StepNotApplicableException("misfit.no-name");
+      throw BadInputException.of("misfit.no-name");
     }
     try {
       Calculation.Computed computed = Calculation.read(formula, table).column(into.strip());
@@ -56,7 +57,7 @@ public record ComputeColumn(String into, String formula) implements Step {
                   String.valueOf(computed.rounded()),
                   String.valueOf(Calculation.DIGITS)));
     } catch (CalculationException e) {
-      throw new StepNotApplicableException(e.why());
+      throw new BadInputException(e.why());
     }
   }
 }

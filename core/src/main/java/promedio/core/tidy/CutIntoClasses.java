@@ -3,6 +3,8 @@ package promedio.core.tidy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
@@ -79,9 +81,9 @@ public record CutIntoClasses(
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     if (!(Named.column(table, column) instanceof NumberColumn numbers)) {
-      throw new StepNotApplicableException("misfit.no-numbers", column);
+      throw BadInputException.of("misfit.no-numbers", column);
     }
     if (!into.equals(column)) {
       Named.requireFree(table, into);
@@ -89,25 +91,25 @@ public record CutIntoClasses(
     List<Exact> at = new ArrayList<>();
     for (String text : boundaries) {
       Exact boundary =
-          Entries.number(text)
-              .orElseThrow(() -> new StepNotApplicableException("misfit.boundary", text));
+          Entries.number(text).orElseThrow(() -> BadInputException.of("misfit.boundary", text));
       if (!at.isEmpty() && boundary.compareTo(at.get(at.size() - 1)) <= 0) {
-        throw new StepNotApplicableException("misfit.boundaries-order", text);
+        throw BadInputException.of("misfit.boundaries-order", text);
       }
       at.add(boundary);
     }
     int classes = at.size() - 1 + (beyond ? 2 : 0);
     if (classes < 1) {
-      throw new StepNotApplicableException("misfit.boundaries");
+      throw BadInputException.of("misfit.boundaries");
     }
     if (!labels.isEmpty() && labels.size() != classes) {
-      throw new StepNotApplicableException(
+      throw BadInputException.of(
           "misfit.labels", String.valueOf(classes), String.valueOf(labels.size()));
     }
     List<String> names = labels.isEmpty() ? ofBoundaries() : labels;
     List<String> entries = new ArrayList<>();
     long cut = 0;
     for (int row = 0; row < numbers.size(); row++) {
+      Cancellation.check(row);
       int place = numbers.isMissing(row) ? -1 : place(numbers.values().get(row), at);
       entries.add(place < 0 ? "" : names.get(place));
       cut += place < 0 ? 0 : 1;

@@ -3,6 +3,7 @@ package promedio.core.tidy;
 import java.util.BitSet;
 import java.util.List;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -37,7 +38,7 @@ public record DropMissing(List<String> columns) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     List<Column> found = Named.columns(table, columns);
     BitSet out = new BitSet();
     IntStream.range(0, table.rows())

@@ -4,6 +4,8 @@ import java.util.BitSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -43,11 +45,12 @@ public record DropRepeated(List<String> columns) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     List<Column> compared = columns.isEmpty() ? table.columns() : Named.columns(table, columns);
     Set<List<String>> seen = new HashSet<>();
     BitSet repeated = new BitSet();
     for (int row = 0; row < table.rows(); row++) {
+      Cancellation.check(row);
       int at = row;
       if (!seen.add(compared.stream().map(column -> column.text(at)).toList())) {
         repeated.set(row);

@@ -8,6 +8,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.entry.MissingSigns;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -29,20 +31,22 @@ final class Entries {
   }
 
   /** {@return the entries as a column of numbers; what is no number stays as its text} */
-  static NumberColumn numbers(String name, List<String> entries) {
+  static NumberColumn numbers(String name, List<String> entries) throws BadInputException {
     return numbers(name, entries, "");
   }
 
   /** {@return the entries in place of those of a column, which may stand with its unit} */
-  static NumberColumn numbers(Column column, List<String> entries) {
+  static NumberColumn numbers(Column column, List<String> entries) throws BadInputException {
     String unit = column instanceof NumberColumn numbers ? numbers.unit() : "";
     return numbers(column.name(), entries, unit);
   }
 
-  private static NumberColumn numbers(String name, List<String> entries, String unit) {
+  private static NumberColumn numbers(String name, List<String> entries, String unit)
+      throws BadInputException {
     ValuesBuilder values = new ValuesBuilder();
     Map<Integer, String> unreadable = new TreeMap<>();
     for (int row = 0; row < entries.size(); row++) {
+      Cancellation.check(row);
       String entry = entries.get(row);
       Optional<Exact> number = number(entry).or(() -> number(without(unit, entry)));
       if (number.isPresent()) {

@@ -6,6 +6,8 @@ import promedio.core.computation.Computation;
 import promedio.core.entry.MissingSigns;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.number.PlainText;
 import promedio.core.rules.CourseRules;
@@ -53,7 +55,7 @@ public record FillMissing(String column, Filling with, String value) implements 
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column old = Named.column(table, column);
     List<String> entries = Entries.texts(old);
     String filling =
@@ -65,13 +67,14 @@ public record FillMissing(String column, Filling with, String value) implements 
         };
     boolean before = with == Filling.BEFORE;
     if (!before && MissingSigns.matches(filling)) {
-      throw new StepNotApplicableException("misfit.no-filling");
+      throw BadInputException.of("misfit.no-filling");
     }
     if (old.kind() == Kind.NUMBER && !before && Entries.number(filling).isEmpty()) {
-      throw new StepNotApplicableException("misfit.filling-no-number", filling, old.name());
+      throw BadInputException.of("misfit.filling-no-number", filling, old.name());
     }
     long filled = 0;
     for (int row = 0; row < entries.size(); row++) {
+      Cancellation.check(row);
       // An entry that cannot be read is there; it waits to be mended.
       String next = before ? (row == 0 ? "" : entries.get(row - 1)) : filling;
       if (entries.get(row).isEmpty() && !next.isEmpty()) {
@@ -86,14 +89,14 @@ public record FillMissing(String column, Filling with, String value) implements 
     return Outcome.entries(table.with(full), this, filled);
   }
 
-  private static String measure(Column column, Measure measure) throws StepNotApplicableException {
+  private static String measure(Column column, Measure measure) throws BadInputException {
     if (!(column instanceof NumberColumn numbers)) {
-      throw new StepNotApplicableException("misfit.no-numbers", column.name());
+      throw BadInputException.of("misfit.no-numbers", column.name());
     }
     Result result = Computation.of(numbers.sample(), CourseRules.DEFAULTS).result(measure);
     if (result instanceof Result.Found found) {
       return PlainText.of(found.value());
     }
-    throw new StepNotApplicableException("misfit.no-filling");
+    throw BadInputException.of("misfit.no-filling");
   }
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -35,7 +36,7 @@ public record LeaveOutRows(SortedSet<Integer> rows) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     BitSet out = new BitSet();
     IntStream.range(0, table.rows())
         .filter(row -> rows.contains(table.origin(row)))

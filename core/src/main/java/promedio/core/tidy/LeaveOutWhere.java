@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -38,11 +39,11 @@ public record LeaveOutWhere(String where) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     try {
       return Outcome.without(Calculation.read(where, table).rowsWhereItHolds(), table, this);
     } catch (CalculationException e) {
-      throw new StepNotApplicableException(e.why());
+      throw new BadInputException(e.why());
     }
   }
 }

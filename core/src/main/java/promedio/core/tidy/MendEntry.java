@@ -3,6 +3,7 @@ package promedio.core.tidy;
 import java.util.List;
 import java.util.stream.IntStream;
 import promedio.core.entry.MissingSigns;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -36,12 +37,12 @@ public record MendEntry(String column, int row, String text) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column old = Named.column(table, column);
     int at =
         IntStream.range(0, table.rows()).filter(i -> table.origin(i) == row).findFirst().orElse(-1);
     if (at < 0) {
-      throw new StepNotApplicableException("misfit.row", String.valueOf(row));
+      throw BadInputException.of("misfit.row", String.valueOf(row));
     }
     List<String> entries = Entries.texts(old);
     String entry = text.strip();

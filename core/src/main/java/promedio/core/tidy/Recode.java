@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import promedio.core.entry.MissingSigns;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.number.PlainText;
 import promedio.core.table.Column;
@@ -66,10 +68,10 @@ public record Recode(String column, List<Change> changes) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column old = Named.column(table, column);
     if (changes.isEmpty()) {
-      throw new StepNotApplicableException("misfit.no-changes");
+      throw BadInputException.of("misfit.no-changes");
     }
     Map<String, String> by = new HashMap<>();
     for (Change change : changes) {
@@ -80,6 +82,7 @@ public record Recode(String column, List<Change> changes) implements Step {
     List<String> entries = Entries.texts(old);
     long touched = 0;
     for (int row = 0; row < entries.size(); row++) {
+      Cancellation.check(row);
       String text = entries.get(row);
       String found = text.isEmpty() && !ofMissing ? null : by.get(text);
       if (found != null) {

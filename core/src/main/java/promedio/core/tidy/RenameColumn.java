@@ -1,6 +1,7 @@
 package promedio.core.tidy;
 
 import java.util.List;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -31,7 +32,7 @@ public record RenameColumn(String from, String to) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column column = Named.column(table, from);
     if (!to.equals(from)) {
       Named.requireFree(table, to);

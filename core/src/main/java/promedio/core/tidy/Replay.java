@@ -3,6 +3,7 @@ package promedio.core.tidy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
 
@@ -55,7 +56,11 @@ public final class Replay {
     return stages.stream().map(Stage::listed).toList();
   }
 
-  /** {@return the same table tidied by these steps; what did not change is not done again} */
+  /**
+   * {@return the same table tidied by these steps; what did not change is not done again}
+   *
+   * @throws CancellationException if the thread was interrupted
+   */
   public Replay with(List<Listed> steps) {
     int same = 0;
     while (same < Math.min(steps.size(), stages.size())
@@ -65,6 +70,7 @@ public final class Replay {
     List<Stage> done = new ArrayList<>(stages.subList(0, same));
     Table table = before(same);
     for (Listed listed : steps.subList(same, steps.size())) {
+      Cancellation.check();
       Outcome outcome =
           listed.on() ? held(listed.step(), table) : Outcome.of(table, listed.step().intention());
       done.add(new Stage(listed, outcome));

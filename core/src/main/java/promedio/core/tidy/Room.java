@@ -1,5 +1,6 @@
 package promedio.core.tidy;
 
+import promedio.core.message.BadInputException;
 import promedio.core.table.Table;
 
 /** How large steps may make a table. */
@@ -23,10 +24,9 @@ final class Room {
   }
 
   /** Refuses what would fill the memory, as stacking again and again does. */
-  static void require(Table before, long rows, long columns) throws StepNotApplicableException {
+  static void require(Table before, long rows, long columns) throws BadInputException {
     if (rows * columns > of(before)) {
-      throw new StepNotApplicableException(
-          "misfit.too-large", String.valueOf(rows), String.valueOf(columns));
+      throw BadInputException.of("misfit.too-large", String.valueOf(rows), String.valueOf(columns));
     }
   }
 }

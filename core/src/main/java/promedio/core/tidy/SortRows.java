@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -34,7 +35,7 @@ public record SortRows(String column, boolean descending) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column by = Named.column(table, column);
     Comparator<Integer> ascending = by::compare;
     // Missing entries stay last either way.

@@ -3,6 +3,8 @@ package promedio.core.tidy;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
@@ -41,17 +43,17 @@ public record StackColumns(List<String> columns, String value, String group) imp
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     List<Column> stacked = Named.columns(table, columns);
     List<Column> others = table.columns().stream().filter(c -> !stacked.contains(c)).toList();
     Table kept = table.withColumns(others);
     Named.requireFree(kept, value);
     Named.requireFree(kept, group);
     if (value.equals(group)) {
-      throw new StepNotApplicableException("misfit.name-taken", value);
+      throw BadInputException.of("misfit.name-taken", value);
     }
     if (new HashSet<>(columns).size() < stacked.size()) {
-      throw new StepNotApplicableException("misfit.twice");
+      throw BadInputException.of("misfit.twice");
     }
     int rows = table.rows();
     Room.require(table, (long) rows * stacked.size(), others.size() + 2);
@@ -63,6 +65,7 @@ public record StackColumns(List<String> columns, String value, String group) imp
     List<String> groups = new ArrayList<>(repeated.length);
     for (Column column : stacked) {
       for (int row = 0; row < rows; row++) {
+        Cancellation.check(row);
         values.add(column.text(row));
         groups.add(column.name());
       }

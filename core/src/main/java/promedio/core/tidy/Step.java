@@ -1,8 +1,8 @@
 package promedio.core.tidy;
 
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Table;
 
 /**
@@ -40,9 +40,9 @@ public sealed interface Step
   /**
    * {@return the table after the step, with what was done}
    *
-   * @throws StepNotApplicableException if it does not fit the table
+   * @throws BadInputException if it does not fit the table
    */
-  Outcome done(Table table) throws StepNotApplicableException;
+  Outcome done(Table table) throws BadInputException;
 
   /** {@return the calculation in it, in which a fault has a place} */
   default Optional<String> calculated() {
@@ -53,9 +53,7 @@ public sealed interface Step
   default Outcome apply(Table table) {
     try {
       return done(table);
-    } catch (StepNotApplicableException e) {
-      return new Outcome(table, intention(), Optional.of(e.why()));
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       return new Outcome(table, intention(), Optional.of(e.why()));
     }
   }

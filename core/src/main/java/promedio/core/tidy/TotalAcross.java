@@ -3,6 +3,8 @@ package promedio.core.tidy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.ValuesBuilder;
@@ -50,11 +52,11 @@ public record TotalAcross(List<String> columns, Total total, String into) implem
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     List<NumberColumn> numbers = new ArrayList<>();
     for (Column column : Named.columns(table, columns)) {
       if (!(column instanceof NumberColumn one)) {
-        throw new StepNotApplicableException("misfit.no-numbers", column.name());
+        throw BadInputException.of("misfit.no-numbers", column.name());
       }
       numbers.add(one);
     }
@@ -62,6 +64,7 @@ public record TotalAcross(List<String> columns, Total total, String into) implem
     ValuesBuilder values = new ValuesBuilder();
     long made = 0;
     for (int row = 0; row < table.rows(); row++) {
+      Cancellation.check(row);
       Exact sum = Exact.ZERO;
       int count = 0;
       for (NumberColumn column : numbers) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.ValuesBuilder;
@@ -41,9 +42,9 @@ public record TotalsRow(Total total) implements Step {
   }
 
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     if (table.columns().stream().noneMatch(NumberColumn.class::isInstance)) {
-      throw new StepNotApplicableException("misfit.no-number-column");
+      throw BadInputException.of("misfit.no-number-column");
     }
     int rows = table.rows();
     int[] longer = IntStream.rangeClosed(0, rows).map(row -> row == rows ? -1 : row).toArray();
@@ -60,7 +61,7 @@ public record TotalsRow(Total total) implements Step {
     return Outcome.of(result, intention());
   }
 
-  private static NumberColumn withTotal(NumberColumn column, Total total) {
+  private static NumberColumn withTotal(NumberColumn column, Total total) throws BadInputException {
     ValuesBuilder values = new ValuesBuilder();
     int last = column.size() - 1;
     for (int row = 0; row < last; row++) {

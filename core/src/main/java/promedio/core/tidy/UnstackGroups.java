@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.table.Column;
 import promedio.core.table.Table;
@@ -44,10 +46,10 @@ public record UnstackGroups(String value, String group) implements Step {
    * first of each group makes the first row, and so on.
    */
   @Override
-  public Outcome done(Table table) throws StepNotApplicableException {
+  public Outcome done(Table table) throws BadInputException {
     Column values = Named.column(table, value);
     if (!(Named.column(table, group) instanceof WordColumn names)) {
-      throw new StepNotApplicableException("misfit.no-groups", group);
+      throw BadInputException.of("misfit.no-groups", group);
     }
     List<Column> others =
         table.columns().stream().filter(c -> !c.equals(values) && !c.equals(names)).toList();
@@ -55,11 +57,12 @@ public record UnstackGroups(String value, String group) implements Step {
     List<Integer> groups =
         IntStream.range(0, counts.length).filter(i -> counts[i] > 0).boxed().toList();
     if (groups.size() > MOST_COLUMNS) {
-      throw new StepNotApplicableException("misfit.many-groups", String.valueOf(groups.size()));
+      throw BadInputException.of("misfit.many-groups", String.valueOf(groups.size()));
     }
     Map<String, int[]> rows = new LinkedHashMap<>();
     Map<String, Integer> seen = new HashMap<>();
     for (int row = 0; row < table.rows(); row++) {
+      Cancellation.check(row);
       int code = names.code(row);
       if (code < 0) {
         continue;

@@ -9,8 +9,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.SomeMissing;
 import promedio.core.number.Exact;
-import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
@@ -24,16 +24,10 @@ class CalculationTest {
       Table.of(
           List.of(
               new NumberColumn(
-                  "weight",
-                  new ValuesBuilder().add(Exact.of(12)).add(Exact.of(15)).addMissing().build(),
-                  Map.of()),
+                  "weight", SomeMissing.of(Exact.of(12), Exact.of(15), null), Map.of()),
               new NumberColumn(
                   "picking time",
-                  new ValuesBuilder()
-                      .add(Exact.of(9))
-                      .add(Exact.of(-4))
-                      .add(Exact.of(1, 3))
-                      .build(),
+                  SomeMissing.of(Exact.of(9), Exact.of(-4), Exact.of(1, 3)),
                   Map.of()),
               WordColumn.of("variety", Kind.CATEGORY, List.of("Abate Fetel", "Blanca", ""))));
 

@@ -35,14 +35,14 @@ class QuartileVariationTest {
   /** The data of each kind, the result, and the formula of its working. */
   static Stream<List<Object>> kinds() {
     Data table =
-        new FrequencyTable(
+        FrequencyTable.of(
             List.of(
                 new FrequencyTable.Row(Exact.of(2), Exact.of(3)),
                 new FrequencyTable.Row(Exact.of(5), Exact.of(4)),
                 new FrequencyTable.Row(Exact.of(8), Exact.of(1))),
             0);
     Data classes =
-        new ClassTable(
+        ClassTable.of(
             List.of(
                 ClassTable.Row.of(Exact.of(0), Exact.of(10), Exact.of(4)),
                 ClassTable.Row.of(Exact.of(10), Exact.of(20), Exact.of(4))),

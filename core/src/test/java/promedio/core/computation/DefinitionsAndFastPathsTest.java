@@ -61,7 +61,7 @@ class DefinitionsAndFastPathsTest {
     for (int i = 0; i < values.size(); i++) {
       rows.add(new FrequencyTable.Row(Exact.of(values.get(i), 2), Exact.of(frequencies.get(i))));
     }
-    compare(new FrequencyTable(rows, 0), rules(quartiles, divisor, skewness));
+    compare(FrequencyTable.of(rows, 0), rules(quartiles, divisor, skewness));
   }
 
   private static CourseRules rules(QuantileRule quartiles, Divisor divisor, SkewnessRule skewness) {

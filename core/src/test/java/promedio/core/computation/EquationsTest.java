@@ -63,7 +63,7 @@ class EquationsTest {
 
   @Test
   void aTableWeighsWithItsFrequencies() {
-    Data table = new FrequencyTable(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5))), 0);
+    Data table = FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5))), 0);
 
     assertThat(plain(table, Measures.MEAN)).isEqualTo("x̄ = Σ(f · x) / Σf");
     assertThat(plain(table, Measures.GEOMETRIC_MEAN)).isEqualTo("G = Σf√(Πx^f)");

@@ -63,7 +63,7 @@ class RewritingTest {
   @Test
   void sumsCanRunOverOtherRows() {
     FrequencyTable rows =
-        new FrequencyTable(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(2))), 0);
+        FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(2))), 0);
 
     assertThat(COMPUTATION.with(Rewriting.ofRows(rows.tally())).value(Task.of(Measures.SUM)))
         .hasValue(Exact.of(6));

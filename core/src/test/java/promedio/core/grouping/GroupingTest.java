@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import promedio.core.ByCode;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.rules.ClassEnd;
@@ -24,7 +25,6 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Sample;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.Values;
 
 /** Samples in classes. */
@@ -43,7 +43,7 @@ class GroupingTest {
   }
 
   @Test
-  void aValueAtABoundaryGoesToTheClassThatKeepsThatEnd() {
+  void aValueAtABoundaryGoesToTheClassThatKeepsThatEnd() throws BadInputException {
     Sample sample = sample(10, 10, 15, 20, 30);
     List<Exact> boundaries = whole(10, 20, 30);
 
@@ -122,7 +122,7 @@ class GroupingTest {
   }
 
   @Test
-  void aTableKnowsItsRelativeAndCumulativeFrequencies() {
+  void aTableKnowsItsRelativeAndCumulativeFrequencies() throws BadInputException {
     Grouping grouping = Grouping.of(sample(1, 2, 3, 11), whole(0, 10, 20), ClassEnd.LOWER);
 
     List<ClassColumns> rows = ClassColumns.of(grouping.table());
@@ -140,7 +140,7 @@ class GroupingTest {
     assertThatThrownBy(() -> Grouping.of(sample(1), whole(10, 10), ClassEnd.LOWER))
         .hasMessageContaining("10 is not above 10");
     assertThatThrownBy(() -> Grouping.of(sample(1), whole(10, 20), ClassEnd.LOWER))
-        .isInstanceOf(UnusableDataException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining("no value lies from 10 to 20");
     assertThatThrownBy(
             () -> Grouping.ofWidth(sample(0, 1_000_000), Exact.ONE, CourseRules.DEFAULTS))
@@ -206,7 +206,8 @@ class GroupingTest {
 
   @ParameterizedTest
   @EnumSource(ClassEnd.class)
-  void anotherSampleIsPutIntoTheSameClassesAndMoreWhereItNeedsThem(ClassEnd end) {
+  void anotherSampleIsPutIntoTheSameClassesAndMoreWhereItNeedsThem(ClassEnd end)
+      throws BadInputException {
     ClassTable first = Grouping.of(sample(12, 25), whole(10, 20, 40), end).table();
     Grouping alike = Grouping.alike(sample(-5, 15, 30, 95), first, end);
 
@@ -223,7 +224,8 @@ class GroupingTest {
   void everyValueLiesInExactlyOneClassByEveryRule(
       @ForAll @Size(min = 1, max = 60) List<@IntRange(min = -500, max = 500) Integer> tenths,
       @ForAll WidthRule rule,
-      @ForAll ClassEnd end) {
+      @ForAll ClassEnd end)
+      throws BadInputException {
     Sample sample =
         new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
     CourseRules rules = CourseRules.DEFAULTS.with(Rule.CLASS_END, end);

@@ -172,7 +172,7 @@ class FollowThroughTest {
   @Test
   void aTableWithFrequenciesIsFollowedThroughAsWell() {
     FrequencyTable baskets =
-        new FrequencyTable(
+        FrequencyTable.of(
             List.of(
                 new FrequencyTable.Row(Exact.of(3), Exact.of(2)),
                 new FrequencyTable.Row(Exact.of(4), Exact.of(3))),
@@ -193,7 +193,7 @@ class FollowThroughTest {
   @Test
   void eachQuartileOfAClassTableFollowsFromItsOwnPosition() {
     ClassTable weights =
-        new ClassTable(
+        ClassTable.of(
             List.of(
                 ClassTable.Row.of(Exact.of(0), Exact.of(10), Exact.of(5)),
                 ClassTable.Row.of(Exact.of(10), Exact.of(20), Exact.of(9)),

@@ -211,7 +211,7 @@ final class SlipMaker {
     for (int i = 0; i < values.size(); i++) {
       rows.add(new FrequencyTable.Row(values.get(i), frequencies.get(i)));
     }
-    return new FrequencyTable(rows, 0);
+    return FrequencyTable.of(rows, 0);
   }
 
   private void drawClasses() {
@@ -232,7 +232,7 @@ final class SlipMaker {
       xs.add(lower.plus(upper).over(2));
       fs.add(frequency);
     }
-    data = new ClassTable(rows, 0);
+    data = ClassTable.of(rows, 0);
   }
 
   private boolean needsGap() {

@@ -133,7 +133,7 @@ class ClassMeasuresTest {
     }
     List<ClassTable.Row> shuffled = new ArrayList<>(table.get().rows());
     Collections.shuffle(shuffled, random);
-    assertThat(new ClassTable(shuffled, 0).rows()).isEqualTo(table.get().rows());
+    assertThat(ClassTable.of(shuffled, 0).rows()).isEqualTo(table.get().rows());
 
     Result median = Computation.of(table.get(), CourseRules.DEFAULTS).result(Measures.MEDIAN);
     if (median instanceof Result.Found found) {
@@ -170,7 +170,7 @@ class ClassMeasuresTest {
       }
       rows.add(ClassTable.Row.of(x.minus(half), x.plus(half), raw.tally().frequency(i)));
     }
-    ClassTable narrow = new ClassTable(rows, 0);
+    ClassTable narrow = ClassTable.of(rows, 0);
 
     for (Measure measure :
         List.of(Measures.MEAN, Measures.VARIANCE, Measures.MEDIAN, Measures.MEAN_DEVIATION)) {
@@ -200,7 +200,7 @@ class ClassMeasuresTest {
       at = upper + gap;
     }
     boolean sensible = total > 0 && !(last == 0 && open == 3);
-    return sensible ? Optional.of(new ClassTable(rows, 0)) : Optional.empty();
+    return sensible ? Optional.of(ClassTable.of(rows, 0)) : Optional.empty();
   }
 
   @Property(tries = 150)

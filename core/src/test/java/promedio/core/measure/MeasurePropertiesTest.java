@@ -188,7 +188,7 @@ class MeasurePropertiesTest {
     List<FrequencyTable.Row> rows =
         values.stream().map(v -> new FrequencyTable.Row(Exact.of(v), Exact.ONE)).toList();
     Computation raw = measures(values, rules);
-    Computation table = Computation.of(new FrequencyTable(rows, 0), rules);
+    Computation table = Computation.of(FrequencyTable.of(rows, 0), rules);
 
     for (Measure measure : Measures.all()) {
       if (!(raw.result(measure) instanceof Result.Narrowed)) {

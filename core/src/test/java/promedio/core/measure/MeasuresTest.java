@@ -153,7 +153,7 @@ class MeasuresTest {
     void frequenciesThatAreNotWholeLeaveNoPositions() {
       Computation halves =
           Computation.of(
-              new FrequencyTable(
+              FrequencyTable.of(
                   List.of(new Row(Exact.of(1), decimal("1.5")), new Row(Exact.of(2), Exact.ONE)),
                   0),
               CourseRules.DEFAULTS);
@@ -198,12 +198,11 @@ class MeasuresTest {
       Exact many = decimal("1000000000000");
       Computation table =
           Computation.of(
-              new FrequencyTable(
-                  List.of(new Row(Exact.of(2), many), new Row(Exact.of(8), many)), 0),
+              FrequencyTable.of(List.of(new Row(Exact.of(2), many), new Row(Exact.of(8), many)), 0),
               CourseRules.DEFAULTS);
       Computation uneven =
           Computation.of(
-              new FrequencyTable(
+              FrequencyTable.of(
                   List.of(new Row(Exact.of(2), many), new Row(Exact.of(8), many.plus(Exact.ONE))),
                   0),
               CourseRules.DEFAULTS);

@@ -19,6 +19,7 @@ import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories.Row;
@@ -34,8 +35,8 @@ class CategoriesTest {
     return new Row(name, Exact.of(frequency));
   }
 
-  private static Categories of(Row... rows) {
-    return new Categories(List.of(rows), 0);
+  private static Categories of(Row... rows) throws BadInputException {
+    return Categories.read(List.of(rows), 0);
   }
 
   private static Result mode(Categories categories, CourseRules rules) {
@@ -43,7 +44,7 @@ class CategoriesTest {
   }
 
   @Test
-  void equalNamesAreOneCategoryInTheOrderTheyCame() {
+  void equalNamesAreOneCategoryInTheOrderTheyCame() throws BadInputException {
     Categories pears = of(row("Conference", 3), row("Blanca", 5), row("Conference", 4));
 
     assertThat(pears.rows()).containsExactly(row("Conference", 7), row("Blanca", 5));
@@ -53,14 +54,14 @@ class CategoriesTest {
   }
 
   @Test
-  void sharesAreExact() {
+  void sharesAreExact() throws BadInputException {
     Categories pears = of(row("Conference", 1), row("Blanca", 2));
 
     assertThat(pears.rows().get(0).relative(pears.total())).isEqualTo(Exact.of(1, 3));
   }
 
   @Test
-  void theModeIsTheNameThatOccursMostOften() {
+  void theModeIsTheNameThatOccursMostOften() throws BadInputException {
     assertThat(mode(of(row("scarred", 9), row("bruised", 14)), CourseRules.DEFAULTS))
         .isEqualTo(new Result.Named(List.of("bruised")));
     assertThat(mode(of(row("a", 4), row("b", 1), row("c", 4)), CourseRules.DEFAULTS))
@@ -68,7 +69,7 @@ class CategoriesTest {
   }
 
   @Test
-  void equallyFrequentNamesHaveNoModeUnlessTheCourseListsThemAll() {
+  void equallyFrequentNamesHaveNoModeUnlessTheCourseListsThemAll() throws BadInputException {
     Categories even = of(row("a", 2), row("b", 2), row("never seen", 0));
 
     assertThat(mode(even, CourseRules.DEFAULTS)).isInstanceOf(Result.Absent.class);
@@ -79,7 +80,7 @@ class CategoriesTest {
   }
 
   @Test
-  void namesHaveNoOtherMeasureAndItSaysWhy() {
+  void namesHaveNoOtherMeasureAndItSaysWhy() throws BadInputException {
     Computation measures = Computation.of(of(row("a", 2), row("b", 1)), CourseRules.DEFAULTS);
 
     for (Measure measure : Measures.all()) {
@@ -108,15 +109,15 @@ class CategoriesTest {
   @Test
   void frequenciesBelowZeroAndFrequenciesOfNothingAreRefused() {
     assertThatThrownBy(() -> of(row("plum", -2)))
-        .isInstanceOf(UnusableDataException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessage("the frequency of plum is -2; a frequency cannot be negative");
     assertThatThrownBy(() -> of(row("plum", 0), row("pear", 0)))
-        .isInstanceOf(UnusableDataException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessage("every frequency is 0");
   }
 
   @Test
-  void theyAreListedByFrequencyOrNameAndTiesStayAsTheyCame() {
+  void theyAreListedByFrequencyOrNameAndTiesStayAsTheyCame() throws BadInputException {
     Categories pears = of(row("limonera", 5), row("Blanca", 5), row("Conference", 12));
 
     assertThat(pears.in(CategoryOrder.FREQUENCY).rows())
@@ -131,12 +132,12 @@ class CategoriesTest {
   }
 
   @Test
-  void aColumnOfWordsIsCountedAndEmptyEntriesAreMissing() {
+  void aColumnOfWordsIsCountedAndEmptyEntriesAreMissing() throws BadInputException {
     WordColumn column =
         WordColumn.of("variety", Kind.CATEGORY, List.of("Blanca", "", "Conference", "Blanca"));
 
     assertThat(column.categories())
-        .isEqualTo(new Categories(List.of(row("Blanca", 2), row("Conference", 1)), 1));
+        .isEqualTo(Categories.read(List.of(row("Blanca", 2), row("Conference", 1)), 1));
   }
 
   @Provide
@@ -147,12 +148,13 @@ class CategoriesTest {
         .ofMaxSize(40);
   }
 
-  private static Categories counted(List<String> words) {
-    return new Categories(words.stream().map(word -> row(word, 1)).toList(), 0);
+  private static Categories counted(List<String> words) throws BadInputException {
+    return Categories.read(words.stream().map(word -> row(word, 1)).toList(), 0);
   }
 
   @Property(tries = 200)
-  void sharesSumToOneAndFrequenciesToN(@ForAll("words") List<String> words) {
+  void sharesSumToOneAndFrequenciesToN(@ForAll("words") List<String> words)
+      throws BadInputException {
     Categories counted = counted(words);
 
     Exact shares =
@@ -165,7 +167,7 @@ class CategoriesTest {
 
   @Property(tries = 200)
   void theModeIsThatOfPlainCountingWhateverTheOrder(
-      @ForAll("words") List<String> words, @ForAll long seed) {
+      @ForAll("words") List<String> words, @ForAll long seed) throws BadInputException {
     int most = words.stream().mapToInt(w -> Collections.frequency(words, w)).max().orElseThrow();
     List<String> expected =
         words.stream()
@@ -181,7 +183,8 @@ class CategoriesTest {
   }
 
   @Property(tries = 100)
-  void countingEverythingTwiceChangesNoShareAndNoMode(@ForAll("words") List<String> words) {
+  void countingEverythingTwiceChangesNoShareAndNoMode(@ForAll("words") List<String> words)
+      throws BadInputException {
     List<String> twice = new ArrayList<>(words);
     twice.addAll(words);
     Categories once = counted(words);

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedClasses;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
@@ -95,8 +96,8 @@ class ClassTableTest {
   void aClassWithoutAnyLimitIsRefused() {
     assertThatThrownBy(
             () ->
-                new ClassTable(List.of(new Row(Optional.empty(), Optional.empty(), Exact.ONE)), 0))
-        .isInstanceOf(UnusableDataException.class)
+                ClassTable.read(List.of(new Row(Optional.empty(), Optional.empty(), Exact.ONE)), 0))
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining("neither a lower nor an upper limit");
   }
 

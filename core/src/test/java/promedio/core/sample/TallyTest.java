@@ -46,7 +46,7 @@ class TallyTest {
   @Test
   void aFrequencyTableMergesRowsAndLeavesOutZeros() {
     FrequencyTable table =
-        new FrequencyTable(
+        FrequencyTable.of(
             List.of(row("4", "0"), row("2", "1.5"), row("1", "3"), row("2", "0.5")), 1);
 
     assertThat(table.tally().size()).isEqualTo(2);
@@ -62,9 +62,9 @@ class TallyTest {
     List<FrequencyTable.Row> negative = List.of(row("7", "-2"));
     List<FrequencyTable.Row> zero = List.of(row("7", "0"));
 
-    assertThatThrownBy(() -> new FrequencyTable(negative, 0)).hasMessageContaining("of 7 is -2");
-    assertThatThrownBy(() -> new FrequencyTable(zero, 0)).hasMessageContaining("every frequency");
-    assertThat(new FrequencyTable(List.of(), 0).tally().isEmpty()).isTrue();
+    assertThatThrownBy(() -> FrequencyTable.of(negative, 0)).hasMessageContaining("of 7 is -2");
+    assertThatThrownBy(() -> FrequencyTable.of(zero, 0)).hasMessageContaining("every frequency");
+    assertThat(FrequencyTable.NONE.tally().isEmpty()).isTrue();
   }
 
   /** Wide numerators take the general way; the result must not show it. */

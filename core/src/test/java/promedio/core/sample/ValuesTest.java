@@ -8,6 +8,7 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 class ValuesTest {
@@ -17,7 +18,7 @@ class ValuesTest {
   }
 
   @Test
-  void keepsOrderAndMissingEntries() {
+  void keepsOrderAndMissingEntries() throws BadInputException {
     Values values =
         new ValuesBuilder().add(decimal("12.5")).addMissing().add(decimal("-3")).build();
 
@@ -72,12 +73,12 @@ class ValuesTest {
     }
 
     assertThatThrownBy(builder::build)
-        .isInstanceOf(UnusableDataException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining("common denominator");
   }
 
   @Test
-  void aLongColumnGrowsAsItIsRead() {
+  void aLongColumnGrowsAsItIsRead() throws BadInputException {
     ValuesBuilder builder = new ValuesBuilder();
     IntStream.range(0, 1000).forEach(i -> builder.add(new BigDecimal(i).movePointLeft(i % 3)));
 
@@ -88,7 +89,7 @@ class ValuesTest {
   }
 
   @Test
-  void equalityIsOfTheNumbersNotOfTheirPacking() {
+  void equalityIsOfTheNumbersNotOfTheirPacking() throws BadInputException {
     assertThat(Values.ofDecimals(new long[] {10, 250}, 2))
         .isEqualTo(Values.of(List.of(decimal("0.1"), decimal("2.5"))))
         .hasSameHashCodeAs(Values.of(List.of(decimal("0.1"), decimal("2.5"))))

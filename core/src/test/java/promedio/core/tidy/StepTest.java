@@ -10,6 +10,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.SomeMissing;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
@@ -37,13 +39,7 @@ class StepTest {
                   List.of("Blanca", "Ercolini", "Blanca", "", "Conference")),
               new NumberColumn(
                   "weight",
-                  new ValuesBuilder()
-                      .add(Exact.of(131))
-                      .add(Exact.of(98))
-                      .addMissing()
-                      .addMissing()
-                      .add(Exact.of(140))
-                      .build(),
+                  SomeMissing.of(Exact.of(131), Exact.of(98), null, null, Exact.of(140)),
                   Map.of(2, "14o"))));
 
   private static List<String> texts(Outcome outcome, String column) {
@@ -157,7 +153,8 @@ class StepTest {
 
   @ParameterizedTest
   @ValueSource(strings = {"11", "11 kg", "11kg", "kg 11"})
-  void aMendedEntryMayStandWithTheUnitOfItsColumnWhichKeepsIt(String text) {
+  void aMendedEntryMayStandWithTheUnitOfItsColumnWhichKeepsIt(String text)
+      throws BadInputException {
     NumberColumn weights =
         new NumberColumn(
             "w",
@@ -183,7 +180,7 @@ class StepTest {
   }
 
   @Test
-  void stacksColumnsAndPutsThemBack() {
+  void stacksColumnsAndPutsThemBack() throws BadInputException {
     Table scores =
         Table.of(
             List.of(
@@ -224,7 +221,7 @@ class StepTest {
   }
 
   @Test
-  void aListReplaysOnAnotherTableAndSaysWhatNoLongerFits() {
+  void aListReplaysOnAnotherTableAndSaysWhatNoLongerFits() throws BadInputException {
     List<Listed> steps =
         List.of(
             Listed.of(new ComputeColumn("double", "weight × 2")),

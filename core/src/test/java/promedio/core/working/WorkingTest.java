@@ -137,7 +137,7 @@ class WorkingTest {
   @Test
   void inATableWithFrequenciesOnlyWhatIsWeightedHasATotal() {
     FrequencyTable table =
-        new FrequencyTable(
+        FrequencyTable.of(
             List.of(
                 new FrequencyTable.Row(Exact.of(3), Exact.of(12)),
                 new FrequencyTable.Row(Exact.of(4), Exact.of(8))),
@@ -358,7 +358,7 @@ class WorkingTest {
           new FrequencyTable.Row(
               Exact.of(valuesAndFrequencies[i]), Exact.of(valuesAndFrequencies[i + 1])));
     }
-    return new FrequencyTable(rows, 0);
+    return FrequencyTable.of(rows, 0);
   }
 
   private static CourseRules quartiles(String code) {
@@ -391,7 +391,7 @@ class WorkingTest {
       @ForAll boolean asTable) {
     Data data =
         asTable
-            ? new FrequencyTable(
+            ? FrequencyTable.of(
                 tenths.stream()
                     .map(t -> new FrequencyTable.Row(Exact.of(t, 10), Exact.of(1 + (t & 3))))
                     .toList(),
@@ -447,7 +447,7 @@ class WorkingTest {
               Exact.of(limitsAndFrequencies[i + 1]),
               Exact.of(limitsAndFrequencies[i + 2])));
     }
-    return new ClassTable(rows, 0);
+    return ClassTable.of(rows, 0);
   }
 
   @Test

@@ -1,7 +1,6 @@
 package promedio.desktop.cli;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
@@ -15,7 +14,6 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.desktop.Texts;
-import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.ContentsText;
@@ -92,9 +90,6 @@ final class ContentsCommand implements Callable<Integer> {
       return 0;
     } catch (RefusedFileException e) {
       return refuse(file, e.getMessage());
-    } catch (IOException e) {
-      LOG.warn("cannot read {}", file, e);
-      return refuse(file, Texts.of("input.unreadable", file, Reasons.of(e)));
     } catch (Output.LostException e) {
       throw e;
     } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {

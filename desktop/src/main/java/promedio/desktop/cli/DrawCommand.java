@@ -26,6 +26,7 @@ import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -33,7 +34,6 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.CategoryGraph;
 import promedio.desktop.graph.Graph;
@@ -58,7 +58,7 @@ import promedio.files.table.ColumnChoiceException;
     })
 final class DrawCommand implements Callable<Integer> {
 
-  private static final ClassTable NO_CLASSES = new ClassTable(List.of(), 0);
+  private static final ClassTable NO_CLASSES = ClassTable.NONE;
 
   @Spec private CommandSpec spec;
 
@@ -157,7 +157,7 @@ final class DrawCommand implements Callable<Integer> {
     GraphExport export;
     try {
       export = GraphExport.of(graph, paper.width(), paper.height());
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       throw new RefusedFileException(e.getMessage());
     }
     format.write(export, dpi, into);
@@ -217,7 +217,7 @@ final class DrawCommand implements Callable<Integer> {
     try {
       return new Graph.Series(
           name, data, Grouping.alike(data, first, rules.get(Rule.CLASS_END)).table());
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       throw new ParameterException(
           spec.commandLine(), Texts.of("draw.also-classes", name, e.getMessage()), e);
     }

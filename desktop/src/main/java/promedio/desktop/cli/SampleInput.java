@@ -18,12 +18,12 @@ import promedio.core.entry.TypedCategories;
 import promedio.core.entry.TypedClasses;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
@@ -165,7 +165,7 @@ final class SampleInput {
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
         case CATEGORIES -> counted(read);
       };
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
     }
   }
@@ -189,7 +189,8 @@ final class SampleInput {
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
   }
 
-  private Input counted(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+  private Input counted(ReadTable read)
+      throws RefusedFileException, ColumnChoiceException, BadInputException {
     Table table = tidied(read);
     if (column == null
         && steps == null

@@ -1,6 +1,5 @@
 package promedio.desktop.demo;
 
-import java.io.InterruptedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -64,7 +63,7 @@ public final class DemoAssignment {
           new Original.Kept("trays.csv", bytes),
           choices,
           Replay.of(table).with(steps.stream().map(Listed::of).toList()));
-    } catch (RefusedFileException | InterruptedIOException e) {
+    } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file trays.csv is damaged", e);
     }
   }

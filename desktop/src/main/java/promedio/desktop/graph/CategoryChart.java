@@ -24,6 +24,7 @@ import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.category.CategoryDataset;
 import org.jfree.data.category.DefaultCategoryDataset;
 import promedio.core.graph.Height;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
@@ -52,15 +53,15 @@ final class CategoryChart {
   /**
    * {@return the chart}
    *
-   * @throws IllegalArgumentException if there are too many categories; the message says so
+   * @throws BadInputException if there are too many categories; the message says so
    */
-  static JFreeChart of(CategoryGraph graph) {
+  static JFreeChart of(CategoryGraph graph) throws BadInputException {
     return new CategoryChart(graph).make();
   }
 
-  private JFreeChart make() {
+  private JFreeChart make() throws BadInputException {
     if (names.size() > MOST) {
-      throw new IllegalArgumentException(Texts.of("draw.many-categories", names.size(), MOST));
+      throw Texts.refusal("draw.many-categories", names.size(), MOST);
     }
     NumberAxis y = new NumberAxis();
     ChartLook.dress(y, Texts.of("draw.height-" + graph.height().code()), graph.sign());

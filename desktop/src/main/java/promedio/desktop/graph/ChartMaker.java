@@ -10,6 +10,7 @@ import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.ui.RectangleInsets;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
+import promedio.core.message.BadInputException;
 import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
 
@@ -38,13 +39,13 @@ final class ChartMaker {
   /**
    * {@return the chart}
    *
-   * @throws IllegalArgumentException if the data have no such graph; the message says why
+   * @throws BadInputException if the data have no such graph; the message says why
    */
-  static JFreeChart of(Graph graph) {
+  static JFreeChart of(Graph graph) throws BadInputException {
     return new ChartMaker(graph).make();
   }
 
-  private JFreeChart make() {
+  private JFreeChart make() throws BadInputException {
     for (int i = 0; i < graph.series().size(); i++) {
       Graph.Series series = graph.series().get(i);
       if (graph.kind().needsClasses()) {
@@ -54,7 +55,7 @@ final class ChartMaker {
       }
     }
     if (sheet.left() > sheet.right()) {
-      throw new IllegalArgumentException(Texts.of("draw.no-widths", graph.name()));
+      throw Texts.refusal("draw.no-widths", graph.name());
     }
     boolean counts = graph.kind() != GraphKind.BOX && graph.kind() != GraphKind.DOT;
     dressPlot(counts);

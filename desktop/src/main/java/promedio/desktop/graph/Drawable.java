@@ -3,6 +3,7 @@ package promedio.desktop.graph;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
@@ -22,9 +23,9 @@ final class Drawable {
   /**
    * Holds that the values of the graph can be drawn.
    *
-   * @throws IllegalArgumentException if they cannot; the message says why and what to do
+   * @throws BadInputException if they cannot; the message says why and what to do
    */
-  static void check(Graph graph) {
+  static void check(Graph graph) throws BadInputException {
     List<Exact> ends = new ArrayList<>();
     for (Graph.Series series : graph.series()) {
       Tally tally = series.data().tally();
@@ -50,13 +51,13 @@ final class Drawable {
         low.get().abs().compareTo(high.get().abs()) > 0 ? low.get().abs() : high.get().abs();
     Exact span = high.get().minus(low.get());
     if (size.compareTo(LARGEST) > 0) {
-      throw new IllegalArgumentException(Texts.of("draw.too-large", graph.name()));
+      throw Texts.refusal("draw.too-large", graph.name());
     }
     if (size.signum() > 0 && size.compareTo(SMALLEST) < 0) {
-      throw new IllegalArgumentException(Texts.of("draw.too-small", graph.name()));
+      throw Texts.refusal("draw.too-small", graph.name());
     }
     if (span.signum() > 0 && span.compareTo(size.times(CLOSEST)) < 0) {
-      throw new IllegalArgumentException(Texts.of("draw.too-close", graph.name()));
+      throw Texts.refusal("draw.too-close", graph.name());
     }
   }
 }

@@ -35,6 +35,7 @@ import org.jfree.chart.ui.RectangleEdge;
 import org.jspecify.annotations.Nullable;
 import org.w3c.dom.Document;
 import promedio.core.graph.GraphKind;
+import promedio.core.message.BadInputException;
 
 /** Writes graphs as pictures. */
 public final class GraphExport {
@@ -57,9 +58,9 @@ public final class GraphExport {
    *
    * @param width in points, above 0
    * @param height in points, above 0
-   * @throws IllegalArgumentException if the data have no such graph; the message says why
+   * @throws BadInputException if the data have no such graph; the message says why
    */
-  public static GraphExport of(Picture picture, int width, int height) {
+  public static GraphExport of(Picture picture, int width, int height) throws BadInputException {
     if (picture instanceof Graph graph) {
       Drawable.check(graph);
     }

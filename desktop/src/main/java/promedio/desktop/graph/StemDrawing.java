@@ -9,6 +9,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.List;
 import java.util.stream.Stream;
 import promedio.core.graph.StemAndLeaf;
+import promedio.core.message.BadInputException;
 import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
 
@@ -27,19 +28,19 @@ final class StemDrawing implements Drawing {
   /**
    * Makes the drawing.
    *
-   * @throws IllegalArgumentException if a sample has no stems; the message says so
+   * @throws BadInputException if a sample has no stems; the message says so
    */
-  StemDrawing(Graph graph) {
+  StemDrawing(Graph graph) throws BadInputException {
     this.graph = graph;
     this.parts =
         StemAndLeaf.of(graph.series().stream().map(each -> each.data().tally()).toList())
-            .orElseThrow(() -> new IllegalArgumentException(whyNone()));
+            .orElseThrow(this::whyNone);
   }
 
-  private String whyNone() {
+  private BadInputException whyNone() {
     return graph.series().stream()
         .filter(each -> StemAndLeaf.of(each.data().tally()).isEmpty())
-        .map(each -> Texts.of("draw.no-stems", each.name()))
+        .map(each -> Texts.refusal("draw.no-stems", each.name()))
         .findFirst()
         .orElseThrow();
   }

@@ -11,6 +11,7 @@ import java.util.List;
 import org.jfree.chart.ui.TextAnchor;
 import promedio.core.graph.BoxPlot;
 import promedio.core.graph.GraphKind;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
@@ -47,9 +48,9 @@ final class ValueDrawing {
   /**
    * Draws a sample.
    *
-   * @throws IllegalArgumentException if it has no such graph; the message says why
+   * @throws BadInputException if it has no such graph; the message says why
    */
-  void draw(int index, Graph.Series series) {
+  void draw(int index, Graph.Series series) throws BadInputException {
     if (graph.kind() == GraphKind.BOX) {
       box(index, series);
     } else if (graph.kind() == GraphKind.DOT) {
@@ -59,11 +60,10 @@ final class ValueDrawing {
     }
   }
 
-  private void box(int index, Graph.Series series) {
+  private void box(int index, Graph.Series series) throws BadInputException {
     BoxPlot box =
         BoxPlot.of(series.data(), graph.rules())
-            .orElseThrow(
-                () -> new IllegalArgumentException(Texts.of("draw.no-box", series.name())));
+            .orElseThrow(() -> Texts.refusal("draw.no-box", series.name()));
     double middle = graph.series().size() - index;
     double q1 = at(box.q1());
     double q3 = at(box.q3());
@@ -118,14 +118,13 @@ final class ValueDrawing {
   }
 
   /** Equal values stand on top of each other; a second sample stands above the first. */
-  private void dots(int index, Graph.Series series) {
+  private void dots(int index, Graph.Series series) throws BadInputException {
     Tally tally = series.data().tally();
     if (!tally.hasPositions()) {
-      throw new IllegalArgumentException(Texts.of("draw.no-dots", series.name()));
+      throw Texts.refusal("draw.no-dots", series.name());
     }
     if (tally.total().compareTo(Exact.of(MOST)) > 0) {
-      throw new IllegalArgumentException(
-          Texts.of("draw.many-dots", series.name(), String.valueOf(MOST)));
+      throw Texts.refusal("draw.many-dots", series.name(), String.valueOf(MOST));
     }
     double base = sheet.highest() == 0 ? 0 : Math.ceil(sheet.highest()) + 1;
     List<double[]> points = new ArrayList<>();
@@ -138,11 +137,10 @@ final class ValueDrawing {
     sheet.points(index, points, DOT, index == 0);
   }
 
-  private void spikes(int index, Graph.Series series) {
+  private void spikes(int index, Graph.Series series) throws BadInputException {
     Tally tally = series.data().tally();
     if (tally.size() > MOST) {
-      throw new IllegalArgumentException(
-          Texts.of("draw.many-bars", series.name(), String.valueOf(MOST)));
+      throw Texts.refusal("draw.many-bars", series.name(), String.valueOf(MOST));
     }
     double narrowest = Double.POSITIVE_INFINITY;
     for (int i = 1; i < tally.size(); i++) {

@@ -581,7 +581,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
       DataSource source = DataSource.of("", text.getBytes(StandardCharsets.UTF_8));
       String separator = TableReader.recognise(source, ReadingChoices.NONE).of(Aspect.SEPARATOR);
       return !List.of("list", "none").contains(separator) && text.strip().lines().count() > 1;
-    } catch (RefusedFileException | IOException e) {
+    } catch (RefusedFileException e) {
       // What is no table is taken as values, and shown as they are understood.
       return false;
     }

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
 import promedio.core.number.NumberText;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -40,7 +41,11 @@ final class BlockLine extends FlowPane {
     }
     CourseRules rules = workspace.assignment().rules();
     if (block.cells() <= MOST_CELLS) {
-      show(block.tell(table, rules), rules);
+      try {
+        show(block.tell(table, rules), rules);
+      } catch (BadInputException e) {
+        refuse(e);
+      }
       return;
     }
     getChildren().setAll(quiet(Texts.of("block.reckoning", Describe.grouped(block.cells()))));
@@ -56,8 +61,16 @@ final class BlockLine extends FlowPane {
               }
             },
             failure -> {
-              throw new IllegalStateException(failure);
+              if (failure instanceof BadInputException refused) {
+                refuse(refused);
+              } else {
+                throw new IllegalStateException(failure);
+              }
             });
+  }
+
+  private void refuse(BadInputException why) {
+    getChildren().setAll(quiet(why.why().text()));
   }
 
   private void show(CellBlock.Told told, CourseRules rules) {

@@ -14,6 +14,8 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.grouping.ClassColumns;
@@ -21,6 +23,7 @@ import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.CourseRules;
@@ -38,6 +41,8 @@ import promedio.files.report.ShownNumbers;
 
 /** A class table as it is printed, its columns filling themselves. */
 final class ClassTableView extends GridPane {
+
+  private static final Logger LOG = LoggerFactory.getLogger(ClassTableView.class);
 
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
   private static final int MOST_ROWS = 60;
@@ -141,8 +146,13 @@ final class ClassTableView extends GridPane {
     Computation grouped = Computation.of(table, now.rules());
     List<Computation> others = new ArrayList<>();
     for (Exact width : otherWidths(table)) {
-      Grouping other = Grouping.ofWidth(now.typed().data(), width, now.rules());
-      others.add(Computation.of(other.table(), now.rules()));
+      try {
+        Grouping other = Grouping.ofWidth(now.typed().data(), width, now.rules());
+        others.add(Computation.of(other.table(), now.rules()));
+      } catch (BadInputException e) {
+        LOG.debug("no classes of width {} beside the others", width, e);
+        continue;
+      }
       cell(
           Texts.of("graph.compare-width", numbers.shown(width)),
           3 + others.size(),

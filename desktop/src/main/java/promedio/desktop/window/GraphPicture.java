@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.grouping.NiceLimits;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.GraphExport;
@@ -166,7 +167,7 @@ final class GraphPicture extends VBox {
       GraphExport export = GraphExport.of(graph, WIDTH, HEIGHT);
       BufferedImage image = export.image(SHARPNESS);
       Platform.runLater(() -> showDrawn(turn, export, image, ""));
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       Platform.runLater(() -> showDrawn(turn, null, null, String.valueOf(e.getMessage())));
     } catch (RuntimeException e) {
       LOG.error("cannot draw {}", graph.kind(), e);
@@ -292,7 +293,7 @@ final class GraphPicture extends VBox {
     } catch (IOException e) {
       LOG.warn("cannot save {}", file, e);
       return Texts.of("save.failed", String.valueOf(e.getMessage()));
-    } catch (IllegalArgumentException e) {
+    } catch (BadInputException e) {
       return String.valueOf(e.getMessage());
     } catch (RuntimeException e) {
       LOG.error("cannot draw {}", graph.kind(), e);

@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.ValuesBuilder;
@@ -62,8 +63,12 @@ public record CellBlock(int firstRow, int lastRow, int firstColumn, int lastColu
     }
   }
 
-  /** {@return what the block comes to, by these rules} */
-  public Told tell(Table table, CourseRules rules) {
+  /**
+   * {@return what the block comes to, by these rules}
+   *
+   * @throws BadInputException if its numbers cannot be kept together
+   */
+  public Told tell(Table table, CourseRules rules) throws BadInputException {
     ValuesBuilder values = new ValuesBuilder();
     long missing = 0;
     int last = Math.min(lastRow, table.rows() - 1);

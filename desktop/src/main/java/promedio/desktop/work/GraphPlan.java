@@ -15,13 +15,13 @@ import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Graph;
 
@@ -138,7 +138,7 @@ public record GraphPlan(Reckoning now, GraphChoice choice) {
       Grouping same =
           Grouping.alike(other.data(), grouped.table(), now.rules().get(Rule.CLASS_END));
       return Optional.of(new Graph.Series(other.name(), other.data(), same.table()));
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       // Too far away to share the classes; what needs none is drawn all the same.
       return kind().needsClasses()
           ? Optional.empty()

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.entry.TypedCategories;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
@@ -55,11 +56,11 @@ class CategoryChartTest {
     return graph(height, Optional.empty(), counts);
   }
 
-  private static CategoryPlot plot(CategoryGraph graph) {
+  private static CategoryPlot plot(CategoryGraph graph) throws BadInputException {
     return CategoryChart.of(graph).getCategoryPlot();
   }
 
-  private static String label(CategoryGraph graph, int row, int column) {
+  private static String label(CategoryGraph graph, int row, int column) throws BadInputException {
     CategoryPlot plot = plot(graph);
     return plot.getRenderer()
         .getItemLabelGenerator(row, column)
@@ -72,7 +73,8 @@ class CategoryChartTest {
     "RELATIVE, '0,3333', '0,5 · mode'",
     "PERCENTAGE, '33,3333', 50 · mode"
   })
-  void eachBarHasItsNumberAndTheModeIsNamed(Height height, String first, String mode) {
+  void eachBarHasItsNumberAndTheModeIsNamed(Height height, String first, String mode)
+      throws BadInputException {
     CategoryGraph graph = graph(height, REASONS);
 
     assertThat(label(graph, 0, 0)).isEqualTo(first);
@@ -80,7 +82,7 @@ class CategoryChartTest {
   }
 
   @Test
-  void aClickFindsTheCategoryOfTheBarAndNothingBesideThem() {
+  void aClickFindsTheCategoryOfTheBarAndNothingBesideThem() throws BadInputException {
     GraphExport export = GraphExport.of(graph(Height.FREQUENCY, REASONS), WIDTH, HEIGHT);
     Set<String> found = new LinkedHashSet<>();
     for (int x = 0; x < WIDTH; x += 4) {
@@ -95,7 +97,7 @@ class CategoryChartTest {
   }
 
   @Test
-  void theChosenBarStandsOut() {
+  void theChosenBarStandsOut() throws BadInputException {
     int plain = middle(graph(Height.FREQUENCY, REASONS));
     int chosen = middle(graph(Height.FREQUENCY, Optional.of("too small"), REASONS));
     int other = middle(graph(Height.FREQUENCY, Optional.of("bruised"), REASONS));
@@ -104,13 +106,13 @@ class CategoryChartTest {
     assertThat(other).isEqualTo(plain);
   }
 
-  private static int middle(CategoryGraph graph) {
+  private static int middle(CategoryGraph graph) throws BadInputException {
     BufferedImage image = GraphExport.of(graph, WIDTH, HEIGHT).image(1);
     return image.getRGB(330, 250);
   }
 
   @Test
-  void aSecondCountStandsBesideTheFirstOverAllNamesOfBoth() {
+  void aSecondCountStandsBesideTheFirstOverAllNamesOfBoth() throws BadInputException {
     CategoryGraph both = graph(Height.RELATIVE, REASONS, "scarred 3; unripe 1");
     CategoryPlot plot = plot(both);
 
@@ -125,7 +127,7 @@ class CategoryChartTest {
   }
 
   @Test
-  void countsOfTheSameNameAreStillTwo() {
+  void countsOfTheSameNameAreStillTwo() throws BadInputException {
     CategoryGraph.Series same = new CategoryGraph.Series("North", typed("plum 2, pear 1"));
     CategoryGraph graph =
         new CategoryGraph(
@@ -144,7 +146,7 @@ class CategoryChartTest {
   }
 
   @Test
-  void manyOrLongNamesStandBesideLyingBars() {
+  void manyOrLongNamesStandBesideLyingBars() throws BadInputException {
     String many = names(13, "r");
     String lengthy = names(5, "picked up from the ground, number ");
 
@@ -163,7 +165,7 @@ class CategoryChartTest {
   }
 
   @Test
-  void theAxisHasRoomAboveTheHighestBarAndWholeCounts() {
+  void theAxisHasRoomAboveTheHighestBarAndWholeCounts() throws BadInputException {
     JFreeChart chart = CategoryChart.of(graph(Height.FREQUENCY, "plum 3, pear 5"));
 
     assertThat(chart.getCategoryPlot().getRangeAxis().getUpperBound()).isBetween(5.5, 6.5);

@@ -30,6 +30,7 @@ import promedio.core.entry.TypedValues;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -78,7 +79,7 @@ class GraphExportTest {
   }
 
   @Test
-  void aPointOfThePaperIsAValueOfTheAxis() {
+  void aPointOfThePaperIsAValueOfTheAxis() throws BadInputException {
     GraphExport export =
         GraphExport.of(graph(GraphKind.HISTOGRAM, grouped(), Height.FREQUENCY), WIDTH, HEIGHT);
 
@@ -91,7 +92,7 @@ class GraphExportTest {
   }
 
   @Test
-  void theTallestBarStandsOverTheMostFrequentClass() {
+  void theTallestBarStandsOverTheMostFrequentClass() throws BadInputException {
     ClassTable table = typed("0–10 1\n10–20 9\n20–30 2");
     GraphExport export =
         GraphExport.of(graph(GraphKind.HISTOGRAM, table, Height.FREQUENCY), WIDTH, HEIGHT);
@@ -104,7 +105,7 @@ class GraphExportTest {
   }
 
   @Test
-  void aChosenClassStandsOut() {
+  void aChosenClassStandsOut() throws BadInputException {
     ClassTable table = typed("0–10 5\n10–20 9");
     Graph plain = graph(GraphKind.HISTOGRAM, table, Height.FREQUENCY);
     Graph chosen =
@@ -124,7 +125,7 @@ class GraphExportTest {
   }
 
   @Test
-  void thePictureHasThePointsItIsAskedFor() {
+  void thePictureHasThePointsItIsAskedFor() throws BadInputException {
     BufferedImage image =
         GraphExport.of(graph(GraphKind.DOT, grouped(), Height.FREQUENCY), WIDTH, HEIGHT).image(2.5);
 
@@ -161,7 +162,7 @@ class GraphExportTest {
   }
 
   @Test
-  void aPlaceOnThePaperAndItsValueLeadToEachOther() {
+  void aPlaceOnThePaperAndItsValueLeadToEachOther() throws BadInputException {
     GraphExport export =
         GraphExport.of(graph(GraphKind.HISTOGRAM, grouped(), Height.FREQUENCY), WIDTH, HEIGHT);
     double place = export.placeOf(120).orElseThrow();
@@ -176,7 +177,7 @@ class GraphExportTest {
   }
 
   @Test
-  void theNumbersAlongTheAxisStandAsFarApartAsWanted() {
+  void theNumbersAlongTheAxisStandAsFarApartAsWanted() throws BadInputException {
     Graph plain = graph(GraphKind.HISTOGRAM, grouped(), Height.FREQUENCY);
     Graph closer =
         new Graph(
@@ -210,11 +211,11 @@ class GraphExportTest {
         DecimalSign.POINT);
   }
 
-  private static List<String> written(Graph graph) {
+  private static List<String> written(Graph graph) throws BadInputException {
     return annotations(graph, XYTextAnnotation.class).map(XYTextAnnotation::getText).toList();
   }
 
-  private static <T> Stream<T> annotations(Graph graph, Class<T> type) {
+  private static <T> Stream<T> annotations(Graph graph, Class<T> type) throws BadInputException {
     List<?> all = ChartMaker.of(graph).getXYPlot().getAnnotations();
     return all.stream().filter(type::isInstance).map(type::cast);
   }
@@ -223,7 +224,7 @@ class GraphExportTest {
   @EnumSource(
       value = GraphKind.class,
       names = {"OGIVE", "OGIVE_ABOVE"})
-  void quartilesAndPercentilesAreReadOffAnOgive(GraphKind kind) {
+  void quartilesAndPercentilesAreReadOffAnOgive(GraphKind kind) throws BadInputException {
     assertThat(written(ogive(kind, Height.FREQUENCY)))
         .containsExactly("Q₁ 10.00", "median 15.00", "Q₃ 20.00", "P₉₀ 26.00");
     // Across and down: two pieces of line for each.
@@ -231,7 +232,7 @@ class GraphExportTest {
   }
 
   @Test
-  void theNumbersStandAtTheBoundariesOrTheMidpoints() {
+  void theNumbersStandAtTheBoundariesOrTheMidpoints() throws BadInputException {
     assertThat(numbers(ogive(GraphKind.OGIVE, Height.FREQUENCY), WIDTH))
         .containsExactly("0", "10", "20", "30");
     assertThat(numbers(ogive(GraphKind.POLYGON, Height.FREQUENCY), WIDTH))
@@ -241,7 +242,7 @@ class GraphExportTest {
         .doesNotContainSequence("0", "10", "20", "30");
   }
 
-  private static List<String> numbers(Graph graph, int width) {
+  private static List<String> numbers(Graph graph, int width) throws BadInputException {
     PlacedAxis axis = (PlacedAxis) ChartMaker.of(graph).getXYPlot().getDomainAxis();
     Graphics2D graphics =
         new BufferedImage(width, HEIGHT, BufferedImage.TYPE_INT_RGB).createGraphics();
@@ -255,7 +256,8 @@ class GraphExportTest {
 
   @ParameterizedTest
   @CsvSource({"FREQUENCY, 5, 0", "RELATIVE, 0.1, 1", "PERCENTAGE, 10, 0"})
-  void theHeightsAreNumberedInFewRoundSteps(Height height, double step, int decimals) {
+  void theHeightsAreNumberedInFewRoundSteps(Height height, double step, int decimals)
+      throws BadInputException {
     NumberAxis axis =
         (NumberAxis) ChartMaker.of(ogive(GraphKind.HISTOGRAM, height)).getXYPlot().getRangeAxis();
 
@@ -267,7 +269,7 @@ class GraphExportTest {
     List<Graph.Series> series = new ArrayList<>();
     for (String values : samples) {
       Data data = TypedValues.read(values, DecimalSign.POINT).data();
-      series.add(new Graph.Series("sample " + series.size(), data, new ClassTable(List.of(), 0)));
+      series.add(new Graph.Series("sample " + series.size(), data, ClassTable.NONE));
     }
     return new Graph(
         kind,
@@ -281,7 +283,7 @@ class GraphExportTest {
   }
 
   @Test
-  void outliersAreNamedAndNoNameStandsOnAnother() {
+  void outliersAreNamedAndNoNameStandsOnAnother() throws BadInputException {
     List<XYTextAnnotation> names =
         annotations(
                 of(GraphKind.BOX, "10 11 12×8 13×8 14 15 39.8 40 40.2 40.4 80"),
@@ -334,7 +336,7 @@ class GraphExportTest {
   }
 
   @Test
-  void twoSamplesStandBackToBackOnTheSameStems() {
+  void twoSamplesStandBackToBackOnTheSameStems() throws BadInputException {
     BufferedImage image =
         GraphExport.of(of(GraphKind.STEM_AND_LEAF, "118 121 121", "99 130"), WIDTH, HEIGHT)
             .image(1);

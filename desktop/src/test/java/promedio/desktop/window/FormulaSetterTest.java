@@ -32,7 +32,7 @@ class FormulaSetterTest {
       new Sample(Values.ofDecimals(new long[] {1310, 1185, -1400, 1295, 1310, 1360}, 1));
 
   private static final Data BASKETS =
-      new FrequencyTable(
+      FrequencyTable.of(
           List.of(
               new FrequencyTable.Row(Exact.of(36), Exact.of(3)),
               new FrequencyTable.Row(Exact.of(40), Exact.of(4))),

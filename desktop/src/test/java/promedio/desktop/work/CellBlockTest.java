@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Values;
@@ -20,15 +21,19 @@ import promedio.core.tidy.SortRows;
 
 class CellBlockTest {
 
-  private static final Table TRAYS =
-      Table.of(
-          List.of(
-              WordColumn.of("variety", Kind.CATEGORY, List.of("Blanca", "", "Ercolini")),
-              new NumberColumn("g", Values.ofDecimals(new long[] {120, 135, 98}, 0), Map.of()),
-              new NumberColumn(
-                  "mm",
-                  new ValuesBuilder().add(Exact.of(161, 2)).addMissing().addMissing().build(),
-                  Map.of(2, "7o"))));
+  private final Table trays;
+
+  CellBlockTest() throws BadInputException {
+    trays =
+        Table.of(
+            List.of(
+                WordColumn.of("variety", Kind.CATEGORY, List.of("Blanca", "", "Ercolini")),
+                new NumberColumn("g", Values.ofDecimals(new long[] {120, 135, 98}, 0), Map.of()),
+                new NumberColumn(
+                    "mm",
+                    new ValuesBuilder().add(Exact.of(161, 2)).addMissing().addMissing().build(),
+                    Map.of(2, "7o"))));
+  }
 
   @Test
   void cornersMayBeGivenInAnyOrder() {
@@ -39,20 +44,20 @@ class CellBlockTest {
   }
 
   @Test
-  void tellsOfItsNumbersAndOfCellsWithoutAValue() {
-    CellBlock.Told told = new CellBlock(0, 2, 0, 2).tell(TRAYS, CourseRules.DEFAULTS);
+  void tellsOfItsNumbersAndOfCellsWithoutAValue() throws BadInputException {
+    CellBlock.Told told = new CellBlock(0, 2, 0, 2).tell(trays, CourseRules.DEFAULTS);
 
     assertThat(told.cells()).isEqualTo(9);
     assertThat(told.missing()).isEqualTo(3);
     assertThat(told.get(Measures.SUM)).isEqualTo(new Result.Found(Exact.of(867, 2)));
     assertThat(told.get(Measures.MIN)).isEqualTo(new Result.Found(Exact.of(161, 2)));
-    assertThat(new CellBlock(0, 2, 0, 0).tell(TRAYS, CourseRules.DEFAULTS).get(Measures.MEAN))
+    assertThat(new CellBlock(0, 2, 0, 0).tell(trays, CourseRules.DEFAULTS).get(Measures.MEAN))
         .isInstanceOf(Result.Absent.class);
   }
 
   @Test
   void isCopiedAsATableAndKnowsItsRowsInTheOriginal() {
-    Table sorted = new SortRows("g", false).apply(TRAYS).table();
+    Table sorted = new SortRows("g", false).apply(trays).table();
     CellBlock block = new CellBlock(0, 1, 0, 1);
 
     assertThat(block.text(sorted)).isEqualTo("Ercolini\t98\nBlanca\t120");
@@ -74,6 +79,6 @@ class CellBlockTest {
     assertThat(even.bars()).hasSize(16).allMatch(bar -> bar == 10);
     assertThat(equal.bars().stream().mapToInt(Integer::intValue).sum()).isEqualTo(3);
     assertThat(words.bars()).containsExactly(3, 1, 1);
-    assertThat(Facts.of(TRAYS.columns().get(2)).summary().unreadable()).isEqualTo(1);
+    assertThat(Facts.of(trays.columns().get(2)).summary().unreadable()).isEqualTo(1);
   }
 }

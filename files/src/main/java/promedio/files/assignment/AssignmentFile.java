@@ -23,7 +23,6 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Brought;
 import promedio.core.message.BadInputException;
-import promedio.core.sample.UnusableDataException;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
@@ -192,7 +191,7 @@ public final class AssignmentFile {
       return new Opened(assignment, fingerprint, notices, unread);
     } catch (CancellationException e) {
       throw e;
-    } catch (BadInputException | UnusableDataException e) {
+    } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("assignment.damaged", name, e.getMessage()), e);
     } catch (RuntimeException | StackOverflowError e) {
       // What nobody thought of must not keep the program from starting.

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.io.InterruptedIOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -12,7 +11,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.slf4j.Logger;
@@ -97,9 +95,10 @@ final class TableJson {
       }
       Original.Kept kept = new Original.Kept(JsonFields.text(original, "name"), bytes);
       try {
-        Table table = readTable(DataSource.of(kept.name(), bytes), choices);
+        Table table =
+            TableReader.read(DataSource.of(kept.name(), bytes), choices, Progress.NONE).table();
         return new Brought(id, name, kept, choices, Replay.of(table).with(steps));
-      } catch (RefusedFileException | IOException e) {
+      } catch (RefusedFileException e) {
         throw Texts.refusal(e, "assignment.table-unreadable", name, e.getMessage());
       }
     }
@@ -145,7 +144,7 @@ final class TableJson {
     try {
       DataSource source = DataSource.of(path);
       String fingerprint = Fingerprint.of(source);
-      Table read = readTable(source, table.choices());
+      Table read = TableReader.read(source, table.choices(), Progress.NONE).table();
       if (!fingerprint.equals(referred.fingerprint())) {
         notices.accept(
             Texts.of("assignment.table-changed", Reasons.shown(referred.path()), table.name()));
@@ -158,18 +157,6 @@ final class TableJson {
       notices.accept(Texts.of("assignment.table-refused", table.name(), why));
     }
     return table;
-  }
-
-  /** A reading that is stopped stops the opening, and is no table that is gone. */
-  private static Table readTable(DataSource source, ReadingChoices choices)
-      throws RefusedFileException, IOException {
-    try {
-      return TableReader.read(source, choices, Progress.NONE).table();
-    } catch (InterruptedIOException e) {
-      CancellationException cancelled = new CancellationException();
-      cancelled.initCause(e);
-      throw cancelled;
-    }
   }
 
   private static ReadingChoices choices(JsonNode node) throws BadInputException {

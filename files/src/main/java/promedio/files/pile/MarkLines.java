@@ -12,7 +12,6 @@ import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.sample.UnusableDataException;
 import promedio.files.ByteLines;
 import promedio.files.Texts;
 import promedio.files.report.MarkTexts;
@@ -78,7 +77,7 @@ public final class MarkLines {
               QuestionJson.rules(in.path("rules"), defaults),
               QuestionJson.task(in));
       return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
-    } catch (BadInputException | UnusableDataException e) {
+    } catch (BadInputException e) {
       return unreadable(in, e);
     }
   }

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
@@ -26,6 +25,7 @@ import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -102,17 +102,11 @@ public final class PileReader {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
     List<PileRow> rows = new ArrayList<>();
     for (String line : lines) {
-      checkCancelled();
+      Cancellation.check();
       rows.add(MarkLines.row(line, rules, sign));
       progress.at(rows.size(), lines.size());
     }
     return new Pile(rows);
-  }
-
-  private static void checkCancelled() {
-    if (Thread.currentThread().isInterrupted()) {
-      throw new CancellationException();
-    }
   }
 
   /**
@@ -133,7 +127,7 @@ public final class PileReader {
             .ofCsvRecord(text)) {
       List<String> names = List.of();
       for (CsvRecord record : csv) {
-        checkCancelled();
+        Cancellation.check();
         if (names.isEmpty()) {
           names = names(record);
         } else {

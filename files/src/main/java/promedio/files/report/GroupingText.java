@@ -18,6 +18,7 @@ import promedio.core.grouping.NiceLimits;
 import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
@@ -25,7 +26,6 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.files.Texts;
 
 /** Writes a class table with all its columns, as CSV or in lines to read. */
@@ -162,7 +162,7 @@ public final class GroupingText {
           numbers.shown(width),
           boundaries.size() - 1,
           numbers.shown(boundaries.get(0)));
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       return Texts.of("group.advice-not-taken", arithmetic, e.getMessage());
     }
   }

@@ -8,7 +8,6 @@ import java.util.Optional;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
-import promedio.core.sample.UnusableDataException;
 import promedio.files.ByteLines;
 
 /** Measures of one sample a line, JSON in and JSON out; a line that cannot be used says why. */
@@ -44,7 +43,7 @@ public final class MeasureLines {
       CourseRules rules = QuestionJson.rules(question.path("rules"), defaults);
       Data data = QuestionJson.data(question);
       answer.setAll(MeasuresJson.of(data, rules, extras(question)));
-    } catch (BadInputException | UnusableDataException e) {
+    } catch (BadInputException e) {
       answer.put("refused", e.getMessage());
     }
     return answer.toString();

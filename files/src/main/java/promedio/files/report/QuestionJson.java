@@ -29,7 +29,6 @@ import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.sample.ValuesBuilder;
 import promedio.files.Texts;
 
@@ -99,7 +98,7 @@ public final class QuestionJson {
    * {@return the data}
    *
    * @throws BadInputException if they cannot be read; the message says why
-   * @throws UnusableDataException if they make no table
+   * @throws BadInputException if they make no table
    */
   public static Data data(JsonNode question) throws BadInputException {
     List<String> given = KINDS.stream().filter(kind -> !isAbsent(question.path(kind))).toList();
@@ -167,7 +166,7 @@ public final class QuestionJson {
    * @param rows names with their frequencies, or names as often as they were seen
    * @param missing how many entries besides were missing
    * @throws BadInputException if they cannot be read; the message says why
-   * @throws UnusableDataException if they make no table
+   * @throws BadInputException if they make no table
    */
   public static Categories categories(List<JsonNode> rows, int missing) throws BadInputException {
     List<Categories.Row> found = new ArrayList<>();
@@ -183,7 +182,7 @@ public final class QuestionJson {
         throw Texts.refusal("json.category", row);
       }
     }
-    return new Categories(found, left);
+    return Categories.read(found, left);
   }
 
   /** {@return the categories as they are read} */
@@ -209,7 +208,7 @@ public final class QuestionJson {
             new ClassTable.Row(limit(triple.get(0)), limit(triple.get(1)), number(triple.get(2))));
       }
     }
-    return new ClassTable(rows, missing);
+    return ClassTable.read(rows, missing);
   }
 
   private static Optional<Exact> limit(JsonNode node) throws BadInputException {
@@ -229,7 +228,7 @@ public final class QuestionJson {
         rows.add(new FrequencyTable.Row(number(pair.get(0)), number(pair.get(1))));
       }
     }
-    return new FrequencyTable(rows, missing);
+    return FrequencyTable.read(rows, missing);
   }
 
   static List<JsonNode> list(JsonNode question, String name) throws BadInputException {

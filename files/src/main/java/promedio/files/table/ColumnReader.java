@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Reading;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -145,7 +146,7 @@ final class ColumnReader {
   }
 
   /** {@return the column, of the kind that its entries show} */
-  Column build(String name) {
+  Column build(String name) throws BadInputException {
     if (!asWords) {
       return new NumberColumn(name, values.build(), unreadable, shownUnit());
     }
@@ -165,7 +166,7 @@ final class ColumnReader {
   }
 
   /** {@return the column as the given kind} */
-  Column build(String name, Kind kind) {
+  Column build(String name, Kind kind) throws BadInputException {
     if (kind != Kind.NUMBER) {
       return withoutMissing(name, kind);
     }
@@ -175,7 +176,7 @@ final class ColumnReader {
   }
 
   /** Every different word is read once. */
-  private NumberColumn numbersOfWords(String name) {
+  private NumberColumn numbersOfWords(String name) throws BadInputException {
     List<Reading> readings = words.words().stream().map(this::read).toList();
     ValuesBuilder found = new ValuesBuilder();
     Map<Integer, String> others = new TreeMap<>();

@@ -2,7 +2,6 @@ package promedio.files.table;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
@@ -30,8 +29,6 @@ final class OdsWorkbook implements Workbook {
     OdsSheets found = new OdsSheets(source.size());
     try {
       SafeXml.walk(content(source, Progress.NONE), found::list);
-    } catch (InterruptedIOException e) {
-      throw e;
     } catch (IOException e) {
       throw Workbook.damaged(source, e);
     }
@@ -81,8 +78,6 @@ final class OdsWorkbook implements Workbook {
       OdsSheets cells = new OdsSheets(source.size());
       try {
         SafeXml.walk(content(source, progress), xml -> cells.rows(xml, sheet, sink));
-      } catch (InterruptedIOException e) {
-        throw e;
       } catch (OdsSheets.TooManyException e) {
         throw new RefusedFileException(Texts.of("file.too-many-cells", source.name()), e);
       } catch (IOException e) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import promedio.core.message.BadInputException;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.ReadingChoices;
@@ -252,8 +253,9 @@ final class TableBuilder implements RowSink {
    *
    * @param header the cells of the header, none where there is none
    * @throws RefusedFileException if an entry holds what no text has
+   * @throws BadInputException if the numbers of a column are none that can be kept together
    */
-  Table build(String source, List<String> header) throws RefusedFileException {
+  Table build(String source, List<String> header) throws RefusedFileException, BadInputException {
     List<Column> built = new ArrayList<>();
     List<String> names = names(header);
     for (int i = 0; i < columns.size(); i++) {
@@ -265,10 +267,8 @@ final class TableBuilder implements RowSink {
       // A separator at the end of every line makes an empty column that nobody meant.
       if (!(unnamed && column.isEmpty() && columns.size() > 1)) {
         String name = names.get(i);
-        built.add(
-            Optional.ofNullable(choices.kinds().get(i))
-                .map(kind -> column.build(name, kind))
-                .orElseGet(() -> column.build(name)));
+        Kind kind = choices.kinds().get(i);
+        built.add(kind == null ? column.build(name) : column.build(name, kind));
       }
     }
     return Table.of(built);

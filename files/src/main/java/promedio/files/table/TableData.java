@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.entry.ClassLine;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -14,7 +15,6 @@ import promedio.core.number.Reading;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.FrequencyTable;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
@@ -91,10 +91,10 @@ public final class TableData {
    * @param nameOrNumber the column that is counted; without one, two columns whose second holds
    *     numbers are categories with frequencies, and otherwise the only column of words is counted
    * @throws ColumnChoiceException if it is not plain which column is meant
-   * @throws UnusableDataException if frequencies make no table
+   * @throws BadInputException if frequencies make no table
    */
   public static Categories categories(String source, Table table, Optional<String> nameOrNumber)
-      throws ColumnChoiceException {
+      throws ColumnChoiceException, BadInputException {
     List<Column> columns = table.columns();
     String all = String.join(", ", table.names());
     if (nameOrNumber.isPresent()) {
@@ -115,7 +115,7 @@ public final class TableData {
     return counted(words.get(0));
   }
 
-  private static Categories counted(Column column) {
+  private static Categories counted(Column column) throws BadInputException {
     if (column instanceof WordColumn words) {
       return words.categories();
     }
@@ -125,10 +125,11 @@ public final class TableData {
         rows.add(new Categories.Row(column.text(row), Exact.ONE));
       }
     }
-    return new Categories(rows, column.size() - rows.size());
+    return Categories.read(rows, column.size() - rows.size());
   }
 
-  private static Categories withFrequencies(Column names, NumberColumn frequencies) {
+  private static Categories withFrequencies(Column names, NumberColumn frequencies)
+      throws BadInputException {
     List<Categories.Row> rows = new ArrayList<>();
     for (int row = 0; row < names.size(); row++) {
       Optional<Exact> frequency = frequencies.number(row);
@@ -136,7 +137,7 @@ public final class TableData {
         rows.add(new Categories.Row(names.text(row), frequency.get()));
       }
     }
-    return new Categories(rows, names.size() - rows.size());
+    return Categories.read(rows, names.size() - rows.size());
   }
 
   /** {@return a sentence on the first entry of the column that is no number; there must be one} */
@@ -150,7 +151,8 @@ public final class TableData {
    *
    * @throws RefusedFileException if there are not two, or an entry is no number
    */
-  public static FrequencyTable frequencies(ReadTable read) throws RefusedFileException {
+  public static FrequencyTable frequencies(ReadTable read)
+      throws RefusedFileException, BadInputException {
     List<Column> columns = read.table().columns();
     if (columns.size() != 2) {
       throw new RefusedFileException(Texts.of("column.two", read.source(), columns.size()));
@@ -166,7 +168,7 @@ public final class TableData {
         missing++;
       }
     }
-    return new FrequencyTable(rows, missing);
+    return FrequencyTable.read(rows, missing);
   }
 
   /**
@@ -175,7 +177,7 @@ public final class TableData {
    *
    * @throws RefusedFileException if there are not two or three, or an entry is no number
    */
-  public static ClassTable classes(ReadTable read) throws RefusedFileException {
+  public static ClassTable classes(ReadTable read) throws RefusedFileException, BadInputException {
     List<Column> columns = classColumns(read.table());
     if (columns.size() != 2 && columns.size() != 3) {
       throw new RefusedFileException(Texts.of("column.classes", read.source(), columns.size()));
@@ -196,7 +198,7 @@ public final class TableData {
         rows.add(printed(read, columns.get(0), row, frequency.get()));
       }
     }
-    return new ClassTable(rows, missing);
+    return ClassTable.read(rows, missing);
   }
 
   /** {@return the columns named lower, upper and frequency where they are, otherwise all} */

@@ -4,7 +4,7 @@ import java.io.BufferedInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
+import java.nio.channels.ClosedByInterruptException;
 import java.nio.charset.CharacterCodingException;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -13,11 +13,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
-import promedio.core.sample.UnusableDataException;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -62,34 +63,39 @@ public final class TableReader {
    * @param choices what is decided by a person; all else is recognised
    * @param progress is told how many bytes are read
    * @throws RefusedFileException if it cannot be read as a table; the message says what to do
-   * @throws InterruptedIOException if its thread was interrupted
+   * @throws CancellationException if its thread was interrupted
    */
   public static ReadTable read(DataSource source, ReadingChoices choices, Progress progress)
-      throws RefusedFileException, InterruptedIOException {
+      throws RefusedFileException {
     TableReader reader = new TableReader(source, choices, progress);
     return told(source, reader::read);
   }
 
   /** A part of the reading. */
   private interface Part<T> {
-    T run() throws RefusedFileException, IOException;
+    T run() throws RefusedFileException, IOException, BadInputException;
   }
 
-  private static <T> T told(DataSource source, Part<T> part)
-      throws RefusedFileException, InterruptedIOException {
+  private static <T> T told(DataSource source, Part<T> part) throws RefusedFileException {
     try {
       return part.run();
     } catch (WidthLimit.TooWideException e) {
       throw new RefusedFileException(e.getMessage(), e);
-    } catch (UnusableDataException e) {
+    } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("file.unusable", source.name(), e.getMessage()), e);
-    } catch (InterruptedIOException e) {
-      throw e;
+    } catch (ClosedByInterruptException e) {
+      throw cancelled(e);
     } catch (EOFException e) {
       throw new RefusedFileException(Texts.of("file.cut-off", source.name()), e);
     } catch (IOException e) {
       throw new RefusedFileException(Texts.of("file.unreadable", source.name(), Reasons.of(e)), e);
     }
+  }
+
+  private static CancellationException cancelled(IOException cause) {
+    CancellationException cancelled = new CancellationException();
+    cancelled.initCause(cause);
+    return cancelled;
   }
 
   /**
@@ -98,7 +104,7 @@ public final class TableReader {
    * @throws RefusedFileException if it cannot be read as a table; the message says what to do
    */
   public static Recognised recognise(DataSource source, ReadingChoices choices)
-      throws RefusedFileException, InterruptedIOException {
+      throws RefusedFileException {
     TableReader reader = new TableReader(source, choices, Progress.NONE);
     return told(source, () -> reader.recognise(reader.open()));
   }
@@ -107,7 +113,7 @@ public final class TableReader {
   private record Opened(
       Recognised.Format format, RowFeed feed, Map<Aspect, String> aspects, List<String> sheets) {}
 
-  private ReadTable read() throws RefusedFileException, IOException {
+  private ReadTable read() throws RefusedFileException, IOException, BadInputException {
     Opened opened = open();
     Recognised recognised = recognise(opened);
     try {
@@ -311,7 +317,7 @@ public final class TableReader {
   }
 
   private ReadTable read(Opened opened, Recognised recognised)
-      throws RefusedFileException, IOException {
+      throws RefusedFileException, IOException, BadInputException {
     NumberForms forms =
         new NumberForms(
             recognised.of(Aspect.DECIMAL).equals(",") ? DecimalSign.COMMA : DecimalSign.POINT,

@@ -3,7 +3,7 @@ package promedio.files.table;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
+import promedio.core.message.Cancellation;
 
 /** Tells how far a stream is read, and ends the reading when its thread is interrupted. */
 class WatchedStream extends FilterInputStream {
@@ -32,10 +32,8 @@ class WatchedStream extends FilterInputStream {
     return read;
   }
 
-  private void count(int read) throws IOException {
-    if (Thread.currentThread().isInterrupted()) {
-      throw new InterruptedIOException();
-    }
+  private void count(int read) {
+    Cancellation.check();
     done += read;
     progress.at(done, total);
   }

@@ -2,7 +2,6 @@ package promedio.files.table;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.HashSet;
@@ -51,8 +50,6 @@ final class WorkbookGuard {
   static Content check(DataSource source, long limit) throws RefusedFileException, IOException {
     try (ZipFile zip = open(source)) {
       return new WorkbookGuard(source, limit).check(zip);
-    } catch (InterruptedIOException e) {
-      throw e;
     } catch (IOException | IllegalArgumentException e) {
       throw Workbook.damaged(source, e);
     }

@@ -2,7 +2,6 @@ package promedio.files.table;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
@@ -18,6 +17,7 @@ import java.util.Optional;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import promedio.core.message.Cancellation;
 
 /**
  * The rows of a sheet in Office Open XML (ECMA-376, part 1, 18.3.1). The references of rows and
@@ -33,7 +33,6 @@ final class XlsxCells {
   private static final int LEAP_DAY = 60;
 
   private static final int LAST_DAY = 2_958_465;
-  private static final int INTERRUPTED_EVERY = 256;
   private static final DateTimeFormatter MINUTES =
       DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
   private static final DateTimeFormatter SECONDS =
@@ -113,9 +112,7 @@ final class XlsxCells {
               String reference = SafeXml.attribute(xml, "r").orElse("");
               long said = reference.matches("\\d{1,7}") ? Long.parseLong(reference) : 0;
               line = Math.max(line + 1, said);
-              if (line % INTERRUPTED_EVERY == 0 && Thread.currentThread().isInterrupted()) {
-                throw new InterruptedIOException();
-              }
+              Cancellation.check(line);
               if (!row(xml, line, sink)) {
                 return;
               }

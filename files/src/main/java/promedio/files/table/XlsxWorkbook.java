@@ -3,7 +3,6 @@ package promedio.files.table;
 import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,8 +41,6 @@ final class XlsxWorkbook implements Workbook {
         place = proposed(parts);
       }
       return new XlsxWorkbook(source, names, place, progress);
-    } catch (InterruptedIOException e) {
-      throw e;
     } catch (IOException | IllegalArgumentException e) {
       throw Workbook.damaged(source, e);
     }
@@ -96,8 +93,6 @@ final class XlsxWorkbook implements Workbook {
       String part = parts.sheets().get(sheet).part();
       InputStream in = parts.stream(part).orElseThrow(() -> new IOException("no sheet"));
       cells(parts).into(watched(in, parts.size(part)), sink);
-    } catch (InterruptedIOException e) {
-      throw e;
     } catch (IOException | IllegalArgumentException e) {
       throw Workbook.damaged(source, e);
     }

@@ -10,6 +10,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.entry.TypedClasses;
 import promedio.core.grouping.Grouping;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -52,7 +53,7 @@ class GroupingTextTest {
   }
 
   @Test
-  void theLinesEndWithTheTotals() {
+  void theLinesEndWithTheTotals() throws BadInputException {
     ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5), CourseRules.DEFAULTS).table();
     List<String> lines = GroupingText.lines(table, CourseRules.DEFAULTS);
 
@@ -61,7 +62,7 @@ class GroupingTextTest {
   }
 
   @Test
-  void groupingIsToldBesideTheValuesWithItsError() {
+  void groupingIsToldBesideTheValuesWithItsError() throws BadInputException {
     ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5), CourseRules.DEFAULTS).table();
     Computation raw = Computation.of(CRATES, CourseRules.DEFAULTS);
     Computation grouped = Computation.of(table, CourseRules.DEFAULTS);
@@ -111,7 +112,7 @@ class GroupingTextTest {
   }
 
   @Test
-  void aTableIsPastedIntoOtherProgramsWithTheStudentsDecimalSign() {
+  void aTableIsPastedIntoOtherProgramsWithTheStudentsDecimalSign() throws BadInputException {
     ClassTable table = Grouping.ofWidth(CRATES, Exact.of(5, 2), CourseRules.DEFAULTS).table();
 
     assertThat(GroupingText.tabbed(table, DecimalSign.COMMA).lines().toList())

@@ -35,7 +35,7 @@ class MeasuresTextTest {
   }
 
   @Test
-  void missingValuesAreCountedAndSeveralModesListed() {
+  void missingValuesAreCountedAndSeveralModesListed() throws BadInputException {
     Data data =
         new Sample(
             new ValuesBuilder()
@@ -64,8 +64,7 @@ class MeasuresTextTest {
 
   @Test
   void aTableCountsItsFrequencies() {
-    Data table =
-        new FrequencyTable(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5, 2))), 1);
+    Data table = FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5, 2))), 1);
 
     assertThat(lines(table, Extras.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
     assertThat(lines(table, Extras.NONE))
