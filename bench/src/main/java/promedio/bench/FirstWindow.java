@@ -11,7 +11,7 @@ import promedio.desktop.window.AssignmentView;
 import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** Two programs that say on standard output when their first window has been drawn. */
@@ -69,9 +69,9 @@ final class FirstWindow {
     @Override
     public void start(Stage stage) {
       Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
-      Desk desk = new Desk(workspace, Folders.ofPerson());
+      DocumentStore store = new DocumentStore(workspace, Folders.ofPerson());
       stage.setScene(
-          PromedioApplication.scene(new AssignmentView(workspace, desk, new NoFileChoice())));
+          PromedioApplication.scene(new AssignmentView(workspace, store, new NoFileChoice())));
       stage.show();
       sayWhenDrawn();
     }

@@ -18,8 +18,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
@@ -54,7 +54,7 @@ public class KeystrokeBenchmark {
   @Benchmark
   public void keystroke(Blackhole hole) {
     workspace.items().type(texts[next++ % texts.length]);
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     for (Measure measure : Measures.all()) {
       hole.consume(Results.shown(now.computation().result(measure), Task.of(measure), now));
     }

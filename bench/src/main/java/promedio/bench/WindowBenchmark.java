@@ -32,7 +32,7 @@ import promedio.desktop.window.AssignmentView;
 import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** What the window does between two frames, until all of it is styled and laid out again. */
@@ -68,8 +68,8 @@ public class WindowBenchmark {
     Path own = Files.createTempDirectory("promedio-bench");
     onToolkit(
         () -> {
-          Desk desk = new Desk(workspace, Folders.under(own));
-          AssignmentView view = new AssignmentView(workspace, desk, new NoFileChoice());
+          DocumentStore store = new DocumentStore(workspace, Folders.under(own));
+          AssignmentView view = new AssignmentView(workspace, store, new NoFileChoice());
           Scene made = PromedioApplication.scene(view);
           Stage stage = new Stage();
           stage.setScene(made);

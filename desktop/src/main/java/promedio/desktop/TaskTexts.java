@@ -5,8 +5,8 @@ import java.util.Locale;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.working.Method;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.files.report.ShownNumbers;
 
 /** What tasks and methods are called. */
@@ -24,8 +24,8 @@ public final class TaskTexts {
   }
 
   /** {@return the name of the task as it is asked of an item} */
-  public static String name(Task task, Reckoning reckoning) {
-    return name(task, ByHand.numbers(reckoning));
+  public static String name(Task task, Analysis analysis) {
+    return name(task, ByHand.numbers(analysis));
   }
 
   /** {@return the name of a measure without its arguments} */

@@ -21,7 +21,7 @@ import promedio.core.working.Method;
  * @param course the course rules and methods in force
  * @param sign the decimal sign numbers are typed and shown with
  * @param items the samples and tables of values, in the order of the shelf
- * @param tables the tables of several columns that were brought in
+ * @param tables the tables of several columns that were imported
  * @param questions what is asked, the first one first; a measure that all data have is asked when
  *     something is done about it or a part asks it
  * @param parts what the sheet of the assignment asks, in its order
@@ -32,7 +32,7 @@ public record Assignment(
     Course course,
     DecimalSign sign,
     List<Item> items,
-    List<Brought> tables,
+    List<ImportedTable> tables,
     List<Question> questions,
     List<Part> parts,
     Ids ids) {
@@ -171,7 +171,7 @@ public record Assignment(
   }
 
   /** {@return the table of the id} */
-  public Optional<Brought> table(int id) {
+  public Optional<ImportedTable> table(int id) {
     return tables.stream().filter(table -> table.id() == id).findFirst();
   }
 
@@ -179,8 +179,8 @@ public record Assignment(
    * {@return this assignment with the table put in the place of the one of its id, or at the end};
    * the samples linked to it follow
    */
-  public Assignment with(Brought table) {
-    List<Brought> changed = new ArrayList<>(tables);
+  public Assignment with(ImportedTable table) {
+    List<ImportedTable> changed = new ArrayList<>(tables);
     changed.replaceAll(old -> old.id() == table.id() ? table : old);
     if (!changed.contains(table)) {
       changed.add(table);
@@ -189,7 +189,7 @@ public record Assignment(
     return new Assignment(title, course, sign, followed, changed, questions, parts, ids);
   }
 
-  private static Item follow(Item item, Brought table) {
+  private static Item follow(Item item, ImportedTable table) {
     return item.source() instanceof Source.Linked linked && linked.link().table() == table.id()
         ? item.withSource(linked.follow(table.table()))
         : item;
@@ -201,7 +201,7 @@ public record Assignment(
   }
 
   /** {@return this assignment with other tables; the samples linked to them stay as they are} */
-  public Assignment withTables(List<Brought> changed) {
+  public Assignment withTables(List<ImportedTable> changed) {
     return new Assignment(title, course, sign, items, changed, questions, parts, ids);
   }
 

@@ -28,7 +28,8 @@ public record Ids(int item, int table, int part, int question) {
   }
 
   /** {@return these, moved beyond every id that stands in or is spoken of in what is given} */
-  Ids beyond(List<Item> items, List<Brought> tables, List<Question> questions, List<Part> parts) {
+  Ids beyond(
+      List<Item> items, List<ImportedTable> tables, List<Question> questions, List<Part> parts) {
     IntStream askedAbout =
         Stream.concat(parts.stream().map(Part::about), questions.stream().map(Question::about))
             .mapToInt(Selection::item);
@@ -40,7 +41,7 @@ public record Ids(int item, int table, int part, int question) {
             .map(Item::source)
             .flatMap(each -> each instanceof Source.Linked linked ? Stream.of(linked) : Stream.of())
             .mapToInt(linked -> linked.link().table());
-    IntStream tableIds = IntStream.concat(tables.stream().mapToInt(Brought::id), linkedTo);
+    IntStream tableIds = IntStream.concat(tables.stream().mapToInt(ImportedTable::id), linkedTo);
     IntStream questionIds =
         IntStream.concat(
             questions.stream().mapToInt(Question::id),

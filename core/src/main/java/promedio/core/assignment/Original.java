@@ -2,7 +2,7 @@ package promedio.core.assignment;
 
 import java.util.Arrays;
 
-/** Where a table was brought in from. */
+/** Where a table was imported from. */
 public sealed interface Original {
 
   /** {@return the name of the file, or what the table was pasted or typed as} */

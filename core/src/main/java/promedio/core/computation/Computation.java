@@ -147,16 +147,16 @@ public final class Computation {
     Optional<FastPath> fast =
         rewriting.equals(Rewriting.NONE) ? measure.fast(asked) : Optional.empty();
     return fast.isPresent()
-        ? fast.get().of(new Facts(asked))
+        ? fast.get().of(new ColumnSketch(asked))
         : measure.definition(asked).accept(new Finding(task, asked));
   }
 
   /** What a quicker way may use. */
-  private final class Facts implements Known {
+  private final class ColumnSketch implements Known {
 
     private final Setting asked;
 
-    Facts(Setting asked) {
+    ColumnSketch(Setting asked) {
       this.asked = asked;
     }
 

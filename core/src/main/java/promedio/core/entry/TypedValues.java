@@ -14,7 +14,7 @@ import promedio.core.sample.ValuesBuilder;
 /** Reads a list of values, typed as on paper. */
 public final class TypedValues {
 
-  /** More values are brought in from a file, where each takes a few bytes and none is typed. */
+  /** More values are imported from a file, where each takes a few bytes and none is typed. */
   private static final long MOST_VALUES = 2_000_000;
 
   private TypedValues() {}

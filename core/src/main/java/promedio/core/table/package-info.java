@@ -1,5 +1,5 @@
 /**
- * Tables of several columns, as they are brought in and tidied. Begin at {@link
+ * Tables of several columns, as they are imported and tidied. Begin at {@link
  * promedio.core.table.Table}.
  */
 @NullMarked

@@ -31,7 +31,7 @@ public final class Replay {
     return new Replay(original, List.of());
   }
 
-  /** {@return the table as it was brought in} */
+  /** {@return the table as it was imported} */
   public Table original() {
     return original;
   }

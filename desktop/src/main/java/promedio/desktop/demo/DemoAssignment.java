@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
@@ -44,7 +44,7 @@ public final class DemoAssignment {
   }
 
   /** A file as it comes: notes above, a code for what is missing, entries to mend. */
-  private static Brought trays() {
+  private static ImportedTable trays() {
     byte[] bytes = DemoFiles.bytes("trays.csv");
     ReadingChoices choices = ReadingChoices.NONE.with(Aspect.MISSING, "-999");
     try {
@@ -57,7 +57,7 @@ public final class DemoAssignment {
                   "picking",
                   List.of(new Recode.Change("1", "early"), new Recode.Change("2", "late"))),
               new ComputeColumn("crate weight", "weight × crates"));
-      return new Brought(
+      return new ImportedTable(
           1,
           Texts.of("demo.trays"),
           new Original.Kept("trays.csv", bytes),

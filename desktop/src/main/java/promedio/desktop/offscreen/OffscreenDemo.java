@@ -45,7 +45,7 @@ import promedio.desktop.window.NoFileChoice;
 import promedio.desktop.window.PromedioApplication;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
@@ -114,17 +114,17 @@ public final class OffscreenDemo {
     data = own.resolve("data");
     DemoFiles.write(data);
     Workspace workspace = new Workspace(demo, Background.ofWindow());
-    try (Desk desk = new Desk(workspace, Folders.under(own))) {
+    try (DocumentStore store = new DocumentStore(workspace, Folders.under(own))) {
       Path file = folder.resolve("pears" + AssignmentFile.ENDING);
-      desk.save(file);
+      store.save(file);
       written.add(file);
-      takePictures(demo, workspace, onToolkit(() -> open(workspace, desk)));
+      takePictures(demo, workspace, onToolkit(() -> open(workspace, store)));
     }
     Platform.exit();
   }
 
-  private static Scene open(Workspace workspace, Desk desk) {
-    AssignmentView view = new AssignmentView(workspace, desk, new NoFileChoice());
+  private static Scene open(Workspace workspace, DocumentStore store) {
+    AssignmentView view = new AssignmentView(workspace, store, new NoFileChoice());
     Scene scene = PromedioApplication.scene(view);
     Stage stage = new Stage();
     stage.setScene(scene);
@@ -150,7 +150,7 @@ public final class OffscreenDemo {
           workspace.undo();
           workspace.taskProperty().set(Task.of(Measures.SD));
           workspace.entryProperty().set(12);
-          WhatIf.without(workspace.assignment(), workspace.reckoningProperty().get(), 12)
+          WhatIf.without(workspace.assignment(), workspace.analysisProperty().get(), 12)
               .ifPresent(workspace::tryOut);
         });
     picture(scene, "dark.png", () -> ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(true));
@@ -366,7 +366,7 @@ public final class OffscreenDemo {
 
   private void bring(Workspace workspace, String name) {
     try {
-      workspace.bring(DataSource.of(data.resolve(name)));
+      workspace.beginImport(DataSource.of(data.resolve(name)));
     } catch (RefusedFileException e) {
       throw new IllegalStateException(e);
     }

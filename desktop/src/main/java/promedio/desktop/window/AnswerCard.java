@@ -17,7 +17,7 @@ import promedio.core.message.Message;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
 import promedio.files.report.MarkTexts;
 
@@ -48,7 +48,7 @@ final class AnswerCard extends VBox {
   private int told;
 
   private String toldOf = "";
-  private @Nullable Reckoning reckoning;
+  private @Nullable Analysis analysis;
   private Task task = Task.of(Measures.MEAN);
 
   AnswerCard(StepOpener opener) {
@@ -63,8 +63,8 @@ final class AnswerCard extends VBox {
   }
 
   /** Shows what the answer to the measure tells; nothing where there is none. */
-  void show(Task asked, Reckoning now) {
-    reckoning = now;
+  void show(Task asked, Analysis now) {
+    analysis = now;
     task = asked;
     String answer = now.work(asked).answer().strip();
     String about = now.item().id() + " " + asked + " " + answer;
@@ -81,13 +81,13 @@ final class AnswerCard extends VBox {
 
   private void tell(int much) {
     told = much;
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (now != null) {
       show(now.mark(task), now);
     }
   }
 
-  private void show(Mark mark, Reckoning now) {
+  private void show(Mark mark, Analysis now) {
     getStyleClass().setAll("answer-box", mark.verdict().code());
     verdict.setText(verdict(mark, now));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
@@ -105,7 +105,7 @@ final class AnswerCard extends VBox {
     showTries(now);
   }
 
-  private String verdict(Mark mark, Reckoning now) {
+  private String verdict(Mark mark, Analysis now) {
     Verdict found = mark.verdict();
     CourseRules asked = now.question(task).rules(now.rules());
     return mark.reason()
@@ -137,7 +137,7 @@ final class AnswerCard extends VBox {
   }
 
   /** Earlier tries, each with what it was worth. */
-  private void showTries(Reckoning now) {
+  private void showTries(Analysis now) {
     Question question = now.question(task);
     String answer = question.answer().strip();
     List<String> earlier =
@@ -155,7 +155,7 @@ final class AnswerCard extends VBox {
   }
 
   private void openStep() {
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (now != null) {
       now.mark(task).best().ifPresent(opener::open);
     }

@@ -28,7 +28,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
@@ -46,7 +46,7 @@ final class AskedCard extends VBox {
 
   private final Map<Task, LayoutTable> tables = new HashMap<>();
 
-  private @Nullable Reckoning reckoning;
+  private @Nullable Analysis analysis;
 
   AskedCard(Workspace workspace) {
     super(4);
@@ -121,14 +121,14 @@ final class AskedCard extends VBox {
   }
 
   /** Shows what is asked of the item; categories are asked nothing of the kind. */
-  void show(Reckoning now) {
+  void show(Analysis now) {
     boolean words = now.computation().setting().categories().isPresent();
     Nodes.setShown(this, !words);
     boolean same =
-        reckoning != null
-            && reckoning.item().id() == now.item().id()
-            && reckoning.asked().equals(now.asked());
-    reckoning = now;
+        analysis != null
+            && analysis.item().id() == now.item().id()
+            && analysis.asked().equals(now.asked());
+    analysis = now;
     if (!same) {
       show(shownTables, now.asked().stream().filter(task -> layout(task).isPresent()));
       show(shown, now.asked().stream().filter(task -> layout(task).isEmpty()));
@@ -146,7 +146,7 @@ final class AskedCard extends VBox {
 
   /** The table that is asked for; whether it is one depends on the task alone. */
   private Optional<Layout> layout(Task task) {
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     return now == null ? Optional.empty() : now.computation().definition(task).layout();
   }
 
@@ -162,7 +162,7 @@ final class AskedCard extends VBox {
     Button remove = new Button("×");
     remove.setId("ask-remove-" + TaskTexts.node(task));
     remove.getStyleClass().add("link");
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     String name = now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now);
     remove.setAccessibleText(Texts.of("asked.remove", name));
     remove.setOnAction(event -> workspace.items().stopAsking(task));

@@ -10,7 +10,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** What can be done with the assignment as a whole, under its title. */
@@ -40,7 +40,7 @@ final class AssignmentMenu extends MenuButton {
     void markPile();
   }
 
-  AssignmentMenu(Workspace workspace, Desk desk, Appearance appearance, Actions actions) {
+  AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
     this.workspace = workspace;
     setId("assignment-menu");
     getStyleClass().add("assignment-menu");
@@ -69,8 +69,9 @@ final class AssignmentMenu extends MenuButton {
             item("menu.smaller", Keys.SMALLER, appearance::smaller),
             item("menu.keys", Keys.HELP, actions::showKeys));
     workspace.assignmentProperty().subscribe(now -> showHistory());
-    desk.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions));
-    desk.savedProperty()
+    store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions));
+    store
+        .savedProperty()
         .subscribe(saved -> setText(Texts.of(saved ? "menu.title" : "menu.title-unsaved")));
   }
 

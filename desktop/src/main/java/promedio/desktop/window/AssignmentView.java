@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Task;
@@ -38,7 +38,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
@@ -67,7 +67,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   private final Workspace workspace;
-  private final Desk desk;
+  private final DocumentStore store;
   private final FileChoice fileChoice;
   private final Appearance appearance;
   private final BorderPane bands = new BorderPane();
@@ -96,8 +96,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   private @Nullable StepsPane steps;
 
-  /** Made when something is first brought in. */
-  private @Nullable BringInView bringIn;
+  /** Made when something is first imported. */
+  private @Nullable ImportView importView;
 
   private @Nullable ReadingPane reading;
   private final Margin margin;
@@ -109,12 +109,12 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   private final Map<KeyCombination, Runnable> actions;
 
-  /** Makes the window on a workspace and the desk it is kept on. */
-  public AssignmentView(Workspace workspace, Desk desk, FileChoice fileChoice) {
+  /** Makes the window on a workspace and the store it is kept on. */
+  public AssignmentView(Workspace workspace, DocumentStore store, FileChoice fileChoice) {
     this.workspace = workspace;
-    this.desk = desk;
+    this.store = store;
     this.fileChoice = fileChoice;
-    this.appearance = new Appearance(desk.settingsProperty().get());
+    this.appearance = new Appearance(store.settingsProperty().get());
     this.notices = new NoticeBar(workspace.background());
     this.shelf = new Shelf(workspace, appearance, this::open, this::typeTable);
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
@@ -122,8 +122,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.exchange = new TableExchange(workspace, fileChoice, notices);
     this.byHand = new ByHand(workspace);
     this.margin = new Margin(workspace, byHand, appearance);
-    AssignmentMenu menu = new AssignmentMenu(workspace, desk, appearance, this);
-    this.strip = new RulesStrip(workspace, desk, menu);
+    AssignmentMenu menu = new AssignmentMenu(workspace, store, appearance, this);
+    this.strip = new RulesStrip(workspace, store, menu);
     this.actions = buildActions();
     bands.setTop(new VBox(strip, notices, new MovedLine(workspace)));
     bands.setLeft(shelf);
@@ -133,13 +133,13 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     bands.setRight(right);
     workspace.tableProperty().subscribe(table -> showBand());
     workspace
-        .bringingProperty()
+        .importProperty()
         .subscribe(
-            bringing -> {
+            importing -> {
               showBand();
-              if (bringing == null && !waiting.isEmpty()) {
+              if (importing == null && !waiting.isEmpty()) {
                 // Whoever ended this one may be about to choose what came of it.
-                Platform.runLater(this::bringNext);
+                Platform.runLater(this::importNext);
               }
             });
     workspace.chosenProperty().subscribe(item -> showBand());
@@ -155,9 +155,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     setOnDragOver(this::acceptFiles);
     setOnDragDropped(this::takeFiles);
     List<String> unreadable = new ArrayList<>();
-    desk.leftOver(unreadable::add).forEach(this::offer);
+    store.leftOver(unreadable::add).forEach(this::offer);
     tellAll(unreadable);
-    desk.problemProperty().subscribe((old, problem) -> tellProblem(problem));
+    store.problemProperty().subscribe((old, problem) -> tellProblem(problem));
   }
 
   /** Tells the person something in the window, until it is put away. */
@@ -181,7 +181,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     fileChoice.toOpen().ifPresent(this::open);
   }
 
-  /** Opens an assignment, or brings a data file in. */
+  /** Opens an assignment, or imports a data file. */
   @Override
   public void open(Path path) {
     if (isAssignment(path)) {
@@ -193,7 +193,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void save() {
-    Path file = desk.fileProperty().get();
+    Path file = store.fileProperty().get();
     if (file == null) {
       saveAs();
     } else {
@@ -211,7 +211,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void begin() {
-    Settings settings = desk.settingsProperty().get();
+    Settings settings = store.settingsProperty().get();
     workspace.replace(Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.sign()));
     startTyping();
   }
@@ -288,7 +288,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** Whether something else stands before the assignment, which must not change unseen. */
   private boolean isHidden() {
-    return workspace.bringingProperty().get() != null || workspace.pileProperty().get() != null;
+    return workspace.importProperty().get() != null || workspace.pileProperty().get() != null;
   }
 
   private void chooseBeside(int places) {
@@ -302,7 +302,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void openAssignment(Path path) {
     try {
       notices.clear();
-      Desk.Opened opened = desk.open(path);
+      DocumentStore.Opened opened = store.open(path);
       tellAll(opened.notices());
       opened.unread().forEach(this::offerReading);
     } catch (RefusedFileException e) {
@@ -317,34 +317,34 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   /** What a document from elsewhere refers to is read only when the person wants it. */
-  private void offerReading(Brought unread) {
+  private void offerReading(ImportedTable unread) {
     notices.offer(
         Texts.of("open.elsewhere-table", unread.name(), unread.original().place()),
         Texts.of("open.read-table"),
-        () -> desk.readTable(unread, notices::tell),
+        () -> store.readTable(unread, notices::tell),
         Texts.of("open.leave-table"),
         () -> {});
   }
 
-  /** The sheet of a sample, a table, or what is about to be brought in; each with its margin. */
+  /** The sheet of a sample, a table, or what is about to be imported; each with its margin. */
   private void showBand() {
-    boolean brings = workspace.bringingProperty().get() != null;
-    boolean table = !brings && workspace.tableProperty().get() != null;
-    if (brings) {
-      bringIn();
+    boolean imports = workspace.importProperty().get() != null;
+    boolean table = !imports && workspace.tableProperty().get() != null;
+    if (imports) {
+      importView();
     }
     if (table) {
       steps();
     }
-    show(bringIn, brings);
-    show(reading, brings);
+    show(importView, imports);
+    show(reading, imports);
     show(tableSheet, table);
     show(steps, table);
-    boolean piled = !brings && !table && workspace.pileProperty().get() != null;
-    boolean asked = !brings && !table && !piled && workspace.onPartsProperty().get();
+    boolean piled = !imports && !table && workspace.pileProperty().get() != null;
+    boolean asked = !imports && !table && !piled && workspace.onPartsProperty().get();
     showParts(asked);
     showPile(piled);
-    boolean whole = brings || table || piled || asked;
+    boolean whole = imports || table || piled || asked;
     boolean works = !whole && byHand.onSheetProperty().get() != null;
     if (works) {
       makeWorkingSheet();
@@ -435,11 +435,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     }
   }
 
-  private BringInView bringIn() {
-    BringInView made = bringIn;
+  private ImportView importView() {
+    ImportView made = importView;
     if (made == null) {
-      made = new BringInView(workspace);
-      bringIn = made;
+      made = new ImportView(workspace);
+      importView = made;
       reading = new ReadingPane(workspace);
       centre.getChildren().add(made);
       right.getChildren().add(reading);
@@ -467,8 +467,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
       }
 
       @Override
-      public void read(Brought unread) {
-        desk.readTable(unread, notices::tell);
+      public void read(ImportedTable unread) {
+        store.readTable(unread, notices::tell);
       }
     };
   }
@@ -489,24 +489,24 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void openData(Path path) {
     try {
       notices.clear();
-      workspace.bring(DataSource.of(path));
-      bringIn().focusTake();
+      workspace.beginImport(DataSource.of(path));
+      importView().focusTake();
     } catch (RefusedFileException e) {
       notices.tell(Texts.of("open.refused", e.getMessage()));
     }
   }
 
-  /** Opens assignments, and brings data files in one after the other. */
+  /** Opens assignments, and imports data files in one after the other. */
   void openAll(List<Path> files) {
     files.stream().filter(AssignmentView::isAssignment).forEach(this::openAssignment);
     files.stream().filter(file -> !isAssignment(file)).forEach(waiting::add);
-    if (workspace.bringingProperty().get() == null) {
-      bringNext();
+    if (workspace.importProperty().get() == null) {
+      importNext();
     }
   }
 
   /** What was dropped together is looked at one by one. */
-  private void bringNext() {
+  private void importNext() {
     Path next = waiting.poll();
     if (next != null) {
       openData(next);
@@ -521,15 +521,15 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   private void typeTable() {
-    workspace.bring(DataSource.of(Texts.of("bring.typed"), new byte[0]));
-    bringIn().focusText();
+    workspace.beginImport(DataSource.of(Texts.of("bring.typed"), new byte[0]));
+    importView().focusText();
   }
 
   /** A name that the person typed in full was agreed on where the file was chosen. */
   private void saveTo(Path path, boolean agreed) {
     try {
       notices.clear();
-      desk.save(path, agreed).ifPresent(notices::tell);
+      store.save(path, agreed).ifPresent(notices::tell);
     } catch (IOException e) {
       LOG.warn("cannot save {}", path, e);
       notices.tell(Texts.of("save.failed", String.valueOf(e.getMessage())));
@@ -550,9 +550,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
             title,
             found.assignment().items().size() + found.assignment().tables().size()),
         Texts.of("recover.bring-back"),
-        () -> desk.bringBack(found),
+        () -> store.bringBack(found),
         Texts.of("recover.throw-away"),
-        () -> desk.throwAway(found));
+        () -> store.throwAway(found));
   }
 
   /** A list becomes a sample at once; a table is looked at first. */
@@ -561,19 +561,20 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     String html = clipboard.getHtml();
     String text = clipboard.getString();
     if (html != null && html.toLowerCase(Locale.ROOT).contains("<table")) {
-      bringPasted(html);
+      importPasted(html);
     } else if (text == null || text.isBlank()) {
       notices.tell(Texts.of("paste.nothing"));
     } else if (isTable(text)) {
-      bringPasted(text);
+      importPasted(text);
     } else {
       workspace.shelf().addSample(new Source.ValuesText(text));
     }
   }
 
-  private void bringPasted(String text) {
-    workspace.bring(DataSource.of(Texts.of("bring.pasted"), text.getBytes(StandardCharsets.UTF_8)));
-    bringIn().focusTake();
+  private void importPasted(String text) {
+    workspace.beginImport(
+        DataSource.of(Texts.of("bring.pasted"), text.getBytes(StandardCharsets.UTF_8)));
+    importView().focusTake();
   }
 
   private static boolean isTable(String text) {
@@ -594,15 +595,15 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private void rememberLook() {
     appearance
         .darkProperty()
-        .subscribe((old, dark) -> desk.remember(settings -> settings.withDark(dark)));
+        .subscribe((old, dark) -> store.remember(settings -> settings.withDark(dark)));
     appearance
         .textPercentProperty()
         .subscribe(
             (old, percent) ->
-                desk.remember(settings -> settings.withTextPercent(percent.intValue())));
+                store.remember(settings -> settings.withTextPercent(percent.intValue())));
     workspace
         .assignmentProperty()
-        .subscribe((old, now) -> desk.remember(settings -> settings.withSign(now.sign())));
+        .subscribe((old, now) -> store.remember(settings -> settings.withSign(now.sign())));
   }
 
   private void acceptFiles(DragEvent event) {

@@ -11,8 +11,8 @@ import promedio.core.number.Reading;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.files.report.ShownNumbers;
 
 /** The mean and the step that a student assumes, for the methods that need them. */
@@ -66,7 +66,7 @@ final class AssumptionFields extends HBox {
   }
 
   /** {@return what is assumed}; what is not typed or no number is as a person would choose it */
-  Optional<Assumed> assumed(Reckoning now) {
+  Optional<Assumed> assumed(Analysis now) {
     if (now.typed().data().tally().isEmpty()) {
       return Optional.empty();
     }
@@ -78,7 +78,7 @@ final class AssumptionFields extends HBox {
     return Optional.of(new Assumed(number(mean, now).orElse(usual.mean()), width));
   }
 
-  private static Optional<Exact> number(TextField field, Reckoning now) {
+  private static Optional<Exact> number(TextField field, Analysis now) {
     boolean typed = !field.getText().isBlank();
     Reading reading = NumberText.read(field.getText(), now.sign());
     field.pseudoClassStateChanged(Look.WRONG, typed && !(reading instanceof Reading.Numeral));

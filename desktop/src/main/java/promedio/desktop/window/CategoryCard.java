@@ -28,8 +28,8 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.CategoryGraph;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.CategoryText;
 import promedio.files.report.ShownNumbers;
@@ -47,7 +47,7 @@ final class CategoryCard extends VBox {
   private final CategoryTableView table = new CategoryTableView();
   private final Label note = Controls.wrapped("", "quiet");
   private Optional<String> chosen = Optional.empty();
-  private @Nullable Reckoning shown;
+  private @Nullable Analysis shown;
   private boolean showing;
 
   CategoryCard(Workspace workspace, AssignmentView.FileChoice fileChoice) {
@@ -113,18 +113,18 @@ final class CategoryCard extends VBox {
   }
 
   /** Shows the categories of an item; it must hold some. */
-  void show(Reckoning reckoning) {
-    boolean same = shown != null && shown.item().id() == reckoning.item().id();
-    shown = reckoning;
+  void show(Analysis analysis) {
+    boolean same = shown != null && shown.item().id() == analysis.item().id();
+    shown = analysis;
     chosen = same ? chosen : Optional.empty();
     showing = true;
-    GraphChoice choice = reckoning.item().graph();
+    GraphChoice choice = analysis.item().graph();
     order.setValue(choice.order());
     height.setValue(height(choice));
     modes.setSelected(choice.marks().contains(GraphMark.MODES));
     Fields.show(title, choice.text(GraphText.TITLE));
     showing = false;
-    beside.show(choice, item -> fits(item, reckoning));
+    beside.show(choice, item -> fits(item, analysis));
     showShown();
   }
 
@@ -132,16 +132,16 @@ final class CategoryCard extends VBox {
     return choice.height().filter(each -> each != Height.DENSITY).orElse(Height.FREQUENCY);
   }
 
-  private static boolean fits(Item other, Reckoning reckoning) {
-    return other.id() != reckoning.item().id() && other.source().shape() == Source.Shape.CATEGORIES;
+  private static boolean fits(Item other, Analysis analysis) {
+    return other.id() != analysis.item().id() && other.source().shape() == Source.Shape.CATEGORIES;
   }
 
-  private static Categories categories(Reckoning reckoning) {
-    return (Categories) reckoning.typed().data();
+  private static Categories categories(Analysis analysis) {
+    return (Categories) analysis.typed().data();
   }
 
   private void showShown() {
-    Reckoning now = shown;
+    Analysis now = shown;
     if (now == null) {
       return;
     }
@@ -159,7 +159,7 @@ final class CategoryCard extends VBox {
 
   /** What was counted sums up; of a chosen category, how much of the whole it is. */
   private void tell() {
-    Reckoning now = shown;
+    Analysis now = shown;
     if (now == null) {
       return;
     }
@@ -198,7 +198,7 @@ final class CategoryCard extends VBox {
   }
 
   private Optional<CategoryGraph> graph() {
-    Reckoning now = shown;
+    Analysis now = shown;
     if (now == null || categories(now).rows().isEmpty()) {
       return Optional.empty();
     }
@@ -219,7 +219,7 @@ final class CategoryCard extends VBox {
             now.sign()));
   }
 
-  private Optional<CategoryGraph.Series> beside(Reckoning now) {
+  private Optional<CategoryGraph.Series> beside(Analysis now) {
     return workspace
         .assignment()
         .item(now.item().graph().beside())
@@ -233,7 +233,7 @@ final class CategoryCard extends VBox {
                     .map(found -> new CategoryGraph.Series(item.name(), found)));
   }
 
-  private Set<String> marked(Reckoning now) {
+  private Set<String> marked(Analysis now) {
     return now.item().graph().marks().contains(GraphMark.MODES)
             && now.computation().result(Task.of(Measures.MODES)) instanceof Result.Named named
         ? Set.copyOf(named.names())
@@ -241,7 +241,7 @@ final class CategoryCard extends VBox {
   }
 
   private void copyTable() {
-    Reckoning now = shown;
+    Analysis now = shown;
     if (now != null && !categories(now).rows().isEmpty()) {
       ClipboardContent content = new ClipboardContent();
       content.putString(CategoryText.tabbed(categories(now).in(now.item().graph().order())));

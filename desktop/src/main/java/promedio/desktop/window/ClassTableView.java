@@ -33,8 +33,8 @@ import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
@@ -62,7 +62,7 @@ final class ClassTableView extends GridPane {
   }
 
   /** Shows the table; a click on a class tells it. */
-  void show(Optional<ClassTable> table, Reckoning now, Consumer<Interval> chosen) {
+  void show(Optional<ClassTable> table, Analysis now, Consumer<Interval> chosen) {
     used.clear();
     if (table.isPresent() && table.get().rows().size() <= MOST_ROWS) {
       fill(table.get(), now, chosen);
@@ -70,7 +70,7 @@ final class ClassTableView extends GridPane {
     dropUnused();
   }
 
-  private void fill(ClassTable table, Reckoning now, Consumer<Interval> chosen) {
+  private void fill(ClassTable table, Analysis now, Consumer<Interval> chosen) {
     head(Texts.of("graph.heads").split("\\|", -1));
     ShownNumbers numbers = ByHand.numbers(now);
     int row = 1;
@@ -134,13 +134,13 @@ final class ClassTableView extends GridPane {
    * Shows each measure of the values beside that of the classes and what grouping changed, and what
    * it would be with classes half and twice as wide.
    */
-  void compare(ClassTable table, Reckoning now) {
+  void compare(ClassTable table, Analysis now) {
     used.clear();
     fillComparison(table, now);
     dropUnused();
   }
 
-  private void fillComparison(ClassTable table, Reckoning now) {
+  private void fillComparison(ClassTable table, Analysis now) {
     head(Texts.of("graph.compare-heads").split("\\|", -1));
     ShownNumbers numbers = ByHand.numbers(now);
     Computation grouped = Computation.of(table, now.rules());
@@ -233,7 +233,7 @@ final class ClassTableView extends GridPane {
   }
 
   /** {@return the values of a sample that lie in a class, in a sentence} */
-  static String values(Interval interval, Reckoning now) {
+  static String values(Interval interval, Analysis now) {
     ShownNumbers numbers = ByHand.numbers(now);
     Tally tally = now.typed().data().tally();
     List<String> inside = new ArrayList<>();
@@ -248,7 +248,7 @@ final class ClassTableView extends GridPane {
   }
 
   /** {@return the classes as one types them} */
-  static String text(ClassTable table, Reckoning now) {
+  static String text(ClassTable table, Analysis now) {
     ShownNumbers numbers = ByHand.numbers(now);
     return table.intervals(false).stream()
         .map(interval -> numbers.shown(interval) + "  " + numbers.shown(interval.frequency()))

@@ -7,7 +7,7 @@ import promedio.core.number.PlainText;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Facts;
+import promedio.desktop.work.ColumnSketch;
 
 /** The head of a column: its name and kind, what there is in it, and how that is spread. */
 final class ColumnHead extends VBox {
@@ -27,7 +27,11 @@ final class ColumnHead extends VBox {
    * @param grown is told when the head needs more room than before
    */
   ColumnHead(
-      Column column, Facts.Finder finder, DecimalSign sign, Runnable chosen, Runnable grown) {
+      Column column,
+      ColumnSketch.Finder finder,
+      DecimalSign sign,
+      Runnable chosen,
+      Runnable grown) {
     this.grown = grown;
     getStyleClass().addAll("column-head", column.kind().code());
     Label name = new Label(column.name());
@@ -46,7 +50,7 @@ final class ColumnHead extends VBox {
     finder.find(column, facts -> show(facts, sign));
   }
 
-  private void show(Facts facts, DecimalSign sign) {
+  private void show(ColumnSketch facts, DecimalSign sign) {
     ColumnSummary summary = facts.summary();
     drawing.show(facts.bars());
     counts.setText(Texts.of("head.n", Describe.grouped(summary.n())));

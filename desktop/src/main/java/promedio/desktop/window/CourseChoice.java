@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.rules.CourseRules;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -23,16 +23,16 @@ import promedio.desktop.work.Workspace;
 final class CourseChoice extends MenuButton {
 
   private final Workspace workspace;
-  private final Desk desk;
+  private final DocumentStore store;
 
-  CourseChoice(Workspace workspace, Desk desk) {
+  CourseChoice(Workspace workspace, DocumentStore store) {
     this.workspace = workspace;
-    this.desk = desk;
+    this.store = store;
     setMnemonicParsing(false);
     setId("course");
     getStyleClass().add("rule");
     workspace.assignmentProperty().subscribe(now -> showSets());
-    desk.settingsProperty().subscribe((old, now) -> showSets());
+    store.settingsProperty().subscribe((old, now) -> showSets());
   }
 
   private void showSets() {
@@ -42,7 +42,7 @@ final class CourseChoice extends MenuButton {
     setAccessibleText(Texts.of("course.name", getText()));
     getItems().clear();
     ToggleGroup group = new ToggleGroup();
-    Map<String, CourseRules> kept = desk.settingsProperty().get().courses();
+    Map<String, CourseRules> kept = store.settingsProperty().get().courses();
     if (!name.isEmpty() && !kept.containsKey(name)) {
       addSet(name, now.rules(), group);
     }
@@ -79,7 +79,7 @@ final class CourseChoice extends MenuButton {
   private void keep(String name) {
     if (!name.isEmpty()) {
       hide();
-      desk.remember(old -> old.withCourse(name, workspace.assignment().rules()));
+      store.remember(old -> old.withCourse(name, workspace.assignment().rules()));
       workspace.takeCourse(name, workspace.assignment().rules());
     }
   }
@@ -88,7 +88,7 @@ final class CourseChoice extends MenuButton {
     Menu menu = new Menu(Texts.of("course.forget"));
     for (String name : kept.keySet()) {
       MenuItem item = Controls.literal(new MenuItem(name));
-      item.setOnAction(event -> desk.remember(old -> old.withoutCourse(name)));
+      item.setOnAction(event -> store.remember(old -> old.withoutCourse(name)));
       menu.getItems().add(item);
     }
     return menu;

@@ -12,7 +12,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 
 /** Short descriptions of data in words. */
 final class Describe {
@@ -30,15 +30,15 @@ final class Describe {
   }
 
   /** {@return how many values there are, missing, and to mend} */
-  static String counts(Reckoning reckoning) {
-    Typed typed = reckoning.typed();
+  static String counts(Analysis analysis) {
+    Typed typed = analysis.typed();
     Data data = typed.data();
     StringBuilder counts = new StringBuilder(size(data));
     if (data.missing() > 0) {
       counts.append(Texts.of("counts.missing", grouped(data.missing())));
     }
     int unreadable =
-        reckoning.item().source() instanceof Source.Linked linked
+        analysis.item().source() instanceof Source.Linked linked
             ? linked.unreadable()
             : typed.unreadable().size();
     if (unreadable > 0) {

@@ -16,7 +16,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** The measures of one family: the usual ones, and on request all. */
@@ -55,7 +55,7 @@ final class FamilyCard extends VBox {
   /** Whether categories are shown, which have no measures but their modes. */
   private boolean words;
 
-  private @Nullable Reckoning reckoning;
+  private @Nullable Analysis analysis;
 
   FamilyCard(Workspace workspace, Family family) {
     this.workspace = workspace;
@@ -74,8 +74,8 @@ final class FamilyCard extends VBox {
   }
 
   /** Shows the measures; of categories the modes alone. */
-  void show(Reckoning now) {
-    reckoning = now;
+  void show(Analysis now) {
+    analysis = now;
     boolean ofWords = now.typed().data().categories().isPresent();
     if (ofWords == words) {
       shown.forEach(row -> row.show(now));
@@ -116,7 +116,7 @@ final class FamilyCard extends VBox {
             .filter(this::isShown)
             .map(each -> rows.computeIfAbsent(each, made -> new MeasureRow(workspace, made)))
             .toList();
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (now != null) {
       shown.forEach(row -> row.show(now));
     }

@@ -23,9 +23,9 @@ import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Graph;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.GraphPlan;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
@@ -52,7 +52,7 @@ final class GraphCard extends VBox {
   private boolean open;
 
   /** What was drawn last, and the values of the other item beside it. */
-  private @Nullable Reckoning drawn;
+  private @Nullable Analysis drawn;
 
   private Optional<Source> drawnBeside = Optional.empty();
   private @Nullable Interval chosen;
@@ -79,7 +79,7 @@ final class GraphCard extends VBox {
     note.setId("graph-note");
     body.getChildren().addAll(look, picture, buildTools(fileChoice), grouping, table, note);
     getChildren().add(head);
-    workspace.reckoningProperty().subscribe(now -> show(false));
+    workspace.analysisProperty().subscribe(now -> show(false));
   }
 
   private PictureTools buildTools(AssignmentView.FileChoice fileChoice) {
@@ -99,8 +99,8 @@ final class GraphCard extends VBox {
    * @param again whether also what is drawn already is
    */
   private void show(boolean again) {
-    Reckoning now = workspace.reckoningProperty().get();
-    Reckoning before = drawn;
+    Analysis now = workspace.analysisProperty().get();
+    Analysis before = drawn;
     drawn = now;
     if (!again && isSame(before, now)) {
       return;
@@ -124,7 +124,7 @@ final class GraphCard extends VBox {
 
   /** Whether both are drawn alike: an answer or an own working changes nothing of a graph. */
   @SuppressWarnings("ReferenceEquality") // entries stay the same list as long as none is typed
-  private boolean isSame(@Nullable Reckoning before, @Nullable Reckoning now) {
+  private boolean isSame(@Nullable Analysis before, @Nullable Analysis now) {
     if (before == null || now == null) {
       return false;
     }
@@ -144,7 +144,7 @@ final class GraphCard extends VBox {
         && old.graph().equals(item.graph());
   }
 
-  private void group(ClassChoice choice, Reckoning now) {
+  private void group(ClassChoice choice, Analysis now) {
     ClassChoice.Outcome outcome = choice.group(now.typed().data(), now.rules(), now.sign());
     grouped = outcome.grouping().orElse(null);
     grouping.show(now, outcome.problem());
@@ -162,7 +162,7 @@ final class GraphCard extends VBox {
     }
   }
 
-  private void tellCheck(Reckoning now) {
+  private void tellCheck(Analysis now) {
     Grouping found = grouped;
     if (found == null) {
       note.setText("");
@@ -180,7 +180,7 @@ final class GraphCard extends VBox {
   private void choose(Interval interval) {
     chosen = interval;
     table.choose(interval);
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (now != null && now.typed().data().classes().isEmpty()) {
       workspace.litProperty().set(interval);
       note.setText(ClassTableView.values(interval, now));
@@ -191,7 +191,7 @@ final class GraphCard extends VBox {
   /** A click into the graph chooses the class above that point of the axis. */
   private void chooseAt(Exact value) {
     Grouping found = grouped;
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (found != null && now != null && GraphPlan.of(now).kind().needsClasses()) {
       found.table().intervals(true).stream()
           .filter(interval -> ClassTableView.holds(interval, value))
@@ -202,7 +202,7 @@ final class GraphCard extends VBox {
 
   /** The boundaries of a printed table stay where they are. */
   private List<Exact> movable() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     Grouping found = grouped;
     boolean own =
         now != null
@@ -219,7 +219,7 @@ final class GraphCard extends VBox {
     @Override
     public void move(int index, Exact to) {
       List<Exact> limits = new ArrayList<>(movable());
-      Reckoning now = workspace.reckoningProperty().get();
+      Analysis now = workspace.analysisProperty().get();
       boolean between =
           index < limits.size()
               && (index == 0 || limits.get(index - 1).compareTo(to) < 0)
@@ -266,7 +266,7 @@ final class GraphCard extends VBox {
   }
 
   private Optional<Graph> graph() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     Grouping found = grouped;
     if (now == null || found == null) {
       return Optional.empty();
@@ -281,7 +281,7 @@ final class GraphCard extends VBox {
 
   private void copyTable() {
     Grouping found = grouped;
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (found != null && now != null) {
       ClipboardContent content = new ClipboardContent();
       content.putString(GroupingText.tabbed(found.table(), now.sign()));
@@ -292,7 +292,7 @@ final class GraphCard extends VBox {
   /** The classes become an item of their own, to be worked by hand. */
   private void keepAsTable() {
     Grouping found = grouped;
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (found != null && now != null) {
       workspace
           .shelf()
@@ -309,7 +309,7 @@ final class GraphCard extends VBox {
 
   private void showTable() {
     Optional<ClassTable> found = Optional.ofNullable(grouped).map(Grouping::table);
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     boolean ofClasses = now != null && now.typed().data().classes().isPresent();
     Nodes.setShown(compare, !ofClasses);
     Nodes.setShown(asTable, !ofClasses);

@@ -15,8 +15,8 @@ import promedio.core.message.Message;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 
@@ -72,7 +72,7 @@ final class GroupingBar extends VBox {
   }
 
   /** Shows how the values are grouped, and why that is not as was wanted. */
-  void show(Reckoning now, Optional<Message> why) {
+  void show(Analysis now, Optional<Message> why) {
     ClassChoice choice = now.item().classes();
     showing = true;
     by.setValue(choice.by());
@@ -92,7 +92,7 @@ final class GroupingBar extends VBox {
     tell(now, why);
   }
 
-  private void tell(Reckoning now, Optional<Message> why) {
+  private void tell(Analysis now, Optional<Message> why) {
     Optional<String> advice =
         WidthRule.ofCode(now.item().classes().by())
             .filter(rule -> !now.typed().data().tally().isEmpty())

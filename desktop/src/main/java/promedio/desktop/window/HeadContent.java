@@ -17,7 +17,7 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Bringing;
+import promedio.desktop.work.ImportSession;
 import promedio.files.table.RawRow;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
@@ -28,15 +28,15 @@ final class HeadContent implements GridContent {
   private final List<RawRow> rows;
   private final Recognised recognised;
   private final @Nullable ReadTable read;
-  private final Bringing bringing;
+  private final ImportSession importing;
   private final int width;
   private final long passOver;
 
-  HeadContent(Recognised recognised, @Nullable ReadTable read, Bringing bringing) {
+  HeadContent(Recognised recognised, @Nullable ReadTable read, ImportSession importing) {
     this.rows = recognised.head();
     this.recognised = recognised;
     this.read = read;
-    this.bringing = bringing;
+    this.importing = importing;
     this.passOver = Long.parseLong(recognised.of(Aspect.PASS_OVER));
     this.width =
         rows.stream()
@@ -83,8 +83,8 @@ final class HeadContent implements GridContent {
       return state;
     }
     boolean chosen =
-        bringing.columnsProperty().get().isEmpty()
-            || bringing.columnsProperty().get().contains(columnName(column));
+        importing.columnsProperty().get().isEmpty()
+            || importing.columnsProperty().get().contains(columnName(column));
     if (read != null && !chosen) {
       return "passed-over";
     }
@@ -141,8 +141,8 @@ final class HeadContent implements GridContent {
     CheckBox taken = Controls.literal(new CheckBox(name));
     taken.getStyleClass().add("column-name");
     taken.setId("bring-column-" + place);
-    bringing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
-    taken.setOnAction(event -> bringing.include(name, taken.isSelected()));
+    importing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
+    taken.setOnAction(event -> importing.include(name, taken.isSelected()));
     head.getChildren().addAll(taken, kinds(place, column.get().kind()), facts(column.get()));
     return head;
   }
@@ -153,7 +153,7 @@ final class HeadContent implements GridContent {
     kinds.setAccessibleText(Texts.of("bring.kind", columnName(place)));
     for (Kind kind : Kind.values()) {
       MenuItem item = Controls.literal(new MenuItem(Texts.of("kind." + kind.code())));
-      item.setOnAction(event -> bringing.decideKind(place, kind));
+      item.setOnAction(event -> importing.decideKind(place, kind));
       kinds.getItems().add(item);
     }
     return kinds;

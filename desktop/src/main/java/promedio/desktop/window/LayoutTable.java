@@ -13,7 +13,7 @@ import promedio.core.measure.Layout;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
@@ -26,7 +26,7 @@ final class LayoutTable extends VBox {
 
   private final Workspace workspace;
   private final List<Cell> cells = new ArrayList<>();
-  private @Nullable Reckoning shown;
+  private @Nullable Analysis shown;
 
   /** One cell of the table. */
   private record Cell(Task task, Label result, AnswerField answer) {}
@@ -90,7 +90,7 @@ final class LayoutTable extends VBox {
   }
 
   /** Shows the results and answers as they are now. */
-  void show(Reckoning now) {
+  void show(Analysis now) {
     shown = now;
     for (Cell cell : cells) {
       String text = Results.shown(now.computation().result(cell.task()), cell.task(), now);

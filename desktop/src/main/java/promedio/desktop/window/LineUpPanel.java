@@ -19,7 +19,7 @@ import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
@@ -48,7 +48,7 @@ final class LineUpPanel extends VBox {
     view.setFocusTraversable(true);
     view.setOnMousePressed(event -> view.requestFocus());
     addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
-    workspace.reckoningProperty().subscribe(any -> show());
+    workspace.analysisProperty().subscribe(any -> show());
     workspace.taskProperty().subscribe(any -> show());
     workspace.entryProperty().subscribe(any -> show());
     workspace.litProperty().subscribe(interval -> lightClass());
@@ -115,7 +115,7 @@ final class LineUpPanel extends VBox {
   }
 
   private void show() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     WhatIf tried = workspace.whatIfProperty().get();
     Nodes.setShown(trial, tried != null);
     if (now == null) {
@@ -135,13 +135,13 @@ final class LineUpPanel extends VBox {
   }
 
   private void lightClass() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     ClassTable.Interval lit = workspace.litProperty().get();
     view.light(value -> lit != null && now != null && ClassTableView.lies(value, lit, now.rules()));
   }
 
   private void showQuestions() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     boolean typed = now != null && now.item().source() instanceof Source.ValuesText;
     questions.setVisible(typed);
     if (now == null) {
@@ -157,7 +157,7 @@ final class LineUpPanel extends VBox {
     change.setDisable(empty);
   }
 
-  private Optional<String> chosenValue(Reckoning now) {
+  private Optional<String> chosenValue(Analysis now) {
     int entry = workspace.entryProperty().get();
     List<Entry> entries = now.typed().entries();
     return entry >= 0
@@ -182,11 +182,11 @@ final class LineUpPanel extends VBox {
   }
 
   private interface Trial {
-    Optional<WhatIf> of(Assignment assignment, Reckoning now);
+    Optional<WhatIf> of(Assignment assignment, Analysis now);
   }
 
   private void with(Trial made) {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (now != null) {
       Optional<WhatIf> tried = made.of(workspace.assignment(), now);
       tried.ifPresent(workspace::tryOut);
@@ -194,7 +194,7 @@ final class LineUpPanel extends VBox {
     }
   }
 
-  private String words(Reckoning now, WhatIf tried) {
+  private String words(Analysis now, WhatIf tried) {
     String value = chosenValue(now).orElse("");
     String what =
         switch (tried.kind()) {
@@ -210,8 +210,8 @@ final class LineUpPanel extends VBox {
         step(Task.of(Measures.SD), now, tried));
   }
 
-  private static String step(Task task, Reckoning now, WhatIf tried) {
-    Reckoning then = tried.reckoning();
+  private static String step(Task task, Analysis now, WhatIf tried) {
+    Analysis then = tried.analysis();
     return Texts.of(
         "what-if.step",
         TaskTexts.name(task, now),

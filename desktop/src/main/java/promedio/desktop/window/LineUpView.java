@@ -30,9 +30,9 @@ import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
 import promedio.desktop.window.LineUpGeometry.Scale;
 import promedio.desktop.window.LineUpGeometry.Tiles;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.LineUp;
 import promedio.desktop.work.LineUp.Spot;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.WhatIf;
 
@@ -63,7 +63,7 @@ final class LineUpView extends Pane {
   private final List<Node> dots = new ArrayList<>();
   private final List<Node> tileLabels = new ArrayList<>();
   private double textScale = 1;
-  private @Nullable Reckoning reckoning;
+  private @Nullable Analysis analysis;
   private Optional<LineUp> lineUp = Optional.empty();
   private Task task = Task.of(Measures.MEAN);
   private int chosenEntry = -1;
@@ -84,15 +84,15 @@ final class LineUpView extends Pane {
     widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
 
-  void show(Reckoning now, Task chosen, int entry, @Nullable WhatIf tried, double scale) {
-    Reckoning old = reckoning;
+  void show(Analysis now, Task chosen, int entry, @Nullable WhatIf tried, double scale) {
+    Analysis old = analysis;
     boolean sameDrawing =
         old != null
             && old.computation().equals(now.computation())
             && old.sign() == now.sign()
             && Objects.equals(trial, tried)
             && textScale == scale;
-    reckoning = now;
+    analysis = now;
     task = chosen;
     chosenEntry = entry;
     trial = tried;
@@ -135,7 +135,7 @@ final class LineUpView extends Pane {
   }
 
   private void draw() {
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (now == null || getWidth() < 80 || now.typed().data().tally().isEmpty()) {
       setHeightTo(now == null ? 120 : 0);
       return;
@@ -143,8 +143,8 @@ final class LineUpView extends Pane {
     Tally tally = now.typed().data().tally();
     double smallest = decimal(tally.value(0));
     double largest = decimal(tally.value(tally.size() - 1));
-    if (trial != null && !trial.reckoning().typed().data().tally().isEmpty()) {
-      Tally tried = trial.reckoning().typed().data().tally();
+    if (trial != null && !trial.analysis().typed().data().tally().isEmpty()) {
+      Tally tried = trial.analysis().typed().data().tally();
       smallest = Math.min(smallest, decimal(tried.value(0)));
       largest = Math.max(largest, decimal(tried.value(tried.size() - 1)));
     }
@@ -163,7 +163,7 @@ final class LineUpView extends Pane {
 
   /** Lights up what the chosen measure is made of, and marks the chosen value. */
   private void restyle() {
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (now == null || lineUp.isEmpty()) {
       return;
     }
@@ -190,7 +190,7 @@ final class LineUpView extends Pane {
     node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
   }
 
-  private String spoken(Reckoning now) {
+  private String spoken(Analysis now) {
     return Texts.of(
         "line-up.spoken",
         now.typed().data().tally().total().toString(),
@@ -203,7 +203,7 @@ final class LineUpView extends Pane {
   }
 
   /** Dots above the axis, those beyond a fence hollow; returns where the axis is. */
-  private double drawDots(LineUp line, Scale scale, Reckoning now) {
+  private double drawDots(LineUp line, Scale scale, Analysis now) {
     List<Spot> spots = line.spots();
     double[] xs = spots.stream().mapToDouble(spot -> scale.x(decimal(spot.value()))).toArray();
     int[] levels = LineUpGeometry.stack(xs, 2 * RADIUS + 1);
@@ -234,12 +234,12 @@ final class LineUpView extends Pane {
   }
 
   /** The value that a trial puts in stands as an outline where it would be. */
-  private void drawGhost(Scale scale, double axis, Reckoning now) {
+  private void drawGhost(Scale scale, double axis, Analysis now) {
     if (trial == null || trial.kind() == WhatIf.Kind.WITHOUT) {
       return;
     }
     Tally before = now.typed().data().tally();
-    Tally after = trial.reckoning().typed().data().tally();
+    Tally after = trial.analysis().typed().data().tally();
     for (int rank = 0; rank < after.size(); rank++) {
       if (after.frequency(rank).compareTo(frequencyIn(before, after.value(rank))) > 0) {
         circle(scale.x(decimal(after.value(rank))), axis - RADIUS - 3, RADIUS + 2, "ghost");
@@ -256,14 +256,14 @@ final class LineUpView extends Pane {
     return Exact.ZERO;
   }
 
-  private boolean isBeyond(Exact value, Reckoning now) {
+  private boolean isBeyond(Exact value, Analysis now) {
     return exact(Task.of(Measures.LOWER_FENCE), now).filter(f -> value.compareTo(f) < 0).isPresent()
         || exact(Task.of(Measures.UPPER_FENCE), now)
             .filter(f -> value.compareTo(f) > 0)
             .isPresent();
   }
 
-  private void drawFences(Scale scale, double axis, Reckoning now) {
+  private void drawFences(Scale scale, double axis, Analysis now) {
     for (Task fence : List.of(Task.of(Measures.LOWER_FENCE), Task.of(Measures.UPPER_FENCE))) {
       exact(fence, now)
           .map(LineUpView::decimal)
@@ -277,7 +277,7 @@ final class LineUpView extends Pane {
     }
   }
 
-  private void drawAxis(Scale scale, double axis, Reckoning now) {
+  private void drawAxis(Scale scale, double axis, Analysis now) {
     line(PAD, axis, getWidth() - PAD, axis, "axis");
     List<BigDecimal> ticks = scale.ticks((int) Math.max(3, TICKS / textScale));
     for (BigDecimal tick : ticks) {
@@ -288,7 +288,7 @@ final class LineUpView extends Pane {
   }
 
   /** The beam rests on the mean: there the deviations to both sides weigh the same. */
-  private void drawBalance(Scale scale, double axis, Reckoning now) {
+  private void drawBalance(Scale scale, double axis, Analysis now) {
     exact(Task.of(Measures.MEAN), now)
         .ifPresent(
             mean -> {
@@ -301,17 +301,17 @@ final class LineUpView extends Pane {
                   "position");
             });
     if (trial != null) {
-      exact(Task.of(Measures.MEAN), trial.reckoning())
+      exact(Task.of(Measures.MEAN), trial.analysis())
           .ifPresent(mean -> balance(scale.x(decimal(mean)), axis, "balance", "ghost"));
     }
   }
 
-  private static String symbolOfMean(Reckoning now) {
+  private static String symbolOfMean(Analysis now) {
     return now.computation().symbol(Task.of(Measures.MEAN)).plain();
   }
 
   /** Tiles with their positions, cuts and brackets; returns where they end. */
-  private double drawTiles(LineUp line, double top, Reckoning now) {
+  private double drawTiles(LineUp line, double top, Analysis now) {
     List<Spot> spots = line.spots();
     int longest = spots.stream().mapToInt(s -> shown(s.value(), now).length()).max().orElse(1);
     double narrowest = Math.max(18, 9 + 7.2 * longest) * textScale;
@@ -351,7 +351,7 @@ final class LineUpView extends Pane {
   }
 
   private void addTile(
-      Spot spot, int position, double middle, double top, double width, Reckoning now) {
+      Spot spot, int position, double middle, double top, double width, Analysis now) {
     Label tile = nodes.take(Label.class, TILES, Label::new, "tile");
     tile.setText(shown(spot.value(), now));
     tileLabels.add(tile);
@@ -403,7 +403,7 @@ final class LineUpView extends Pane {
   }
 
   /** Bars for how many values there are, the quartiles as a band, and the same marks. */
-  private void drawSummary(Tally tally, Scale scale, Reckoning now) {
+  private void drawSummary(Tally tally, Scale scale, Analysis now) {
     double axis = 110;
     int bins = (int) Math.max(10, scale.width() / 6);
     double[] counts = new double[bins];
@@ -510,17 +510,17 @@ final class LineUpView extends Pane {
     }
   }
 
-  private static Optional<Exact> exact(Task task, Reckoning now) {
+  private static Optional<Exact> exact(Task task, Analysis now) {
     return now.computation().result(task) instanceof Result.Found found
         ? Optional.of(found.value())
         : Optional.empty();
   }
 
-  private static String shown(Task task, Reckoning now) {
+  private static String shown(Task task, Analysis now) {
     return Results.shown(now.computation().result(task), task, now);
   }
 
-  private static String shown(Real value, Reckoning now) {
+  private static String shown(Real value, Analysis now) {
     return Results.plain(value, now);
   }
 

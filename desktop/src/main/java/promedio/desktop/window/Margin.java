@@ -20,8 +20,8 @@ import promedio.core.rules.Rule;
 import promedio.core.working.Method;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
@@ -71,7 +71,7 @@ final class Margin extends ScrollPane {
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
-    workspace.reckoningProperty().subscribe(now -> show());
+    workspace.analysisProperty().subscribe(now -> show());
     workspace.taskProperty().subscribe(now -> show());
     workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(task -> showWorkingBox());
@@ -102,41 +102,40 @@ final class Margin extends ScrollPane {
   }
 
   private void show() {
-    Reckoning reckoning = workspace.reckoningProperty().get();
-    getContent().setVisible(reckoning != null);
-    if (reckoning == null) {
+    Analysis analysis = workspace.analysisProperty().get();
+    getContent().setVisible(analysis != null);
+    if (analysis == null) {
       return;
     }
     Task task = workspace.taskProperty().get();
-    Result value = reckoning.computation().result(task);
-    heading.setText(TaskTexts.title(task, ByHand.numbers(reckoning)));
-    sentence.setText(Sentences.about(task, value, reckoning));
-    Optional<Equation> equation = reckoning.computation().equation(task);
+    Result value = analysis.computation().result(task);
+    heading.setText(TaskTexts.title(task, ByHand.numbers(analysis)));
+    sentence.setText(Sentences.about(task, value, analysis));
+    Optional<Equation> equation = analysis.computation().equation(task);
     formula.show(equation);
-    String relation = isShownWhole(value, reckoning.rules()) ? " = " : " ≈ ";
+    String relation = isShownWhole(value, analysis.rules()) ? " = " : " ≈ ";
     result.setText(
-        reckoning.computation().symbol(task).plain()
+        analysis.computation().symbol(task).plain()
             + relation
-            + Results.shown(value, task, reckoning));
-    showExact(value, reckoning);
-    answerBox.show(task, reckoning);
-    working.show(task, byHand.method(task), reckoning);
+            + Results.shown(value, task, analysis));
+    showExact(value, analysis);
+    answerBox.show(task, analysis);
+    working.show(task, byHand.method(task), analysis);
     showWorkingBox();
-    scratch.show(reckoning);
-    otherRules.show(task, reckoning);
+    scratch.show(analysis);
+    otherRules.show(task, analysis);
   }
 
   /** Counting is all the working that categories have, and their table shows it. */
   private void showWorkingBox() {
-    Reckoning reckoning = workspace.reckoningProperty().get();
-    boolean words = reckoning != null && reckoning.typed().data().categories().isPresent();
+    Analysis analysis = workspace.analysisProperty().get();
+    boolean words = analysis != null && analysis.typed().data().categories().isPresent();
     Nodes.setShown(workingBox, byHand.onSheetProperty().get() == null && !words);
   }
 
-  private void showExact(Result value, Reckoning reckoning) {
+  private void showExact(Result value, Analysis analysis) {
     String text = value.number().filter(Exact.class::isInstance).map(ExactText::of).orElse("");
-    boolean told =
-        !isShownWhole(value, reckoning.rules()) && !text.isEmpty() && text.length() <= 40;
+    boolean told = !isShownWhole(value, analysis.rules()) && !text.isEmpty() && text.length() <= 40;
     exact.setText(told ? Texts.of("margin.exactly", text) : "");
     Nodes.setShown(exact, told);
   }

@@ -14,7 +14,7 @@ import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
@@ -33,7 +33,7 @@ final class MeasureRow extends GridPane {
 
   private final AnswerField answer;
   private final Label aside = new Label();
-  private @Nullable Reckoning shown;
+  private @Nullable Analysis shown;
 
   MeasureRow(Workspace workspace, Task task) {
     this.workspace = workspace;
@@ -71,12 +71,12 @@ final class MeasureRow extends GridPane {
     answer.requestFocus();
   }
 
-  void show(Reckoning reckoning) {
-    shown = reckoning;
-    Result value = reckoning.computation().result(task);
-    symbol.setText(reckoning.computation().symbol(task).plain());
-    name.setText(TaskTexts.name(task, reckoning));
-    String text = Results.shown(value, task, reckoning);
+  void show(Analysis analysis) {
+    shown = analysis;
+    Result value = analysis.computation().result(task);
+    symbol.setText(analysis.computation().symbol(task).plain());
+    name.setText(TaskTexts.name(task, analysis));
+    String text = Results.shown(value, task, analysis);
     showResult();
     String spoken = Texts.of("row.spoken", name.getText(), text);
     setAccessibleText(spoken);
@@ -86,7 +86,7 @@ final class MeasureRow extends GridPane {
 
   /** The result; while something is tried out, where it would go; after a rule, where it was. */
   private void showResult() {
-    Reckoning now = shown;
+    Analysis now = shown;
     if (now == null) {
       return;
     }
@@ -95,7 +95,7 @@ final class MeasureRow extends GridPane {
     String then =
         trial == null
             ? text
-            : Results.shown(trial.reckoning().computation().result(task), task, trial.reckoning());
+            : Results.shown(trial.analysis().computation().result(task), task, trial.analysis());
     String before = workspace.movedProperty().get().get(task);
     result.setText(text);
     whole.setText(text);

@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
@@ -31,7 +31,7 @@ final class MovedLine extends HBox {
 
   private void show() {
     Map<Task, String> moved = workspace.movedProperty().get();
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     Nodes.setShown(this, !moved.isEmpty() && now != null);
     if (now == null || moved.isEmpty()) {
       return;

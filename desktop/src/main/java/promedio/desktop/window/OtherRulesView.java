@@ -8,8 +8,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.measure.Task;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.OtherRules;
-import promedio.desktop.work.Reckoning;
 
 /** The chosen measure by every other value of its rule. */
 final class OtherRulesView extends VBox {
@@ -27,8 +27,8 @@ final class OtherRulesView extends VBox {
     getChildren().addAll(heading, lines);
   }
 
-  void show(Task task, Reckoning reckoning) {
-    List<OtherRules.Line> others = OtherRules.of(task, reckoning);
+  void show(Task task, Analysis analysis) {
+    List<OtherRules.Line> others = OtherRules.of(task, analysis);
     Nodes.setShown(this, !others.isEmpty());
     lines.getChildren().clear();
     for (int row = 0; row < others.size(); row++) {

@@ -15,7 +15,7 @@ import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.settings.Settings;
 import promedio.files.settings.SettingsFile;
@@ -40,7 +40,7 @@ public final class PromedioApplication extends Application {
    * Opens the window and returns when it is closed.
    *
    * @param assignment what it shows
-   * @param dataFile a data file to bring in at once
+   * @param dataFile a data file to import at once
    */
   public static void open(Assignment assignment, Optional<Path> dataFile) {
     initial = assignment;
@@ -58,23 +58,23 @@ public final class PromedioApplication extends Application {
             ? initial.withSign(new SettingsFile(folders.settings()).read().sign())
             : initial;
     Workspace workspace = new Workspace(first, Background.ofWindow());
-    Desk desk = new Desk(workspace, folders);
-    AssignmentView view = new AssignmentView(workspace, desk, new StageFileChoice(stage));
+    DocumentStore store = new DocumentStore(workspace, folders);
+    AssignmentView view = new AssignmentView(workspace, store, new StageFileChoice(stage));
     Thread.currentThread()
         .setUncaughtExceptionHandler(
             (thread, failure) -> {
               LOG.error("unexpected in the window", failure);
               view.tell(Texts.of("notice.unexpected"));
             });
-    workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, desk));
-    desk.savedProperty().subscribe(() -> showTitle(stage, workspace, desk));
-    showTitle(stage, workspace, desk);
+    workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, store));
+    store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
+    showTitle(stage, workspace, store);
     stage.setScene(scene(view));
-    place(stage, desk.settingsProperty().get());
+    place(stage, store.settingsProperty().get());
     stage.setMinWidth(760);
     stage.setMinHeight(520);
-    stage.setOnCloseRequest(event -> stayOpen(event, desk, view));
-    stage.setOnHiding(event -> close(stage, desk));
+    stage.setOnCloseRequest(event -> stayOpen(event, store, view));
+    stage.setOnHiding(event -> close(stage, store));
     stage.show();
     view.startTyping();
     if (file != null) {
@@ -82,14 +82,14 @@ public final class PromedioApplication extends Application {
     }
   }
 
-  private static void showTitle(Stage stage, Workspace workspace, Desk desk) {
-    String key = desk.savedProperty().get() ? "window.title" : "window.title-unsaved";
+  private static void showTitle(Stage stage, Workspace workspace, DocumentStore store) {
+    String key = store.savedProperty().get() ? "window.title" : "window.title-unsaved";
     stage.setTitle(Texts.of(key, workspace.assignment().title()));
   }
 
   /** What cannot be kept is not lost in silence; whoever closes again after that means it. */
-  private static void stayOpen(WindowEvent event, Desk desk, AssignmentView view) {
-    Optional<String> problem = desk.keepAll();
+  private static void stayOpen(WindowEvent event, DocumentStore store, AssignmentView view) {
+    Optional<String> problem = store.keepAll();
     if (problem.isPresent() && !problem.equals(toldOnClosing)) {
       toldOnClosing = problem;
       view.tell(Texts.of("close.would-lose", problem.get()));
@@ -98,13 +98,13 @@ public final class PromedioApplication extends Application {
   }
 
   /** Closing never asks: what is not saved is kept, and offered at the next start. */
-  private static void close(Stage stage, Desk desk) {
-    desk.remember(
+  private static void close(Stage stage, DocumentStore store) {
+    store.remember(
         settings ->
             settings.withWindow(
                 new Settings.Place(
                     stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())));
-    desk.close();
+    store.close();
   }
 
   /** {@return a scene with the view, in our type and colours} */

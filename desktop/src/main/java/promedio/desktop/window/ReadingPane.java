@@ -18,13 +18,13 @@ import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Bringing;
+import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.RawRow;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 
-/** What was recognised of a table that is brought in, in words that can be changed. */
+/** What was recognised of a table that is imported, in words that can be changed. */
 final class ReadingPane extends ScrollPane {
 
   private static final int MOST_LISTED = 40;
@@ -42,7 +42,7 @@ final class ReadingPane extends ScrollPane {
   private final VBox lines = new VBox(8);
   private final VBox unreadable = new VBox(3);
   private final TextField missing = new TextField();
-  private @Nullable Bringing bringing;
+  private @Nullable ImportSession importing;
 
   ReadingPane(Workspace workspace) {
     getStyleClass().add("margin-scroll");
@@ -63,11 +63,11 @@ final class ReadingPane extends ScrollPane {
     VBox content = new VBox(heading, lines, missingLabel, missing, unreadable);
     content.getStyleClass().add("margin-band");
     setContent(content);
-    workspace.bringingProperty().subscribe(this::show);
+    workspace.importProperty().subscribe(this::show);
   }
 
-  private void show(@Nullable Bringing now) {
-    bringing = now;
+  private void show(@Nullable ImportSession now) {
+    importing = now;
     if (now != null) {
       now.recognisedProperty().subscribe(recognised -> showAspects());
       now.readProperty().subscribe(this::showUnreadable);
@@ -81,7 +81,7 @@ final class ReadingPane extends ScrollPane {
   }
 
   private void decideMissing() {
-    Bringing now = bringing;
+    ImportSession now = importing;
     String typed = missing.getText().strip();
     if (now != null && !typed.equals(now.choices().of(Aspect.MISSING).orElse(""))) {
       now.decide(Aspect.MISSING, typed.isEmpty() ? Optional.empty() : Optional.of(typed));
@@ -89,7 +89,7 @@ final class ReadingPane extends ScrollPane {
   }
 
   private void showAspects() {
-    Bringing now = bringing;
+    ImportSession now = importing;
     Recognised recognised = now == null ? null : now.recognisedProperty().get();
     if (now == null || recognised == null) {
       return;
@@ -150,7 +150,7 @@ final class ReadingPane extends ScrollPane {
   }
 
   private static FlowPane line(
-      Aspect aspect, String now, Map<String, String> choices, Bringing bringing) {
+      Aspect aspect, String now, Map<String, String> choices, ImportSession importing) {
     Label words = new Label(Texts.of("reading." + aspect.code()));
     MenuButton choice =
         Controls.literal(new MenuButton(choices.getOrDefault(now, inWords(aspect, now))));
@@ -158,18 +158,18 @@ final class ReadingPane extends ScrollPane {
     choice.setId("reading-" + aspect.code());
     choice.setAccessibleText(
         Texts.of("reading.choice", Texts.of("reading." + aspect.code()), choice.getText()));
-    boolean decided = bringing.choices().of(aspect).isPresent();
+    boolean decided = importing.choices().of(aspect).isPresent();
     choices.forEach(
         (code, text) -> {
           MenuItem item = Controls.literal(new MenuItem(text));
-          item.setOnAction(event -> bringing.decide(aspect, Optional.of(code)));
+          item.setOnAction(event -> importing.decide(aspect, Optional.of(code)));
           choice.getItems().add(item);
         });
     FlowPane line = new FlowPane(6, 2, words, choice);
     line.getStyleClass().add("reading-line");
     if (decided) {
       MenuItem again = new MenuItem(Texts.of("reading.recognise"));
-      again.setOnAction(event -> bringing.decide(aspect, Optional.empty()));
+      again.setOnAction(event -> importing.decide(aspect, Optional.empty()));
       choice.getItems().add(again);
       Label yours = new Label(Texts.of("reading.decided"));
       yours.getStyleClass().add("quiet");

@@ -30,7 +30,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** The title of the assignment and the course rules in words, each a button that changes it. */
@@ -49,13 +49,13 @@ final class RulesStrip extends BorderPane {
   private final Workspace workspace;
   private final FlowPane rules = new FlowPane(14, 2);
 
-  RulesStrip(Workspace workspace, Desk desk, AssignmentMenu menu) {
+  RulesStrip(Workspace workspace, DocumentStore store, AssignmentMenu menu) {
     this.workspace = workspace;
     getStyleClass().add("rules-strip");
     rules.setAlignment(Pos.CENTER_LEFT);
     rules.setRowValignment(VPos.CENTER);
     rules.setAccessibleText(Texts.of("rules.heading"));
-    add(new CourseChoice(workspace, desk), ANY);
+    add(new CourseChoice(workspace, store), ANY);
     addRule(Rule.DIVISOR, NUMBERS);
     addRule(Rule.QUARTILES, VALUES);
     choices.put(choice(Rule.PERCENTILES), this::asksPercentile);

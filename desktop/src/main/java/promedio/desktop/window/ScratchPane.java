@@ -8,8 +8,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.calculation.CalculationException;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 
 /** Scratch paper: a line to calculate in, with what was calculated before above it. */
 final class ScratchPane extends VBox {
@@ -52,8 +52,8 @@ final class ScratchPane extends VBox {
   }
 
   /** Shows the scratch paper of the chosen item. */
-  void show(Reckoning reckoning) {
-    List<String> known = List.copyOf(ByHand.quantities(reckoning).keySet());
+  void show(Analysis analysis) {
+    List<String> known = List.copyOf(ByHand.quantities(analysis).keySet());
     List<String> shown =
         symbols.getChildren().stream().map(node -> ((Hyperlink) node).getText()).toList();
     if (!known.equals(shown)) {

@@ -7,8 +7,8 @@ import promedio.core.measure.Task;
 import promedio.core.number.Real;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Results;
 
 /** What a measure says about a sample, in a sentence. */
@@ -17,29 +17,29 @@ final class Sentences {
   private Sentences() {}
 
   /** {@return the sentence, or why there is no result} */
-  static String about(Task task, Result result, Reckoning reckoning) {
+  static String about(Task task, Result result, Analysis analysis) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
     if (result instanceof Result.Named named) {
-      return ofCategories(named, reckoning);
+      return ofCategories(named, analysis);
     }
-    String unit = reckoning.item().unit().isEmpty() ? "" : " " + reckoning.item().unit();
-    String value = Results.shown(result, task, reckoning);
-    String n = reckoning.typed().data().total().toString();
-    Measure asked = task.meant(reckoning.rules()).measure();
+    String unit = analysis.item().unit().isEmpty() ? "" : " " + analysis.item().unit();
+    String value = Results.shown(result, task, analysis);
+    String n = analysis.typed().data().total().toString();
+    Measure asked = task.meant(analysis.rules()).measure();
     String argument =
-        task.argument().map(number -> ByHand.numbers(reckoning).shown(number)).orElse("");
+        task.argument().map(number -> ByHand.numbers(analysis).shown(number)).orElse("");
     return Texts.of(key(asked, result), value + unit, value, n, absolute(value), argument);
   }
 
-  private static String ofCategories(Result.Named modes, Reckoning reckoning) {
-    Data categories = reckoning.typed().data();
+  private static String ofCategories(Result.Named modes, Analysis analysis) {
+    Data categories = analysis.typed().data();
     String times =
         categories.categories().map(counted -> counted.highestFrequency().toString()).orElse("");
     return Texts.of(
         modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
-        Results.shown(modes, Task.of(Measures.MODES), reckoning),
+        Results.shown(modes, Task.of(Measures.MODES), analysis),
         times,
         categories.total().toString());
   }

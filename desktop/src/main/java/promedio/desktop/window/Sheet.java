@@ -15,7 +15,7 @@ import promedio.core.assignment.Item;
 import promedio.core.measure.Family;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** The sheet of the chosen sample or table: its measures in three families. */
@@ -78,7 +78,7 @@ final class Sheet extends StackPane {
     scroll.setId("measures-scroll");
     flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
-    workspace.reckoningProperty().subscribe(this::show);
+    workspace.analysisProperty().subscribe(this::show);
     workspace.chosenProperty().subscribe((old, now) -> showWithout());
     workspace.stoppedProperty().subscribe((old, now) -> showWaiting());
     appearance
@@ -100,35 +100,35 @@ final class Sheet extends StackPane {
     cards.get(0).focusAnswers();
   }
 
-  private void show(@Nullable Reckoning reckoning) {
-    scroll.setVisible(reckoning != null);
+  private void show(@Nullable Analysis analysis) {
+    scroll.setVisible(analysis != null);
     showWithout();
-    if (reckoning != null) {
-      String unit = reckoning.item().unit();
-      name.setText(reckoning.item().name());
+    if (analysis != null) {
+      String unit = analysis.item().unit();
+      name.setText(analysis.item().name());
       String described =
           unit.isEmpty()
-              ? Describe.counts(reckoning)
-              : Texts.of("sheet.with-unit", Describe.counts(reckoning), unit);
-      Reckoning.Progress progress = reckoning.progress();
+              ? Describe.counts(analysis)
+              : Texts.of("sheet.with-unit", Describe.counts(analysis), unit);
+      Analysis.Progress progress = analysis.progress();
       counts.setText(
           progress.answered() == 0
               ? described
               : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
-      Data data = reckoning.typed().data();
+      Data data = analysis.typed().data();
       boolean words = data.categories().isPresent();
       showClassesFirst(data.classes().isPresent());
       Nodes.setShown(lineUp, !words && data.classes().isEmpty());
       Nodes.setShown(graphs, !words);
-      showCategories(reckoning, words);
-      cards.forEach(card -> card.show(reckoning));
-      asked.show(reckoning);
+      showCategories(analysis, words);
+      cards.forEach(card -> card.show(analysis));
+      asked.show(analysis);
     }
   }
 
   /** What stands in the place of results: how one begins, or that a sample is being read. */
   private void showWithout() {
-    boolean none = workspace.reckoningProperty().get() == null;
+    boolean none = workspace.analysisProperty().get() == null;
     showBeginning(none && workspace.chosenProperty().get() == null);
     showWaiting();
   }
@@ -143,7 +143,7 @@ final class Sheet extends StackPane {
   /** A sample that takes long is being read, or is not since that was stopped. */
   private void showWaiting() {
     Item item = workspace.chosenProperty().get();
-    boolean shown = item != null && workspace.reckoningProperty().get() == null;
+    boolean shown = item != null && workspace.analysisProperty().get() == null;
     if (shown && waiting == null) {
       Label told = Controls.wrapped("", "quiet");
       told.setId("sheet-waiting");
@@ -167,7 +167,7 @@ final class Sheet extends StackPane {
     }
   }
 
-  private void showCategories(Reckoning reckoning, boolean words) {
+  private void showCategories(Analysis analysis, boolean words) {
     CategoryCard card = categories;
     if (card == null && words) {
       card = new CategoryCard(workspace, fileChoice);
@@ -178,7 +178,7 @@ final class Sheet extends StackPane {
       Nodes.setShown(card, words);
     }
     if (card != null && words) {
-      card.show(reckoning);
+      card.show(analysis);
     }
   }
 

@@ -12,7 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.desktop.Texts;
@@ -52,7 +52,7 @@ final class Shelf extends VBox {
     workspace.chosenProperty().subscribe(this::markChosen);
     workspace.tableProperty().subscribe(this::markTable);
     workspace.tableProperty().subscribe(table -> showValues());
-    workspace.bringingProperty().subscribe(bringing -> showValues());
+    workspace.importProperty().subscribe(importing -> showValues());
   }
 
   /** Makes a new sample and puts the caret into its values. */
@@ -135,11 +135,11 @@ final class Shelf extends VBox {
   private void showTables(Assignment assignment) {
     List<Integer> shown =
         tables.getChildren().stream().map(node -> (Integer) node.getUserData()).toList();
-    if (!shown.equals(assignment.tables().stream().map(Brought::id).toList())) {
+    if (!shown.equals(assignment.tables().stream().map(ImportedTable::id).toList())) {
       tables.getChildren().setAll(assignment.tables().stream().map(this::card).toList());
     }
     for (int i = 0; i < assignment.tables().size(); i++) {
-      Brought table = assignment.tables().get(i);
+      ImportedTable table = assignment.tables().get(i);
       String facts =
           table.isRead()
               ? Texts.of(
@@ -151,7 +151,7 @@ final class Shelf extends VBox {
     }
   }
 
-  private Button card(Brought table) {
+  private Button card(ImportedTable table) {
     Button card = Controls.literal(new Button());
     card.setUserData(table.id());
     card.setId("table-" + table.id());
@@ -164,11 +164,11 @@ final class Shelf extends VBox {
   /** Values are typed for samples, not where a table of several columns is looked at. */
   private void showValues() {
     boolean elsewhere =
-        workspace.tableProperty().get() != null || workspace.bringingProperty().get() != null;
+        workspace.tableProperty().get() != null || workspace.importProperty().get() != null;
     Nodes.setShown(values, !elsewhere);
   }
 
-  private void markTable(@Nullable Brought chosen) {
+  private void markTable(@Nullable ImportedTable chosen) {
     for (Node node : tables.getChildren()) {
       boolean is = chosen != null && node.getUserData().equals(chosen.id());
       node.pseudoClassStateChanged(Look.CHOSEN, is);

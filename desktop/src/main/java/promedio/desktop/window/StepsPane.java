@@ -14,7 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Message;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
@@ -69,7 +69,7 @@ final class StepsPane extends ScrollPane {
     workspace.tableProperty().subscribe(this::show);
   }
 
-  private Optional<Brought> table() {
+  private Optional<ImportedTable> table() {
     return Optional.ofNullable(workspace.tableProperty().get());
   }
 
@@ -85,7 +85,7 @@ final class StepsPane extends ScrollPane {
     add.requestFocus();
   }
 
-  private void show(@Nullable Brought table) {
+  private void show(@Nullable ImportedTable table) {
     Replay replay = table == null ? null : table.replay();
     if (replay == null || replay.equals(shown)) {
       return;
@@ -180,7 +180,7 @@ final class StepsPane extends ScrollPane {
 
   /** Opens the form of a step: a new one where the place is −1, otherwise the one at that place. */
   private void ask(StepKind kind, int place, @Nullable Step edited) {
-    Brought now = workspace.tableProperty().get();
+    ImportedTable now = workspace.tableProperty().get();
     if (now == null) {
       return;
     }

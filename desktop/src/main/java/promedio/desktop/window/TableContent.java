@@ -5,7 +5,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
-import promedio.desktop.work.Facts;
+import promedio.desktop.work.ColumnSketch;
 
 /** A table as a grid shows it. */
 final class TableContent implements GridContent {
@@ -16,7 +16,7 @@ final class TableContent implements GridContent {
   private static final int LONGEST_NUMBER = 14;
 
   private final Table table;
-  private final Facts.Finder finder;
+  private final ColumnSketch.Finder finder;
   private final DecimalSign sign;
   private final ColumnAction choose;
   private final Runnable grown;
@@ -28,7 +28,11 @@ final class TableContent implements GridContent {
   }
 
   TableContent(
-      Table table, Facts.Finder finder, DecimalSign sign, ColumnAction choose, Runnable grown) {
+      Table table,
+      ColumnSketch.Finder finder,
+      DecimalSign sign,
+      ColumnAction choose,
+      Runnable grown) {
     this.grown = grown;
     this.table = table;
     this.finder = finder;

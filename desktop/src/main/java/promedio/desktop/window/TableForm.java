@@ -21,9 +21,9 @@ import promedio.core.entry.Entry;
 import promedio.core.entry.NextClass;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.PrintedTable;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 
@@ -119,7 +119,7 @@ final class TableForm extends VBox {
   }
 
   /** Says at each row what is wrong with it, shows boundaries, and proposes the next class. */
-  void show(Reckoning now) {
+  void show(Analysis now) {
     List<PrintedTable.Row> printed = printed(now.item(), workspace).rows();
     ShownNumbers numbers = ByHand.numbers(now);
     List<ClassTable.Interval> intervals =

@@ -24,7 +24,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.table.Column;
@@ -40,7 +40,7 @@ import promedio.core.tidy.TotalsRow;
 import promedio.desktop.Texts;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.ClassRows;
-import promedio.desktop.work.Facts;
+import promedio.desktop.work.ColumnSketch;
 import promedio.desktop.work.Workspace;
 
 /** The sheet of a table of several columns: its cells, and what a selected block comes to. */
@@ -49,7 +49,7 @@ final class TableSheet extends BorderPane {
   private static final int MOST_GROUPS = 40;
 
   private final Workspace workspace;
-  private final Facts.Finder finder;
+  private final ColumnSketch.Finder finder;
   private final Label name = new Label();
   private final Label counts = new Label();
   private final Label found = new Label();
@@ -71,7 +71,7 @@ final class TableSheet extends BorderPane {
     void export(Table table, String name);
 
     /** Reads the file of a table that is not read. */
-    void read(Brought unread);
+    void read(ImportedTable unread);
   }
 
   /** Shown where the columns are classes with their frequencies. */
@@ -79,7 +79,7 @@ final class TableSheet extends BorderPane {
 
   TableSheet(Workspace workspace, Actions actions) {
     this.workspace = workspace;
-    this.finder = new Facts.Finder(workspace.background());
+    this.finder = new ColumnSketch.Finder(workspace.background());
     this.foot = new BlockLine(workspace);
     getStyleClass().add("table-sheet");
     name.getStyleClass().add("serif-heading");
@@ -130,7 +130,7 @@ final class TableSheet extends BorderPane {
     export.getStyleClass().add("link");
     export.setOnAction(
         event -> {
-          Brought now = workspace.tableProperty().get();
+          ImportedTable now = workspace.tableProperty().get();
           if (now != null) {
             actions.export(now.table(), now.name());
           }
@@ -156,7 +156,7 @@ final class TableSheet extends BorderPane {
     read.setId("table-read");
     read.setOnAction(
         event -> {
-          Brought now = workspace.tableProperty().get();
+          ImportedTable now = workspace.tableProperty().get();
           if (now != null) {
             actions.read(now);
           }
@@ -207,23 +207,23 @@ final class TableSheet extends BorderPane {
     grid.requestFocus();
   }
 
-  private void show(@Nullable Brought brought) {
-    if (brought == null) {
+  private void show(@Nullable ImportedTable imported) {
+    if (imported == null) {
       shown = null;
       return;
     }
-    Table table = brought.table();
-    name.setText(brought.name());
-    ofCells.forEach(node -> Nodes.setShown(node, brought.isRead()));
-    setCenter(brought.isRead() ? grid : unread);
-    whyUnread.setText(Texts.of("table.unread", brought.original().place()));
-    Nodes.setShown(counts, brought.isRead());
+    Table table = imported.table();
+    name.setText(imported.name());
+    ofCells.forEach(node -> Nodes.setShown(node, imported.isRead()));
+    setCenter(imported.isRead() ? grid : unread);
+    whyUnread.setText(Texts.of("table.unread", imported.original().place()));
+    Nodes.setShown(counts, imported.isRead());
     counts.setText(
         Texts.of(
             "table.counts",
             Describe.grouped(table.rows()),
             table.columns().size(),
-            brought.original().name()));
+            imported.original().name()));
     if (table.equals(shown)) {
       return;
     }
@@ -268,7 +268,7 @@ final class TableSheet extends BorderPane {
   }
 
   private void putClasses() {
-    Brought from = workspace.tableProperty().get();
+    ImportedTable from = workspace.tableProperty().get();
     if (from != null) {
       ClassRows.of(from.table(), workspace.assignment().sign())
           .ifPresent(
@@ -384,7 +384,7 @@ final class TableSheet extends BorderPane {
   }
 
   private void putOnShelf() {
-    Brought from = workspace.tableProperty().get();
+    ImportedTable from = workspace.tableProperty().get();
     String value = values.getValue();
     if (from == null || value == null) {
       found.setText(Texts.of("table.no-numbers"));

@@ -16,7 +16,7 @@ import promedio.core.assignment.Source;
 import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Reckoning;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -67,14 +67,14 @@ final class ValuesField extends VBox {
         event -> {
           asText = !asText;
           showItem(workspace.chosenProperty().get());
-          showReckoning(workspace.reckoningProperty().get());
+          showAnalysis(workspace.analysisProperty().get());
           startTyping();
         });
     count =
         Controls.link("values.count-words", "values-count-words", workspace.items()::countWords);
     getChildren().addAll(details, paper, manner, count, counts, problemsScroll);
     workspace.chosenProperty().subscribe(this::showItem);
-    workspace.reckoningProperty().subscribe(this::showReckoning);
+    workspace.analysisProperty().subscribe(this::showAnalysis);
     workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
     area.caretPositionProperty().subscribe((old, now) -> chooseAtCaret());
   }
@@ -138,7 +138,7 @@ final class ValuesField extends VBox {
 
   /** The value at the caret is chosen in the line-up too. */
   private void chooseAtCaret() {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (now != null && area.isFocused() && !showingEntry) {
       List<Entry> entries = now.typed().entries();
       int entry = TextEdits.entryAt(entries, Math.max(0, area.getCaretPosition() - 1));
@@ -149,7 +149,7 @@ final class ValuesField extends VBox {
 
   /** A value that is chosen in the line-up is selected here. */
   private void showEntry(int entry) {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (now == null || area.isFocused() || entry < 0 || entry >= now.typed().entries().size()) {
       return;
     }
@@ -159,11 +159,11 @@ final class ValuesField extends VBox {
     showingEntry = false;
   }
 
-  private void showReckoning(@Nullable Reckoning reckoning) {
-    List<Entry> unreadable = reckoning == null ? List.of() : reckoning.typed().unreadable();
+  private void showAnalysis(@Nullable Analysis analysis) {
+    List<Entry> unreadable = analysis == null ? List.of() : analysis.typed().unreadable();
     // The prompt inside the field goes when the caret comes, so an empty one is explained below.
-    boolean empty = reckoning == null || area.getText().isBlank();
-    counts.setText(empty ? Texts.of("values.empty") : Describe.counts(reckoning));
+    boolean empty = analysis == null || area.getText().isBlank();
+    counts.setText(empty ? Texts.of("values.empty") : Describe.counts(analysis));
     underlines.show(unreadable);
     problems
         .getChildren()
@@ -173,20 +173,20 @@ final class ValuesField extends VBox {
           .getChildren()
           .add(new Label(Texts.of("values.more-problems", unreadable.size() - MOST_LISTED)));
     }
-    Nodes.setShown(count, reckoning != null && isWords(reckoning));
-    if (form.isVisible() && reckoning != null) {
-      form.show(reckoning);
+    Nodes.setShown(count, analysis != null && isWords(analysis));
+    if (form.isVisible() && analysis != null) {
+      form.show(analysis);
     }
     // The form says it at the row.
     Nodes.setShown(problemsScroll, !unreadable.isEmpty() && !form.isVisible());
   }
 
   /** Where words are typed as values, and hardly a number, they are meant to be counted. */
-  private static boolean isWords(Reckoning reckoning) {
-    int words = reckoning.typed().unreadable().size();
-    return reckoning.item().source().shape() == Source.Shape.VALUES
+  private static boolean isWords(Analysis analysis) {
+    int words = analysis.typed().unreadable().size();
+    return analysis.item().source().shape() == Source.Shape.VALUES
         && words > 1
-        && reckoning.typed().entries().size() < 2 * words;
+        && analysis.typed().entries().size() < 2 * words;
   }
 
   private Button problem(Entry entry) {

@@ -32,8 +32,8 @@ import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
 import promedio.files.report.WorkingTexts;
@@ -77,7 +77,7 @@ final class WorkingPane extends VBox {
   private Task task;
   private Method method = Method.DEFINITION;
   private int uncovered;
-  private @Nullable Reckoning reckoning;
+  private @Nullable Analysis analysis;
   private @Nullable Working working;
 
   /** What the student's own numbers are worth, as they stand now. */
@@ -166,7 +166,7 @@ final class WorkingPane extends VBox {
     item.setOnAction(
         event -> {
           Working made = working;
-          Reckoning now = reckoning;
+          Analysis now = analysis;
           if (made != null && now != null) {
             copying.copy(made, numbers(now));
           }
@@ -178,14 +178,14 @@ final class WorkingPane extends VBox {
    * Shows a task by a method; what was uncovered stays so unless another task or other values are
    * chosen.
    */
-  void show(Task shownTask, Method by, Reckoning now) {
-    Reckoning old = reckoning;
+  void show(Task shownTask, Method by, Analysis now) {
+    Analysis old = analysis;
     boolean sameValues =
         old != null && old.item().id() == now.item().id() && old.typed().equals(now.typed());
     boolean same = sameValues && shownTask.equals(task);
     boolean onlyWritten =
         same && by == method && old != null && old.rules().equals(now.rules()) && isMade();
-    reckoning = now;
+    analysis = now;
     task = shownTask;
     if (onlyWritten) {
       showMarks();
@@ -201,7 +201,7 @@ final class WorkingPane extends VBox {
     uncover(uncovered);
   }
 
-  private ShownNumbers numbers(Reckoning now) {
+  private ShownNumbers numbers(Analysis now) {
     ShownNumbers decimals = ByHand.numbers(now);
     return fractions.isSelected() ? decimals.asFractions() : decimals;
   }
@@ -211,7 +211,7 @@ final class WorkingPane extends VBox {
   }
 
   private void showMethods() {
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     List<Method> choices =
         now == null ? List.of() : Method.of(task, now.rules(), now.typed().data());
     Nodes.setShown(methods, choices.size() > 1);
@@ -266,7 +266,7 @@ final class WorkingPane extends VBox {
     Nodes.setShown(copy, count > 0 && !mine.isSelected());
     Nodes.setShown(mistakes, mine.isSelected());
     Nodes.setShown(fractions, count > 0 && !mine.isSelected());
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (count == 0 || now == null) {
       working = null;
       place();
@@ -393,7 +393,7 @@ final class WorkingPane extends VBox {
   /** Judges the own working once for all its fields. */
   private void judge() {
     Working made = working;
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     marks =
         made == null || now == null || !mine.isSelected()
             ? Optional.empty()
@@ -421,7 +421,7 @@ final class WorkingPane extends VBox {
   Optional<Node> point(Optional<Measure> yielded) {
     uncover(Integer.MAX_VALUE);
     Working made = working;
-    Reckoning now = reckoning;
+    Analysis now = analysis;
     if (made == null || now == null || rows.isEmpty()) {
       return Optional.empty();
     }

@@ -25,8 +25,8 @@ import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingTexts;
@@ -79,7 +79,7 @@ final class WorkingSheet extends VBox {
     scroll.getStyleClass().add("sheet-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(line, title, scroll);
-    workspace.reckoningProperty().subscribe(now -> show());
+    workspace.analysisProperty().subscribe(now -> show());
     workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
     byHand.onSheetProperty().subscribe(now -> show());
   }
@@ -159,7 +159,7 @@ final class WorkingSheet extends VBox {
     showMeeting();
   }
 
-  private Method firstMethod(Task task, Reckoning now) {
+  private Method firstMethod(Task task, Analysis now) {
     Method chosen = byHand.method(task);
     return Method.of(task, now.rules(), now.typed().data()).contains(chosen)
         ? chosen
@@ -168,7 +168,7 @@ final class WorkingSheet extends VBox {
 
   private void show() {
     Task task = byHand.onSheetProperty().get();
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     if (task == null || now == null) {
       return;
     }
@@ -195,7 +195,7 @@ final class WorkingSheet extends VBox {
   private void showMeeting() {
     Optional<Working> one = first.working();
     Optional<Working> other = second.isVisible() ? second.working() : Optional.empty();
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     Nodes.setShown(meeting, one.isPresent() && other.isPresent());
     if (one.isEmpty() || other.isEmpty() || now == null) {
       return;

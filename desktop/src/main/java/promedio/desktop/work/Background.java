@@ -25,10 +25,10 @@ public final class Background {
   public enum Lane {
     /** Reading the values of the chosen sample. */
     READING(true),
-    /** Reading a table that is looked at before it is brought in. */
+    /** Reading a table that is looked at before it is imported. */
     PREVIEW(true),
-    /** Keeping the original of a table that is brought in. */
-    BRINGING_IN(false),
+    /** Keeping the original of a table that is imported. */
+    IMPORT(false),
     /** Tidying a long table. */
     TIDYING(true),
     /** What the selected cells come to. */

@@ -62,15 +62,15 @@ public final class ByHand {
 
   /** {@return the working of what is computed; none where there is no such working} */
   public static Optional<Working> working(
-      Reckoning reckoning, Task task, Method method, Optional<Assumed> assumed) {
+      Analysis analysis, Task task, Method method, Optional<Assumed> assumed) {
     return assumed
-        .map(own -> Working.of(reckoning.typed().data(), reckoning.rules(), task, method, own))
-        .orElseGet(() -> Working.of(reckoning.typed().data(), reckoning.rules(), task, method));
+        .map(own -> Working.of(analysis.typed().data(), analysis.rules(), task, method, own))
+        .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), task, method));
   }
 
   /** {@return how numbers of the working are shown} */
-  public static ShownNumbers numbers(Reckoning reckoning) {
-    return new ShownNumbers(reckoning.rules(), reckoning.sign()).in(reckoning.item().unit());
+  public static ShownNumbers numbers(Analysis analysis) {
+    return new ShownNumbers(analysis.rules(), analysis.sign()).in(analysis.item().unit());
   }
 
   /** {@return what the student wrote beside the working} */
@@ -110,13 +110,13 @@ public final class ByHand {
   }
 
   /** {@return the judgement of what the student wrote} */
-  public FollowThrough marks(Reckoning reckoning, Working working) {
+  public FollowThrough marks(Analysis analysis, Working working) {
     return new FollowThrough(
-        reckoning.typed().data(),
+        analysis.typed().data(),
         working,
         own(working.task(), working.method()),
-        reckoning.rules(),
-        reckoning.sign());
+        analysis.rules(),
+        analysis.sign());
   }
 
   /** {@return the calculations on scratch paper of the chosen item} */
@@ -131,12 +131,12 @@ public final class ByHand {
    * @throws CalculationException if it is no calculation; nothing is kept then
    */
   public void calculate(String text) throws CalculationException {
-    Reckoning reckoning = workspace.reckoningProperty().get();
-    Map<String, Exact> known = reckoning == null ? Map.of() : quantities(reckoning);
+    Analysis analysis = workspace.analysisProperty().get();
+    Map<String, Exact> known = analysis == null ? Map.of() : quantities(analysis);
     Exact value = Scratch.of(text, known);
     boolean rational = value.isRational() && value.toString().length() <= 24;
     String exact = value.isWhole() || !rational ? "" : " = " + value;
-    String shown = reckoning == null ? value.toString() : numbers(reckoning).shown(value);
+    String shown = analysis == null ? value.toString() : numbers(analysis).shown(value);
     String sign = rational && value.isWhole() ? " = " : " ≈ ";
     boolean ends = rational && numbersEnd(value);
     String line = text.strip() + (ends ? " = " + shown : exact.replace('-', '−') + sign + shown);
@@ -155,8 +155,8 @@ public final class ByHand {
   }
 
   /** {@return the quantities of the item that scratch paper may name, by their symbols} */
-  public static Map<String, Exact> quantities(Reckoning reckoning) {
-    Computation computation = reckoning.computation();
+  public static Map<String, Exact> quantities(Analysis analysis) {
+    Computation computation = analysis.computation();
     Setting setting = computation.setting();
     if (setting.categories().isPresent()) {
       return Map.of("n", setting.data().total());

@@ -31,12 +31,12 @@ import promedio.desktop.graph.Graph;
  * @param now what is computed of the item
  * @param choice how it is drawn
  */
-public record GraphPlan(Reckoning now, GraphChoice choice) {
+public record GraphPlan(Analysis now, GraphChoice choice) {
 
   private static final Exact HUNDRED = Exact.of(100);
 
   /** {@return what is to be drawn of the item} */
-  public static GraphPlan of(Reckoning now) {
+  public static GraphPlan of(Analysis now) {
     return new GraphPlan(now, now.item().graph());
   }
 

@@ -54,19 +54,19 @@ public record LineUp(
   public record Spot(Exact value, int entry) {}
 
   /** {@return the line-up, if the values have positions and are few enough to be seen singly} */
-  public static Optional<LineUp> of(Reckoning reckoning) {
-    Tally tally = reckoning.typed().data().tally();
+  public static Optional<LineUp> of(Analysis analysis) {
+    Tally tally = analysis.typed().data().tally();
     if (tally.isEmpty()
         || !tally.hasPositions()
         || tally.total().compareTo(Exact.of(MOST_SPOTS)) > 0) {
       return Optional.empty();
     }
     Quantiles quantiles = new Quantiles(tally);
-    QuantileRule rule = reckoning.rules().get(Rule.QUARTILES);
+    QuantileRule rule = analysis.rules().get(Rule.QUARTILES);
     BigInteger n = quantiles.n();
     return Optional.of(
         new LineUp(
-            spots(reckoning, n.intValueExact()),
+            spots(analysis, n.intValueExact()),
             quantiles.median().position(n),
             quantiles.lower(rule).map(place -> place.position(n)),
             quantiles.upper(rule).map(place -> place.position(n)),
@@ -74,8 +74,8 @@ public record LineUp(
   }
 
   /** {@return the positions, from 1, of the values that what is asked is made of} */
-  public Set<Integer> partsOf(Task task, Reckoning reckoning) {
-    Computation computation = reckoning.computation();
+  public Set<Integer> partsOf(Task task, Analysis analysis) {
+    Computation computation = analysis.computation();
     Set<Integer> parts = new TreeSet<>();
     if (task.measure() == Measures.MODES) {
       addModes(parts, computation.result(task));
@@ -121,10 +121,10 @@ public record LineUp(
     }
   }
 
-  private static List<Spot> spots(Reckoning reckoning, int n) {
+  private static List<Spot> spots(Analysis analysis, int n) {
     List<Spot> spots = new ArrayList<>();
-    List<Entry> entries = reckoning.typed().entries();
-    boolean table = reckoning.item().source() instanceof Source.TableText;
+    List<Entry> entries = analysis.typed().entries();
+    boolean table = analysis.item().source() instanceof Source.TableText;
     for (int i = 0; i < entries.size(); i++) {
       if (entries.get(i).content() instanceof Entry.Figure figure) {
         int times = figure.times();
@@ -141,7 +141,7 @@ public record LineUp(
     if (spots.size() != n) {
       // A long column has no entries, and fractions of rows may add up to whole frequencies.
       spots.clear();
-      addTally(spots, reckoning.typed().data().tally());
+      addTally(spots, analysis.typed().data().tally());
     }
     spots.sort(Comparator.comparing(Spot::value));
     return spots;

@@ -13,7 +13,7 @@ final class Moved {
   private Moved() {}
 
   /** {@return what was shown before, for each measure that is shown otherwise now} */
-  static Map<Task, String> between(Reckoning before, Reckoning after) {
+  static Map<Task, String> between(Analysis before, Analysis after) {
     Map<Task, String> moved = new HashMap<>();
     for (Task task : tasks(after)) {
       String old = Results.shown(before.computation().result(task), task, before);
@@ -24,7 +24,7 @@ final class Moved {
     return moved;
   }
 
-  private static List<Task> tasks(Reckoning now) {
+  private static List<Task> tasks(Analysis now) {
     return Stream.concat(Measures.all().stream().map(Task::of), now.asked().stream()).toList();
   }
 }

@@ -30,12 +30,12 @@ public final class OtherRules {
   public record Line(String rule, String value, String shown, boolean same, boolean answered) {}
 
   /** {@return a line for every other value of the rule, none where the measure hangs on no rule} */
-  public static List<Line> of(Task task, Reckoning now) {
+  public static List<Line> of(Task task, Analysis now) {
     return rule(task, now).map(rule -> lines(rule, task, now)).orElse(List.of());
   }
 
   /** The rule that changes most of what the task is made of. */
-  private static Optional<Rule<?>> rule(Task task, Reckoning now) {
+  private static Optional<Rule<?>> rule(Task task, Analysis now) {
     if (task.measure() == Measures.MODES) {
       return Optional.of(Rule.MODE);
     }
@@ -54,7 +54,7 @@ public final class OtherRules {
     return percentile ? Optional.of(Rule.PERCENTILES) : Optional.empty();
   }
 
-  private static <T> List<Line> lines(Rule<T> rule, Task task, Reckoning now) {
+  private static <T> List<Line> lines(Rule<T> rule, Task task, Analysis now) {
     String mine = Results.shown(now.computation().result(task), task, now);
     return rule.values().stream()
         .filter(value -> !value.equals(now.rules().get(rule)))
@@ -62,7 +62,7 @@ public final class OtherRules {
         .toList();
   }
 
-  private static <T> Line line(Rule<T> rule, T value, Task task, Reckoning now, String mine) {
+  private static <T> Line line(Rule<T> rule, T value, Task task, Analysis now, String mine) {
     CourseRules others = now.rules().with(rule, value);
     Computation computation = now.computation().under(others);
     Result result = computation.result(task);

@@ -23,8 +23,8 @@ public final class Results {
   private Results() {}
 
   /** {@return the result, or that there is none} */
-  public static String shown(Result result, Task task, Reckoning reckoning) {
-    return shown(result, task, reckoning.rules(), reckoning.sign());
+  public static String shown(Result result, Task task, Analysis analysis) {
+    return shown(result, task, analysis.rules(), analysis.sign());
   }
 
   /** {@return the result as these rules and this decimal sign want it, or that there is none} */
@@ -62,8 +62,8 @@ public final class Results {
   }
 
   /** {@return the number without idle zeros where the places allow it, otherwise rounded} */
-  public static String plain(Real number, Reckoning reckoning) {
-    return plain(number, reckoning.rules(), reckoning.sign());
+  public static String plain(Real number, Analysis analysis) {
+    return plain(number, analysis.rules(), analysis.sign());
   }
 
   private static String plain(Real number, CourseRules rules, DecimalSign sign) {

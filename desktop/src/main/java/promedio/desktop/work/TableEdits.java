@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
@@ -26,16 +26,16 @@ public final class TableEdits {
     this.workspace = workspace;
   }
 
-  /** Adds a table that was brought in, and chooses it. */
-  public void addTable(Brought added) {
-    workspace.bringNothing();
+  /** Adds a table that was imported, and chooses it. */
+  public void addTable(ImportedTable added) {
+    workspace.endImport();
     workspace.edit("edit.bring-in", "", now -> now.with(added));
     workspace.chooseTable(added.id());
   }
 
   /** Takes the chosen table away; samples that were made of it keep their values. */
   public void removeTable() {
-    Brought old = workspace.tableProperty().get();
+    ImportedTable old = workspace.tableProperty().get();
     if (old != null) {
       workspace.edit("edit.remove-table", "", now -> now.withoutTable(old.id()));
     }
@@ -43,7 +43,7 @@ public final class TableEdits {
 
   /** Renames the chosen table. */
   public void renameTable(String name) {
-    Brought old = workspace.tableProperty().get();
+    ImportedTable old = workspace.tableProperty().get();
     if (old != null) {
       workspace.edit("edit.name", "table-name " + old.id(), now -> now.with(old.withName(name)));
     }
@@ -51,7 +51,7 @@ public final class TableEdits {
 
   /** Tidies the chosen table by other steps; a long table apart from the window. */
   public void setSteps(String nameKey, List<Listed> steps) {
-    Brought old = workspace.tableProperty().get();
+    ImportedTable old = workspace.tableProperty().get();
     if (old == null) {
       return;
     }
@@ -81,7 +81,7 @@ public final class TableEdits {
 
   /** Adds a step at the end of those of the chosen table. */
   public void addStep(Step step) {
-    Brought old = workspace.tableProperty().get();
+    ImportedTable old = workspace.tableProperty().get();
     if (old != null) {
       List<Listed> steps = new ArrayList<>(old.replay().steps());
       steps.add(Listed.of(step));
@@ -91,7 +91,7 @@ public final class TableEdits {
 
   /** Puts parts of the chosen table on the shelf as samples that follow it. */
   public void addLinked(Map<String, Link> links) {
-    Brought from = workspace.tableProperty().get();
+    ImportedTable from = workspace.tableProperty().get();
     if (from == null) {
       return;
     }

@@ -16,9 +16,9 @@ import promedio.core.number.Reading;
  * @param kind what is tried
  * @param entry the entry that is taken out or changed, −1 where one is put in
  * @param text the typed list as it would be
- * @param reckoning what would come of it
+ * @param analysis what would come of it
  */
-public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
+public record WhatIf(Kind kind, int entry, String text, Analysis analysis) {
 
   /** What can be tried. */
   public enum Kind {
@@ -28,7 +28,7 @@ public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
   }
 
   /** {@return the sample without one value of the entry; only of typed lists} */
-  public static Optional<WhatIf> without(Assignment assignment, Reckoning now, int entry) {
+  public static Optional<WhatIf> without(Assignment assignment, Analysis now, int entry) {
     return figure(now, entry)
         .map(
             found -> of(assignment, now, Kind.WITHOUT, entry, TextEdits.without(text(now), found)));
@@ -36,7 +36,7 @@ public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
 
   /** {@return the sample with another number in the place of the entry, if it is a number} */
   public static Optional<WhatIf> changed(
-      Assignment assignment, Reckoning now, int entry, String number) {
+      Assignment assignment, Analysis now, int entry, String number) {
     return figure(now, entry)
         .filter(found -> isNumber(now, number))
         .map(
@@ -50,20 +50,19 @@ public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
   }
 
   /** {@return the sample with one more number, if it is a number} */
-  public static Optional<WhatIf> with(Assignment assignment, Reckoning now, String number) {
+  public static Optional<WhatIf> with(Assignment assignment, Analysis now, String number) {
     return isTyped(now) && isNumber(now, number)
         ? Optional.of(
             of(assignment, now, Kind.WITH, -1, TextEdits.appended(text(now), number.strip())))
         : Optional.empty();
   }
 
-  private static WhatIf of(
-      Assignment assignment, Reckoning now, Kind kind, int entry, String text) {
+  private static WhatIf of(Assignment assignment, Analysis now, Kind kind, int entry, String text) {
     Item tried = now.item().withSource(new Source.ValuesText(text));
-    return new WhatIf(kind, entry, text, Reckoning.of(assignment, tried));
+    return new WhatIf(kind, entry, text, Analysis.of(assignment, tried));
   }
 
-  private static Optional<Entry> figure(Reckoning now, int entry) {
+  private static Optional<Entry> figure(Analysis now, int entry) {
     List<Entry> entries = now.typed().entries();
     return isTyped(now)
             && entry >= 0
@@ -73,15 +72,15 @@ public record WhatIf(Kind kind, int entry, String text, Reckoning reckoning) {
         : Optional.empty();
   }
 
-  private static boolean isTyped(Reckoning now) {
+  private static boolean isTyped(Analysis now) {
     return now.item().source() instanceof Source.ValuesText;
   }
 
-  private static boolean isNumber(Reckoning now, String number) {
+  private static boolean isNumber(Analysis now, String number) {
     return NumberText.read(number, now.sign()) instanceof Reading.Numeral;
   }
 
-  private static String text(Reckoning now) {
+  private static String text(Analysis now) {
     return ((Source.ValuesText) now.item().source()).text();
   }
 }

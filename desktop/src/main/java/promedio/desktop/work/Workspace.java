@@ -18,7 +18,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
@@ -52,15 +52,15 @@ public final class Workspace {
   private final ReadOnlyObjectWrapper<Document> document;
   private final ReadOnlyObjectWrapper<@Nullable Item> chosen =
       new ReadOnlyObjectWrapper<>(this, "chosen");
-  private final ReadOnlyObjectWrapper<@Nullable Reckoning> reckoning =
+  private final ReadOnlyObjectWrapper<@Nullable Analysis> analysis =
       new ReadOnlyObjectWrapper<>(this, "reckoning");
   private final ReadOnlyObjectWrapper<Map<Task, String>> moved =
       new ReadOnlyObjectWrapper<>(this, "moved", Map.of());
   private final ReadOnlyObjectWrapper<@Nullable WhatIf> whatIf =
       new ReadOnlyObjectWrapper<>(this, "whatIf");
-  private final ReadOnlyObjectWrapper<@Nullable Brought> table =
+  private final ReadOnlyObjectWrapper<@Nullable ImportedTable> table =
       new ReadOnlyObjectWrapper<>(this, "table");
-  private final ReadOnlyObjectWrapper<@Nullable Bringing> bringing =
+  private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
       new ReadOnlyObjectWrapper<>(this, "bringing");
   private final ReadOnlyBooleanWrapper stopped = new ReadOnlyBooleanWrapper(this, "stopped", false);
 
@@ -123,8 +123,8 @@ public final class Workspace {
   }
 
   /** {@return what is computed of the chosen item, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable Reckoning> reckoningProperty() {
-    return reckoning.getReadOnlyProperty();
+  public ReadOnlyObjectProperty<@Nullable Analysis> analysisProperty() {
+    return analysis.getReadOnlyProperty();
   }
 
   /** {@return the chosen measure} */
@@ -138,25 +138,25 @@ public final class Workspace {
   }
 
   /** {@return the chosen table of several columns, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable Brought> tableProperty() {
+  public ReadOnlyObjectProperty<@Nullable ImportedTable> tableProperty() {
     return table.getReadOnlyProperty();
   }
 
-  /** {@return what is being brought in and looked at first, {@code null} when nothing is} */
-  public ReadOnlyObjectProperty<@Nullable Bringing> bringingProperty() {
-    return bringing.getReadOnlyProperty();
+  /** {@return what is being imported and looked at first, {@code null} when nothing is} */
+  public ReadOnlyObjectProperty<@Nullable ImportSession> importProperty() {
+    return importing.getReadOnlyProperty();
   }
 
   /** Begins to bring a table in: it is read and shown, and nothing is changed yet. */
-  public Bringing bring(DataSource source) {
-    Bringing begun = new Bringing(source, background);
-    bringing.set(begun);
+  public ImportSession beginImport(DataSource source) {
+    ImportSession begun = new ImportSession(source, background);
+    importing.set(begun);
     return begun;
   }
 
   /** Brings nothing in after all. */
-  public void bringNothing() {
-    bringing.set(null);
+  public void endImport() {
+    importing.set(null);
   }
 
   /** Chooses the table of the id. */
@@ -165,7 +165,7 @@ public final class Workspace {
     pile.set(null);
     moved.set(Map.of());
     whatIf.set(null);
-    bringing.set(null);
+    importing.set(null);
     table.set(assignment().table(id).orElse(null));
     show(Optional.empty());
   }
@@ -175,7 +175,7 @@ public final class Workspace {
     onParts.set(false);
     pile.set(null);
     table.set(null);
-    bringing.set(null);
+    importing.set(null);
     moved.set(Map.of());
     whatIf.set(null);
     entry.set(-1);
@@ -193,9 +193,9 @@ public final class Workspace {
   }
 
   private void changeRules(UnaryOperator<Assignment> change) {
-    Reckoning before = reckoning.get();
+    Analysis before = analysis.get();
     edit("edit.rule", "", change);
-    Reckoning after = reckoning.get();
+    Analysis after = analysis.get();
     moved.set(before == null || after == null ? Map.of() : Moved.between(before, after));
   }
 
@@ -221,7 +221,7 @@ public final class Workspace {
 
   /** Chooses the first entry that is a value, if there is one. */
   public void chooseValue(Exact value) {
-    Reckoning now = reckoning.get();
+    Analysis now = analysis.get();
     List<Entry> entries = now == null ? List.of() : now.typed().entries();
     for (int i = 0; i < entries.size(); i++) {
       if (entries.get(i).content() instanceof Entry.Figure figure && figure.value().equals(value)) {
@@ -328,7 +328,7 @@ public final class Workspace {
     }
     assignment.set(history.present().assignment());
     document.set(history.present());
-    Brought oldTable = table.get();
+    ImportedTable oldTable = table.get();
     if (oldTable != null) {
       table.set(assignment().table(oldTable.id()).orElse(null));
       if (table.get() != null) {
@@ -345,21 +345,21 @@ public final class Workspace {
       // Names have no other measure.
       task.set(Task.of(Measures.MODES));
     }
-    Reckoning old = reckoning.get();
+    Analysis old = analysis.get();
     readings++;
     stopped.set(false);
     chosen.set(item.orElse(null));
     if (item.isEmpty()) {
-      reckoning.set(null);
+      analysis.set(null);
     } else if (old != null
         && old.item().id() == item.get().id()
         && old.item().source().equals(item.get().source())
         && (old.sign() == assignment().sign())) {
-      reckoning.set(old.inside(assignment(), item.get()));
+      analysis.set(old.inside(assignment(), item.get()));
     } else if (isLong(item.get().source())) {
-      reckonApart(item.get());
+      analyseApart(item.get());
     } else {
-      reckoning.set(Reckoning.of(assignment(), item.get()));
+      analysis.set(Analysis.of(assignment(), item.get()));
     }
   }
 
@@ -370,25 +370,25 @@ public final class Workspace {
         .isPresent();
   }
 
-  private void reckonApart(Item item) {
+  private void analyseApart(Item item) {
     Assignment now = assignment();
     int reading = ++readings;
-    reckoning.set(null);
+    analysis.set(null);
     background.watch(
         Background.Lane.READING,
         Texts.of("work.reading", item.name()),
-        progress -> Reckoning.of(now, item),
+        progress -> Analysis.of(now, item),
         done -> {
           // The student may have gone on meanwhile; what is on the screen then is newer.
           if (item.equals(chosen.get()) && now.equals(assignment())) {
-            reckoning.set(done);
+            analysis.set(done);
           }
         },
         failure -> {
           if (!(failure instanceof CancellationException)) {
             throw new IllegalStateException(failure);
           }
-          stopped.set(reading == readings && reckoning.get() == null);
+          stopped.set(reading == readings && analysis.get() == null);
         });
   }
 

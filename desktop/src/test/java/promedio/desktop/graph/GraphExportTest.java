@@ -158,7 +158,7 @@ class GraphExportTest {
                     Graph.Marked.NOTHING,
                     some.rules(),
                     some.sign()))
-        .isInstanceOf(IllegalArgumentException.class);
+        .isInstanceOf(BadInputException.class);
   }
 
   @Test
@@ -307,7 +307,7 @@ class GraphExportTest {
         IntStream.range(0, 2001).mapToObj(String::valueOf).collect(Collectors.joining(" "));
 
     assertThatThrownBy(() -> GraphExport.of(of(kind, many), WIDTH, HEIGHT))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining(why);
   }
 
@@ -331,7 +331,7 @@ class GraphExportTest {
             DecimalSign.POINT);
 
     assertThatThrownBy(() -> GraphExport.of(graph, WIDTH, HEIGHT))
-        .isInstanceOf(IllegalArgumentException.class)
+        .isInstanceOf(BadInputException.class)
         .hasMessageContaining(why);
   }
 

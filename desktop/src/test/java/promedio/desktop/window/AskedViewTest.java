@@ -64,7 +64,7 @@ class AskedViewTest extends OpenWindow {
     answer("#answer-percentile-50", "15.5");
 
     assertThat(text("#mark-percentile-50")).isEqualTo("agrees");
-    assertThat(workspace.reckoningProperty().get().progress().agreed()).isOne();
+    assertThat(workspace.analysisProperty().get().progress().agreed()).isOne();
     assertThat(text("#margin-sentence")).isEqualTo("50 % of the values do not exceed 15.50 g.");
   }
 
@@ -79,7 +79,7 @@ class AskedViewTest extends OpenWindow {
 
     assertThat(text("#ask-problem")).contains(words);
     assertThat(find("#ask-number", TextField.class).getText()).isEqualTo(number);
-    assertThat(workspace.reckoningProperty().get().asked()).isEmpty();
+    assertThat(workspace.analysisProperty().get().asked()).isEmpty();
   }
 
   @Test
@@ -96,11 +96,11 @@ class AskedViewTest extends OpenWindow {
     ask("percentile_rank", "15");
     answer("#answer-percentile_rank-15", "40");
     fire("#ask-remove-percentile_rank-15");
-    assertThat(workspace.reckoningProperty().get().asked()).isEmpty();
-    assertThat(workspace.reckoningProperty().get().work(rank).answer()).isEmpty();
+    assertThat(workspace.analysisProperty().get().asked()).isEmpty();
+    assertThat(workspace.analysisProperty().get().work(rank).answer()).isEmpty();
 
     robot.interact(workspace::undo);
-    assertThat(workspace.reckoningProperty().get().asked()).containsExactly(rank);
+    assertThat(workspace.analysisProperty().get().asked()).containsExactly(rank);
     assertThat(find("#answer-percentile_rank-15", TextField.class).getText()).isEqualTo("40");
   }
 

@@ -108,7 +108,7 @@ class MarksViewTest extends OpenWindow {
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
-    assertThat(workspace.reckoningProperty().get().work(Task.of(Measures.SD)).answer())
+    assertThat(workspace.analysisProperty().get().work(Task.of(Measures.SD)).answer())
         .isEqualTo("3.7");
     // On the sheet it is the same question.
     fire("#part-go-1");

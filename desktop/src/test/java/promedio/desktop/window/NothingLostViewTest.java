@@ -17,7 +17,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
@@ -75,7 +75,7 @@ class NothingLostViewTest extends OpenWindow {
     undoKey();
     undoKey();
     assertThat(workspace.assignment()).isEqualTo(edited);
-    robot.interact(workspace::bringNothing);
+    robot.interact(workspace::endImport);
 
     robot.interact(() -> find("#values", TextArea.class).requestFocus());
     undoKey();
@@ -87,12 +87,12 @@ class NothingLostViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.takeCourse("my_course", CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N));
-          workspace.bring(
+          workspace.beginImport(
               DataSource.of(
                   "tray_log.csv", "crate_weight,h_1\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8)));
         });
     assertNothingTakesAnUnderscoreAway();
-    robot.interact(workspace::bringNothing);
+    robot.interact(workspace::endImport);
     assertNothingTakesAnUnderscoreAway();
     assertThat(find(".problem", Button.class).getText()).contains("14_0");
     assertThat(find("#item-1", Button.class).getText()).startsWith("crate_weight");
@@ -128,7 +128,7 @@ class NothingLostViewTest extends OpenWindow {
     waitUntil(() -> workspace.assignment().tables().size() == 2);
 
     assertThat(workspace.assignment().tables())
-        .extracting(Brought::name)
+        .extracting(ImportedTable::name)
         .containsExactly("first", "second");
   }
 
@@ -165,7 +165,7 @@ class NothingLostViewTest extends OpenWindow {
           workspace
               .tables()
               .addTable(
-                  new Brought(
+                  new ImportedTable(
                       1,
                       "trays",
                       new Original.Kept("t.csv", new byte[0]),
@@ -227,10 +227,11 @@ class NothingLostViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.items().type("12.5 ".repeat(200_000));
-          workspace.bring(DataSource.of("t.csv", "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8)));
-          workspace.bringNothing();
+          workspace.beginImport(
+              DataSource.of("t.csv", "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8)));
+          workspace.endImport();
         });
-    waitUntil(() -> workspace.reckoningProperty().get() != null);
+    waitUntil(() -> workspace.analysisProperty().get() != null);
     assertThat(robot.lookup("#empty-type").tryQuery()).isEmpty();
 
     robot.interact(
@@ -244,7 +245,7 @@ class NothingLostViewTest extends OpenWindow {
     waitUntil(() -> workspace.stoppedProperty().get());
     assertThat(text("#sheet-waiting")).contains("was stopped");
     fire("#sheet-read-again");
-    waitUntil(() -> workspace.reckoningProperty().get() != null);
+    waitUntil(() -> workspace.analysisProperty().get() != null);
     assertThat(find("#sheet-waiting", Node.class).getParent().isVisible()).isFalse();
   }
 
@@ -263,8 +264,9 @@ class NothingLostViewTest extends OpenWindow {
   private Path fromElsewhere() throws Exception {
     Path data = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
-    Brought brought =
-        new Brought(1, "log", original, ReadingChoices.NONE, Replay.of(table("a,b\n1,2\n3,4\n")));
+    ImportedTable imported =
+        new ImportedTable(
+            1, "log", original, ReadingChoices.NONE, Replay.of(table("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("theirs").with(brought), file);
     return file;
@@ -304,6 +306,6 @@ class NothingLostViewTest extends OpenWindow {
             .orElseThrow();
     robot.interact(read::fire);
     waitUntil(() -> workspace.assignment().tables().get(0).table().rows() == 2);
-    assertThat(desk.savedProperty().get()).isTrue();
+    assertThat(store.savedProperty().get()).isTrue();
   }
 }

@@ -31,7 +31,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** A window with an assignment, and someone in front of it who types and clicks. */
@@ -44,7 +44,7 @@ abstract class OpenWindow {
 
   final AssignmentView.FileChoice fileChoice = mock();
   Workspace workspace;
-  Desk desk;
+  DocumentStore store;
   AssignmentView view;
   FxRobot robot;
   private final List<Throwable> failures = new CopyOnWriteArrayList<>();
@@ -56,8 +56,9 @@ abstract class OpenWindow {
 
   private void open(Stage stage) {
     workspace = new Workspace(assignment(), Background.ofWindow());
-    desk = new Desk(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    view = new AssignmentView(workspace, desk, fileChoice);
+    store =
+        new DocumentStore(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
+    view = new AssignmentView(workspace, store, fileChoice);
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();
@@ -75,7 +76,7 @@ abstract class OpenWindow {
 
   @AfterEach
   void closeDesk() {
-    robot.interact(desk::close);
+    robot.interact(store::close);
   }
 
   /** What a listener throws goes no further than the log; nobody would see it here. */

@@ -18,7 +18,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Desk;
+import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** The main path once more in a window of the system, which the tests offscreen do without. */
@@ -31,8 +31,8 @@ class RealWindowTest {
   @Start
   void open(Stage stage) {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    Desk desk = new Desk(workspace, Folders.under(state));
-    AssignmentView view = new AssignmentView(workspace, desk, mock());
+    DocumentStore store = new DocumentStore(workspace, Folders.under(state));
+    AssignmentView view = new AssignmentView(workspace, store, mock());
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();

@@ -19,8 +19,8 @@ import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Reckoning;
 import promedio.desktop.work.Workspace;
 
 class SentencesTest {
@@ -29,7 +29,7 @@ class SentencesTest {
     return DemoAssignment.create().items().stream();
   }
 
-  private static Reckoning reckoning(int id, String... rule) throws BadInputException {
+  private static Analysis analysis(int id, String... rule) throws BadInputException {
     Workspace workspace =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     workspace.choose(id);
@@ -37,22 +37,22 @@ class SentencesTest {
       Assignment now = workspace.assignment();
       workspace.replace(now.withRules(now.rules().with(rule[i], rule[i + 1])));
     }
-    return workspace.reckoningProperty().get();
+    return workspace.analysisProperty().get();
   }
 
   @ParameterizedTest
   @MethodSource("demo")
   void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item)
       throws BadInputException {
-    Reckoning reckoning = reckoning(item.id());
+    Analysis analysis = analysis(item.id());
     for (Task task : tasks()) {
-      Result result = reckoning.computation().result(task);
+      Result result = analysis.computation().result(task);
 
-      assertThat(Sentences.about(task, result, reckoning))
+      assertThat(Sentences.about(task, result, analysis))
           .as(task.id())
           .endsWith(".")
           .doesNotContain("{");
-      reckoning
+      analysis
           .computation()
           .equation(task)
           .ifPresent(
@@ -82,13 +82,13 @@ class SentencesTest {
   <T> void everyValueOfARuleIsToldInWords(Rule<T> rule) throws BadInputException {
     for (T value : rule.values()) {
       assertThat(Texts.of("rule." + rule.code() + "." + rule.codeOf(value))).isNotBlank();
-      assertThat(reckoning(1, rule.code(), rule.codeOf(value)).rules().get(rule)).isEqualTo(value);
+      assertThat(analysis(1, rule.code(), rule.codeOf(value)).rules().get(rule)).isEqualTo(value);
     }
   }
 
   @Test
   void sentencesSayTheNumbersOfTheSample() throws BadInputException {
-    Reckoning north = reckoning(1);
+    Analysis north = analysis(1);
 
     assertThat(
             Sentences.about(
@@ -100,7 +100,7 @@ class SentencesTest {
                 north.computation().result(Task.of(Measures.MODES)),
                 north))
         .startsWith("131, 139 g occur most often");
-    Reckoning moments = reckoning(1, "skewness", "pearson-median");
+    Analysis moments = analysis(1, "skewness", "pearson-median");
     assertThat(
             Sentences.about(
                 Task.of(Measures.SKEWNESS),

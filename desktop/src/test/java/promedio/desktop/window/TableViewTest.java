@@ -28,7 +28,7 @@ import promedio.core.table.Table;
 import promedio.desktop.work.CellBlock;
 import promedio.files.RefusedFileException;
 
-/** Bringing a table in, looking at it and tidying it, as a student does. */
+/** ImportSession a table in, looking at it and tidying it, as a student does. */
 class TableViewTest extends OpenWindow {
 
   private static final String TRAYS =
@@ -370,9 +370,9 @@ class TableViewTest extends OpenWindow {
     robot.interact(
         () -> {
           try {
-            desk.save(saved);
+            store.save(saved);
             workspace.replace(Assignment.empty("x"));
-            desk.open(saved);
+            store.open(saved);
             workspace.chooseTable(1);
           } catch (IOException | RefusedFileException e) {
             throw new IllegalStateException(e);

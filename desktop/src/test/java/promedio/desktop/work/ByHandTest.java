@@ -40,8 +40,8 @@ class ByHandTest {
     byHand = new ByHand(workspace);
   }
 
-  private Reckoning reckoning() {
-    return workspace.reckoningProperty().get();
+  private Analysis analysis() {
+    return workspace.analysisProperty().get();
   }
 
   @Test
@@ -66,16 +66,16 @@ class ByHandTest {
   @Test
   void whatIsWrittenBesideAStepIsMarkedAndUndoneAsOne() {
     Working working =
-        ByHand.working(reckoning(), VARIANCE, Method.DEFINITION, Optional.empty()).orElseThrow();
+        ByHand.working(analysis(), VARIANCE, Method.DEFINITION, Optional.empty()).orElseThrow();
     byHand.write(VARIANCE, Method.DEFINITION, "Σx", "4");
     byHand.write(VARIANCE, Method.DEFINITION, "Σx", "42");
 
-    FollowThrough marks = byHand.marks(reckoning(), working);
+    FollowThrough marks = byHand.marks(analysis(), working);
     assertThat(marks.mistakes()).isEqualTo(1);
     workspace.undo();
     assertThat(byHand.own(VARIANCE, Method.DEFINITION).entries()).isEmpty();
     byHand.write(VARIANCE, Method.DEFINITION, Map.of("Σx", "40", "n", "4"));
-    assertThat(byHand.marks(reckoning(), working).mistakes()).isZero();
+    assertThat(byHand.marks(analysis(), working).mistakes()).isZero();
     // Another method has its own page.
     assertThat(byHand.own(VARIANCE, Method.SHORTCUT).entries()).isEmpty();
   }
@@ -84,7 +84,7 @@ class ByHandTest {
   void anAssumedMeanOfOnesOwnIsUsed() {
     Working working =
         ByHand.working(
-                reckoning(),
+                analysis(),
                 VARIANCE,
                 Method.ASSUMED_MEAN,
                 Optional.of(new Assumed(Exact.of(9), Exact.ONE)))
@@ -110,14 +110,14 @@ class ByHandTest {
   @Test
   void theQuantitiesOfATableHaveTheirOwnNames() {
     workspace.shelf().addNamed("Baskets", new Source.TableText("3 12\n4 8"));
-    assertThat(ByHand.quantities(reckoning())).containsKeys("Σf", "Σ(fx)");
+    assertThat(ByHand.quantities(analysis())).containsKeys("Σf", "Σ(fx)");
     workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
-    assertThat(ByHand.quantities(reckoning())).containsKeys("Σ(fm)", "Md", "s");
+    assertThat(ByHand.quantities(analysis())).containsKeys("Σ(fm)", "Md", "s");
   }
 
   @Test
   void aSampleIsGroupedByEachChoice() {
-    Reckoning now = reckoning();
+    Analysis now = analysis();
     assertThat(
             ClassChoice.USUAL
                 .group(now.typed().data(), now.rules(), now.sign())
@@ -134,7 +134,7 @@ class ByHandTest {
     assertThat(rows(new ClassChoice("width", "-"))).isEqualTo(4);
     assertThat(new ClassChoice("width", "").needsNumbers()).isTrue();
     workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
-    ClassTable own = (ClassTable) reckoning().typed().data();
+    ClassTable own = (ClassTable) analysis().typed().data();
     assertThat(
             ClassChoice.USUAL
                 .group(own, CourseRules.DEFAULTS, DecimalSign.POINT)
@@ -145,14 +145,14 @@ class ByHandTest {
     workspace.shelf().addClasses();
     assertThat(
             ClassChoice.USUAL
-                .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
+                .group(analysis().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
                 .grouping())
         .isEmpty();
   }
 
   private int rows(ClassChoice choice) {
     return choice
-        .group(reckoning().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
+        .group(analysis().typed().data(), CourseRules.DEFAULTS, DecimalSign.POINT)
         .grouping()
         .orElseThrow()
         .table()

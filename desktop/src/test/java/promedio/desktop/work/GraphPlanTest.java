@@ -34,7 +34,7 @@ class GraphPlanTest {
   }
 
   private GraphPlan plan() {
-    return GraphPlan.of(workspace.reckoningProperty().get());
+    return GraphPlan.of(workspace.analysisProperty().get());
   }
 
   private Graph graph() {
@@ -42,7 +42,7 @@ class GraphPlanTest {
   }
 
   private Graph graph(Optional<GraphPlan.Other> beside) {
-    Reckoning now = workspace.reckoningProperty().get();
+    Analysis now = workspace.analysisProperty().get();
     Grouping grouped =
         now.item()
             .classes()

@@ -15,17 +15,17 @@ import promedio.core.rules.CourseRules;
 
 class LineUpTest {
 
-  private static Reckoning reckoning(Source source, String quartiles) throws BadInputException {
+  private static Analysis analysis(Source source, String quartiles) throws BadInputException {
     Item item = Item.of(1, "Row", "", source);
     Assignment assignment =
         Assignment.empty("Pears")
             .withRules(CourseRules.DEFAULTS.with("quartiles", quartiles))
             .with(item);
-    return Reckoning.of(assignment, item);
+    return Analysis.of(assignment, item);
   }
 
   private static LineUp lineUp(String values, String quartiles) throws BadInputException {
-    return LineUp.of(reckoning(new Source.ValuesText(values), quartiles)).orElseThrow();
+    return LineUp.of(analysis(new Source.ValuesText(values), quartiles)).orElseThrow();
   }
 
   @Test
@@ -61,7 +61,7 @@ class LineUpTest {
   @Test
   void aTableStandsForItsSample() throws BadInputException {
     Source table = new Source.TableText("4 2\nwrong\n3 1\n7 —\n9 0");
-    LineUp line = LineUp.of(reckoning(table, "hf2")).orElseThrow();
+    LineUp line = LineUp.of(analysis(table, "hf2")).orElseThrow();
 
     assertThat(line.spots())
         .extracting(LineUp.Spot::value)
@@ -70,7 +70,7 @@ class LineUpTest {
 
   @Test
   void aMeasureLightsUpWhatItIsMadeOf() throws BadInputException {
-    Reckoning now = reckoning(new Source.ValuesText("1 3 3 7 9 12"), "halves-without-median");
+    Analysis now = analysis(new Source.ValuesText("1 3 3 7 9 12"), "halves-without-median");
     LineUp line = LineUp.of(now).orElseThrow();
 
     assertThat(line.partsOf(Task.of(Measures.MEDIAN), now)).containsExactly(3, 4);
@@ -83,17 +83,17 @@ class LineUpTest {
 
   @Test
   void moreThanSixtyOrNoneHaveNoLine() throws BadInputException {
-    assertThat(LineUp.of(reckoning(new Source.ValuesText("1 ".repeat(61)), "hf2"))).isEmpty();
-    assertThat(LineUp.of(reckoning(new Source.ValuesText(""), "hf2"))).isEmpty();
-    assertThat(LineUp.of(reckoning(new Source.TableText("1 0.5\n2 1"), "hf2"))).isEmpty();
-    assertThat(LineUp.of(reckoning(new Source.ValuesText("1 ".repeat(60)), "hf2"))).isPresent();
+    assertThat(LineUp.of(analysis(new Source.ValuesText("1 ".repeat(61)), "hf2"))).isEmpty();
+    assertThat(LineUp.of(analysis(new Source.ValuesText(""), "hf2"))).isEmpty();
+    assertThat(LineUp.of(analysis(new Source.TableText("1 0.5\n2 1"), "hf2"))).isEmpty();
+    assertThat(LineUp.of(analysis(new Source.ValuesText("1 ".repeat(60)), "hf2"))).isPresent();
   }
 
   @Test
   void trialsChangeNothingButTheirOwnText() {
     Item item = Item.of(1, "Row", "", new Source.ValuesText("8, 10; 11×3 x"));
     Assignment assignment = Assignment.empty("Pears").with(item);
-    Reckoning now = Reckoning.of(assignment, item);
+    Analysis now = Analysis.of(assignment, item);
 
     assertThat(WhatIf.without(assignment, now, 0).map(WhatIf::text)).contains("10; 11×3 x");
     assertThat(WhatIf.without(assignment, now, 2).map(WhatIf::text)).contains("8, 10; 11×2 x");

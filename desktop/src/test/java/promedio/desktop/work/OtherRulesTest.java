@@ -13,9 +13,9 @@ import promedio.desktop.demo.DemoAssignment;
 
 class OtherRulesTest {
 
-  private static Reckoning north() {
+  private static Analysis north() {
     Assignment demo = DemoAssignment.create();
-    return Reckoning.of(demo, demo.items().get(0));
+    return Analysis.of(demo, demo.items().get(0));
   }
 
   @Test
@@ -47,7 +47,7 @@ class OtherRulesTest {
     Item item = Item.of(1, "Row", "", new Source.ValuesText("1 2 3"));
     Assignment assignment = Assignment.empty("Pears").with(item);
 
-    assertThat(OtherRules.of(Task.of(Measures.MODES), Reckoning.of(assignment, item)))
+    assertThat(OtherRules.of(Task.of(Measures.MODES), Analysis.of(assignment, item)))
         .containsExactly(new OtherRules.Line("mode", "list-all", "1, 2, 3", false, false));
   }
 }

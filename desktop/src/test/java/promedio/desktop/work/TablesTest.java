@@ -51,105 +51,105 @@ class TablesTest {
     }
   }
 
-  private Bringing bring(String text) {
-    Bringing bringing =
-        workspace.bring(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+  private ImportSession bring(String text) {
+    ImportSession importing =
+        workspace.beginImport(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
     work();
-    return bringing;
+    return importing;
   }
 
-  private void bringIn(String text) throws IOException {
+  private void importView(String text) throws IOException {
     workspace.tables().addTable(bring(text).table(1, true));
   }
 
   @Test
   void nothingIsChangedBeforeATableIsBroughtIn() {
-    Bringing bringing = bring("tray;g\n1;131,5\n2;140\n");
+    ImportSession importing = bring("tray;g\n1;131,5\n2;140\n");
 
-    assertThat(bringing.recognisedProperty().get().of(Aspect.SEPARATOR)).isEqualTo(";");
-    assertThat(bringing.columnsProperty().get()).containsExactly("tray", "g");
+    assertThat(importing.recognisedProperty().get().of(Aspect.SEPARATOR)).isEqualTo(";");
+    assertThat(importing.columnsProperty().get()).containsExactly("tray", "g");
     assertThat(workspace.assignment().tables()).isEmpty();
-    workspace.bringNothing();
-    assertThat(workspace.bringingProperty().get()).isNull();
+    workspace.endImport();
+    assertThat(workspace.importProperty().get()).isNull();
     assertThat(workspace.nameOfUndo()).isEmpty();
   }
 
   @Test
   void everyDecisionReadsAgainAndCanBeTakenBack() {
-    Bringing bringing = bring("tray;g\n1;131,5\n2;-999\n");
+    ImportSession importing = bring("tray;g\n1;131,5\n2;-999\n");
 
-    bringing.decide(Aspect.MISSING, Optional.of("-999"));
+    importing.decide(Aspect.MISSING, Optional.of("-999"));
     work();
-    assertThat(bringing.readProperty().get().table().columns().get(1).present()).isEqualTo(1);
-    bringing.decide(Aspect.MISSING, Optional.empty());
+    assertThat(importing.readProperty().get().table().columns().get(1).present()).isEqualTo(1);
+    importing.decide(Aspect.MISSING, Optional.empty());
     work();
-    assertThat(bringing.readProperty().get().table().columns().get(1).present()).isEqualTo(2);
-    bringing.decideKind(0, Kind.CATEGORY);
+    assertThat(importing.readProperty().get().table().columns().get(1).present()).isEqualTo(2);
+    importing.decideKind(0, Kind.CATEGORY);
     work();
-    assertThat(bringing.readProperty().get().table().columns().get(0).kind())
+    assertThat(importing.readProperty().get().table().columns().get(0).kind())
         .isEqualTo(Kind.CATEGORY);
-    bringing.type("a,b\n1,2\n");
+    importing.type("a,b\n1,2\n");
     work();
-    assertThat(bringing.columnsProperty().get()).containsExactly("a", "b");
+    assertThat(importing.columnsProperty().get()).containsExactly("a", "b");
   }
 
   @Test
   void aReadingThatIsStoppedSaysSoAndOneThatGaveWayDoesNot() {
-    Bringing bringing =
-        workspace.bring(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
-    bringing.decide(Aspect.HEADER_LINE, Optional.of("0"));
+    ImportSession importing =
+        workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+    importing.decide(Aspect.HEADER_LINE, Optional.of("0"));
     work();
-    assertThat(bringing.problemProperty().get()).isEmpty();
-    assertThat(bringing.readProperty().get().table().rows()).isEqualTo(3);
+    assertThat(importing.problemProperty().get()).isEmpty();
+    assertThat(importing.readProperty().get().table().rows()).isEqualTo(3);
 
-    bringing.decide(Aspect.HEADER_LINE, Optional.of("1"));
+    importing.decide(Aspect.HEADER_LINE, Optional.of("1"));
     workspace.background().running().get(0).cancel();
     work();
-    assertThat(bringing.problemProperty().get()).contains("was stopped");
-    assertThat(bringing.readProperty().get()).isNull();
+    assertThat(importing.problemProperty().get()).contains("was stopped");
+    assertThat(importing.readProperty().get()).isNull();
   }
 
   @Test
   void columnsAreTakenByClickOrTyping() {
-    Bringing bringing = bring("a,b,c\n1,2,3\n4,5,6\n");
+    ImportSession importing = bring("a,b,c\n1,2,3\n4,5,6\n");
 
-    bringing.include("b", false);
-    assertThat(bringing.columnsProperty().get()).containsExactly("a", "c");
-    bringing.include("b", true);
-    assertThat(bringing.columnsProperty().get()).containsExactly("a", "b", "c");
-    assertThat(bringing.includeTyped("3; a")).isEmpty();
-    assertThat(bringing.columnsProperty().get()).containsExactly("c", "a");
-    assertThat(bringing.includeTyped("a, d")).contains("d");
-    assertThat(bringing.includeTyped("b")).isEmpty();
-    assertThat(bringing.isSample()).isTrue();
-    assertThat(bringing.sample(DecimalSign.COMMA)).isEqualTo(new Source.ValuesText("2 5"));
+    importing.include("b", false);
+    assertThat(importing.columnsProperty().get()).containsExactly("a", "c");
+    importing.include("b", true);
+    assertThat(importing.columnsProperty().get()).containsExactly("a", "b", "c");
+    assertThat(importing.includeTyped("3; a")).isEmpty();
+    assertThat(importing.columnsProperty().get()).containsExactly("c", "a");
+    assertThat(importing.includeTyped("a, d")).contains("d");
+    assertThat(importing.includeTyped("b")).isEmpty();
+    assertThat(importing.isSample()).isTrue();
+    assertThat(importing.sample(DecimalSign.COMMA)).isEqualTo(new Source.ValuesText("2 5"));
   }
 
   @Test
   void aFileThatCannotBeReadSaysWhy() {
-    Bringing bringing = bring("");
+    ImportSession importing = bring("");
 
-    assertThat(bringing.problemProperty().get()).contains("the file is empty");
-    assertThat(bringing.readProperty().get()).isNull();
+    assertThat(importing.problemProperty().get()).contains("the file is empty");
+    assertThat(importing.readProperty().get()).isNull();
   }
 
   @Test
   void anOriginalIsKeptOrReferredTo() throws IOException, RefusedFileException {
     Path file = Files.writeString(folder.resolve("trays.csv"), "a,b\n1,2\n3,4\n");
-    Bringing bringing = workspace.bring(DataSource.of(file));
+    ImportSession importing = workspace.beginImport(DataSource.of(file));
     work();
 
-    assertThat(bringing.table(1, true).original())
+    assertThat(importing.table(1, true).original())
         .isEqualTo(new Original.Kept("trays.csv", Files.readAllBytes(file)));
-    assertThat(bringing.table(1, false).original())
+    assertThat(importing.table(1, false).original())
         .isInstanceOfSatisfying(
             Original.Referred.class, r -> assertThat(r.path()).isEqualTo(file.toString()));
-    assertThat(bringing.table(1, true).name()).isEqualTo("trays");
+    assertThat(importing.table(1, true).name()).isEqualTo("trays");
   }
 
   @Test
   void stepsAndLinkedSamplesAreUndoneTogether() throws IOException {
-    bringIn("tray,g\n1,131\n2,140\n3,98\n");
+    importView("tray,g\n1,131\n2,140\n3,98\n");
     workspace.tables().addLinked(Map.of("g", Link.of(1, "g")));
     workspace.tables().addStep(new LeaveOutWhere("g < 100"));
 
@@ -169,7 +169,7 @@ class TablesTest {
 
   @Test
   void aColumnOfWordsIsCountedAndFollowsItsTable() throws IOException {
-    bringIn("tray,variety,g\n1,Blanca,131\n2,Conference,140\n3,Blanca,98\n4,,99\n");
+    importView("tray,variety,g\n1,Blanca,131\n2,Conference,140\n3,Blanca,98\n4,,99\n");
     workspace.tables().addLinked(Map.of("variety", Link.of(1, "variety")));
 
     assertThat(workspace.assignment().items().get(0).source().shape())
@@ -195,7 +195,7 @@ class TablesTest {
 
   @Test
   void wordsAreCountedGroupByGroup() throws IOException {
-    bringIn("picker,variety\nAna,Blanca\nAna,Conference\nBruno,Blanca\nAna,Blanca\n");
+    importView("picker,variety\nAna,Blanca\nAna,Conference\nBruno,Blanca\nAna,Blanca\n");
     workspace.tables().addLinked(Map.of("variety, Ana", new Link(1, "variety", "picker", "Ana")));
 
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
@@ -216,13 +216,13 @@ class TablesTest {
 
   @Test
   void aTableIsRenamedAndLeftForASample() throws IOException {
-    bringIn("tray,g\n1,131\n2,140\n");
+    importView("tray,g\n1,131\n2,140\n");
     workspace.tables().renameTable("Autumn");
     workspace.shelf().addSample(new Source.ValuesText("8 10"));
 
     assertThat(workspace.assignment().tables().get(0).name()).isEqualTo("Autumn");
     assertThat(workspace.tableProperty().get()).isNull();
-    assertThat(workspace.reckoningProperty().get()).isNotNull();
+    assertThat(workspace.analysisProperty().get()).isNotNull();
     workspace.chooseTable(1);
     assertThat(workspace.chosenProperty().get()).isNull();
   }
@@ -233,7 +233,7 @@ class TablesTest {
     for (int i = 0; i < 21_000; i++) {
       text.append(i).append(',').append(i % 50).append('\n');
     }
-    bringIn(text.toString());
+    importView(text.toString());
 
     workspace.tables().addStep(new LeaveOutWhere("g = 3"));
     assertThat(workspace.tableProperty().get().replay().stages()).isEmpty();
@@ -253,7 +253,7 @@ class TablesTest {
         "class;f|10–19;5|20–29;8|30 and over;x # 10–19\t5|20–29\t8|30 and over\tx",
       })
   void aPrintedTableInAFileBecomesAClassTable(String file, String lines) throws IOException {
-    bringIn(file.replace('|', '\n'));
+    importView(file.replace('|', '\n'));
     Table table = workspace.tableProperty().get().table();
 
     assertThat(ClassRows.of(table, DecimalSign.POINT))
@@ -269,7 +269,7 @@ class TablesTest {
         "a;b;c;d|1;2;3;4"
       })
   void otherTablesAreNoClasses(String file) throws IOException {
-    bringIn(file.replace('|', '\n'));
+    importView(file.replace('|', '\n'));
 
     assertThat(ClassRows.of(workspace.tableProperty().get().table(), DecimalSign.POINT)).isEmpty();
   }

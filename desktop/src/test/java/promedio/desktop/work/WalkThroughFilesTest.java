@@ -30,9 +30,9 @@ import promedio.files.assignment.UnsavedWork;
 import promedio.files.table.DataSource;
 
 /**
- * Ten thousand acts in any order: new, open, save, save as, undo, redo, edits, bringing in, leaving
- * and coming back. After each of them a few lines of bookkeeping say what is to be on the screen,
- * in which file it is to be, whether that file has it all, and what is to be on the disk.
+ * Ten thousand acts in any order: new, open, save, save as, undo, redo, edits, importing in,
+ * leaving and coming back. After each of them a few lines of bookkeeping say what is to be on the
+ * screen, in which file it is to be, whether that file has it all, and what is to be on the disk.
  */
 class WalkThroughFilesTest {
 
@@ -65,15 +65,15 @@ class WalkThroughFilesTest {
   private String running = "";
   private Random random = new Random();
   private Workspace workspace = workspace();
-  private @Nullable Desk desk;
+  private @Nullable DocumentStore store;
   private int titles;
 
   private static Workspace workspace() {
     return new Workspace(Assignment.empty("first"), new Background(Runnable::run, Runnable::run));
   }
 
-  private Desk desk() {
-    Desk now = desk;
+  private DocumentStore store() {
+    DocumentStore now = store;
     if (now == null) {
       throw new IllegalStateException("nobody has sat down");
     }
@@ -89,12 +89,12 @@ class WalkThroughFilesTest {
       String what = act();
       check("act %d of %d: %s".formatted(act, seed, what));
     }
-    desk().close();
+    store().close();
   }
 
   private void sitDown() {
     workspace = workspace();
-    desk = new Desk(workspace, Folders.under(folder.resolve("state")));
+    store = new DocumentStore(workspace, Folders.under(folder.resolve("state")));
     past.clear();
     future.clear();
     documents.clear();
@@ -108,8 +108,8 @@ class WalkThroughFilesTest {
 
   private void check(String what) throws RefusedFileException {
     assertThat(workspace.assignment()).as(what).isEqualTo(shown.assignment());
-    assertThat(desk().fileProperty().get()).as(what).isEqualTo(shown.document().file);
-    assertThat(desk().savedProperty().get())
+    assertThat(store().fileProperty().get()).as(what).isEqualTo(shown.document().file);
+    assertThat(store().savedProperty().get())
         .as(what)
         .isEqualTo(shown.assignment().equals(shown.document().saved));
     // The files that nothing was written to were looked at before.
@@ -130,7 +130,7 @@ class WalkThroughFilesTest {
       case 11, 12, 13 -> redo();
       case 14 -> someoneElseWrites();
       case 15 -> leaveAndComeBack();
-      case 16 -> bringIn();
+      case 16 -> importView();
       case 17 -> remove();
       default -> edit();
     };
@@ -190,10 +190,10 @@ class WalkThroughFilesTest {
     return "remove";
   }
 
-  private String bringIn() throws IOException {
+  private String importView() throws IOException {
     byte[] bytes = "a,b\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8);
-    Bringing bringing = workspace.bring(DataSource.of("trays.csv", bytes));
-    workspace.tables().addTable(bringing.table(workspace.assignment().ids().table(), true));
+    ImportSession importing = workspace.beginImport(DataSource.of("trays.csv", bytes));
+    workspace.tables().addTable(importing.table(workspace.assignment().ids().table(), true));
     edited("");
     return "bring in";
   }
@@ -216,7 +216,7 @@ class WalkThroughFilesTest {
       return "nothing to open";
     }
     Path file = List.copyOf(disk.keySet()).get(random.nextInt(disk.size()));
-    desk().open(file);
+    store().open(file);
     past.push(shown);
     future.clear();
     running = "";
@@ -249,15 +249,15 @@ class WalkThroughFilesTest {
     Assignment there = disk.get(file);
     boolean expected = there == null || (file.equals(document.file) && there.equals(document.seen));
     if (!expected) {
-      assertThatThrownBy(() -> desk().save(file)).isInstanceOf(IOException.class);
+      assertThatThrownBy(() -> store().save(file)).isInstanceOf(IOException.class);
       assertThat(AssignmentFileContent.of(file)).isEqualTo(there);
     }
     try {
-      desk().save(file);
+      store().save(file);
     } catch (IOException e) {
       // Equal assignments may have been written as other bytes: the next ids are no part of them.
       assertThat(expected && there != null).as(e.getMessage()).isTrue();
-      desk().save(file);
+      store().save(file);
     }
     disk.put(file, shown.assignment());
     document.file = file;
@@ -308,10 +308,10 @@ class WalkThroughFilesTest {
   private String leaveAndComeBack() throws IOException {
     List<Known> unsaved =
         documents.stream().filter(document -> !document.latest.equals(document.saved)).toList();
-    desk().close();
+    store().close();
     sitDown();
     List<String> notices = new ArrayList<>();
-    List<UnsavedWork.Found> found = desk().leftOver(notices::add);
+    List<UnsavedWork.Found> found = store().leftOver(notices::add);
     assertThat(notices).isEmpty();
     assertThat(found.stream().map(UnsavedWork.Found::assignment))
         .containsExactlyInAnyOrderElementsOf(
@@ -327,9 +327,9 @@ class WalkThroughFilesTest {
               .findFirst()
               .orElseThrow();
       if (random.nextInt(3) == 0) {
-        desk().throwAway(each);
+        store().throwAway(each);
       } else {
-        desk().bringBack(each);
+        store().bringBack(each);
         past.push(shown);
         Known document = new Known(each.assignment());
         document.file = before.file;
@@ -338,7 +338,7 @@ class WalkThroughFilesTest {
         show(new Shown(document, each.assignment()));
       }
     }
-    assertThat(desk().leftOver(notices::add)).isEmpty();
+    assertThat(store().leftOver(notices::add)).isEmpty();
     assertThat(Files.exists(folder.resolve("state").resolve("unsaved").resolve("unreadable")))
         .isFalse();
     return "leave and come back";

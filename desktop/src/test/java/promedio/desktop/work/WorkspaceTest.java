@@ -37,7 +37,7 @@ class WorkspaceTest {
 
   private static String result(Workspace workspace, Measure measure) {
     return workspace
-        .reckoningProperty()
+        .analysisProperty()
         .get()
         .computation()
         .result(measure)
@@ -82,7 +82,7 @@ class WorkspaceTest {
     empty.items().answer(Task.of(Measures.MEAN), "9");
 
     empty.undo();
-    assertThat(empty.reckoningProperty().get().work(Task.of(Measures.MEAN)).answer()).isEmpty();
+    assertThat(empty.analysisProperty().get().work(Task.of(Measures.MEAN)).answer()).isEmpty();
     empty.undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.undo();
@@ -93,25 +93,25 @@ class WorkspaceTest {
   void answersAreMarkedByTheRulesAndSignInForce() {
     empty.items().type("8 10 11 12");
     empty.items().answer(Task.of(Measures.MEAN), "10,25");
-    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
+    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES);
 
     empty.items().answer(Task.of(Measures.MEAN), "10.3");
-    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
+    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
-    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MEAN)).verdict())
+    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES);
   }
 
   @Test
   void theDecimalSignDecidesHowValuesAreRead() {
     empty.items().type("3,5");
-    assertThat(empty.reckoningProperty().get().typed().unreadable()).hasSize(1);
+    assertThat(empty.analysisProperty().get().typed().unreadable()).hasSize(1);
 
     empty.setSign(DecimalSign.COMMA);
 
-    assertThat(empty.reckoningProperty().get().typed().unreadable()).isEmpty();
+    assertThat(empty.analysisProperty().get().typed().unreadable()).isEmpty();
     assertThat(result(empty, Measures.MEAN)).isEqualTo("7/2");
   }
 
@@ -139,7 +139,7 @@ class WorkspaceTest {
     empty.items().countWords();
     assertThat(empty.chosenProperty().get().source())
         .isEqualTo(new Source.CategoriesText("plum, pear, plum"));
-    assertThat(empty.reckoningProperty().get().computation().result(Measures.MODES))
+    assertThat(empty.analysisProperty().get().computation().result(Measures.MODES))
         .isEqualTo(new Result.Named(List.of("plum")));
 
     empty.items().countWords();
@@ -158,9 +158,9 @@ class WorkspaceTest {
 
     empty.items().type("plum 3, pear 1");
     empty.items().answer(Task.of(Measures.MODES), "Plum");
-    assertThat(empty.reckoningProperty().get().mark(Task.of(Measures.MODES)).verdict())
+    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MODES)).verdict())
         .isEqualTo(Verdict.AGREES);
-    assertThat(empty.reckoningProperty().get().progress().agreed()).isEqualTo(1);
+    assertThat(empty.analysisProperty().get().progress().agreed()).isEqualTo(1);
   }
 
   @Test
@@ -183,7 +183,7 @@ class WorkspaceTest {
       demo.shelf().removeChosen();
     }
     assertThat(demo.assignment().items()).isEmpty();
-    assertThat(demo.reckoningProperty().get()).isNull();
+    assertThat(demo.analysisProperty().get()).isNull();
     demo.shelf().removeChosen();
     demo.items().rename("nothing to rename");
     demo.items().answer(Task.of(Measures.MEAN), "1");
@@ -195,10 +195,10 @@ class WorkspaceTest {
     Workspace demo =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     String north = result(demo, Measures.MEAN);
-    assertThat(demo.reckoningProperty().get().typed().data().missing()).isEqualTo(1);
-    assertThat(demo.reckoningProperty().get().mark(Task.of(Measures.MEDIAN)).verdict())
+    assertThat(demo.analysisProperty().get().typed().data().missing()).isEqualTo(1);
+    assertThat(demo.analysisProperty().get().mark(Task.of(Measures.MEDIAN)).verdict())
         .isEqualTo(Verdict.AGREES);
-    assertThat(demo.reckoningProperty().get().mark(Task.of(Measures.VARIANCE)).verdict())
+    assertThat(demo.analysisProperty().get().mark(Task.of(Measures.VARIANCE)).verdict())
         .isEqualTo(Verdict.OTHER_RULE);
     String northSpread = result(demo, Measures.SD);
 
@@ -211,7 +211,7 @@ class WorkspaceTest {
         .forEach(
             item -> {
               demo.choose(item.id());
-              assertThat(demo.reckoningProperty().get().typed().unreadable())
+              assertThat(demo.analysisProperty().get().typed().unreadable())
                   .as(item.name())
                   .isEmpty();
             });
@@ -225,7 +225,7 @@ class WorkspaceTest {
 
     workspace.items().type("12.5 ".repeat(30_000));
 
-    assertThat(workspace.reckoningProperty().get()).isNull();
+    assertThat(workspace.analysisProperty().get()).isNull();
     assertThat(workspace.background().running().get(0).title()).contains("Sample 1");
     while (!waiting.isEmpty()) {
       waiting.pop().run();
@@ -243,7 +243,7 @@ class WorkspaceTest {
     Callable<String> export = mock();
     workspace.background().run(Background.Lane.EXPORT, "first", export, text -> {}, failure -> {});
     workspace.background().run(Background.Lane.EXPORT, "second", export, text -> {}, failure -> {});
-    workspace.bring(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+    workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
     assertThat(workspace.background().running()).hasSize(4);
     while (!waiting.isEmpty()) {
       waiting.pop().run();
@@ -251,7 +251,7 @@ class WorkspaceTest {
 
     assertThat(result(workspace, Measures.SUM)).isEqualTo("375000");
     verify(export, times(2)).call();
-    assertThat(workspace.bringingProperty().get().readProperty().get()).isNotNull();
+    assertThat(workspace.importProperty().get().readProperty().get()).isNotNull();
   }
 
   @Test

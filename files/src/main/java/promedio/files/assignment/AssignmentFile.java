@@ -21,7 +21,7 @@ import java.util.zip.ZipOutputStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.message.BadInputException;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -55,7 +55,7 @@ public final class AssignmentFile {
    * @param unread the tables whose files lie elsewhere and are read only when a person wants it
    */
   public record Opened(
-      Assignment assignment, String fingerprint, List<String> notices, List<Brought> unread) {
+      Assignment assignment, String fingerprint, List<String> notices, List<ImportedTable> unread) {
     public Opened {
       notices = List.copyOf(notices);
       unread = List.copyOf(unread);
@@ -125,7 +125,7 @@ public final class AssignmentFile {
    *
    * @param notices takes what a person should know, in sentences
    */
-  public static Brought readReferred(Brought table, Consumer<String> notices) {
+  public static ImportedTable readReferred(ImportedTable table, Consumer<String> notices) {
     return TableJson.read(table, notices);
   }
 
@@ -184,7 +184,7 @@ public final class AssignmentFile {
       throw new RefusedFileException(Texts.of("assignment.foreign", name));
     }
     List<String> notices = new ArrayList<>();
-    List<Brought> unread = new ArrayList<>();
+    List<ImportedTable> unread = new ArrayList<>();
     try {
       TableJson tables = new TableJson(mayRead, notices::add, unread::add);
       Assignment assignment = AssignmentJson.read(name, parts, tables);

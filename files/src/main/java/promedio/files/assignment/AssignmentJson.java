@@ -11,9 +11,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
 import promedio.core.assignment.Course;
 import promedio.core.assignment.Ids;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
@@ -82,7 +82,7 @@ final class AssignmentJson {
     for (Item item : assignment.items()) {
       document.withArray("items").add(ItemJson.write(item, parts));
     }
-    for (Brought table : assignment.tables()) {
+    for (ImportedTable table : assignment.tables()) {
       document.withArray("tables").add(TableJson.write(table, parts));
     }
     for (Question question : assignment.questions()) {
@@ -149,7 +149,7 @@ final class AssignmentJson {
       assignment = OldAnswers.in(assignment, document, version);
     }
     for (JsonNode node : JsonFields.list(document, "tables")) {
-      Brought table = tables.read(node, parts);
+      ImportedTable table = tables.read(node, parts);
       JsonFields.require(assignment.table(table.id()).isEmpty(), "id");
       assignment = withTable(assignment, table);
     }
@@ -157,11 +157,11 @@ final class AssignmentJson {
   }
 
   /** Samples follow a table that is there; those of one that is not keep their values. */
-  private static Assignment withTable(Assignment assignment, Brought table) {
+  private static Assignment withTable(Assignment assignment, ImportedTable table) {
     if (table.isRead()) {
       return assignment.with(table);
     }
-    List<Brought> tables = new ArrayList<>(assignment.tables());
+    List<ImportedTable> tables = new ArrayList<>(assignment.tables());
     tables.add(table);
     return assignment.withTables(tables);
   }

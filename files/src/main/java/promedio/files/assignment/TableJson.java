@@ -15,7 +15,7 @@ import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Original;
 import promedio.core.message.BadInputException;
 import promedio.core.table.Aspect;
@@ -33,14 +33,14 @@ import promedio.files.table.Progress;
 import promedio.files.table.TableReader;
 import promedio.files.tidy.StepsJson;
 
-/** A table that was brought in, as JSON; an original that is kept is a part beside it. */
+/** A table that was imported, as JSON; an original that is kept is a part beside it. */
 final class TableJson {
 
   private static final Logger LOG = LoggerFactory.getLogger(TableJson.class);
 
   private final Predicate<Path> mayRead;
   private final Consumer<String> notices;
-  private final Consumer<Brought> unread;
+  private final Consumer<ImportedTable> unread;
 
   /**
    * Makes one.
@@ -49,13 +49,13 @@ final class TableJson {
    * @param notices takes what a person should know, in sentences
    * @param unread takes the tables whose files may not
    */
-  TableJson(Predicate<Path> mayRead, Consumer<String> notices, Consumer<Brought> unread) {
+  TableJson(Predicate<Path> mayRead, Consumer<String> notices, Consumer<ImportedTable> unread) {
     this.mayRead = mayRead;
     this.notices = notices;
     this.unread = unread;
   }
 
-  static ObjectNode write(Brought table, Map<String, byte[]> parts) {
+  static ObjectNode write(ImportedTable table, Map<String, byte[]> parts) {
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     node.put("id", table.id());
     node.put("name", table.name());
@@ -82,7 +82,7 @@ final class TableJson {
    *
    * @throws BadInputException if something is not as it must be; the message says what
    */
-  Brought read(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
+  ImportedTable read(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     String name = JsonFields.text(node, "name");
     ReadingChoices choices = choices(node);
     List<Listed> steps = StepsJson.read(node.path("steps"));
@@ -97,7 +97,7 @@ final class TableJson {
       try {
         Table table =
             TableReader.read(DataSource.of(kept.name(), bytes), choices, Progress.NONE).table();
-        return new Brought(id, name, kept, choices, Replay.of(table).with(steps));
+        return new ImportedTable(id, name, kept, choices, Replay.of(table).with(steps));
       } catch (RefusedFileException e) {
         throw Texts.refusal(e, "assignment.table-unreadable", name, e.getMessage());
       }
@@ -106,13 +106,13 @@ final class TableJson {
         new Original.Referred(
             JsonFields.text(original, "path"), JsonFields.text(original, "fingerprint"));
     Replay unread = Replay.of(Table.of(List.of())).with(steps);
-    return find(new Brought(id, name, referred, choices, unread));
+    return find(new ImportedTable(id, name, referred, choices, unread));
   }
 
   /**
    * {@return the table as it is in the file that it refers to}, if that may be read and is there
    */
-  private Brought find(Brought table) {
+  private ImportedTable find(ImportedTable table) {
     Original.Referred referred = (Original.Referred) table.original();
     try {
       Path path = Path.of(referred.path());
@@ -133,7 +133,7 @@ final class TableJson {
    *
    * @param notices is told where it is not there, or is not what it was
    */
-  static Brought read(Brought table, Consumer<String> notices) {
+  static ImportedTable read(ImportedTable table, Consumer<String> notices) {
     Original.Referred referred = (Original.Referred) table.original();
     Path path = Path.of(referred.path());
     if (Files.notExists(path)) {

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
@@ -246,15 +246,16 @@ class AssignmentFileTest {
     return AssignmentFile.open(file, fingerprint -> true);
   }
 
-  private static Brought brought(Original original, byte[] bytes) throws Exception {
+  private static ImportedTable imported(Original original, byte[] bytes) throws Exception {
     Table table =
         TableReader.read(DataSource.of("trays.csv", bytes), ReadingChoices.NONE, Progress.NONE)
             .table();
     List<Listed> steps = List.of(Listed.of(new LeaveOutWhere("weight > 150")));
-    return new Brought(1, "trays", original, ReadingChoices.NONE, Replay.of(table).with(steps));
+    return new ImportedTable(
+        1, "trays", original, ReadingChoices.NONE, Replay.of(table).with(steps));
   }
 
-  private static Assignment withSample(Brought table) {
+  private static Assignment withSample(ImportedTable table) {
     Source.Linked linked =
         new Source.Linked(Link.of(1, "weight"), new Sample(Values.of(List.of())), 0, false);
     return Assignment.empty("Trays")
@@ -265,11 +266,11 @@ class AssignmentFileTest {
   @Test
   void aTableComesBackWithItsOriginalItsStepsAndItsSamples() throws Exception {
     byte[] bytes = "weight\n131,5\n200\n98\n".getBytes(StandardCharsets.UTF_8);
-    Assignment assignment = withSample(brought(new Original.Kept("trays.csv", bytes), bytes));
+    Assignment assignment = withSample(imported(new Original.Kept("trays.csv", bytes), bytes));
 
     Assignment read = AssignmentFile.read("trays", AssignmentFile.bytes(assignment));
 
-    Brought table = read.tables().get(0);
+    ImportedTable table = read.tables().get(0);
     assertThat(table.original()).isEqualTo(new Original.Kept("trays.csv", bytes));
     assertThat(table.replay().steps()).isEqualTo(assignment.tables().get(0).replay().steps());
     assertThat(table.table().rows()).isEqualTo(2);
@@ -283,7 +284,7 @@ class AssignmentFileTest {
   private Path referringTo(Path data) throws Exception {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Path file = folder.resolve("trays.promedio");
-    AssignmentFile.write(withSample(brought(original, Files.readAllBytes(data))), file);
+    AssignmentFile.write(withSample(imported(original, Files.readAllBytes(data))), file);
     return file;
   }
 
@@ -396,7 +397,7 @@ class AssignmentFileTest {
     Assignment tooLarge =
         Assignment.empty("large")
             .with(
-                new Brought(
+                new ImportedTable(
                     1,
                     "t",
                     new Original.Kept("t.csv", zeros),

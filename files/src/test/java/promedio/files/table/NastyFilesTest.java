@@ -21,7 +21,7 @@ import promedio.files.RefusedFileException;
 import promedio.files.report.ContentsJson;
 
 /**
- * Files as they come to a student's desk, each with what must come out of it in {@code
+ * Files as they come to a student's store, each with what must come out of it in {@code
  * expected.json}.
  */
 class NastyFilesTest {

@@ -22,24 +22,24 @@ import promedio.core.rules.CourseRules;
  * @param computation everything that is known of its data by the course rules
  * @param marks what answers to questions about it are worth
  */
-public record Reckoning(
+public record Analysis(
     Assignment assignment, Item item, Typed typed, Computation computation, Marks marks) {
 
   /** {@return what comes of the item in the assignment} */
-  static Reckoning of(Assignment assignment, Item item) {
+  static Analysis of(Assignment assignment, Item item) {
     Typed typed = item.source().read(assignment.sign());
     Computation computation = Computation.of(typed.data(), assignment.rules());
     Marks marks = new Marks(computation, assignment.sign());
-    return new Reckoning(assignment, item, typed, computation, marks);
+    return new Analysis(assignment, item, typed, computation, marks);
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
-  Reckoning inside(Assignment now, Item same) {
+  Analysis inside(Assignment now, Item same) {
     if (now.rules().equals(rules())) {
-      return new Reckoning(now, same, typed, computation, marks);
+      return new Analysis(now, same, typed, computation, marks);
     }
     Computation under = computation.under(now.rules());
-    return new Reckoning(now, same, typed, under, new Marks(under, now.sign()));
+    return new Analysis(now, same, typed, under, new Marks(under, now.sign()));
   }
 
   /** {@return the course rules it is computed by} */

@@ -8,7 +8,7 @@ import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
 
 /**
- * A table that was brought in, with the steps that tidy it.
+ * A table that was imported, with the steps that tidy it.
  *
  * @param id tells it from the others of its assignment
  * @param name what it is called
@@ -16,7 +16,7 @@ import promedio.core.tidy.Replay;
  * @param choices how it is read, where a person decided
  * @param replay the table as it was read, and what its steps make of it
  */
-public record Brought(
+public record ImportedTable(
     int id, String name, Original original, ReadingChoices choices, Replay replay) {
 
   /**
@@ -25,7 +25,7 @@ public record Brought(
    */
   @Override
   public boolean equals(Object other) {
-    return other instanceof Brought that
+    return other instanceof ImportedTable that
         && id == that.id
         && name.equals(that.name)
         && original.equals(that.original)
@@ -53,17 +53,17 @@ public record Brought(
   }
 
   /** {@return this with other steps} */
-  public Brought withSteps(List<Listed> steps) {
-    return new Brought(id, name, original, choices, replay.with(steps));
+  public ImportedTable withSteps(List<Listed> steps) {
+    return new ImportedTable(id, name, original, choices, replay.with(steps));
   }
 
   /** {@return this under another name} */
-  public Brought withName(String changed) {
-    return new Brought(id, changed, original, choices, replay);
+  public ImportedTable withName(String changed) {
+    return new ImportedTable(id, changed, original, choices, replay);
   }
 
   /** {@return this with the same steps done to another reading} */
-  public Brought withReading(Original changed, ReadingChoices chosen, Table read) {
-    return new Brought(id, name, changed, chosen, replay.on(read));
+  public ImportedTable withReading(Original changed, ReadingChoices chosen, Table read) {
+    return new ImportedTable(id, name, changed, chosen, replay.on(read));
   }
 }

@@ -18,14 +18,14 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Bringing;
+import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 
-/** The first rows of what is brought in, as they are read, and what of it is taken. */
-final class BringInView extends BorderPane {
+/** The first rows of what is imported, as they are read, and what of it is taken. */
+final class ImportView extends BorderPane {
 
   /** Longer texts are not edited here. */
   private static final int MOST_TYPED = 200_000;
@@ -40,11 +40,11 @@ final class BringInView extends BorderPane {
   private final Button take = new Button(Texts.of("bring.take"));
   private final CellGrid grid = new CellGrid();
   private final TextArea text = new TextArea();
-  private @Nullable Bringing bringing;
+  private @Nullable ImportSession importing;
   private boolean showing;
   private boolean focusWhenRead;
 
-  BringInView(Workspace workspace) {
+  ImportView(Workspace workspace) {
     this.workspace = workspace;
     getStyleClass().add("bring-in");
     heading.getStyleClass().add("serif-heading");
@@ -65,7 +65,7 @@ final class BringInView extends BorderPane {
     setCenter(new VBox(8, text, problem, grid));
     VBox.setVgrow(grid, Priority.ALWAYS);
     ((VBox) getCenter()).setFillWidth(true);
-    workspace.bringingProperty().subscribe(this::show);
+    workspace.importProperty().subscribe(this::show);
   }
 
   private Node buildTop() {
@@ -75,7 +75,7 @@ final class BringInView extends BorderPane {
     Button leave = new Button(Texts.of("bring.leave"));
     leave.setId("bring-leave");
     leave.getStyleClass().add("link");
-    leave.setOnAction(event -> workspace.bringNothing());
+    leave.setOnAction(event -> workspace.endImport());
     columns.setId("bring-columns");
     columns.setPrefColumnCount(22);
     columns.setAccessibleText(Texts.of("bring.columns.name"));
@@ -94,21 +94,21 @@ final class BringInView extends BorderPane {
     return top;
   }
 
-  /** Puts the focus on the button that brings in. */
+  /** Puts the focus on the button that imports. */
   void focusTake() {
     focusWhenRead = take.isDisabled();
     take.requestFocus();
   }
 
-  private void show(@Nullable Bringing now) {
-    bringing = now;
+  private void show(@Nullable ImportSession now) {
+    importing = now;
     if (now == null) {
       return;
     }
     heading.setText(Texts.of("bring.heading", now.source().name()));
     boolean file = now.source() instanceof DataSource.OfFile;
     Nodes.setShown(keep, file);
-    keep.setSelected(!file || now.source().size() <= Bringing.MOST_KEPT);
+    keep.setSelected(!file || now.source().size() <= ImportSession.MOST_KEPT);
     Nodes.setShown(text, !file && now.source().size() <= MOST_TYPED);
     showing = true;
     text.setText(file ? "" : text(now.source()));
@@ -126,7 +126,7 @@ final class BringInView extends BorderPane {
   }
 
   private void type(String typed) {
-    Bringing now = bringing;
+    ImportSession now = importing;
     if (now != null && !showing) {
       now.type(typed);
     }
@@ -149,7 +149,7 @@ final class BringInView extends BorderPane {
   private void showColumns(List<String> names) {
     Fields.show(columns, String.join(", ", names));
     columns.positionCaret(0);
-    Bringing now = bringing;
+    ImportSession now = importing;
     take.setDisable(now == null || now.readProperty().get() == null || names.isEmpty());
     take.setText(
         Texts.of(now != null && now.isSample() ? "bring.take-sample" : "bring.take", names.size()));
@@ -157,7 +157,7 @@ final class BringInView extends BorderPane {
   }
 
   private void showRows() {
-    Bringing now = bringing;
+    ImportSession now = importing;
     Recognised recognised = now == null ? null : now.recognisedProperty().get();
     if (now == null || recognised == null) {
       take.setDisable(true);
@@ -187,7 +187,7 @@ final class BringInView extends BorderPane {
   }
 
   private void takeTyped() {
-    Bringing now = bringing;
+    ImportSession now = importing;
     if (now != null && now.readProperty().get() != null) {
       Optional<String> unknown = now.includeTyped(columns.getText());
       columnsProblem.setText(unknown.map(name -> Texts.of("bring.no-column", name)).orElse(""));
@@ -196,13 +196,13 @@ final class BringInView extends BorderPane {
   }
 
   private void take() {
-    Bringing now = bringing;
+    ImportSession now = importing;
     if (now == null || now.readProperty().get() == null) {
       return;
     }
     if (now.isSample()) {
       String name = now.columnsProperty().get().get(0);
-      workspace.bringNothing();
+      workspace.endImport();
       workspace.shelf().addNamed(name, now.unit(), now.sample(workspace.assignment().sign()));
       return;
     }
@@ -211,7 +211,7 @@ final class BringInView extends BorderPane {
     workspace
         .background()
         .run(
-            Background.Lane.BRINGING_IN,
+            Background.Lane.IMPORT,
             Texts.of("work.bringing-in", now.source().name()),
             () -> now.table(id, kept),
             workspace.tables()::addTable,

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.desktop.Folders;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
@@ -37,9 +37,9 @@ import promedio.files.table.Fingerprint;
  * work goes on; and the settings of the person. What is asked of it is about the document that the
  * window shows, whichever that is after "new", "open", undo and redo.
  */
-public final class Desk implements AutoCloseable {
+public final class DocumentStore implements AutoCloseable {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Desk.class);
+  private static final Logger LOG = LoggerFactory.getLogger(DocumentStore.class);
 
   private final Workspace workspace;
   private final Folders folders;
@@ -55,7 +55,7 @@ public final class Desk implements AutoCloseable {
   private DocumentKey shown;
 
   /** Keeps the assignment of the workspace, which counts as saved as it is. */
-  public Desk(Workspace workspace, Folders folders) {
+  public DocumentStore(Workspace workspace, Folders folders) {
     this.workspace = workspace;
     this.folders = folders;
     this.settingsFile = new SettingsFile(folders.settings());
@@ -109,7 +109,7 @@ public final class Desk implements AutoCloseable {
    * @param unread tables whose files lie elsewhere; {@link #readTable} reads one that the person
    *     wants
    */
-  public record Opened(List<String> notices, List<Brought> unread) {
+  public record Opened(List<String> notices, List<ImportedTable> unread) {
     public Opened {
       notices = List.copyOf(notices);
       unread = List.copyOf(unread);
@@ -147,13 +147,13 @@ public final class Desk implements AutoCloseable {
    *
    * @param notices takes what the person should know, in sentences
    */
-  public void readTable(Brought unread, Consumer<String> notices) {
+  public void readTable(ImportedTable unread, Consumer<String> notices) {
     Consumer<String> told = notice -> workspace.background().tell(() -> notices.accept(notice));
     DocumentKey asked = workspace.documentProperty().get().key();
     workspace
         .background()
         .run(
-            Background.Lane.BRINGING_IN,
+            Background.Lane.IMPORT,
             Texts.of("work.opening", unread.original().name()),
             () -> AssignmentFile.readReferred(unread, told),
             read -> showRead(asked, unread, read),
@@ -164,7 +164,7 @@ public final class Desk implements AutoCloseable {
   }
 
   /** What a file holds is no edit: a document that was saved still is. */
-  private void showRead(DocumentKey asked, Brought unread, Brought read) {
+  private void showRead(DocumentKey asked, ImportedTable unread, ImportedTable read) {
     Document now = workspace.documentProperty().get();
     boolean same =
         now.key() == asked && now.assignment().table(read.id()).filter(unread::equals).isPresent();

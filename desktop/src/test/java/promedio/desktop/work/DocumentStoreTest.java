@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
@@ -34,7 +34,7 @@ import promedio.files.table.Fingerprint;
 import promedio.files.table.Progress;
 import promedio.files.table.TableReader;
 
-class DeskTest {
+class DocumentStoreTest {
 
   @TempDir private Path folder;
 
@@ -42,8 +42,8 @@ class DeskTest {
     return new Workspace(Assignment.empty("Pears"), new Background(Runnable::run, Runnable::run));
   }
 
-  private Desk desk(Workspace workspace) {
-    return new Desk(workspace, Folders.under(folder.resolve("state")));
+  private DocumentStore store(Workspace workspace) {
+    return new DocumentStore(workspace, Folders.under(folder.resolve("state")));
   }
 
   private List<Path> unsaved() throws IOException {
@@ -68,36 +68,36 @@ class DeskTest {
   void whatIsSavedIsOpenedEqual() throws Exception {
     Workspace first = workspace();
     Path file = folder.resolve("pears.promedio");
-    try (Desk desk = desk(first)) {
+    try (DocumentStore store = store(first)) {
       first.items().type("8 10 — 14o");
       first.items().answer(Task.of(Measures.MEAN), "9");
-      assertThat(desk.savedProperty().get()).isFalse();
-      assertThat(desk.save(file)).isEmpty();
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.savedProperty().get()).isFalse();
+      assertThat(store.save(file)).isEmpty();
+      assertThat(store.savedProperty().get()).isTrue();
       first.items().type("8 10");
-      assertThat(desk.savedProperty().get()).isFalse();
+      assertThat(store.savedProperty().get()).isFalse();
       first.undo();
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.savedProperty().get()).isTrue();
     }
     Workspace second = workspace();
-    try (Desk desk = desk(second)) {
-      desk.open(file);
+    try (DocumentStore store = store(second)) {
+      store.open(file);
 
       assertThat(second.assignment()).isEqualTo(first.assignment());
-      assertThat(desk.fileProperty().get()).isEqualTo(file);
-      assertThat(desk.settingsProperty().get().recent()).containsExactly(file.toAbsolutePath());
+      assertThat(store.fileProperty().get()).isEqualTo(file);
+      assertThat(store.settingsProperty().get().recent()).containsExactly(file.toAbsolutePath());
     }
   }
 
   @Test
   void unsavedWorkIsKeptWhileItGoesOnAndForgottenWhenSaved() throws Exception {
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
+    try (DocumentStore store = store(workspace)) {
       workspace.items().type("8");
       workspace.items().type("8 10");
       waitUntilKept(2);
 
-      desk.save(folder.resolve("pears.promedio"));
+      store.save(folder.resolve("pears.promedio"));
 
       assertThat(unsaved()).isEmpty();
     }
@@ -107,26 +107,26 @@ class DeskTest {
   @Test
   void workThatWasNotSavedIsOfferedAndGoesOn() throws Exception {
     Workspace crashed = workspace();
-    try (Desk desk = desk(crashed)) {
+    try (DocumentStore store = store(crashed)) {
       crashed.items().type("8 10 11");
-      assertThat(desk.fileProperty().get()).isNull();
+      assertThat(store.fileProperty().get()).isNull();
     }
     Workspace next = workspace();
-    try (Desk desk = desk(next)) {
-      List<UnsavedWork.Found> found = desk.leftOver(notice -> {});
+    try (DocumentStore store = store(next)) {
+      List<UnsavedWork.Found> found = store.leftOver(notice -> {});
       assertThat(found).hasSize(1);
 
-      desk.bringBack(found.get(0));
+      store.bringBack(found.get(0));
 
       assertThat(next.assignment()).isEqualTo(crashed.assignment());
-      assertThat(desk.savedProperty().get()).isFalse();
-      assertThat(desk.leftOver(notice -> {})).isEmpty();
+      assertThat(store.savedProperty().get()).isFalse();
+      assertThat(store.leftOver(notice -> {})).isEmpty();
     }
     Workspace last = workspace();
-    try (Desk desk = desk(last)) {
-      assertThat(desk.leftOver(notice -> {})).hasSize(1);
-      desk.throwAway(desk.leftOver(notice -> {}).get(0));
-      assertThat(desk.leftOver(notice -> {})).isEmpty();
+    try (DocumentStore store = store(last)) {
+      assertThat(store.leftOver(notice -> {})).hasSize(1);
+      store.throwAway(store.leftOver(notice -> {}).get(0));
+      assertThat(store.leftOver(notice -> {})).isEmpty();
     }
   }
 
@@ -135,15 +135,15 @@ class DeskTest {
     Path file = folder.resolve("pears.promedio");
     Workspace first = workspace();
     Workspace second = workspace();
-    try (Desk one = desk(first);
-        Desk other = desk(second)) {
+    try (DocumentStore one = store(first);
+        DocumentStore other = store(second)) {
       assertThat(one.save(file)).isEmpty();
       assertThat(other.open(file).notices())
           .singleElement()
           .asString()
           .contains("open in another window");
     }
-    try (Desk again = desk(workspace())) {
+    try (DocumentStore again = store(workspace())) {
       assertThat(again.open(file).notices()).isEmpty();
     }
   }
@@ -152,21 +152,21 @@ class DeskTest {
   void aFileThatSomeoneElseChangedIsNotReplacedUnasked() throws Exception {
     Path file = folder.resolve("pears.promedio");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
-      desk.save(file);
+    try (DocumentStore store = store(workspace)) {
+      store.save(file);
       AssignmentFile.write(Assignment.empty("of someone else"), file);
       workspace.items().type("8");
 
-      assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("changed by someone else");
-      assertThat(desk.savedProperty().get()).isFalse();
+      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("changed by someone else");
+      assertThat(store.savedProperty().get()).isFalse();
 
-      desk.save(file);
-      assertThat(desk.savedProperty().get()).isTrue();
+      store.save(file);
+      assertThat(store.savedProperty().get()).isTrue();
     }
     assertThat(AssignmentFile.read(file)).isEqualTo(workspace.assignment());
   }
 
-  /** A file with one sample, and a desk on which nothing is known of it. */
+  /** A file with one sample, and a store on which nothing is known of it. */
   private Path saved(String name, String values) throws IOException {
     Path file = folder.resolve(name);
     AssignmentFile.write(
@@ -178,14 +178,14 @@ class DeskTest {
   void aNewAssignmentIsNotSavedOverTheFileOfTheOneBefore() throws Exception {
     Path file = saved("pears.promedio", "8 10");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
-      desk.open(file);
+    try (DocumentStore store = store(workspace)) {
+      store.open(file);
       workspace.replace(Assignment.empty("new"));
 
-      assertThat(desk.fileProperty().get()).isNull();
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.fileProperty().get()).isNull();
+      assertThat(store.savedProperty().get()).isTrue();
       workspace.items().type("3 4");
-      assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("is there already");
+      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("is there already");
     }
     assertThat(AssignmentFile.read(file).items().get(0).source())
         .isEqualTo(new Source.ValuesText("8 10"));
@@ -196,19 +196,19 @@ class DeskTest {
     Path first = saved("a.promedio", "1 2");
     Path second = saved("b.promedio", "3 4");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
-      desk.open(first);
+    try (DocumentStore store = store(workspace)) {
+      store.open(first);
       workspace.items().type("1 2 9");
-      desk.open(second);
-      assertThat(desk.savedProperty().get()).isTrue();
+      store.open(second);
+      assertThat(store.savedProperty().get()).isTrue();
 
       workspace.undo();
-      assertThat(desk.fileProperty().get()).isEqualTo(first);
-      assertThat(desk.savedProperty().get()).isFalse();
-      desk.save(first);
+      assertThat(store.fileProperty().get()).isEqualTo(first);
+      assertThat(store.savedProperty().get()).isFalse();
+      store.save(first);
       workspace.redo();
-      assertThat(desk.fileProperty().get()).isEqualTo(second);
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.fileProperty().get()).isEqualTo(second);
+      assertThat(store.savedProperty().get()).isTrue();
     }
     assertThat(AssignmentFile.read(first).title()).isEqualTo("a.promedio");
     assertThat(AssignmentFile.read(first).items().get(0).source())
@@ -221,11 +221,11 @@ class DeskTest {
     Path file = folder.resolve("empty.promedio");
     AssignmentFile.write(Assignment.empty("Pears"), file);
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
-      desk.open(file);
+    try (DocumentStore store = store(workspace)) {
+      store.open(file);
       workspace.replace(Assignment.empty("Pears"));
 
-      assertThat(desk.fileProperty().get()).isNull();
+      assertThat(store.fileProperty().get()).isNull();
     }
   }
 
@@ -233,9 +233,9 @@ class DeskTest {
   void openingAloneLeavesNoUnsavedWork() throws Exception {
     Path file = saved("pears.promedio", "8 10");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
+    try (DocumentStore store = store(workspace)) {
       workspace.documentProperty().subscribe((old, now) -> sleep(600));
-      desk.open(file);
+      store.open(file);
       assertThat(unsaved()).isEmpty();
     }
     assertThat(unsaved()).isEmpty();
@@ -253,13 +253,13 @@ class DeskTest {
   void savingOneDocumentLeavesTheUnsavedWorkOfAnother() throws Exception {
     Path other = saved("b.promedio", "3 4");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
+    try (DocumentStore store = store(workspace)) {
       workspace.items().type("8 10 11");
-      desk.open(other);
+      store.open(other);
       workspace.items().type("3 4 5");
-      desk.save(other);
+      store.save(other);
     }
-    List<UnsavedWork.Found> found = desk(workspace()).leftOver(notice -> {});
+    List<UnsavedWork.Found> found = store(workspace()).leftOver(notice -> {});
 
     assertThat(found)
         .singleElement()
@@ -271,17 +271,17 @@ class DeskTest {
   void workThatIsBroughtBackIsNotSavedOverANewerFile() throws Exception {
     Path file = saved("pears.promedio", "8 10");
     Workspace crashed = workspace();
-    try (Desk desk = desk(crashed)) {
-      desk.open(file);
+    try (DocumentStore store = store(crashed)) {
+      store.open(file);
       crashed.items().type("8 10 11");
     }
     AssignmentFile.write(Assignment.empty("newer"), file);
     Workspace next = workspace();
-    try (Desk desk = desk(next)) {
-      desk.bringBack(desk.leftOver(notice -> {}).get(0));
+    try (DocumentStore store = store(next)) {
+      store.bringBack(store.leftOver(notice -> {}).get(0));
 
-      assertThat(desk.fileProperty().get()).isEqualTo(file);
-      assertThatThrownBy(() -> desk.save(file)).hasMessageContaining("changed by someone else");
+      assertThat(store.fileProperty().get()).isEqualTo(file);
+      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("changed by someone else");
       assertThat(AssignmentFile.read(file).title()).isEqualTo("newer");
     }
   }
@@ -291,26 +291,26 @@ class DeskTest {
     Files.writeString(
         Files.createDirectories(folder.resolve("state")).resolve("unsaved"), "in the way");
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
+    try (DocumentStore store = store(workspace)) {
       workspace.items().type("8 10");
       long end = System.nanoTime() + Duration.ofSeconds(10).toNanos();
-      while (desk.problemProperty().get().isEmpty() && System.nanoTime() < end) {
+      while (store.problemProperty().get().isEmpty() && System.nanoTime() < end) {
         Thread.sleep(20);
       }
-      assertThat(desk.problemProperty().get()).contains("cannot be kept").contains("unsaved");
-      assertThat(desk.keepAll().orElseThrow()).contains("cannot be kept");
+      assertThat(store.problemProperty().get()).contains("cannot be kept").contains("unsaved");
+      assertThat(store.keepAll().orElseThrow()).contains("cannot be kept");
 
-      desk.save(folder.resolve("pears.promedio"));
-      assertThat(desk.keepAll()).isEmpty();
+      store.save(folder.resolve("pears.promedio"));
+      assertThat(store.keepAll()).isEmpty();
     }
   }
 
   /** Types and leaves without saving. */
   private void crash(String values) {
     Workspace crashed = workspace();
-    Desk desk = desk(crashed);
+    DocumentStore store = store(crashed);
     crashed.items().type(values);
-    desk.close();
+    store.close();
   }
 
   @Test
@@ -322,11 +322,11 @@ class DeskTest {
     AssignmentFile.write(Assignment.empty("b"), unsaved.resolve("b.promedio"));
     crash("8 10");
     List<String> notices = new ArrayList<>();
-    try (Desk desk = desk(workspace())) {
-      assertThat(desk.leftOver(notices::add)).hasSize(1);
+    try (DocumentStore store = store(workspace())) {
+      assertThat(store.leftOver(notices::add)).hasSize(1);
       assertThat(notices).hasSize(3).allMatch(notice -> notice.contains("cannot be read"));
       notices.clear();
-      assertThat(desk.leftOver(notices::add)).hasSize(1);
+      assertThat(store.leftOver(notices::add)).hasSize(1);
       assertThat(notices).isEmpty();
     }
     assertThat(unsaved.resolve("unreadable").resolve("b.promedio")).exists();
@@ -340,15 +340,16 @@ class DeskTest {
     long living = ProcessHandle.current().parent().orElseThrow().pid();
     Files.writeString(about, "{\"process\":" + living + ",\"started\":\"2001-01-01T00:00:00Z\"}");
 
-    assertThat(desk(workspace()).leftOver(notice -> {})).hasSize(1);
+    assertThat(store(workspace()).leftOver(notice -> {})).hasSize(1);
     Files.writeString(about, "{\"process\":" + living + "}");
-    assertThat(desk(workspace()).leftOver(notice -> {})).isEmpty();
+    assertThat(store(workspace()).leftOver(notice -> {})).isEmpty();
   }
 
   private Path referring(Path data) throws Exception {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Table table = TableReader.read(DataSource.of(data), ReadingChoices.NONE, Progress.NONE).table();
-    Brought brought = new Brought(1, "log", original, ReadingChoices.NONE, Replay.of(table));
+    ImportedTable imported =
+        new ImportedTable(1, "log", original, ReadingChoices.NONE, Replay.of(table));
     Path file = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("Pears").with(brought), file);
     return file;
@@ -359,20 +360,20 @@ class DeskTest {
     Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
     Path file = referring(secret);
     Workspace workspace = workspace();
-    try (Desk desk = desk(workspace)) {
-      Desk.Opened opened = desk.open(file);
+    try (DocumentStore store = store(workspace)) {
+      DocumentStore.Opened opened = store.open(file);
       assertThat(opened.unread()).hasSize(1);
       assertThat(workspace.assignment().tables().get(0).table().rows()).isZero();
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.savedProperty().get()).isTrue();
 
-      desk.readTable(opened.unread().get(0), notice -> {});
+      store.readTable(opened.unread().get(0), notice -> {});
       assertThat(workspace.assignment().tables().get(0).table().rows()).isEqualTo(2);
-      assertThat(desk.savedProperty().get()).isTrue();
+      assertThat(store.savedProperty().get()).isTrue();
       assertThat(workspace.nameOfUndo())
           .hasValueSatisfying(n -> assertThat(n).contains("assignment"));
 
-      desk.save(file);
-      assertThat(desk.open(file).unread()).isEmpty();
+      store.save(file);
+      assertThat(store.open(file).unread()).isEmpty();
     }
   }
 
@@ -382,9 +383,9 @@ class DeskTest {
     Path mine = Files.createDirectories(folder.resolve("mine"));
     Path beside = Files.writeString(mine.resolve("beside.csv"), "a,b\n1,2\n");
     Path link = Files.createSymbolicLink(mine.resolve("link.csv"), secret);
-    try (Desk desk = desk(workspace())) {
-      assertThat(desk.open(referring(beside)).unread()).isEmpty();
-      assertThat(desk.open(referring(link)).unread()).hasSize(1);
+    try (DocumentStore store = store(workspace())) {
+      assertThat(store.open(referring(beside)).unread()).isEmpty();
+      assertThat(store.open(referring(link)).unread()).hasSize(1);
     }
   }
 
@@ -393,25 +394,26 @@ class DeskTest {
     Workspace workspace = workspace();
     workspace.items().type("8 10");
     Assignment before = workspace.assignment();
-    try (Desk desk = desk(workspace)) {
+    try (DocumentStore store = store(workspace)) {
       Path foreign = Files.writeString(folder.resolve("notes.promedio"), "only notes");
 
-      assertThatThrownBy(() -> desk.open(foreign)).isInstanceOf(RefusedFileException.class);
+      assertThatThrownBy(() -> store.open(foreign)).isInstanceOf(RefusedFileException.class);
 
       assertThat(workspace.assignment()).isEqualTo(before);
-      assertThat(desk.fileProperty().get()).isNull();
+      assertThat(store.fileProperty().get()).isNull();
     }
   }
 
   @Test
   void settingsAreRememberedFromOneStartToTheNext() throws BadInputException {
     CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
-    try (Desk desk = desk(workspace())) {
-      desk.remember(old -> old.withDark(true).withTextPercent(150).withCourse("Stats", population));
-      desk.remember(old -> old.withWindow(new Settings.Place(10, 20, 900, 700)));
+    try (DocumentStore store = store(workspace())) {
+      store.remember(
+          old -> old.withDark(true).withTextPercent(150).withCourse("Stats", population));
+      store.remember(old -> old.withWindow(new Settings.Place(10, 20, 900, 700)));
     }
-    try (Desk desk = desk(workspace())) {
-      Settings settings = desk.settingsProperty().get();
+    try (DocumentStore store = store(workspace())) {
+      Settings settings = store.settingsProperty().get();
 
       assertThat(settings.dark()).isTrue();
       assertThat(settings.textPercent()).isEqualTo(150);
@@ -424,8 +426,8 @@ class DeskTest {
   void damagedSettingsNeverStopTheProgram() throws Exception {
     Path state = Files.createDirectories(folder.resolve("state"));
     Files.writeString(state.resolve("settings.json"), "{\"courses\":{\"A\":{\"divisor\":\"m\"}}}");
-    try (Desk desk = desk(workspace())) {
-      assertThat(desk.settingsProperty().get()).isEqualTo(Settings.INITIAL);
+    try (DocumentStore store = store(workspace())) {
+      assertThat(store.settingsProperty().get()).isEqualTo(Settings.INITIAL);
     }
   }
 }

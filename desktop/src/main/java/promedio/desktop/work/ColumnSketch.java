@@ -22,20 +22,20 @@ import promedio.core.table.WordColumn;
  * @param bars how many entries lie in each of some equal parts from smallest to largest; of words,
  *     how many entries the most frequent ones have
  */
-public record Facts(ColumnSummary summary, List<Integer> bars) {
+public record ColumnSketch(ColumnSummary summary, List<Integer> bars) {
 
   private static final int PARTS = 16;
 
   /** Longer columns are looked through apart from the window. */
   private static final int SHORT = 20_000;
 
-  public Facts {
+  public ColumnSketch {
     bars = List.copyOf(bars);
   }
 
   /** {@return the facts of the column} */
-  public static Facts of(Column column) {
-    return new Facts(
+  public static ColumnSketch of(Column column) {
+    return new ColumnSketch(
         column.summary(),
         column instanceof NumberColumn numbers ? bars(numbers) : bars((WordColumn) column));
   }
@@ -83,7 +83,7 @@ public record Facts(ColumnSummary summary, List<Integer> bars) {
   /** Finds facts, each once for a column. */
   public static final class Finder {
 
-    private final Map<Column, Facts> known = new WeakHashMap<>();
+    private final Map<Column, ColumnSketch> known = new WeakHashMap<>();
     private final Background background;
     private final ExecutorService worker =
         Executors.newSingleThreadExecutor(
@@ -99,10 +99,10 @@ public record Facts(ColumnSummary summary, List<Integer> bars) {
     }
 
     /** Gives the facts to whoever asks, at once for a short column. */
-    public void find(Column column, Consumer<Facts> asker) {
-      Facts facts = known.get(column);
+    public void find(Column column, Consumer<ColumnSketch> asker) {
+      ColumnSketch facts = known.get(column);
       if (facts == null && column.size() <= SHORT) {
-        facts = Facts.of(column);
+        facts = ColumnSketch.of(column);
         known.put(column, facts);
       }
       if (facts != null) {
@@ -111,7 +111,7 @@ public record Facts(ColumnSummary summary, List<Integer> bars) {
       }
       worker.execute(
           () -> {
-            Facts found = Facts.of(column);
+            ColumnSketch found = ColumnSketch.of(column);
             background.tell(
                 () -> {
                   known.put(column, found);

@@ -16,7 +16,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.core.assignment.Brought;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
@@ -36,10 +36,10 @@ import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 import promedio.files.table.TableReader;
 
-/** A table that is looked at before it is brought in: how it is read, and what comes of that. */
-public final class Bringing {
+/** A table that is looked at before it is imported: how it is read, and what comes of that. */
+public final class ImportSession {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Bringing.class);
+  private static final Logger LOG = LoggerFactory.getLogger(ImportSession.class);
 
   /** Columns longer than this are not edited as text. */
   private static final int MOST_TYPED = 5000;
@@ -62,13 +62,13 @@ public final class Bringing {
   private final ReadOnlyObjectWrapper<List<String>> columns =
       new ReadOnlyObjectWrapper<>(this, "columns", List.of());
 
-  Bringing(DataSource source, Background background) {
+  ImportSession(DataSource source, Background background) {
     this.source = source;
     this.background = background;
     readAgain();
   }
 
-  /** {@return what is brought in} */
+  /** {@return what is imported} */
   public DataSource source() {
     return source;
   }
@@ -88,7 +88,7 @@ public final class Bringing {
     return problem.getReadOnlyProperty();
   }
 
-  /** {@return the names of the columns that are brought in, in their order} */
+  /** {@return the names of the columns that are imported, in their order} */
   public ReadOnlyObjectProperty<List<String>> columnsProperty() {
     return columns.getReadOnlyProperty();
   }
@@ -253,7 +253,7 @@ public final class Bringing {
    * @param kept whether the original is kept within the assignment, or referred to where it is
    * @throws IOException if the original cannot be read again
    */
-  public Brought table(int id, boolean kept) throws IOException {
+  public ImportedTable table(int id, boolean kept) throws IOException {
     ReadTable table = Objects.requireNonNull(read.get());
     Original original;
     if (!kept && source instanceof DataSource.OfFile file) {
@@ -271,6 +271,6 @@ public final class Bringing {
             ? replay
             : replay.with(List.of(Listed.of(new ChooseColumns(chosen))));
     String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
-    return new Brought(id, name, original, choices, columnsChosen);
+    return new ImportedTable(id, name, original, choices, columnsChosen);
   }
 }
