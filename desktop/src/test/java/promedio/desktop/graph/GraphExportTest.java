@@ -158,7 +158,7 @@ class GraphExportTest {
                     Graph.Marked.NOTHING,
                     some.rules(),
                     some.sign()))
-        .isInstanceOf(BadInputException.class);
+        .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test

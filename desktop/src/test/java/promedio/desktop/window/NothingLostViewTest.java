@@ -268,7 +268,7 @@ class NothingLostViewTest extends OpenWindow {
         new ImportedTable(
             1, "log", original, ReadingChoices.NONE, Replay.of(table("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
-    AssignmentFile.write(Assignment.empty("theirs").with(brought), file);
+    AssignmentFile.write(Assignment.empty("theirs").with(imported), file);
     return file;
   }
 

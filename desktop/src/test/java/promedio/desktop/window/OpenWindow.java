@@ -21,12 +21,11 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
@@ -35,7 +34,6 @@ import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** A window with an assignment, and someone in front of it who types and clicks. */
-@ExtendWith(ApplicationExtension.class)
 abstract class OpenWindow {
 
   @TempDir private static Path state;
@@ -64,9 +62,14 @@ abstract class OpenWindow {
     view.startTyping();
   }
 
+  @BeforeAll
+  static void startToolkit() throws TimeoutException {
+    FxToolkit.registerPrimaryStage();
+  }
+
   @BeforeEach
-  void sitDown(FxRobot given) throws TimeoutException {
-    robot = given;
+  void sitDown() throws TimeoutException {
+    robot = new QuickRobot();
     robot.interact(
         () ->
             Thread.currentThread()
@@ -88,7 +91,7 @@ abstract class OpenWindow {
 
   /** Waits until the window has done what it was told. */
   static void settle() {
-    WaitForAsyncUtils.waitForFxEvents();
+    QuickRobot.settle();
   }
 
   static void waitUntil(Callable<Boolean> condition) throws TimeoutException {

@@ -351,7 +351,7 @@ class DocumentStoreTest {
     ImportedTable imported =
         new ImportedTable(1, "log", original, ReadingChoices.NONE, Replay.of(table));
     Path file = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
-    AssignmentFile.write(Assignment.empty("Pears").with(brought), file);
+    AssignmentFile.write(Assignment.empty("Pears").with(imported), file);
     return file;
   }
 
