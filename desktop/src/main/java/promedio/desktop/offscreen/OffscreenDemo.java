@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
@@ -116,11 +117,24 @@ public final class OffscreenDemo {
     Workspace workspace = new Workspace(demo, Background.ofWindow());
     try (DocumentStore store = new DocumentStore(workspace, Folders.under(own))) {
       Path file = folder.resolve("pears" + AssignmentFile.ENDING);
-      store.save(file);
-      written.add(file);
+      save(store, file);
       takePictures(demo, workspace, onToolkit(() -> open(workspace, store)));
     }
     Platform.exit();
+  }
+
+  private void save(DocumentStore store, Path file) throws IOException, InterruptedException {
+    CompletableFuture<String> problem = new CompletableFuture<>();
+    onToolkit(
+        () -> {
+          store.save(file, true, note -> problem.complete(""), problem::complete);
+          return file;
+        });
+    String why = problem.join();
+    if (!why.isEmpty()) {
+      throw new IOException(why);
+    }
+    written.add(file);
   }
 
   private static Scene open(Workspace workspace, DocumentStore store) {

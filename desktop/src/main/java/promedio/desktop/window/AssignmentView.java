@@ -1,7 +1,6 @@
 package promedio.desktop.window;
 
 import java.io.File;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -300,14 +299,14 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   private void openAssignment(Path path) {
-    try {
-      notices.clear();
-      DocumentStore.Opened opened = store.open(path);
-      tellAll(opened.notices());
-      opened.unread().forEach(this::offerReading);
-    } catch (RefusedFileException e) {
-      notices.tell(Texts.of("open.refused-assignment", e.getMessage()));
-    }
+    notices.clear();
+    store.open(
+        path,
+        opened -> {
+          tellAll(opened.notices());
+          opened.unread().forEach(this::offerReading);
+        },
+        refused -> notices.tell(Texts.of("open.refused-assignment", refused)));
   }
 
   private void tellAll(List<String> sentences) {
@@ -527,13 +526,12 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** A name that the person typed in full was agreed on where the file was chosen. */
   private void saveTo(Path path, boolean agreed) {
-    try {
-      notices.clear();
-      store.save(path, agreed).ifPresent(notices::tell);
-    } catch (IOException e) {
-      LOG.warn("cannot save {}", path, e);
-      notices.tell(Texts.of("save.failed", String.valueOf(e.getMessage())));
-    }
+    notices.clear();
+    store.save(
+        path,
+        agreed,
+        note -> note.ifPresent(notices::tell),
+        problem -> notices.tell(Texts.of("save.failed", problem)));
   }
 
   private static Path withEnding(Path path) {

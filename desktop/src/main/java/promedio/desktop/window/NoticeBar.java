@@ -1,6 +1,7 @@
 package promedio.desktop.window;
 
 import java.util.List;
+import javafx.animation.PauseTransition;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -9,6 +10,7 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import promedio.desktop.Texts;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Background.Job;
@@ -21,6 +23,9 @@ final class NoticeBar extends VBox {
   private final Label message = new Label();
   private final HBox notice;
   private final VBox progress = new VBox(4);
+
+  /** What is done within this time is not worth a line that comes and goes. */
+  private final PauseTransition patience = new PauseTransition(Duration.millis(300));
 
   NoticeBar(Background background) {
     Button away = new Button(Texts.of("notice.away"));
@@ -36,10 +41,19 @@ final class NoticeBar extends VBox {
     notice.setId("notice");
     getChildren().addAll(notice, progress);
     clear();
+    Nodes.setShown(progress, false);
+    patience.setOnFinished(event -> showRunning(background.running()));
     background
         .running()
-        .addListener((ListChangeListener<Job>) change -> showRunning(background.running()));
-    showRunning(background.running());
+        .addListener(
+            (ListChangeListener<Job>)
+                change -> {
+                  if (background.running().isEmpty() || progress.isVisible()) {
+                    showRunning(background.running());
+                  } else {
+                    patience.playFromStart();
+                  }
+                });
   }
 
   void tell(String text) {

@@ -1,5 +1,10 @@
 package promedio.desktop.work;
 
+import java.util.ArrayDeque;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
@@ -13,6 +18,9 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import promedio.files.table.Progress;
 
 /**
@@ -21,34 +29,49 @@ import promedio.files.table.Progress;
  */
 public final class Background {
 
+  private static final Logger LOG = LoggerFactory.getLogger(Background.class);
+
   /** What work is for. */
   public enum Lane {
     /** Reading the values of the chosen sample. */
-    READING(true),
+    READING(Order.LATEST),
     /** Reading a table that is looked at before it is imported. */
-    PREVIEW(true),
+    PREVIEW(Order.LATEST),
     /** Keeping the original of a table that is imported. */
-    IMPORT(false),
+    IMPORT(Order.BESIDE),
     /** Tidying a long table. */
-    TIDYING(true),
+    TIDYING(Order.LATEST),
     /** What the selected cells come to. */
-    SELECTION(true),
+    SELECTION(Order.LATEST),
     /** Marking a pile of answers. */
-    PILE(true),
+    PILE(Order.LATEST),
     /** Calculating on scratch paper. */
-    SCRATCH(true),
+    SCRATCH(Order.LATEST),
+    /** Opening and saving assignments, so that what is opened is what was saved before. */
+    DOCUMENTS(Order.IN_TURN),
     /** Writing files; one that is asked for is written, whatever is asked for next. */
-    EXPORT(false);
+    EXPORT(Order.BESIDE);
 
-    private final boolean latestOnly;
+    private final Order order;
 
-    Lane(boolean latestOnly) {
-      this.latestOnly = latestOnly;
+    Lane(Order order) {
+      this.order = order;
     }
+  }
+
+  /** What becomes of work that is under way when more comes in its lane. */
+  private enum Order {
+    /** Nobody waits for it any more. */
+    LATEST,
+    /** The new work waits for it. */
+    IN_TURN,
+    /** Both go on. */
+    BESIDE
   }
 
   private final Executor worker;
   private final Executor window;
+  private final Map<Lane, Executor> inTurn = new EnumMap<>(Lane.class);
   private final ObservableList<Job> running = FXCollections.observableArrayList();
   private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
 
@@ -105,7 +128,7 @@ public final class Background {
    */
   public <T> void watch(
       Lane lane, String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
-    if (lane.latestOnly) {
+    if (lane.order == Order.LATEST) {
       running.stream().filter(job -> job.lane() == lane).toList().forEach(Job::cancel);
     }
     ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
@@ -117,7 +140,61 @@ public final class Background {
           }
         };
     running.add(new Job(lane, title, task, progress.getReadOnlyProperty()));
-    worker.execute(task);
+    boolean waits = lane.order == Order.IN_TURN;
+    (waits ? inTurn.computeIfAbsent(lane, l -> new Turns(worker)) : worker).execute(task);
+  }
+
+  /** Gives work to another executor, one piece after the other. */
+  private static final class Turns implements Executor {
+
+    private final Executor worker;
+    private final Queue<Runnable> waiting = new ArrayDeque<>();
+    private boolean busy;
+
+    Turns(Executor worker) {
+      this.worker = worker;
+    }
+
+    @Override
+    public void execute(Runnable task) {
+      synchronized (waiting) {
+        waiting.add(task);
+        if (busy) {
+          return;
+        }
+        busy = true;
+      }
+      worker.execute(this::work);
+    }
+
+    private void work() {
+      for (Runnable next = next(); next != null; next = next()) {
+        next.run();
+      }
+    }
+
+    private @Nullable Runnable next() {
+      synchronized (waiting) {
+        Runnable next = waiting.poll();
+        busy = next != null;
+        return next;
+      }
+    }
+  }
+
+  /** Waits until all work of the lane that was asked for is done, however it ends. */
+  void await(Lane lane) {
+    for (Job job : List.copyOf(running)) {
+      if (job.lane() == lane) {
+        try {
+          job.task().get();
+        } catch (ExecutionException | CancellationException e) {
+          LOG.debug("whoever asked for the work is told", e);
+        } catch (InterruptedException e) {
+          Thread.currentThread().interrupt();
+        }
+      }
+    }
   }
 
   /**

@@ -97,7 +97,7 @@ public final class DocumentStore implements AutoCloseable {
     Settings changed = change.apply(settings.get());
     if (!changed.equals(settings.get())) {
       settings.set(changed);
-      settingsFile.write(changed);
+      keeper.write(() -> settingsFile.write(changed));
     }
   }
 
@@ -117,22 +117,37 @@ public final class DocumentStore implements AutoCloseable {
   }
 
   /**
-   * Opens an assignment in the place of the present one.
+   * Opens an assignment in the place of the present one; it is read apart from the window.
    *
-   * @throws RefusedFileException if it cannot be opened; nothing is changed then
+   * @param opened takes what came of it
+   * @param refused takes why it cannot be opened, for the person; nothing is changed then
    */
-  public Opened open(Path path) throws RefusedFileException {
-    AssignmentFile.Opened opened =
-        AssignmentFile.open(path, fingerprint -> ownFiles.holds(path, fingerprint));
-    KeptDocument document = begun(opened.assignment());
-    document.settle(path, opened.fingerprint(), opened.assignment());
-    begin(document, opened.assignment());
+  public void open(Path path, Consumer<Opened> opened, Consumer<String> refused) {
+    workspace
+        .background()
+        .run(
+            Background.Lane.DOCUMENTS,
+            Texts.of("work.opening", path.getFileName()),
+            () -> AssignmentFile.open(path, fingerprint -> ownFiles.holds(path, fingerprint)),
+            read -> opened.accept(begin(path, read)),
+            failure -> {
+              if (!(failure instanceof RefusedFileException)) {
+                LOG.error("cannot open {}", path, failure);
+              }
+              refused.accept(String.valueOf(failure.getMessage()));
+            });
+  }
+
+  private Opened begin(Path path, AssignmentFile.Opened read) {
+    KeptDocument document = begun(read.assignment());
+    document.settle(path, read.fingerprint(), read.assignment());
+    begin(document, read.assignment());
     remember(old -> old.withRecent(path.toAbsolutePath()));
-    List<String> notices = new ArrayList<>(opened.notices());
+    List<String> notices = new ArrayList<>(read.notices());
     if (isElsewhere()) {
       notices.add(Texts.of("open.elsewhere", path.getFileName()));
     }
-    return new Opened(notices, opened.unread());
+    return new Opened(notices, read.unread());
   }
 
   /** Begins a document in the place of the present one, which is kept as far as it is not saved. */
@@ -176,26 +191,33 @@ public final class DocumentStore implements AutoCloseable {
   }
 
   /**
-   * Saves the assignment in a file that it did not come from, or in its own. Another file that is
-   * there, and its own where someone else has changed it, are told about the first time, and
-   * replaced the second.
-   *
-   * @return a sentence for the person where the file is open in another window too
-   * @throws IOException if it is not saved; the message is for the person
-   */
-  public Optional<String> save(Path path) throws IOException {
-    return save(path, false);
-  }
-
-  /**
-   * Saves the assignment.
+   * Saves the assignment as it is now; it is written apart from the window, after what was asked to
+   * be saved before. A file that is there and that the document did not come from, and its own
+   * where someone else has changed it, are told about the first time, and replaced the second.
    *
    * @param agreed whether the person has agreed to replace what is there
-   * @return a sentence for the person where the file is open in another window too
-   * @throws IOException if it is not saved; the message is for the person
+   * @param saved takes a sentence for the person where the file is open in another window too
+   * @param failed takes why it is not saved, for the person
    */
-  public Optional<String> save(Path path, boolean agreed) throws IOException {
+  public void save(
+      Path path, boolean agreed, Consumer<Optional<String>> saved, Consumer<String> failed) {
     KeptDocument document = present();
+    Assignment now = workspace.assignment();
+    workspace
+        .background()
+        .run(
+            Background.Lane.DOCUMENTS,
+            Texts.of("work.saving", path.getFileName()),
+            () -> write(document, now, path, agreed),
+            written -> saved.accept(settle(document, written)),
+            failure -> {
+              LOG.warn("cannot save {}", path, failure);
+              failed.accept(String.valueOf(failure.getMessage()));
+            });
+  }
+
+  private Path write(KeptDocument document, Assignment now, Path path, boolean agreed)
+      throws IOException {
     Optional<String> found = fingerprint(path);
     boolean expected = agreed || found.isEmpty() || document.expects(path, found.get());
     if (!expected) {
@@ -204,14 +226,26 @@ public final class DocumentStore implements AutoCloseable {
       boolean own = document.isAt(path);
       throw new IOException(Texts.of(own ? "save.changed" : "save.exists", path.getFileName()));
     }
-    Assignment now = workspace.assignment();
     String fingerprint = AssignmentFile.write(now, path);
     ownFiles.add(path, fingerprint);
     document.settle(path, fingerprint, now);
-    keeper.forgetNow(document);
-    saved.set(true);
-    claim(path);
+    if (document.isSaved()) {
+      keeper.forgetNow(document);
+    }
+    return path;
+  }
+
+  private Optional<String> settle(KeptDocument document, Path path) {
+    if (!document.isSaved()) {
+      // It was edited while it was written.
+      keeper.keepSoon(document, document.latest());
+    }
     remember(old -> old.withRecent(path.toAbsolutePath()));
+    if (document != present()) {
+      return Optional.empty();
+    }
+    saved.set(document.isSaved());
+    claim(path);
     return isElsewhere()
         ? Optional.of(Texts.of("open.elsewhere", path.getFileName()))
         : Optional.empty();
@@ -264,6 +298,7 @@ public final class DocumentStore implements AutoCloseable {
    * @return why that cannot be, for the person; empty where the window may close
    */
   public Optional<String> keepAll() {
+    workspace.background().await(Background.Lane.DOCUMENTS);
     present().latest(workspace.assignment());
     Optional<String> problem = Optional.empty();
     for (KeptDocument document : documents.values()) {

@@ -21,9 +21,9 @@ import promedio.desktop.Texts;
 import promedio.files.assignment.UnsavedWork;
 
 /**
- * Writes the copies of work that is not saved, on a thread of its own. That thread sees only what
- * it is given: which assignment to keep for which document, or that there is none to keep any more;
- * what was forgotten is never written after that.
+ * Writes the copies of work that is not saved, and the settings, on a thread of its own. That
+ * thread sees only what it is given: which assignment to keep for which document, or that there is
+ * none to keep any more; what was forgotten is never written after that.
  */
 final class Keeper implements AutoCloseable {
 
@@ -119,6 +119,15 @@ final class Keeper implements AutoCloseable {
           delete(document.unsaved());
           return Optional.empty();
         });
+  }
+
+  /** Has something else written for the person, in turn. */
+  void write(Runnable writing) {
+    try {
+      worker.execute(writing);
+    } catch (RejectedExecutionException e) {
+      LOG.debug("the window is closed", e);
+    }
   }
 
   private Optional<String> await(Callable<Optional<String>> work) {

@@ -8,7 +8,10 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.files.assignment.UnsavedWork;
 
-/** What is known of a document beside what is in it: its file, and what was last saved of it. */
+/**
+ * What is known of a document beside what is in it: its file, and what was last saved of it. Seen
+ * by the window and by whoever saves.
+ */
 final class KeptDocument {
 
   private final UnsavedWork unsaved;
@@ -49,26 +52,25 @@ final class KeptDocument {
   }
 
   /** {@return its file, {@code null} before it is first saved} */
-  @Nullable Path path() {
+  synchronized @Nullable Path path() {
     return path;
   }
 
   /** {@return where it is saved otherwise} */
-  Optional<UnsavedWork.Home> home() {
+  synchronized Optional<UnsavedWork.Home> home() {
     return Optional.ofNullable(path).map(at -> new UnsavedWork.Home(at, fingerprint));
   }
 
   /** Notes what the file holds now. */
-  void settle(Path at, String print, Assignment now) {
+  synchronized void settle(Path at, String print, Assignment now) {
     path = at;
     fingerprint = print;
     lastSaved = Optional.of(now);
-    latest = now;
     told.clear();
   }
 
   /** Notes what the document is with something that was read again, which changes nothing. */
-  void reread(Assignment now) {
+  synchronized void reread(Assignment now) {
     if (isSaved()) {
       lastSaved = Optional.of(now);
     }
@@ -76,29 +78,29 @@ final class KeptDocument {
   }
 
   /** Notes how the document is now. */
-  void latest(Assignment now) {
+  synchronized void latest(Assignment now) {
     latest = now;
   }
 
-  Assignment latest() {
+  synchronized Assignment latest() {
     return latest;
   }
 
-  boolean isSaved() {
+  synchronized boolean isSaved() {
     return lastSaved.filter(latest::equals).isPresent();
   }
 
-  boolean isAt(Path other) {
+  synchronized boolean isAt(Path other) {
     return other.equals(path);
   }
 
   /** {@return whether this is known to stand there, so that saving replaces nothing else} */
-  boolean expects(Path at, String print) {
+  synchronized boolean expects(Path at, String print) {
     return (isAt(at) && print.equals(fingerprint)) || print.equals(told.get(at));
   }
 
   /** Notes that the person was told what stands there. */
-  void tell(Path at, String print) {
+  synchronized void tell(Path at, String print) {
     told.put(at, print);
   }
 }

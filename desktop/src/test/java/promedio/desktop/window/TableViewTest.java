@@ -26,7 +26,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.table.Table;
 import promedio.desktop.work.CellBlock;
-import promedio.files.RefusedFileException;
 
 /** ImportSession a table in, looking at it and tidying it, as a student does. */
 class TableViewTest extends OpenWindow {
@@ -369,15 +368,11 @@ class TableViewTest extends OpenWindow {
     Path saved = folder.resolve("saved.promedio");
     robot.interact(
         () -> {
-          try {
-            store.save(saved);
-            workspace.replace(Assignment.empty("x"));
-            store.open(saved);
-            workspace.chooseTable(1);
-          } catch (IOException | RefusedFileException e) {
-            throw new IllegalStateException(e);
-          }
+          store.save(saved, false, note -> {}, problem -> {});
+          workspace.replace(Assignment.empty("x"));
+          store.open(saved, opened -> workspace.chooseTable(1), refused -> {});
         });
+    waitUntil(() -> workspace.tableProperty().get() != null);
     assertThat(table().rows()).isEqualTo(left);
     assertThat(workspace.tableProperty().get().replay().steps()).hasSize(1);
   }

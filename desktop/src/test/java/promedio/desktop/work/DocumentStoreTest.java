@@ -72,7 +72,7 @@ class DocumentStoreTest {
       first.items().type("8 10 — 14o");
       first.items().answer(Task.of(Measures.MEAN), "9");
       assertThat(store.savedProperty().get()).isFalse();
-      assertThat(store.save(file)).isEmpty();
+      assertThat(AtOnce.save(store, file)).isEmpty();
       assertThat(store.savedProperty().get()).isTrue();
       first.items().type("8 10");
       assertThat(store.savedProperty().get()).isFalse();
@@ -81,7 +81,7 @@ class DocumentStoreTest {
     }
     Workspace second = workspace();
     try (DocumentStore store = store(second)) {
-      store.open(file);
+      AtOnce.open(store, file);
 
       assertThat(second.assignment()).isEqualTo(first.assignment());
       assertThat(store.fileProperty().get()).isEqualTo(file);
@@ -97,7 +97,7 @@ class DocumentStoreTest {
       workspace.items().type("8 10");
       waitUntilKept(2);
 
-      store.save(folder.resolve("pears.promedio"));
+      AtOnce.save(store, folder.resolve("pears.promedio"));
 
       assertThat(unsaved()).isEmpty();
     }
@@ -137,14 +137,14 @@ class DocumentStoreTest {
     Workspace second = workspace();
     try (DocumentStore one = store(first);
         DocumentStore other = store(second)) {
-      assertThat(one.save(file)).isEmpty();
-      assertThat(other.open(file).notices())
+      assertThat(AtOnce.save(one, file)).isEmpty();
+      assertThat(AtOnce.open(other, file).notices())
           .singleElement()
           .asString()
           .contains("open in another window");
     }
     try (DocumentStore again = store(workspace())) {
-      assertThat(again.open(file).notices()).isEmpty();
+      assertThat(AtOnce.open(again, file).notices()).isEmpty();
     }
   }
 
@@ -153,14 +153,15 @@ class DocumentStoreTest {
     Path file = folder.resolve("pears.promedio");
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      store.save(file);
+      AtOnce.save(store, file);
       AssignmentFile.write(Assignment.empty("of someone else"), file);
       workspace.items().type("8");
 
-      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("changed by someone else");
+      assertThatThrownBy(() -> AtOnce.save(store, file))
+          .hasMessageContaining("changed by someone else");
       assertThat(store.savedProperty().get()).isFalse();
 
-      store.save(file);
+      AtOnce.save(store, file);
       assertThat(store.savedProperty().get()).isTrue();
     }
     assertThat(AssignmentFile.read(file)).isEqualTo(workspace.assignment());
@@ -179,13 +180,13 @@ class DocumentStoreTest {
     Path file = saved("pears.promedio", "8 10");
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      store.open(file);
+      AtOnce.open(store, file);
       workspace.replace(Assignment.empty("new"));
 
       assertThat(store.fileProperty().get()).isNull();
       assertThat(store.savedProperty().get()).isTrue();
       workspace.items().type("3 4");
-      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("is there already");
+      assertThatThrownBy(() -> AtOnce.save(store, file)).hasMessageContaining("is there already");
     }
     assertThat(AssignmentFile.read(file).items().get(0).source())
         .isEqualTo(new Source.ValuesText("8 10"));
@@ -197,15 +198,15 @@ class DocumentStoreTest {
     Path second = saved("b.promedio", "3 4");
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      store.open(first);
+      AtOnce.open(store, first);
       workspace.items().type("1 2 9");
-      store.open(second);
+      AtOnce.open(store, second);
       assertThat(store.savedProperty().get()).isTrue();
 
       workspace.undo();
       assertThat(store.fileProperty().get()).isEqualTo(first);
       assertThat(store.savedProperty().get()).isFalse();
-      store.save(first);
+      AtOnce.save(store, first);
       workspace.redo();
       assertThat(store.fileProperty().get()).isEqualTo(second);
       assertThat(store.savedProperty().get()).isTrue();
@@ -222,7 +223,7 @@ class DocumentStoreTest {
     AssignmentFile.write(Assignment.empty("Pears"), file);
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      store.open(file);
+      AtOnce.open(store, file);
       workspace.replace(Assignment.empty("Pears"));
 
       assertThat(store.fileProperty().get()).isNull();
@@ -235,7 +236,7 @@ class DocumentStoreTest {
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
       workspace.documentProperty().subscribe((old, now) -> sleep(600));
-      store.open(file);
+      AtOnce.open(store, file);
       assertThat(unsaved()).isEmpty();
     }
     assertThat(unsaved()).isEmpty();
@@ -255,9 +256,9 @@ class DocumentStoreTest {
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
       workspace.items().type("8 10 11");
-      store.open(other);
+      AtOnce.open(store, other);
       workspace.items().type("3 4 5");
-      store.save(other);
+      AtOnce.save(store, other);
     }
     List<UnsavedWork.Found> found = store(workspace()).leftOver(notice -> {});
 
@@ -272,7 +273,7 @@ class DocumentStoreTest {
     Path file = saved("pears.promedio", "8 10");
     Workspace crashed = workspace();
     try (DocumentStore store = store(crashed)) {
-      store.open(file);
+      AtOnce.open(store, file);
       crashed.items().type("8 10 11");
     }
     AssignmentFile.write(Assignment.empty("newer"), file);
@@ -281,7 +282,8 @@ class DocumentStoreTest {
       store.bringBack(store.leftOver(notice -> {}).get(0));
 
       assertThat(store.fileProperty().get()).isEqualTo(file);
-      assertThatThrownBy(() -> store.save(file)).hasMessageContaining("changed by someone else");
+      assertThatThrownBy(() -> AtOnce.save(store, file))
+          .hasMessageContaining("changed by someone else");
       assertThat(AssignmentFile.read(file).title()).isEqualTo("newer");
     }
   }
@@ -300,7 +302,7 @@ class DocumentStoreTest {
       assertThat(store.problemProperty().get()).contains("cannot be kept").contains("unsaved");
       assertThat(store.keepAll().orElseThrow()).contains("cannot be kept");
 
-      store.save(folder.resolve("pears.promedio"));
+      AtOnce.save(store, folder.resolve("pears.promedio"));
       assertThat(store.keepAll()).isEmpty();
     }
   }
@@ -361,7 +363,7 @@ class DocumentStoreTest {
     Path file = referring(secret);
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      DocumentStore.Opened opened = store.open(file);
+      DocumentStore.Opened opened = AtOnce.open(store, file);
       assertThat(opened.unread()).hasSize(1);
       assertThat(workspace.assignment().tables().get(0).table().rows()).isZero();
       assertThat(store.savedProperty().get()).isTrue();
@@ -372,8 +374,8 @@ class DocumentStoreTest {
       assertThat(workspace.nameOfUndo())
           .hasValueSatisfying(n -> assertThat(n).contains("assignment"));
 
-      store.save(file);
-      assertThat(store.open(file).unread()).isEmpty();
+      AtOnce.save(store, file);
+      assertThat(AtOnce.open(store, file).unread()).isEmpty();
     }
   }
 
@@ -384,8 +386,8 @@ class DocumentStoreTest {
     Path beside = Files.writeString(mine.resolve("beside.csv"), "a,b\n1,2\n");
     Path link = Files.createSymbolicLink(mine.resolve("link.csv"), secret);
     try (DocumentStore store = store(workspace())) {
-      assertThat(store.open(referring(beside)).unread()).isEmpty();
-      assertThat(store.open(referring(link)).unread()).hasSize(1);
+      assertThat(AtOnce.open(store, referring(beside)).unread()).isEmpty();
+      assertThat(AtOnce.open(store, referring(link)).unread()).hasSize(1);
     }
   }
 
@@ -397,7 +399,8 @@ class DocumentStoreTest {
     try (DocumentStore store = store(workspace)) {
       Path foreign = Files.writeString(folder.resolve("notes.promedio"), "only notes");
 
-      assertThatThrownBy(() -> store.open(foreign)).isInstanceOf(RefusedFileException.class);
+      assertThatThrownBy(() -> AtOnce.open(store, foreign))
+          .isInstanceOf(RefusedFileException.class);
 
       assertThat(workspace.assignment()).isEqualTo(before);
       assertThat(store.fileProperty().get()).isNull();

@@ -216,7 +216,7 @@ class WalkThroughFilesTest {
       return "nothing to open";
     }
     Path file = List.copyOf(disk.keySet()).get(random.nextInt(disk.size()));
-    store().open(file);
+    AtOnce.open(store(), file);
     past.push(shown);
     future.clear();
     running = "";
@@ -249,15 +249,15 @@ class WalkThroughFilesTest {
     Assignment there = disk.get(file);
     boolean expected = there == null || (file.equals(document.file) && there.equals(document.seen));
     if (!expected) {
-      assertThatThrownBy(() -> store().save(file)).isInstanceOf(IOException.class);
+      assertThatThrownBy(() -> AtOnce.save(store(), file)).isInstanceOf(IOException.class);
       assertThat(AssignmentFileContent.of(file)).isEqualTo(there);
     }
     try {
-      store().save(file);
+      AtOnce.save(store(), file);
     } catch (IOException e) {
       // Equal assignments may have been written as other bytes: the next ids are no part of them.
       assertThat(expected && there != null).as(e.getMessage()).isTrue();
-      store().save(file);
+      AtOnce.save(store(), file);
     }
     disk.put(file, shown.assignment());
     document.file = file;
