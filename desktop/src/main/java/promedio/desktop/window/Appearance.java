@@ -46,7 +46,7 @@ final class Appearance {
     setPercent(100);
   }
 
-  private void setPercent(int percent) {
+  void setPercent(int percent) {
     textPercent.set(Math.max(Settings.SMALLEST_TEXT, Math.min(Settings.LARGEST_TEXT, percent)));
   }
 

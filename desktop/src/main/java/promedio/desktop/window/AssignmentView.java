@@ -20,6 +20,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,11 @@ import promedio.files.table.TableReader;
 public final class AssignmentView extends StackPane implements AssignmentMenu.Actions {
 
   private static final Logger LOG = LoggerFactory.getLogger(AssignmentView.class);
+
+  /**
+   * From this width on, in points of the usual text, shelf, sheet and margin stand side by side.
+   */
+  private static final double THREE_BANDS = 600;
 
   /** Asks the person for files. */
   public interface FileChoice {
@@ -90,6 +96,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final StackPane centre;
   private final StackPane right;
 
+  /** What stands on the right, with its edge. */
+  private final HBox edge;
+
   /** Made when a table is first looked at, since most starts do without. */
   private @Nullable TableSheet tableSheet;
 
@@ -117,7 +126,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.notices = new NoticeBar(workspace.background());
     this.shelf = new Shelf(workspace, appearance, this::open, this::typeTable);
     EmptyState empty = new EmptyState(this::startTyping, this::paste, this::open, this::showDemo);
-    this.sheet = new Sheet(workspace, appearance, fileChoice, empty);
+    this.sheet = new Sheet(workspace, appearance, fileChoice, empty, this::workOnSheet);
     this.exchange = new TableExchange(workspace, fileChoice, notices);
     this.byHand = new ByHand(workspace);
     this.margin = new Margin(workspace, byHand, appearance);
@@ -125,11 +134,15 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.strip = new RulesStrip(workspace, store, menu);
     this.actions = buildActions();
     bands.setTop(new VBox(strip, notices, new MovedLine(workspace)));
-    bands.setLeft(shelf);
     this.centre = new StackPane(sheet);
     this.right = new StackPane(margin);
+    Grip marginGrip = new Grip(right, "margin", -1);
+    this.edge = new HBox(marginGrip, right);
+    appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow(marginGrip));
+    widthProperty().subscribe(width -> foldWhereNarrow(marginGrip));
+    bands.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1)));
     bands.setCenter(centre);
-    bands.setRight(right);
+    bands.setRight(edge);
     workspace.tableProperty().subscribe(table -> showBand());
     workspace
         .importProperty()
@@ -159,6 +172,13 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     store.problemProperty().subscribe((old, problem) -> tellProblem(problem));
   }
 
+  /** Where large text leaves too little room for the sheet, the margin is a key away. */
+  private void foldWhereNarrow(Grip grip) {
+    if (getWidth() > 0) {
+      grip.foldByItself(getWidth() / appearance.textScale() < THREE_BANDS);
+    }
+  }
+
   /** Tells the person something in the window, until it is put away. */
   public void tell(String message) {
     notices.tell(message);
@@ -168,6 +188,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (!problem.isEmpty()) {
       notices.tell(problem);
     }
+  }
+
+  /** Shows text of so many percent of the usual size. */
+  void setTextPercent(int percent) {
+    appearance.setPercent(percent);
   }
 
   /** Puts the caret where values are typed. */
@@ -351,7 +376,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     show(workingSheet, works);
     Nodes.setShown(sheet, !whole && !works);
     Nodes.setShown(margin, !whole);
-    Nodes.setShown(right, !piled && !asked);
+    Nodes.setShown(edge, !piled && !asked);
   }
 
   private void showParts(boolean shown) {

@@ -59,7 +59,9 @@ final class CategoryCard extends VBox {
     note.setId("category-note");
     Label heading = new Label(Texts.of("category.heading"));
     heading.getStyleClass().add("family-heading");
-    getChildren().addAll(heading, buildLook(), table, note, picture, buildTools(fileChoice));
+    getChildren()
+        .addAll(
+            heading, buildLook(), Controls.sideways(table), note, picture, buildTools(fileChoice));
   }
 
   private FlowPane buildLook() {

@@ -2,11 +2,13 @@ package promedio.desktop.window;
 
 import java.util.function.Function;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -25,6 +27,16 @@ final class Controls {
     link.getStyleClass().add("link");
     link.setOnAction(event -> action.run());
     return link;
+  }
+
+  /** {@return a pane in which what is too wide for its place is moved sideways} */
+  static ScrollPane sideways(Node wide) {
+    ScrollPane pane = new ScrollPane(wide);
+    pane.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    pane.setFitToHeight(true);
+    pane.setMinWidth(0);
+    pane.getStyleClass().add("sideways");
+    return pane;
   }
 
   /** {@return the control, showing every sign of its text: names and entries have underscores} */

@@ -77,9 +77,19 @@ final class GraphCard extends VBox {
     HBox head = new HBox(10, heading, toggle);
     head.setAlignment(Pos.BASELINE_LEFT);
     note.setId("graph-note");
-    body.getChildren().addAll(look, picture, buildTools(fileChoice), grouping, table, note);
+    body.getChildren()
+        .addAll(look, picture, buildTools(fileChoice), grouping, Controls.sideways(table), note);
     getChildren().add(head);
     workspace.analysisProperty().subscribe(now -> show(false));
+  }
+
+  /** Opens the graphs, and puts the focus on the way to close them again. */
+  void open() {
+    if (!open) {
+      open = true;
+      show(true);
+    }
+    toggle.requestFocus();
   }
 
   private PictureTools buildTools(AssignmentView.FileChoice fileChoice) {

@@ -89,8 +89,8 @@ final class GraphLook extends VBox {
     return look;
   }
 
-  private HBox buildMarks() {
-    HBox box = new HBox(8, new Label(Texts.of("graph.mark")));
+  private FlowPane buildMarks() {
+    FlowPane box = new FlowPane(8, 2, new Label(Texts.of("graph.mark")));
     box.setAlignment(Pos.CENTER_LEFT);
     for (GraphMark each : GraphMark.values()) {
       CheckBox mark = Controls.literal(new CheckBox(Texts.of("graph.mark." + each.code())));

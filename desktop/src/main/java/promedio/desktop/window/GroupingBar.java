@@ -7,7 +7,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
@@ -54,7 +54,7 @@ final class GroupingBar extends VBox {
             workspace.setRule(Rule.CLASS_END, end.isSelected() ? ClassEnd.UPPER : ClassEnd.LOWER));
     arithmetic.setId("graph-arithmetic");
     problem.setId("graph-classes-problem");
-    HBox choice = new HBox(8, new Label(Texts.of("graph.classes")), by, numbers, end);
+    FlowPane choice = new FlowPane(8, 4, new Label(Texts.of("graph.classes")), by, numbers, end);
     choice.setAlignment(Pos.CENTER_LEFT);
     getChildren().addAll(choice, arithmetic, problem);
   }

@@ -2,12 +2,12 @@ package promedio.desktop.window;
 
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
@@ -91,8 +91,8 @@ final class Margin extends ScrollPane {
             "working.on-sheet",
             "working-on-sheet",
             () -> byHand.onSheetProperty().set(workspace.taskProperty().get()));
-    HBox line = new HBox(8, title, onSheet);
-    line.setAlignment(Pos.BASELINE_LEFT);
+    FlowPane line = new FlowPane(8, 0, title, onSheet);
+    line.setRowValignment(VPos.BASELINE);
     return new VBox(4, line, working);
   }
 

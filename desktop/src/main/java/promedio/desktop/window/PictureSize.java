@@ -5,12 +5,12 @@ import javafx.geometry.Pos;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Paper;
 
 /** How large a picture is saved, and with how many dots an inch. */
-final class PictureSize extends HBox {
+final class PictureSize extends FlowPane {
 
   /** What a picture has that nobody asked to be larger. */
   static final Paper USUAL = new Paper(640, 320);
@@ -22,7 +22,7 @@ final class PictureSize extends HBox {
 
   /** Makes the two choices, their ids beginning with a prefix. */
   PictureSize(String prefix) {
-    super(6);
+    super(6, 2);
     setAlignment(Pos.CENTER_LEFT);
     size.setId(prefix + "-size");
     size.setPrefColumnCount(6);

@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.geometry.Pos;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -18,7 +17,6 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
@@ -43,17 +41,19 @@ final class RulesStrip extends BorderPane {
   private static final Set<Source.Shape> NUMBERS =
       EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
 
+  /** So much of the strip is the title's. */
+  private static final double TITLE_SHARE = 0.26;
+
   /** The choices, with what each concerns; nothing is chosen where there are no samples yet. */
   private final Map<Node, Predicate<@Nullable Item>> choices = new LinkedHashMap<>();
 
   private final Workspace workspace;
-  private final FlowPane rules = new FlowPane(14, 2);
+  private final FoldingLine rules = new FoldingLine("rules-more");
 
   RulesStrip(Workspace workspace, DocumentStore store, AssignmentMenu menu) {
     this.workspace = workspace;
     getStyleClass().add("rules-strip");
-    rules.setAlignment(Pos.CENTER_LEFT);
-    rules.setRowValignment(VPos.CENTER);
+    rules.getStyleClass().add("rules");
     rules.setAccessibleText(Texts.of("rules.heading"));
     add(new CourseChoice(workspace, store), ANY);
     addRule(Rule.DIVISOR, NUMBERS);
@@ -99,14 +99,12 @@ final class RulesStrip extends BorderPane {
             .filter(choice -> choice.getValue().test(item))
             .map(Map.Entry::getKey)
             .toList();
-    if (!rules.getChildren().equals(shown)) {
-      rules.getChildren().setAll(shown);
-    }
+    rules.show(shown);
   }
 
   /** Puts the focus on the first rule. */
   void focusRules() {
-    rules.getChildren().get(0).requestFocus();
+    rules.controls().get(0).requestFocus();
   }
 
   private Node buildTitle() {
@@ -115,7 +113,7 @@ final class RulesStrip extends BorderPane {
     title.setId("title");
     title.setPromptText(Texts.of("title.prompt"));
     title.setAccessibleText(Texts.of("title.name"));
-    title.setPrefColumnCount(16);
+    title.prefWidthProperty().bind(widthProperty().multiply(TITLE_SHARE));
     workspace.assignmentProperty().subscribe(now -> Fields.show(title, now.title()));
     title.textProperty().subscribe((old, text) -> workspace.setTitle(text));
     return title;

@@ -39,6 +39,7 @@ final class Sheet extends StackPane {
   private final AssignmentView.FileChoice fileChoice;
   private final VBox content = new VBox();
   private final ScrollPane scroll;
+  private final SheetJumps jumps;
   private double narrowest = NARROWEST_CARD;
   private final Node empty;
 
@@ -49,7 +50,8 @@ final class Sheet extends StackPane {
       Workspace workspace,
       Appearance appearance,
       AssignmentView.FileChoice fileChoice,
-      Node empty) {
+      Node empty,
+      Runnable work) {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
     this.empty = empty;
@@ -66,13 +68,19 @@ final class Sheet extends StackPane {
     name.getStyleClass().add("serif-heading");
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
+    counts.setWrapText(true);
     lineUp = new LineUpPanel(workspace, appearance);
     asked = new AskedCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
-    content.getChildren().addAll(new VBox(2, name, counts), lineUp, flow, asked, graphs);
+    scroll = new ScrollPane(content);
+    jumps = new SheetJumps(scroll);
+    jumps.add("line-up", lineUp, lineUp::focusLine);
+    jumps.add("measures", flow, this::focusAnswers);
+    jumps.add("graphs", graphs, graphs::open);
+    jumps.add("working", work);
+    content.getChildren().addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
-    scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
     scroll.setId("measures-scroll");
@@ -123,6 +131,7 @@ final class Sheet extends StackPane {
       showCategories(analysis, words);
       cards.forEach(card -> card.show(analysis));
       asked.show(analysis);
+      jumps.show();
     }
   }
 

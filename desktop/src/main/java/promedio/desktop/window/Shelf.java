@@ -6,6 +6,8 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -24,15 +26,28 @@ final class Shelf extends VBox {
   private static final double WIDTH = 236;
   private static final double WIDER_WITH_TEXT = 80;
 
+  /** From this height on, in points of the usual text, all finds room. */
+  private static final double ROOMY = 520;
+
+  /** So many items stay in sight. */
+  private static final int IN_SIGHT = 5;
+
   private final Workspace workspace;
   private final VBox items = new VBox(2);
   private final VBox tables = new VBox(2);
   private final Label tablesHeading = heading(Texts.of("shelf.tables"));
   private final ValuesField values;
   private final Cards cards;
+  private final Appearance appearance;
+  private final FlowPane buttons = new FlowPane();
+  private final MenuButton menu = Controls.literal(new MenuButton(Texts.of("shelf.add")));
+
+  /** Whether there is little room for the text: names alone, and one menu for what is added. */
+  private boolean compact;
 
   Shelf(Workspace workspace, Appearance appearance, Runnable openFile, Runnable typeTable) {
     this.workspace = workspace;
+    this.appearance = appearance;
     this.values = new ValuesField(workspace);
     getStyleClass().add("shelf");
     cards = new Cards(new VBox(6, items, tablesHeading, tables));
@@ -43,8 +58,12 @@ final class Shelf extends VBox {
             Controls.link(
                 "shelf.parts", "shelf-parts", () -> workspace.onPartsProperty().set(true)),
             cards,
-            buildButtons(openFile, typeTable),
+            buttons,
+            menu,
             values);
+    buildButtons(openFile, typeTable);
+    heightProperty().subscribe(height -> fit());
+    appearance.textPercentProperty().subscribe(percent -> fit());
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
@@ -84,26 +103,39 @@ final class Shelf extends VBox {
     values.startTyping();
   }
 
-  private Node buildButtons(Runnable openFile, Runnable typeTable) {
-    FlowPane buttons =
-        new FlowPane(
-            link("shelf.new-sample", "new-sample", this::newSample),
-            link("shelf.new-table", "new-table", this::newTable),
-            link("shelf.new-classes", "new-classes", this::newClasses),
-            link("shelf.new-categories", "new-categories", this::newCategories),
-            link("shelf.bring-text", "type-table", typeTable),
-            link("shelf.open", "open-file", openFile));
+  private void buildButtons(Runnable openFile, Runnable typeTable) {
     buttons.getStyleClass().add("shelf-buttons");
-    return buttons;
+    menu.setId("shelf-add");
+    menu.getStyleClass().add("quiet-menu");
+    menu.setAccessibleText(Texts.of("shelf.add.name"));
+    add("shelf.new-sample", "new-sample", this::newSample);
+    add("shelf.new-table", "new-table", this::newTable);
+    add("shelf.new-classes", "new-classes", this::newClasses);
+    add("shelf.new-categories", "new-categories", this::newCategories);
+    add("shelf.bring-text", "type-table", typeTable);
+    add("shelf.open", "open-file", openFile);
   }
 
-  private static Button link(String key, String id, Runnable action) {
+  /** What is added stands as links where there is room, otherwise in one menu. */
+  private void add(String key, String id, Runnable action) {
     Button button = Controls.literal(new Button(Texts.of(key)));
     button.setId(id);
     button.getStyleClass().add("link");
     button.setAccessibleText(Texts.of(key + ".name"));
     button.setOnAction(event -> action.run());
-    return button;
+    buttons.getChildren().add(button);
+    MenuItem entry = Controls.literal(new MenuItem(Texts.of(key + ".name")));
+    entry.setId(id + "-entry");
+    entry.setOnAction(event -> action.run());
+    menu.getItems().add(entry);
+  }
+
+  /** Several items stay in sight beside the field, however large the text. */
+  private void fit() {
+    compact = getHeight() > 0 && getHeight() / appearance.textScale() < ROOMY;
+    Nodes.setShown(buttons, !compact);
+    Nodes.setShown(menu, compact);
+    showItems(workspace.assignment());
   }
 
   private static Label heading(String text) {
@@ -122,13 +154,14 @@ final class Shelf extends VBox {
     for (int i = 0; i < wanted.size(); i++) {
       Button card = (Button) items.getChildren().get(i);
       Item item = assignment.items().get(i);
-      card.setText(item.name() + "\n" + Describe.source(item));
+      card.setText(compact ? item.name() : item.name() + "\n" + Describe.source(item));
     }
     markChosen(workspace.chosenProperty().get());
     Nodes.setShown(tablesHeading, !assignment.tables().isEmpty());
     Nodes.setShown(tables, !assignment.tables().isEmpty());
     showTables(assignment);
     markTable(workspace.tableProperty().get());
+    cards.setSpare(compact ? IN_SIGHT : 0);
   }
 
   /** Cards stay, with their focus, as long as the same tables are there. */
@@ -147,7 +180,8 @@ final class Shelf extends VBox {
                   Describe.grouped(table.table().rows()),
                   table.table().columns().size())
               : Texts.of("describe.unread");
-      ((Button) tables.getChildren().get(i)).setText(table.name() + "\n" + facts);
+      ((Button) tables.getChildren().get(i))
+          .setText(compact ? table.name() : table.name() + "\n" + facts);
     }
   }
 
@@ -204,6 +238,8 @@ final class Shelf extends VBox {
   /** The cards take the room they need, and scroll where there is less. */
   private static final class Cards extends ScrollPane {
 
+    private static final double GAP = 2;
+
     private final VBox cards;
 
     Cards(VBox cards) {
@@ -212,6 +248,14 @@ final class Shelf extends VBox {
       setFitToWidth(true);
       setMinHeight(0);
       getStyleClass().add("shelf-items");
+    }
+
+    /** Keeps room for so many cards, as far as there are any. */
+    void setSpare(int count) {
+      List<Node> all = ((VBox) cards.getChildren().get(0)).getChildren();
+      double each = all.stream().mapToDouble(card -> card.prefHeight(-1)).max().orElse(0);
+      int kept = Math.min(count, all.size());
+      setMinHeight(kept * each + Math.max(0, kept - 1) * GAP);
     }
 
     /** Scrolls no further than it must, to where the card stands once it is laid out. */

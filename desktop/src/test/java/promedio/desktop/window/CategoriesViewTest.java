@@ -202,7 +202,7 @@ class CategoriesViewTest extends OpenWindow {
           return Files.exists(svg);
         });
     assertThat(Files.readString(svg)).contains("<svg");
-    assertThat(text("#category-note")).contains("saved as");
+    waitUntil(() -> text("#category-note").contains("saved as"));
   }
 
   @Test
