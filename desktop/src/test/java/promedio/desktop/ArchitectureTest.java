@@ -12,6 +12,8 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
@@ -84,6 +86,46 @@ class ArchitectureTest {
   @ArchTest
   static final ArchRule NO_PACKAGES_GO_ROUND_IN_CIRCLES =
       slices().matching("promedio.(*).(*)..").should().beFreeOfCycles();
+
+  /** The rooms of the window that a room may look into, beside the small controls of all. */
+  private static final Map<String, Set<String>> ROOMS =
+      Map.of(
+          "control", Set.of(),
+          "graph", Set.of("control"),
+          "working", Set.of("control"),
+          "table", Set.of("control"),
+          "shelf", Set.of("control"),
+          "parts", Set.of("control"),
+          "sample", Set.of("control", "graph", "working"),
+          "shell", Set.of("control", "graph", "working", "table", "shelf", "parts", "sample"));
+
+  @ArchTest
+  static void theRoomsOfTheWindowHaveFewDoors(JavaClasses classes) {
+    String window = "promedio.desktop.window.";
+    assertThat(
+            classes.stream()
+                .map(JavaClass::getPackageName)
+                .filter(name -> name.startsWith(window))
+                .map(name -> name.substring(window.length()))
+                .distinct())
+        .containsExactlyInAnyOrderElementsOf(ROOMS.keySet());
+    ROOMS.forEach(
+        (room, others) -> {
+          String[] closed =
+              ROOMS.keySet().stream()
+                  .filter(each -> !each.equals(room) && !others.contains(each))
+                  .map(each -> window + each)
+                  .toArray(String[]::new);
+          noClasses()
+              .that()
+              .resideInAPackage(window + room)
+              .should()
+              .dependOnClassesThat()
+              .resideInAnyPackage(closed)
+              .allowEmptyShould(true)
+              .check(classes);
+        });
+  }
 
   @ArchTest
   static final ArchRule CORE_KNOWS_NO_INTERFACE_FILE_LOG_OR_CLOCK =

@@ -14,7 +14,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.offscreen.Headless;
 import promedio.desktop.offscreen.OffscreenDemo;
-import promedio.desktop.window.PromedioApplication;
+import promedio.desktop.window.shell.PromedioApplication;
 
 /** Opens the demo assignment, or runs it through where there is no display. */
 @Command(

@@ -19,7 +19,7 @@ import picocli.CommandLine.TypeConversionException;
 import picocli.CommandLine.UnmatchedArgumentException;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Texts;
-import promedio.desktop.window.PromedioApplication;
+import promedio.desktop.window.shell.PromedioApplication;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;

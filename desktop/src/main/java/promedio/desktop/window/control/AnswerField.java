@@ -1,0 +1,97 @@
+package promedio.desktop.window.control;
+
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.scene.control.TextField;
+import promedio.core.assignment.Question;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Verdict;
+import promedio.desktop.work.Workspace;
+
+/**
+ * A field for the answer to a question, and what the answer is worth. An answer that is being typed
+ * is not called wrong before it is finished; one that is finished and does not agree is kept beside
+ * the next one.
+ */
+public final class AnswerField extends TextField {
+
+  private final Workspace workspace;
+  private final Supplier<Optional<Question>> question;
+  private final Function<Question, Optional<Mark>> marks;
+  private final MarkLabel mark = new MarkLabel();
+
+  /** Whether the answer is being typed. */
+  private boolean unfinished;
+
+  private boolean showing;
+
+  /**
+   * Makes a field.
+   *
+   * @param question the question as it is now; none where there is nothing to answer
+   * @param marks what the answer to the question is worth
+   */
+  public AnswerField(
+      Workspace workspace,
+      Supplier<Optional<Question>> question,
+      Function<Question, Optional<Mark>> marks) {
+    this.workspace = workspace;
+    this.question = question;
+    this.marks = marks;
+    Fields.ofAssignment(this);
+    getStyleClass().add("answer");
+    textProperty().subscribe((old, text) -> type(text));
+    focusedProperty()
+        .subscribe(
+            (before, focused) -> {
+              if (!focused) {
+                finish();
+              }
+            });
+    setOnAction(event -> finish());
+  }
+
+  /** {@return the label that says what the answer is worth} */
+  public MarkLabel mark() {
+    return mark;
+  }
+
+  private void type(String text) {
+    if (!showing) {
+      unfinished = isFocused();
+      question.get().ifPresent(asked -> workspace.items().answer(asked, text));
+    }
+  }
+
+  /** Shows the answer and its mark as they are now. */
+  public void show() {
+    showing = true;
+    Fields.show(this, question.get().map(Question::answer).orElse(""));
+    showing = false;
+    showMark();
+  }
+
+  /** Judges the answer that was typed. */
+  public void finish() {
+    boolean wasTyped = unfinished;
+    unfinished = false;
+    showMark();
+    Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
+    if (wasTyped && answered.isPresent()) {
+      boolean agrees = marks.apply(answered.get()).filter(Mark::agrees).isPresent();
+      if (!agrees || !answered.get().work().tries().isEmpty()) {
+        workspace.items().keepTry(answered.get());
+      }
+    }
+  }
+
+  private void showMark() {
+    mark.show(
+        question
+            .get()
+            .filter(asked -> asked.work().isAnswered())
+            .flatMap(marks)
+            .filter(found -> !unfinished || found.verdict() == Verdict.AGREES));
+  }
+}

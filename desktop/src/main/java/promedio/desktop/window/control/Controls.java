@@ -1,0 +1,88 @@
+package promedio.desktop.window.control;
+
+import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.util.StringConverter;
+import promedio.desktop.Texts;
+
+/** Small controls as all views make them. */
+public final class Controls {
+
+  private Controls() {}
+
+  /** {@return a link with the words of the key} */
+  public static Hyperlink link(String key, String id, Runnable action) {
+    Hyperlink link = new Hyperlink(Texts.of(key));
+    link.setId(id);
+    link.getStyleClass().add("link");
+    link.setOnAction(event -> action.run());
+    return link;
+  }
+
+  /** {@return a pane in which what is too wide for its place is moved sideways} */
+  public static ScrollPane sideways(Node wide) {
+    ScrollPane pane = new ScrollPane(wide);
+    pane.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    pane.setFitToHeight(true);
+    pane.setMinWidth(0);
+    pane.getStyleClass().add("sideways");
+    return pane;
+  }
+
+  /** {@return the control, showing every sign of its text: names and entries have underscores} */
+  public static <T extends Labeled> T literal(T control) {
+    control.setMnemonicParsing(false);
+    return control;
+  }
+
+  /** {@return the item, showing every sign of its text} */
+  public static <T extends MenuItem> T literal(T item) {
+    item.setMnemonicParsing(false);
+    return item;
+  }
+
+  /** {@return a label that takes as many lines as its text needs} */
+  public static Label wrapped(String text, String... styleClasses) {
+    Label label = new Label(text);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    label.getStyleClass().addAll(styleClasses);
+    return label;
+  }
+
+  /** {@return a field with its name before it; the key names both, and is the id with dashes} */
+  public static HBox named(String key, TextField field, int columns) {
+    field.setId(key.replace('.', '-'));
+    field.setPrefColumnCount(columns);
+    field.setAccessibleText(Texts.of(key));
+    HBox named = new HBox(6, new Label(Texts.of(key)), field);
+    named.setAlignment(Pos.CENTER_LEFT);
+    return named;
+  }
+
+  /** Shows each choice in words; choices are taken by hand, never typed. */
+  public static <T> void inWords(ChoiceBox<T> box, Function<T, String> words) {
+    box.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(T choice) {
+            return choice == null ? "" : words.apply(choice);
+          }
+
+          @Override
+          public T fromString(String text) {
+            return box.getValue();
+          }
+        });
+  }
+}

@@ -1,0 +1,86 @@
+package promedio.desktop.window.control;
+
+import java.math.BigInteger;
+import java.util.Locale;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.entry.Typed;
+import promedio.core.message.Message;
+import promedio.core.sample.Categories;
+import promedio.core.sample.ClassTable;
+import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Sample;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
+
+/** Short descriptions of data in words. */
+public final class Describe {
+
+  private Describe() {}
+
+  /** {@return what kind of data the item holds, with its unit} */
+  public static String source(Item item) {
+    String kind =
+        item.source() instanceof Source.Linked linked
+            ? Texts.of(
+                linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
+            : Texts.of("describe." + item.source().shape().name().toLowerCase(Locale.ROOT));
+    return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
+  }
+
+  /** {@return how many values there are, missing, and to mend} */
+  public static String counts(Analysis analysis) {
+    Typed typed = analysis.typed();
+    Data data = typed.data();
+    StringBuilder counts = new StringBuilder(size(data));
+    if (data.missing() > 0) {
+      counts.append(Texts.of("counts.missing", grouped(data.missing())));
+    }
+    int unreadable =
+        analysis.item().source() instanceof Source.Linked linked
+            ? linked.unreadable()
+            : typed.unreadable().size();
+    if (unreadable > 0) {
+      counts.append(Texts.of("counts.unreadable", grouped(unreadable)));
+    }
+    typed.problem().map(Message::text).ifPresent(why -> counts.append("\n").append(why));
+    return counts.toString();
+  }
+
+  private static String size(Data data) {
+    return data.accept(new Size());
+  }
+
+  /** How many there are, in the words of the kind of data. */
+  private static final class Size implements Data.Visitor<String> {
+
+    @Override
+    public String sample(Sample sample) {
+      BigInteger n = sample.total().numerator();
+      return Texts.of("counts.values", n, grouped(n.longValue()));
+    }
+
+    @Override
+    public String frequencies(FrequencyTable table) {
+      int rows = table.rows().size();
+      return Texts.of("counts.rows", rows, grouped(rows), table.total().toString());
+    }
+
+    @Override
+    public String classes(ClassTable table) {
+      return Texts.of("counts.classes", table.rows().size(), table.total().toString());
+    }
+
+    @Override
+    public String categories(Categories categories) {
+      int rows = categories.rows().size();
+      return Texts.of("counts.categories", rows, grouped(rows), categories.total().toString());
+    }
+  }
+
+  /** Groups thousands with a narrow space, which no decimal sign can be taken for. */
+  public static String grouped(long count) {
+    return String.format(Locale.ROOT, "%,d", count).replace(',', '\u202F');
+  }
+}

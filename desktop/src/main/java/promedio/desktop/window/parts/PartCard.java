@@ -1,0 +1,223 @@
+package promedio.desktop.window.parts;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.AnswerField;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
+import promedio.desktop.work.PartSheet;
+import promedio.desktop.work.Workspace;
+import promedio.files.report.ShownNumbers;
+
+/** One part of the sheet: what is asked, of which sample, and the answers. */
+final class PartCard extends VBox {
+
+  private static final int USUAL_PLACES = -1;
+
+  private final Workspace workspace;
+  private final PartSheet sheet;
+  private final TextField text = Fields.ofAssignment(new TextField());
+  private final ChoiceBox<Integer> item = new ChoiceBox<>();
+  private final ChoiceBox<Integer> places = new ChoiceBox<>();
+  private final FlowPane answers = new FlowPane(14, 8);
+  private final List<Asked> asked = new ArrayList<>();
+  private final List<String> names;
+  private Part part;
+  private boolean showing;
+
+  /** One measure that is asked. */
+  private record Asked(Task task, AnswerField field) {}
+
+  PartCard(Workspace workspace, PartSheet sheet, int index, Part first) {
+    super(6);
+    this.workspace = workspace;
+    this.sheet = sheet;
+    this.part = first;
+    this.names = workspace.assignment().items().stream().map(Item::name).toList();
+    getStyleClass().add("part-card");
+    setId("part-" + first.id());
+    Label letter = new Label(PartSheet.letter(index));
+    letter.getStyleClass().add("family-heading");
+    text.setId("part-text-" + first.id());
+    text.setPromptText(Texts.of("parts.text"));
+    text.setAccessibleText(Texts.of("parts.text-of", PartSheet.letter(index)));
+    HBox.setHgrow(text, Priority.ALWAYS);
+    HBox head = new HBox(8, letter, text, PartsView.tools(workspace, first));
+    head.setAlignment(Pos.CENTER_LEFT);
+    buildChoices();
+    MenuButton measures = new MenuButton(Texts.of("parts.measures"));
+    measures.setId("part-measures-" + first.id());
+    measures.getStyleClass().add("quiet-menu");
+    fill(measures);
+    Hyperlink go =
+        Controls.link(
+            "parts.go", "part-go-" + first.id(), () -> workspace.choose(part.about().item()));
+    FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
+    about.getChildren().addAll(measures, go);
+    for (Task task : tasks()) {
+      answers.getChildren().add(answer(task));
+    }
+    getChildren().addAll(head, about, answers);
+    text.textProperty()
+        .subscribe((old, now) -> edit("text " + part.id(), () -> part.withText(now)));
+  }
+
+  private void buildChoices() {
+    for (Item each : workspace.assignment().items()) {
+      item.getItems().add(each.id());
+    }
+    item.setId("part-item-" + part.id());
+    item.setAccessibleText(Texts.of("parts.about"));
+    Controls.inWords(
+        item, id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone")));
+    item.setOnAction(event -> edit("", () -> part.about(new Selection(item.getValue()))));
+    places.getItems().add(USUAL_PLACES);
+    for (int i = 0; i <= 6; i++) {
+      places.getItems().add(i);
+    }
+    places.setId("part-places-" + part.id());
+    places.setAccessibleText(Texts.of("parts.places"));
+    Controls.inWords(
+        places,
+        count ->
+            count == USUAL_PLACES
+                ? Texts.of("parts.usual-places")
+                : Texts.of("rule.places." + count));
+    places.setOnAction(
+        event ->
+            edit(
+                "",
+                () ->
+                    part.withPlaces(
+                        Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES))));
+  }
+
+  private void fill(MenuButton measures) {
+    for (Task task : askable()) {
+      CheckMenuItem choice = Controls.literal(new CheckMenuItem(name(task)));
+      choice.setSelected(tasks().contains(task));
+      choice.setOnAction(event -> ask(task, choice.isSelected()));
+      measures.getItems().add(choice);
+    }
+  }
+
+  /** What any data have, and what is asked besides of the item or here. */
+  private Set<Task> askable() {
+    Set<Task> tasks = new LinkedHashSet<>(Measures.all().stream().map(Task::of).toList());
+    tasks.addAll(workspace.assignment().askedBesides(part.about()));
+    tasks.addAll(tasks());
+    return tasks;
+  }
+
+  private List<Task> tasks() {
+    return workspace.assignment().questions(part).stream().map(Question::task).toList();
+  }
+
+  private Optional<Question> question(Task task) {
+    return workspace.assignment().questions(part).stream()
+        .filter(question -> question.task().equals(task))
+        .findFirst();
+  }
+
+  private String name(Task task) {
+    Assignment now = workspace.assignment();
+    return TaskTexts.name(task, new ShownNumbers(now.rules(), now.sign()));
+  }
+
+  private void ask(Task task, boolean wanted) {
+    List<Task> changed = new ArrayList<>(tasks());
+    changed.remove(task);
+    if (wanted) {
+      changed.add(task);
+    }
+    if (!showing) {
+      workspace.editParts("", before -> before.asking(part, changed));
+    }
+  }
+
+  private void edit(String key, Supplier<Part> changed) {
+    if (!showing) {
+      Part now = changed.get();
+      workspace.editParts(key, before -> before.with(now));
+    }
+  }
+
+  private VBox answer(Task task) {
+    AnswerField field =
+        new AnswerField(
+            workspace,
+            () -> question(task),
+            question -> sheet.mark(workspace.assignment(), question));
+    field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
+    field.setPrefColumnCount(8);
+    String name = name(task);
+    field.setAccessibleText(Texts.of("row.answer", name));
+    field.mark().setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
+    field.setOnAction(
+        event -> {
+          field.finish();
+          focusNext(task);
+        });
+    asked.add(new Asked(task, field));
+    Label label = Controls.literal(new Label(name));
+    label.getStyleClass().add("quiet");
+    return new VBox(1, label, field, field.mark());
+  }
+
+  /** Enter goes on to the next answer. */
+  private void focusNext(Task task) {
+    for (int i = 0; i + 1 < asked.size(); i++) {
+      if (asked.get(i).task.equals(task)) {
+        asked.get(i + 1).field.requestFocus();
+      }
+    }
+  }
+
+  void focusAnswer() {
+    asked.stream().findFirst().ifPresent(first -> first.field.requestFocus());
+  }
+
+  /** {@return whether this card is made for the part as it is now} */
+  boolean shows(Part now, Assignment assignment) {
+    return now.id() == part.id()
+        && assignment.questions(now).stream()
+            .map(Question::task)
+            .toList()
+            .equals(asked.stream().map(each -> each.task).toList())
+        && assignment.items().stream().map(Item::name).toList().equals(names);
+  }
+
+  void show(Part now) {
+    part = now;
+    showing = true;
+    Fields.show(text, now.text());
+    item.setValue(now.about().item());
+    places.setValue(now.places().orElse(USUAL_PLACES));
+    showing = false;
+    asked.forEach(each -> each.field.show());
+  }
+}

@@ -1,0 +1,200 @@
+package promedio.desktop.window.parts;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.catalogue.Measures;
+import promedio.core.marking.Explanation;
+import promedio.core.message.Message;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.MarkLabel;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Workspace;
+import promedio.files.pile.Pile;
+import promedio.files.pile.PileRow;
+import promedio.files.report.MarkTexts;
+
+/** A pile of answers for a tutor: verdicts and slips counted, then every answer. */
+public final class PileView extends ScrollPane {
+
+  private static final Logger LOG = LoggerFactory.getLogger(PileView.class);
+
+  /** More rows are not shown at once; the file that is saved has them all. */
+  private static final int MOST_ROWS = 200;
+
+  /** The column that tells what would explain an answer. */
+  private static final int LAST = 5;
+
+  private final Workspace workspace;
+  private final FileChoice fileChoice;
+  private final Label counts = new Label();
+  private final FlowPane verdicts = new FlowPane(6, 4);
+  private final FlowPane slips = new FlowPane(6, 4);
+  private final GridPane table = new GridPane();
+  private final Label told = new Label();
+  private final ToggleGroup filters = new ToggleGroup();
+
+  public PileView(Workspace workspace, FileChoice fileChoice) {
+    this.workspace = workspace;
+    this.fileChoice = fileChoice;
+    setId("pile");
+    getStyleClass().add("sheet-scroll");
+    setFitToWidth(true);
+    Label title = new Label(Texts.of("pile.heading"));
+    title.getStyleClass().add("serif-heading");
+    Button save = new Button(Texts.of("pile.save"));
+    save.setId("pile-save");
+    save.setOnAction(event -> save());
+    Button back = new Button(Texts.of("pile.back"));
+    back.setId("pile-back");
+    back.setOnAction(event -> workspace.pileProperty().set(null));
+    HBox head = new HBox(12, title, save, back);
+    head.setAlignment(Pos.CENTER_LEFT);
+    counts.setId("pile-counts");
+    table.setId("pile-table");
+    table.setHgap(14);
+    table.setVgap(3);
+    told.getStyleClass().add("quiet");
+    told.setWrapText(true);
+    Label slipsHeading = new Label(Texts.of("pile.slips"));
+    slipsHeading.getStyleClass().add("family-heading");
+    VBox content = new VBox(10, head, counts, verdicts, slipsHeading, slips, told, table);
+    content.getStyleClass().add("sheet-content");
+    setContent(content);
+    workspace.pileProperty().subscribe(this::show);
+  }
+
+  private void show(@Nullable Pile pile) {
+    verdicts.getChildren().clear();
+    slips.getChildren().clear();
+    filters.getToggles().clear();
+    if (pile == null) {
+      return;
+    }
+    long students = pile.rows().stream().map(PileRow::id).distinct().count();
+    counts.setText(Texts.of("pile.counts", pile.rows().size(), students));
+    pile.verdicts()
+        .forEach(
+            (verdict, times) ->
+                verdicts
+                    .getChildren()
+                    .add(
+                        filter(
+                            Texts.of("pile.times", times, Texts.of("mark." + verdict.code())),
+                            "pile-" + verdict.code(),
+                            row -> row.mark().verdict() == verdict)));
+    for (Pile.Count count : pile.counts()) {
+      slips
+          .getChildren()
+          .add(
+              filter(
+                  Texts.of(
+                      "pile.slip",
+                      count.times(),
+                      Texts.of("cause." + count.code()),
+                      name(count.measure())),
+                  "pile-" + count.code() + "-" + count.measure(),
+                  row -> isOf(row, count)));
+    }
+    showRows(row -> true);
+  }
+
+  private static boolean isOf(PileRow row, Pile.Count count) {
+    return row.measure().equals(count.measure())
+        && row.mark().best().filter(b -> b.cause().code().equals(count.code())).isPresent();
+  }
+
+  /** A count shows its answers only, until it is chosen again. */
+  private ToggleButton filter(String text, String id, Predicate<PileRow> shown) {
+    ToggleButton button = Controls.literal(new ToggleButton(text));
+    button.setId(id);
+    button.getStyleClass().add("link");
+    button.setToggleGroup(filters);
+    button.setOnAction(event -> showRows(button.isSelected() ? shown : row -> true));
+    return button;
+  }
+
+  private void showRows(Predicate<PileRow> shown) {
+    table.getChildren().clear();
+    Pile pile = workspace.pileProperty().get();
+    if (pile == null) {
+      return;
+    }
+    String[] heads = Texts.of("pile.heads").split("\\|", -1);
+    for (int column = 0; column < heads.length; column++) {
+      cell(heads[column], column, 0, "class-head");
+    }
+    List<PileRow> rows = pile.rows().stream().filter(shown).toList();
+    int line = 1;
+    for (PileRow row : rows.subList(0, Math.min(MOST_ROWS, rows.size()))) {
+      cell(row.id(), 0, line, "work-cell");
+      cell(row.part(), 1, line, "work-cell");
+      cell(name(row.measure()), 2, line, "work-cell");
+      cell(row.answer(), 3, line, "work-cell");
+      MarkLabel mark = new MarkLabel();
+      mark.show(Optional.of(row.mark()));
+      table.add(mark, 4, line);
+      cell(explained(row), LAST, line, "quiet");
+      line++;
+    }
+    told.setText(rows.size() > MOST_ROWS ? Texts.of("pile.first", MOST_ROWS, rows.size()) : "");
+    Nodes.setShown(told, !told.getText().isEmpty());
+  }
+
+  private void cell(String text, int column, int row, String style) {
+    Label label = new Label(text);
+    label.getStyleClass().add(style);
+    label.setWrapText(column == LAST);
+    if (column != LAST) {
+      label.setMinWidth(USE_PREF_SIZE);
+    }
+    table.add(label, column, row);
+  }
+
+  private static String name(String measure) {
+    return Measures.ofKey(measure).isPresent() ? Texts.of("measure." + measure) : measure;
+  }
+
+  private String explained(PileRow row) {
+    Optional<Explanation> best = row.mark().best();
+    if (best.isEmpty() || row.problem().isEmpty()) {
+      return row.mark().reason().map(Message::text).orElse("");
+    }
+    return new MarkTexts(row.problem().get(), workspace.assignment().sign())
+        .text(best.get(), row.mark());
+  }
+
+  private void save() {
+    Pile pile = workspace.pileProperty().get();
+    Optional<Path> file = fileChoice.toExport(Texts.of("pile.file"));
+    if (pile == null || file.isEmpty()) {
+      return;
+    }
+    try {
+      Files.writeString(file.get(), pile.csv());
+      told.setText(Texts.of("export.done", file.get()));
+    } catch (IOException e) {
+      LOG.warn("cannot save {}", file.get(), e);
+      told.setText(Texts.of("save.failed", String.valueOf(e.getMessage())));
+    }
+    Nodes.setShown(told, true);
+  }
+}

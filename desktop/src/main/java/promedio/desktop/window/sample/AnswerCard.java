@@ -1,0 +1,165 @@
+package promedio.desktop.window.sample;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Question;
+import promedio.core.catalogue.Measures;
+import promedio.core.marking.Explanation;
+import promedio.core.marking.Mark;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Task;
+import promedio.core.message.Message;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Results;
+import promedio.files.report.MarkTexts;
+
+/**
+ * What the student's answer tells: the verdict at once, then as much as the student asks for: a
+ * hint, what was probably done, and what else would fit.
+ */
+final class AnswerCard extends VBox {
+
+  /** Shows where in the working something happens. */
+  interface StepOpener {
+    /** Opens the working there. */
+    void open(Explanation explanation);
+  }
+
+  private final Label heading = Controls.wrapped("", "answer-heading");
+  private final Label verdict = Controls.wrapped("", "answer-text");
+  private final Label hint = Controls.wrapped("", "answer-hint");
+  private final VBox explained = new VBox(4);
+  private final Label tries = Controls.wrapped("", "quiet");
+  private final Hyperlink askHint = Controls.link("answer.hint", "answer-hint", () -> tell(1));
+  private final Hyperlink askAll = Controls.link("answer.explain", "answer-explain", () -> tell(2));
+  private final Hyperlink open =
+      Controls.link("answer.open-step", "answer-open-step", this::openStep);
+  private final StepOpener opener;
+
+  /** How much is told of the answer that stands there: 0 nothing, 1 the hint, 2 all. */
+  private int told;
+
+  private String toldOf = "";
+  private @Nullable Analysis analysis;
+  private Task task = Task.of(Measures.MEAN);
+
+  AnswerCard(StepOpener opener) {
+    super(4);
+    this.opener = opener;
+    verdict.setId("margin-answer");
+    hint.setId("answer-hint-text");
+    explained.setId("answer-explained");
+    tries.setId("answer-tries");
+    FlowPane links = new FlowPane(10, 2, askHint, askAll, open);
+    getChildren().addAll(heading, verdict, hint, explained, links, tries);
+  }
+
+  /** Shows what the answer to the measure tells; nothing where there is none. */
+  void show(Task asked, Analysis now) {
+    analysis = now;
+    task = asked;
+    String answer = now.work(asked).answer().strip();
+    String about = now.item().id() + " " + asked + " " + answer;
+    if (!about.equals(toldOf)) {
+      told = 0;
+      toldOf = about;
+    }
+    Nodes.setShown(this, !answer.isEmpty());
+    if (!answer.isEmpty()) {
+      heading.setText(Texts.of("margin.your", answer));
+      show(now.mark(asked), now);
+    }
+  }
+
+  private void tell(int much) {
+    told = much;
+    Analysis now = analysis;
+    if (now != null) {
+      show(now.mark(task), now);
+    }
+  }
+
+  private void show(Mark mark, Analysis now) {
+    getStyleClass().setAll("answer-box", mark.verdict().code());
+    verdict.setText(verdict(mark, now));
+    MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
+    Optional<Explanation> best = mark.best();
+    Nodes.setShown(hint, told == 1 && best.isPresent());
+    best.ifPresent(explanation -> hint.setText(texts.hint(explanation)));
+    explained.getChildren().clear();
+    if (told > 1) {
+      explain(mark, texts);
+    }
+    Nodes.setShown(explained, told > 1 && best.isPresent());
+    Nodes.setShown(askHint, best.isPresent() && told < 1);
+    Nodes.setShown(askAll, best.isPresent() && told < 2);
+    Nodes.setShown(open, best.isPresent() && told > 1);
+    showTries(now);
+  }
+
+  private String verdict(Mark mark, Analysis now) {
+    Verdict found = mark.verdict();
+    CourseRules asked = now.question(task).rules(now.rules());
+    return mark.reason()
+        .map(Message::text)
+        .orElseGet(
+            () ->
+                Texts.of(
+                    "margin.mark." + found.code(),
+                    Results.shown(now.computation().result(task), task, asked, now.sign()),
+                    asked.get(Rule.PLACES)));
+  }
+
+  private void explain(Mark mark, MarkTexts texts) {
+    List<Explanation> all = mark.explanations();
+    for (int i = 0; i < all.size(); i++) {
+      Label line = Controls.wrapped("", i == 0 ? "answer-text" : "quiet");
+      String text = texts.text(all.get(i), mark);
+      line.setText(i == 0 ? text : Texts.of("answer.also", text));
+      explained.getChildren().add(line);
+    }
+    texts
+        .chance(mark)
+        .ifPresent(
+            chance -> {
+              Label line = Controls.wrapped("", "quiet");
+              line.setText(chance);
+              explained.getChildren().add(line);
+            });
+  }
+
+  /** Earlier tries, each with what it was worth. */
+  private void showTries(Analysis now) {
+    Question question = now.question(task);
+    String answer = question.answer().strip();
+    List<String> earlier =
+        now.work(task).tries().stream()
+            .filter(each -> !each.equals(answer))
+            .map(
+                each ->
+                    Texts.of(
+                        "answer.try",
+                        each,
+                        Texts.of("mark." + now.marks().of(question, each).verdict().code())))
+            .toList();
+    tries.setText(Texts.of("answer.tries", String.join("; ", earlier)));
+    Nodes.setShown(tries, !earlier.isEmpty());
+  }
+
+  private void openStep() {
+    Analysis now = analysis;
+    if (now != null) {
+      now.mark(task).best().ifPresent(opener::open);
+    }
+  }
+}

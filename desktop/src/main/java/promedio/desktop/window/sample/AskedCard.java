@@ -1,0 +1,179 @@
+package promedio.desktop.window.sample;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Layout;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Workspace;
+
+/** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
+final class AskedCard extends VBox {
+
+  private final Workspace workspace;
+  private final FlowPane shown = new FlowPane(14, 2);
+  private final VBox shownTables = new VBox(4);
+  private final ChoiceBox<Measure> measures = new ChoiceBox<>();
+  private final TextField number = new TextField();
+  private final Label problem = Controls.wrapped("", "problem-text");
+
+  /** Each made when it is first shown. */
+  private final Map<Task, MeasureRow> rows = new HashMap<>();
+
+  private final Map<Task, LayoutTable> tables = new HashMap<>();
+
+  private @Nullable Analysis analysis;
+
+  AskedCard(Workspace workspace) {
+    super(4);
+    this.workspace = workspace;
+    getStyleClass().addAll("card", "asked");
+    setId("asked");
+    Label heading = new Label(Texts.of("asked.heading"));
+    heading.getStyleClass().add("family-heading");
+    problem.setId("ask-problem");
+    Nodes.setShown(problem, false);
+    getChildren().addAll(heading, shownTables, shown, adding(), problem);
+  }
+
+  private HBox adding() {
+    measures.getItems().addAll(Measures.others());
+    measures.setValue(Measures.PERCENTILE);
+    measures.setId("ask-measure");
+    measures.setAccessibleText(Texts.of("asked.measure"));
+    Controls.inWords(measures, TaskTexts::name);
+    measures.setOnAction(event -> Nodes.setShown(number, needsNumber()));
+    number.setId("ask-number");
+    number.setPrefColumnCount(5);
+    number.getStyleClass().add("answer");
+    number.setAccessibleText(Texts.of("asked.number"));
+    number.setPromptText(Texts.of("asked.number"));
+    number.setOnAction(event -> ask());
+    Button add = new Button(Texts.of("asked.add"));
+    add.setId("ask-add");
+    add.setOnAction(event -> ask());
+    HBox line = new HBox(8, measures, number, add);
+    line.setAlignment(Pos.CENTER_LEFT);
+    return line;
+  }
+
+  private boolean needsNumber() {
+    return !measures.getValue().parameters().isEmpty();
+  }
+
+  private void ask() {
+    if (!needsNumber()) {
+      ask(Task.of(measures.getValue()));
+      return;
+    }
+    Reading reading = NumberText.read(number.getText(), workspace.assignment().sign());
+    if (reading instanceof Reading.Unreadable unreadable) {
+      refuse(unreadable.why());
+      return;
+    }
+    List<Exact> arguments = List.of(((Reading.Numeral) reading).value());
+    Optional<Message> refusal = Task.refusal(measures.getValue(), arguments);
+    if (refusal.isPresent()) {
+      refuse(refusal.get());
+    } else {
+      ask(new Task(measures.getValue(), arguments));
+    }
+  }
+
+  private void ask(Task task) {
+    Nodes.setShown(problem, false);
+    workspace.items().ask(task);
+    number.clear();
+    workspace.taskProperty().set(task);
+    Optional.ofNullable(rows.get(task)).ifPresent(MeasureRow::focusAnswer);
+    Optional.ofNullable(tables.get(task)).ifPresent(LayoutTable::focusAnswer);
+  }
+
+  /** What was typed stays there, to be mended. */
+  private void refuse(Message why) {
+    problem.setText(why.text());
+    Nodes.setShown(problem, true);
+    number.requestFocus();
+  }
+
+  /** Shows what is asked of the item; categories are asked nothing of the kind. */
+  void show(Analysis now) {
+    boolean words = now.computation().setting().categories().isPresent();
+    Nodes.setShown(this, !words);
+    boolean same =
+        analysis != null
+            && analysis.item().id() == now.item().id()
+            && analysis.asked().equals(now.asked());
+    analysis = now;
+    if (!same) {
+      show(shownTables, now.asked().stream().filter(task -> layout(task).isPresent()));
+      show(shown, now.asked().stream().filter(task -> layout(task).isEmpty()));
+    }
+    for (Task task : now.asked()) {
+      layout(task)
+          .ifPresentOrElse(layout -> table(task, layout).show(now), () -> row(task).show(now));
+    }
+  }
+
+  private void show(Pane pane, Stream<Task> asked) {
+    pane.getChildren().setAll(asked.map(this::line).toList());
+    Nodes.setShown(pane, !pane.getChildren().isEmpty());
+  }
+
+  /** The table that is asked for; whether it is one depends on the task alone. */
+  private Optional<Layout> layout(Task task) {
+    Analysis now = analysis;
+    return now == null ? Optional.empty() : now.computation().definition(task).layout();
+  }
+
+  private MeasureRow row(Task task) {
+    return rows.computeIfAbsent(task, made -> new MeasureRow(workspace, made));
+  }
+
+  private LayoutTable table(Task task, Layout layout) {
+    return tables.computeIfAbsent(task, made -> new LayoutTable(workspace, made, layout));
+  }
+
+  private Node line(Task task) {
+    Button remove = new Button("×");
+    remove.setId("ask-remove-" + TaskTexts.node(task));
+    remove.getStyleClass().add("link");
+    Analysis now = analysis;
+    String name = now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now);
+    remove.setAccessibleText(Texts.of("asked.remove", name));
+    remove.setOnAction(event -> workspace.items().stopAsking(task));
+    Optional<Layout> layout = layout(task);
+    Region asked = layout.isPresent() ? table(task, layout.get()) : row(task);
+    HBox.setHgrow(asked, Priority.ALWAYS);
+    HBox line = new HBox(2, asked, remove);
+    line.setAlignment(Pos.TOP_LEFT);
+    line.getStyleClass().add(layout.isEmpty() ? "asked-row" : "asked-table");
+    return line;
+  }
+}

@@ -1,0 +1,260 @@
+package promedio.desktop.window.sample;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.entry.Entry;
+import promedio.core.measure.Task;
+import promedio.core.sample.ClassTable;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.graph.ClassTableView;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Results;
+import promedio.desktop.work.WhatIf;
+import promedio.desktop.work.Workspace;
+
+/** The line-up with what can be tried out on it. */
+final class LineUpPanel extends VBox {
+
+  private final Workspace workspace;
+  private final Appearance appearance;
+  private final LineUpView view;
+  private final Button takeOut = Controls.literal(new Button());
+  private final Button change = Controls.literal(new Button());
+  private final TextField number = new TextField();
+  private final Button putIn = new Button(Texts.of("what-if.put-in"));
+  private final FlowPane questions = new FlowPane(8, 4);
+  private final Label outcome = new Label();
+  private final Button keep = new Button(Texts.of("what-if.keep"));
+  private final HBox trial = new HBox(8);
+
+  LineUpPanel(Workspace workspace, Appearance appearance) {
+    this.workspace = workspace;
+    this.appearance = appearance;
+    this.view = new LineUpView(this::choose);
+    getStyleClass().add("line-up-panel");
+    getChildren().addAll(buildHead(), buildTrial(), view);
+    view.setFocusTraversable(true);
+    view.setOnMousePressed(event -> view.requestFocus());
+    addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
+    workspace.analysisProperty().subscribe(any -> show());
+    workspace.taskProperty().subscribe(any -> show());
+    workspace.entryProperty().subscribe(any -> show());
+    workspace.litProperty().subscribe(interval -> lightClass());
+    workspace.litProperty().subscribe(interval -> lightClass());
+    workspace.whatIfProperty().subscribe(any -> show());
+    appearance.textPercentProperty().subscribe(any -> show());
+  }
+
+  /** Chooses the value anew even if it is chosen, so that the typed field shows it. */
+  private void choose(int entry) {
+    workspace.entryProperty().set(-1);
+    workspace.entryProperty().set(entry);
+  }
+
+  /** Puts the focus on the values, where the arrows go along them. */
+  void focusLine() {
+    view.requestFocus();
+  }
+
+  private HBox buildHead() {
+    Label heading = new Label(Texts.of("line-up.heading"));
+    heading.getStyleClass().add("family-heading");
+    Label question = new Label(Texts.of("what-if.question"));
+    question.getStyleClass().add("quiet");
+    number.setId("what-if-number");
+    number.setPrefColumnCount(5);
+    number.setPromptText(Texts.of("what-if.number"));
+    number.setAccessibleText(Texts.of("what-if.number-name"));
+    number.textProperty().subscribe(text -> showQuestions());
+    number.setOnAction(event -> tryWith());
+    takeOut.setId("what-if-take-out");
+    takeOut.setOnAction(event -> tryWithout());
+    change.setId("what-if-change");
+    change.setOnAction(event -> tryChange());
+    putIn.setId("what-if-put-in");
+    putIn.setOnAction(event -> tryWith());
+    questions.getChildren().addAll(question, takeOut, number, putIn, change);
+    questions.setAlignment(Pos.CENTER_RIGHT);
+    questions.getStyleClass().add("what-if");
+    questions.setMinWidth(0);
+    heading.setMinWidth(USE_PREF_SIZE);
+    HBox.setHgrow(questions, Priority.ALWAYS);
+    HBox head = new HBox(12, heading, questions);
+    head.setAlignment(Pos.CENTER_LEFT);
+    return head;
+  }
+
+  private HBox buildTrial() {
+    outcome.setWrapText(true);
+    outcome.setId("what-if-outcome");
+    HBox.setHgrow(outcome, Priority.ALWAYS);
+    outcome.setMaxWidth(Double.MAX_VALUE);
+    keep.setId("what-if-keep");
+    keep.setOnAction(event -> workspace.items().keepWhatIf());
+    Button drop = new Button(Texts.of("what-if.drop"));
+    drop.setId("what-if-drop");
+    drop.setOnAction(event -> workspace.tryOut(null));
+    keep.setMinWidth(USE_PREF_SIZE);
+    drop.setMinWidth(USE_PREF_SIZE);
+    trial.getChildren().addAll(outcome, keep, drop);
+    trial.setAlignment(Pos.CENTER_LEFT);
+    trial.getStyleClass().add("trial");
+    return trial;
+  }
+
+  private void show() {
+    Analysis now = workspace.analysisProperty().get();
+    WhatIf tried = workspace.whatIfProperty().get();
+    Nodes.setShown(trial, tried != null);
+    if (now == null) {
+      return;
+    }
+    showQuestions();
+    if (tried != null) {
+      outcome.setText(words(now, tried));
+    }
+    view.show(
+        now,
+        workspace.taskProperty().get(),
+        workspace.entryProperty().get(),
+        tried,
+        appearance.textScale());
+    lightClass();
+  }
+
+  private void lightClass() {
+    Analysis now = workspace.analysisProperty().get();
+    ClassTable.Interval lit = workspace.litProperty().get();
+    view.light(value -> lit != null && now != null && ClassTableView.lies(value, lit, now.rules()));
+  }
+
+  private void showQuestions() {
+    Analysis now = workspace.analysisProperty().get();
+    boolean typed = now != null && now.item().source() instanceof Source.ValuesText;
+    questions.setVisible(typed);
+    if (now == null) {
+      return;
+    }
+    Optional<String> value = chosenValue(now);
+    Nodes.setShown(takeOut, value.isPresent());
+    Nodes.setShown(change, value.isPresent());
+    takeOut.setText(Texts.of("what-if.take-out", value.orElse("")));
+    change.setText(Texts.of("what-if.change", value.orElse("")));
+    boolean empty = number.getText().isBlank();
+    putIn.setDisable(empty);
+    change.setDisable(empty);
+  }
+
+  private Optional<String> chosenValue(Analysis now) {
+    int entry = workspace.entryProperty().get();
+    List<Entry> entries = now.typed().entries();
+    return entry >= 0
+            && entry < entries.size()
+            && entries.get(entry).content() instanceof Entry.Figure figure
+        ? Optional.of(Results.plain(figure.value(), now))
+        : Optional.empty();
+  }
+
+  private void tryWithout() {
+    with((assignment, now) -> WhatIf.without(assignment, now, workspace.entryProperty().get()));
+  }
+
+  private void tryChange() {
+    with(
+        (assignment, now) ->
+            WhatIf.changed(assignment, now, workspace.entryProperty().get(), number.getText()));
+  }
+
+  private void tryWith() {
+    with((assignment, now) -> WhatIf.with(assignment, now, number.getText()));
+  }
+
+  private interface Trial {
+    Optional<WhatIf> of(Assignment assignment, Analysis now);
+  }
+
+  private void with(Trial made) {
+    Analysis now = workspace.analysisProperty().get();
+    if (now != null) {
+      Optional<WhatIf> tried = made.of(workspace.assignment(), now);
+      tried.ifPresent(workspace::tryOut);
+      number.pseudoClassStateChanged(Look.BEYOND, tried.isEmpty() && !number.getText().isBlank());
+    }
+  }
+
+  private String words(Analysis now, WhatIf tried) {
+    String value = chosenValue(now).orElse("");
+    String what =
+        switch (tried.kind()) {
+          case WITHOUT -> Texts.of("what-if.without", value);
+          case CHANGED -> Texts.of("what-if.changed", value, number.getText().strip());
+          case WITH -> Texts.of("what-if.with", number.getText().strip());
+        };
+    return Texts.of(
+        "what-if.outcome",
+        what,
+        step(Task.of(Measures.MEAN), now, tried),
+        step(Task.of(Measures.MEDIAN), now, tried),
+        step(Task.of(Measures.SD), now, tried));
+  }
+
+  private static String step(Task task, Analysis now, WhatIf tried) {
+    Analysis then = tried.analysis();
+    return Texts.of(
+        "what-if.step",
+        TaskTexts.name(task, now),
+        Results.shown(now.computation().result(task), task, now),
+        Results.shown(then.computation().result(task), task, then));
+  }
+
+  private void handleKey(KeyEvent event) {
+    boolean onLine = view.isFocused();
+    switch (event.getCode()) {
+      case LEFT -> moveChosen(onLine, -1, event);
+      case RIGHT -> moveChosen(onLine, 1, event);
+      case DELETE, BACK_SPACE -> {
+        if (onLine) {
+          tryWithout();
+          event.consume();
+        }
+      }
+      case ENTER -> {
+        if (onLine && workspace.whatIfProperty().get() != null) {
+          workspace.items().keepWhatIf();
+          event.consume();
+        }
+      }
+      case ESCAPE -> {
+        workspace.tryOut(null);
+        event.consume();
+      }
+      default -> {
+        // Any other key is for someone else.
+      }
+    }
+  }
+
+  private void moveChosen(boolean onLine, int places, KeyEvent event) {
+    if (onLine) {
+      workspace.entryProperty().set(view.entryBeside(places));
+      event.consume();
+    }
+  }
+}

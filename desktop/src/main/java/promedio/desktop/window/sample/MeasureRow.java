@@ -1,0 +1,153 @@
+package promedio.desktop.window.sample;
+
+import java.util.Optional;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.AnswerField;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Results;
+import promedio.desktop.work.WhatIf;
+import promedio.desktop.work.Workspace;
+
+/** One measure: symbol, name and result, the student's answer, and whether it agrees. */
+final class MeasureRow extends GridPane {
+
+  private final Workspace workspace;
+  private final Task task;
+  private final Label symbol = new Label();
+  private final Label name;
+  private final Label result = new ResultLabel();
+
+  /** A result that is too long for its row is read here. */
+  private final Tooltip whole = new Tooltip();
+
+  private final AnswerField answer;
+  private final Label aside = new Label();
+  private @Nullable Analysis shown;
+
+  MeasureRow(Workspace workspace, Task task) {
+    this.workspace = workspace;
+    this.task = task;
+    this.name = Controls.literal(new Label());
+    getStyleClass().add("measure");
+    setId("measure-" + TaskTexts.node(task));
+    this.answer =
+        new AnswerField(
+            workspace,
+            () -> Optional.ofNullable(shown).map(now -> now.question(task)),
+            question -> Optional.ofNullable(shown).map(now -> now.marks().of(question)));
+    build();
+    answer
+        .focusedProperty()
+        .subscribe(
+            focused -> {
+              if (focused) {
+                workspace.taskProperty().set(task);
+              }
+            });
+    setOnMousePressed(event -> workspace.taskProperty().set(task));
+    workspace.whatIfProperty().subscribe(trial -> showResult());
+    workspace.movedProperty().subscribe(moved -> showResult());
+    workspace
+        .taskProperty()
+        .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen.equals(task)));
+  }
+
+  Task task() {
+    return task;
+  }
+
+  void focusAnswer() {
+    answer.requestFocus();
+  }
+
+  void show(Analysis analysis) {
+    shown = analysis;
+    Result value = analysis.computation().result(task);
+    symbol.setText(analysis.computation().symbol(task).plain());
+    name.setText(TaskTexts.name(task, analysis));
+    String text = Results.shown(value, task, analysis);
+    showResult();
+    String spoken = Texts.of("row.spoken", name.getText(), text);
+    setAccessibleText(spoken);
+    answer.setAccessibleText(Texts.of("row.answer", spoken));
+    answer.show();
+  }
+
+  /** The result; while something is tried out, where it would go; after a rule, where it was. */
+  private void showResult() {
+    Analysis now = shown;
+    if (now == null) {
+      return;
+    }
+    String text = Results.shown(now.computation().result(task), task, now);
+    WhatIf trial = workspace.whatIfProperty().get();
+    String then =
+        trial == null
+            ? text
+            : Results.shown(trial.analysis().computation().result(task), task, trial.analysis());
+    String before = workspace.movedProperty().get().get(task);
+    result.setText(text);
+    whole.setText(text);
+    pseudoClassStateChanged(Look.MOVED, before != null || !then.equals(text));
+    aside.setText(
+        !then.equals(text)
+            ? Texts.of("row.would-be", then)
+            : before != null ? Texts.of("row.was", before) : "");
+    Nodes.setShown(aside, !aside.getText().isEmpty());
+  }
+
+  private void build() {
+    ColumnConstraints wide = new ColumnConstraints();
+    wide.setHgrow(Priority.ALWAYS);
+    ColumnConstraints narrow = new ColumnConstraints();
+    getColumnConstraints().addAll(new ColumnConstraints(), wide, narrow);
+    symbol.getStyleClass().add("symbol");
+    symbol.setMinWidth(USE_PREF_SIZE);
+    name.getStyleClass().add("quiet");
+    name.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(name, Priority.ALWAYS);
+    result.getStyleClass().add("result");
+    result.setId("result-" + TaskTexts.node(task));
+    GridPane.setHalignment(result, HPos.RIGHT);
+    answer.setId("answer-" + TaskTexts.node(task));
+    answer.setPrefColumnCount(6);
+    answer.setMinWidth(56);
+    result.setTooltip(whole);
+    answer.mark().setId("mark-" + TaskTexts.node(task));
+    aside.getStyleClass().add("aside");
+    aside.setId("aside-" + TaskTexts.node(task));
+    aside.setMinWidth(USE_PREF_SIZE);
+    add(symbol, 0, 0);
+    add(result, 1, 0);
+    add(answer, 2, 0);
+    HBox below = new HBox(6, name, aside, answer.mark());
+    below.setAlignment(Pos.CENTER_LEFT);
+    add(below, 0, 1, 3, 1);
+  }
+
+  /** The field for the answer gives way before a result of usual length is cut. */
+  private static final class ResultLabel extends Label {
+
+    private static final double USUAL_LENGTH_IN_FONT_SIZES = 6.6;
+
+    @Override
+    protected double computeMinWidth(double height) {
+      return Math.min(prefWidth(-1), getFont().getSize() * USUAL_LENGTH_IN_FONT_SIZES);
+    }
+  }
+}

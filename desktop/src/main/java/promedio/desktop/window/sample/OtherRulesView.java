@@ -1,0 +1,55 @@
+package promedio.desktop.window.sample;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import promedio.core.measure.Task;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.OtherRules;
+
+/** The chosen measure by every other value of its rule. */
+final class OtherRulesView extends VBox {
+
+  private final GridPane lines = new GridPane();
+
+  OtherRulesView() {
+    getStyleClass().add("other-rules");
+    setId("other-rules");
+    Label heading = new Label(Texts.of("margin.other-rules"));
+    heading.getStyleClass().add("family-heading");
+    ColumnConstraints words = new ColumnConstraints();
+    words.setHgrow(Priority.ALWAYS);
+    lines.getColumnConstraints().add(words);
+    getChildren().addAll(heading, lines);
+  }
+
+  void show(Task task, Analysis analysis) {
+    List<OtherRules.Line> others = OtherRules.of(task, analysis);
+    Nodes.setShown(this, !others.isEmpty());
+    lines.getChildren().clear();
+    for (int row = 0; row < others.size(); row++) {
+      OtherRules.Line line = others.get(row);
+      Label words = new Label(Texts.of("rule." + line.rule() + "." + line.value()));
+      words.setWrapText(true);
+      Label shown = new Label(line.shown());
+      shown.getStyleClass().add("other-result");
+      shown.setMinWidth(USE_PREF_SIZE);
+      Label remark = new Label(remark(line));
+      remark.getStyleClass().add(line.answered() ? "your-answer" : "quiet");
+      remark.setMinWidth(USE_PREF_SIZE);
+      lines.addRow(row, words, shown, remark);
+    }
+  }
+
+  private static String remark(OtherRules.Line line) {
+    if (line.answered() && !line.same()) {
+      return Texts.of("margin.your-answer");
+    }
+    return line.same() ? Texts.of("margin.same") : "";
+  }
+}

@@ -1,0 +1,188 @@
+package promedio.desktop.window.sample;
+
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.FoldingLine;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+
+/** The title of the assignment and the course rules in words, each a button that changes it. */
+public final class RulesStrip extends BorderPane {
+
+  private static final Set<Source.Shape> ANY = EnumSet.allOf(Source.Shape.class);
+  private static final Set<Source.Shape> CLASSES = EnumSet.of(Source.Shape.CLASSES);
+  private static final Set<Source.Shape> VALUES =
+      EnumSet.of(Source.Shape.VALUES, Source.Shape.FREQUENCIES);
+  private static final Set<Source.Shape> NUMBERS =
+      EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
+
+  /** So much of the strip is the title's. */
+  private static final double TITLE_SHARE = 0.26;
+
+  /** The choices, with what each concerns; nothing is chosen where there are no samples yet. */
+  private final Map<Node, Predicate<@Nullable Item>> choices = new LinkedHashMap<>();
+
+  private final Workspace workspace;
+  private final FoldingLine rules = new FoldingLine("rules-more");
+
+  public RulesStrip(Workspace workspace, DocumentStore store, Node menu) {
+    this.workspace = workspace;
+    getStyleClass().add("rules-strip");
+    rules.getStyleClass().add("rules");
+    rules.setAccessibleText(Texts.of("rules.heading"));
+    add(new CourseChoice(workspace, store), ANY);
+    addRule(Rule.DIVISOR, NUMBERS);
+    addRule(Rule.QUARTILES, VALUES);
+    choices.put(choice(Rule.PERCENTILES), this::asksPercentile);
+    addRule(Rule.MODE, ANY);
+    addRule(Rule.SKEWNESS, NUMBERS);
+    addRule(Rule.PLACES, ANY);
+    addRule(Rule.ROUNDING, ANY);
+    addRule(Rule.CARRY, NUMBERS);
+    addRule(Rule.MEDIAN_POSITION, CLASSES);
+    addRule(Rule.GROUPED_MODE, CLASSES);
+    addRule(Rule.OPEN_CLASS, CLASSES);
+    addRule(Rule.SHEPPARD, CLASSES);
+    addSign();
+    workspace.chosenProperty().subscribe(this::show);
+    // What is asked decides too, and asking leaves the item itself as it is.
+    workspace.documentProperty().subscribe(now -> show(workspace.chosenProperty().get()));
+    HBox head = new HBox(2, menu, buildTitle());
+    head.setAlignment(Pos.CENTER_LEFT);
+    setLeft(head);
+    setCenter(rules);
+  }
+
+  private void add(Node choice, Set<Source.Shape> concerned) {
+    choices.put(
+        choice,
+        item -> concerned.contains(item == null ? Source.Shape.VALUES : item.source().shape()));
+  }
+
+  private boolean asksPercentile(@Nullable Item item) {
+    return item != null
+        && VALUES.contains(item.source().shape())
+        && workspace.assignment().askedBesides(Selection.of(item)).stream()
+            .map(Task::measure)
+            .anyMatch(m -> m == Measures.PERCENTILE || m == Measures.DECILE);
+  }
+
+  /** Only the rules that concern what is chosen stand in the strip. */
+  private void show(@Nullable Item item) {
+    List<Node> shown =
+        choices.entrySet().stream()
+            .filter(choice -> choice.getValue().test(item))
+            .map(Map.Entry::getKey)
+            .toList();
+    rules.show(shown);
+  }
+
+  /** Puts the focus on the first rule. */
+  public void focusRules() {
+    rules.controls().get(0).requestFocus();
+  }
+
+  private Node buildTitle() {
+    TextField title = Fields.ofAssignment(new TextField());
+    title.getStyleClass().add("assignment-title");
+    title.setId("title");
+    title.setPromptText(Texts.of("title.prompt"));
+    title.setAccessibleText(Texts.of("title.name"));
+    title.prefWidthProperty().bind(widthProperty().multiply(TITLE_SHARE));
+    workspace.assignmentProperty().subscribe(now -> Fields.show(title, now.title()));
+    title.textProperty().subscribe((old, text) -> workspace.setTitle(text));
+    return title;
+  }
+
+  private void addRule(Rule<?> rule, Set<Source.Shape> concerned) {
+    add(choice(rule), concerned);
+  }
+
+  private <T> Node choice(Rule<T> rule) {
+    return choice(
+        rule.code(),
+        rule.values(),
+        value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
+        now -> now.rules().get(rule),
+        value -> workspace.setRule(rule, value));
+  }
+
+  private void addSign() {
+    add(
+        choice(
+            "sign",
+            List.of(DecimalSign.values()),
+            sign -> Texts.of("rule.sign." + sign.name().toLowerCase(Locale.ROOT)),
+            Assignment::sign,
+            workspace::setSign),
+        ANY);
+  }
+
+  private <T> Node choice(
+      String code,
+      List<T> values,
+      Function<T, String> words,
+      Function<Assignment, T> present,
+      Consumer<T> change) {
+    MenuButton button = Controls.literal(new MenuButton());
+    button.setId("rule-" + code);
+    button.getStyleClass().add("rule");
+    ToggleGroup group = new ToggleGroup();
+    for (T value : values) {
+      RadioMenuItem item = Controls.literal(new RadioMenuItem(words.apply(value)));
+      item.setId("rule-" + code + "-" + values.indexOf(value));
+      item.setToggleGroup(group);
+      item.setOnAction(event -> change.accept(value));
+      button.getItems().add(item);
+    }
+    String name = Texts.of("rule." + code);
+    workspace
+        .assignmentProperty()
+        .subscribe(
+            now -> {
+              T value = present.apply(now);
+              button.setText(words.apply(value));
+              button.setAccessibleText(name + ": " + words.apply(value));
+              group.selectToggle(group.getToggles().get(values.indexOf(value)));
+            });
+    Label label = plain(name);
+    label.setLabelFor(button);
+    HBox box = new HBox(5, label, button);
+    box.setAlignment(Pos.CENTER_LEFT);
+    return box;
+  }
+
+  private static Label plain(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("quiet");
+    return label;
+  }
+}

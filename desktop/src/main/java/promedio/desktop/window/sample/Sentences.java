@@ -1,0 +1,64 @@
+package promedio.desktop.window.sample;
+
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.number.Real;
+import promedio.core.sample.Data;
+import promedio.desktop.Texts;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.Results;
+
+/** What a measure says about a sample, in a sentence. */
+final class Sentences {
+
+  private Sentences() {}
+
+  /** {@return the sentence, or why there is no result} */
+  static String about(Task task, Result result, Analysis analysis) {
+    if (result instanceof Result.Absent absent) {
+      return Texts.of("about.absent", absent.why().text());
+    }
+    if (result instanceof Result.Named named) {
+      return ofCategories(named, analysis);
+    }
+    String unit = analysis.item().unit().isEmpty() ? "" : " " + analysis.item().unit();
+    String value = Results.shown(result, task, analysis);
+    String n = analysis.typed().data().total().toString();
+    Measure asked = task.meant(analysis.rules()).measure();
+    String argument =
+        task.argument().map(number -> ByHand.numbers(analysis).shown(number)).orElse("");
+    return Texts.of(key(asked, result), value + unit, value, n, absolute(value), argument);
+  }
+
+  private static String ofCategories(Result.Named modes, Analysis analysis) {
+    Data categories = analysis.typed().data();
+    String times =
+        categories.categories().map(counted -> counted.highestFrequency().toString()).orElse("");
+    return Texts.of(
+        modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
+        Results.shown(modes, Task.of(Measures.MODES), analysis),
+        times,
+        categories.total().toString());
+  }
+
+  private static String key(Measure measure, Result result) {
+    String base = "about." + measure.key();
+    if (result instanceof Result.Several several) {
+      return base + (several.values().size() == 1 ? ".one" : ".several");
+    }
+    String signed = base + result.number().map(Sentences::sign).orElse("");
+    return Texts.has(signed) ? signed : base;
+  }
+
+  private static String sign(Real number) {
+    int signum = number.signum();
+    return signum > 0 ? ".positive" : signum < 0 ? ".negative" : ".zero";
+  }
+
+  private static String absolute(String value) {
+    return value.replace("−", "");
+  }
+}

@@ -1,0 +1,222 @@
+package promedio.desktop.window.sample;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Item;
+import promedio.core.measure.Family;
+import promedio.core.sample.Data;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Describe;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.graph.CategoryCard;
+import promedio.desktop.window.graph.GraphCard;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Workspace;
+
+/** The sheet of the chosen sample or table: its measures in three families. */
+public final class Sheet extends StackPane {
+
+  private static final double GAP = 12;
+  private static final double NARROWEST_CARD = 202;
+
+  private final Label name = new Label();
+  private final Label counts = new Label();
+  private final List<FamilyCard> cards = new ArrayList<>();
+  private final FlowPane flow = new FlowPane(GAP, GAP);
+  private final LineUpPanel lineUp;
+  private final AskedCard asked;
+  private final GraphCard graphs;
+
+  /** Made when categories are first shown. */
+  private @Nullable CategoryCard categories;
+
+  private final Workspace workspace;
+  private final FileChoice fileChoice;
+  private final VBox content = new VBox();
+  private final ScrollPane scroll;
+  private final SheetJumps jumps;
+  private double narrowest = NARROWEST_CARD;
+  private final Node empty;
+
+  /** Made when a sample is first read that takes long. */
+  private @Nullable VBox waiting;
+
+  public Sheet(
+      Workspace workspace,
+      Appearance appearance,
+      FileChoice fileChoice,
+      Node empty,
+      Runnable work) {
+    this.workspace = workspace;
+    this.fileChoice = fileChoice;
+    this.empty = empty;
+    getStyleClass().add("sheet");
+    for (Family family : Family.values()) {
+      FamilyCard card = new FamilyCard(workspace, family);
+      // Narrow cards shorten names; they never push a neighbour into the next line.
+      card.setMinWidth(0);
+      cards.add(card);
+    }
+    flow.getChildren().addAll(cards);
+    // Otherwise cards as wide as the sheet would keep it from getting narrower.
+    flow.setMinWidth(0);
+    name.getStyleClass().add("serif-heading");
+    name.setId("sheet-name");
+    counts.getStyleClass().add("quiet");
+    counts.setWrapText(true);
+    lineUp = new LineUpPanel(workspace, appearance);
+    asked = new AskedCard(workspace);
+    graphs = new GraphCard(workspace, fileChoice);
+    scroll = new ScrollPane(content);
+    jumps = new SheetJumps(scroll);
+    jumps.add("line-up", lineUp, lineUp::focusLine);
+    jumps.add("measures", flow, this::focusAnswers);
+    jumps.add("graphs", graphs, graphs::open);
+    jumps.add("working", work);
+    content.getChildren().addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs);
+    content.setSpacing(14);
+    content.getStyleClass().add("sheet-content");
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("sheet-scroll");
+    scroll.setId("measures-scroll");
+    flow.widthProperty().subscribe(width -> layOutCards());
+    getChildren().add(scroll);
+    workspace.analysisProperty().subscribe(this::show);
+    workspace.chosenProperty().subscribe((old, now) -> showWithout());
+    workspace.stoppedProperty().subscribe((old, now) -> showWaiting());
+    appearance
+        .textPercentProperty()
+        .subscribe(
+            percent -> {
+              narrowest = NARROWEST_CARD * percent.intValue() / 100;
+              layOutCards();
+            });
+  }
+
+  /** Puts the focus on the line-up. */
+  public void focusLineUp() {
+    lineUp.focusLine();
+  }
+
+  /** Puts the focus on the first answer. */
+  public void focusAnswers() {
+    cards.get(0).focusAnswers();
+  }
+
+  private void show(@Nullable Analysis analysis) {
+    scroll.setVisible(analysis != null);
+    showWithout();
+    if (analysis != null) {
+      String unit = analysis.item().unit();
+      name.setText(analysis.item().name());
+      String described =
+          unit.isEmpty()
+              ? Describe.counts(analysis)
+              : Texts.of("sheet.with-unit", Describe.counts(analysis), unit);
+      Analysis.Progress progress = analysis.progress();
+      counts.setText(
+          progress.answered() == 0
+              ? described
+              : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
+      Data data = analysis.typed().data();
+      boolean words = data.categories().isPresent();
+      showClassesFirst(data.classes().isPresent());
+      Nodes.setShown(lineUp, !words && data.classes().isEmpty());
+      Nodes.setShown(graphs, !words);
+      showCategories(analysis, words);
+      cards.forEach(card -> card.show(analysis));
+      asked.show(analysis);
+      jumps.show();
+    }
+  }
+
+  /** What stands in the place of results: how one begins, or that a sample is being read. */
+  private void showWithout() {
+    boolean none = workspace.analysisProperty().get() == null;
+    showBeginning(none && workspace.chosenProperty().get() == null);
+    showWaiting();
+  }
+
+  private void showBeginning(boolean shown) {
+    if (shown && !getChildren().contains(empty)) {
+      getChildren().add(empty);
+    }
+    Nodes.setShown(empty, shown);
+  }
+
+  /** A sample that takes long is being read, or is not since that was stopped. */
+  private void showWaiting() {
+    Item item = workspace.chosenProperty().get();
+    boolean shown = item != null && workspace.analysisProperty().get() == null;
+    if (shown && waiting == null) {
+      Label told = Controls.wrapped("", "quiet");
+      told.setId("sheet-waiting");
+      Button again = new Button(Texts.of("sheet.read-again"));
+      again.setId("sheet-read-again");
+      again.setOnAction(event -> workspace.readAgain());
+      waiting = new VBox(12, told, again);
+      waiting.getStyleClass().add("empty-state");
+      waiting.setAlignment(Pos.CENTER);
+      getChildren().add(waiting);
+    }
+    VBox made = waiting;
+    if (made != null) {
+      Nodes.setShown(made, shown);
+      boolean stopped = workspace.stoppedProperty().get();
+      if (item != null) {
+        ((Label) made.getChildren().get(0))
+            .setText(Texts.of(stopped ? "sheet.stopped" : "sheet.reading", item.name()));
+      }
+      Nodes.setShown(made.getChildren().get(1), stopped);
+    }
+  }
+
+  private void showCategories(Analysis analysis, boolean words) {
+    CategoryCard card = categories;
+    if (card == null && words) {
+      card = new CategoryCard(workspace, fileChoice);
+      categories = card;
+      content.getChildren().add(content.getChildren().indexOf(lineUp) + 1, card);
+    }
+    if (card != null) {
+      Nodes.setShown(card, words);
+    }
+    if (card != null && words) {
+      card.show(analysis);
+    }
+  }
+
+  /** A class table is looked at as such; of a sample the values in order come first. */
+  private void showClassesFirst(boolean classes) {
+    List<Node> parts = content.getChildren();
+    boolean first = parts.indexOf(graphs) < parts.indexOf(flow);
+    if (first != classes) {
+      parts.remove(graphs);
+      parts.add(classes ? parts.indexOf(flow) : parts.size(), graphs);
+    }
+  }
+
+  /** As many cards beside each other as keep their narrowest width. */
+  private void layOutCards() {
+    double width = flow.getWidth();
+    int across = (int) Math.max(1, Math.min(3, (width + GAP) / (narrowest + GAP)));
+    double each = Math.floor((width - GAP * (across - 1)) / across) - 1;
+    cards.forEach(
+        card -> {
+          card.setPrefWidth(each);
+          card.setMaxWidth(each);
+        });
+  }
+}

@@ -1,0 +1,114 @@
+package promedio.desktop.window.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+import org.jspecify.annotations.Nullable;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Keys;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+
+/** What can be done with the assignment as a whole, under its title. */
+public final class AssignmentMenu extends MenuButton {
+
+  private final Workspace workspace;
+  private final MenuItem undo = Controls.literal(new MenuItem());
+  private final MenuItem redo = Controls.literal(new MenuItem());
+  private final Menu recent = new Menu(Texts.of("menu.recent"));
+
+  /** What the menu asks the window to do. */
+  interface Actions {
+    void save();
+
+    void saveAs();
+
+    void open();
+
+    void open(Path path);
+
+    void begin();
+
+    void showKeys();
+
+    void showParts();
+
+    void markPile();
+  }
+
+  AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
+    this.workspace = workspace;
+    setId("assignment-menu");
+    getStyleClass().add("assignment-menu");
+    setAccessibleText(Texts.of("menu.name"));
+    undo.setOnAction(event -> workspace.undo());
+    redo.setOnAction(event -> workspace.redo());
+    CheckMenuItem dark = new CheckMenuItem(Texts.of("menu.dark"));
+    dark.setId("menu-dark");
+    dark.selectedProperty().bindBidirectional(appearance.darkProperty());
+    getItems()
+        .addAll(
+            item("menu.save", Keys.SAVE, actions::save),
+            item("menu.save-as", Keys.SAVE_AS, actions::saveAs),
+            item("menu.open", Keys.OPEN, actions::open),
+            recent,
+            item("menu.begin", null, actions::begin),
+            new SeparatorMenuItem(),
+            item("menu.parts", Keys.PARTS, actions::showParts),
+            item("menu.pile", null, actions::markPile),
+            new SeparatorMenuItem(),
+            undo,
+            redo,
+            new SeparatorMenuItem(),
+            dark,
+            item("menu.larger", Keys.LARGER, appearance::larger),
+            item("menu.smaller", Keys.SMALLER, appearance::smaller),
+            item("menu.keys", Keys.HELP, actions::showKeys));
+    workspace.assignmentProperty().subscribe(now -> showHistory());
+    store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions));
+    store
+        .savedProperty()
+        .subscribe(saved -> setText(Texts.of(saved ? "menu.title" : "menu.title-unsaved")));
+  }
+
+  private static MenuItem item(String key, @Nullable KeyCombination keys, Runnable action) {
+    MenuItem item =
+        Controls.literal(
+            new MenuItem(
+                keys == null
+                    ? Texts.of(key)
+                    : Texts.of("menu.with-keys", Texts.of(key), keys.getDisplayText())));
+    item.setId(key.replace('.', '-'));
+    item.setOnAction(event -> action.run());
+    return item;
+  }
+
+  private void showHistory() {
+    undo.setDisable(workspace.nameOfUndo().isEmpty());
+    undo.setText(Texts.of("menu.undo", workspace.nameOfUndo().orElse("")).strip());
+    redo.setDisable(workspace.nameOfRedo().isEmpty());
+    redo.setText(Texts.of("menu.redo", workspace.nameOfRedo().orElse("")).strip());
+  }
+
+  private void showRecent(List<Path> paths, Actions actions) {
+    recent.setDisable(paths.isEmpty());
+    recent
+        .getItems()
+        .setAll(
+            paths.stream()
+                .map(
+                    path -> {
+                      MenuItem item = Controls.literal(new MenuItem(path.toString()));
+                      item.setOnAction(event -> actions.open(path));
+                      return item;
+                    })
+                .toList());
+  }
+}

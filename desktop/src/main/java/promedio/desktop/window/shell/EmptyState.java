@@ -1,0 +1,38 @@
+package promedio.desktop.window.shell;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+
+/** What the sheet says while there is no sample: the four ways to begin. */
+final class EmptyState extends VBox {
+
+  EmptyState(Runnable type, Runnable paste, Runnable open, Runnable demo) {
+    getStyleClass().add("empty-state");
+    setAlignment(Pos.CENTER);
+    Label heading = new Label(Texts.of("empty.heading"));
+    heading.getStyleClass().add("serif-heading");
+    Label text = new Label(Texts.of("empty.text"));
+    text.getStyleClass().add("quiet");
+    text.setWrapText(true);
+    getChildren()
+        .addAll(
+            heading,
+            text,
+            way("empty.type", type),
+            way("empty.paste", paste),
+            way("empty.open", open),
+            way("empty.demo", demo));
+  }
+
+  private static Button way(String key, Runnable action) {
+    Button button = Controls.literal(new Button(Texts.of(key)));
+    button.setId(key.replace('.', '-'));
+    button.getStyleClass().add("way");
+    button.setOnAction(event -> action.run());
+    return button;
+  }
+}

@@ -1,0 +1,110 @@
+package promedio.desktop.window.shell;
+
+import java.util.List;
+import javafx.animation.PauseTransition;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Background.Job;
+
+/**
+ * A line under the rules that tells what went wrong, and what is under way with a way to stop it.
+ */
+public final class NoticeBar extends VBox {
+
+  private final Label message = new Label();
+  private final HBox notice;
+  private final VBox progress = new VBox(4);
+
+  /** What is done within this time is not worth a line that comes and goes. */
+  private final PauseTransition patience = new PauseTransition(Duration.millis(300));
+
+  NoticeBar(Background background) {
+    Button away = new Button(Texts.of("notice.away"));
+    away.setId("notice-away");
+    away.setMinWidth(USE_PREF_SIZE);
+    away.setOnAction(event -> clear());
+    message.setWrapText(true);
+    HBox.setHgrow(message, Priority.ALWAYS);
+    message.setMaxWidth(Double.MAX_VALUE);
+    notice = new HBox(12, message, away);
+    notice.setAlignment(Pos.CENTER_LEFT);
+    notice.getStyleClass().add("notice");
+    notice.setId("notice");
+    getChildren().addAll(notice, progress);
+    clear();
+    Nodes.setShown(progress, false);
+    patience.setOnFinished(event -> showRunning(background.running()));
+    background
+        .running()
+        .addListener(
+            (ListChangeListener<Job>)
+                change -> {
+                  if (background.running().isEmpty() || progress.isVisible()) {
+                    showRunning(background.running());
+                  } else {
+                    patience.playFromStart();
+                  }
+                });
+  }
+
+  public void tell(String text) {
+    message.setText(text);
+    Nodes.setShown(notice, true);
+  }
+
+  /** Offers something to be done or left; either button puts the offer away. */
+  void offer(String text, String doIt, Runnable does, String leaveIt, Runnable leaves) {
+    Label question = new Label(text);
+    question.setWrapText(true);
+    question.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(question, Priority.ALWAYS);
+    Button yes = Controls.literal(new Button(doIt));
+    Button no = Controls.literal(new Button(leaveIt));
+    yes.setMinWidth(USE_PREF_SIZE);
+    no.setMinWidth(USE_PREF_SIZE);
+    HBox line = new HBox(12, question, yes, no);
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add("offer-line");
+    yes.setOnAction(event -> answer(line, does));
+    no.setOnAction(event -> answer(line, leaves));
+    getChildren().add(line);
+  }
+
+  private void answer(HBox line, Runnable action) {
+    getChildren().remove(line);
+    action.run();
+  }
+
+  void clear() {
+    Nodes.setShown(notice, false);
+  }
+
+  private void showRunning(List<Job> jobs) {
+    Nodes.setShown(progress, !jobs.isEmpty());
+    progress.getChildren().setAll(jobs.stream().map(NoticeBar::line).toList());
+  }
+
+  private static HBox line(Job job) {
+    Button cancel = new Button(Texts.of("work.cancel"));
+    cancel.setMinWidth(USE_PREF_SIZE);
+    cancel.setOnAction(event -> job.cancel());
+    ProgressBar bar = new ProgressBar(ProgressBar.INDETERMINATE_PROGRESS);
+    bar.progressProperty().bind(job.progress());
+    bar.setAccessibleText(job.title());
+    HBox line = new HBox(12, new Label(job.title()), bar, cancel);
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add("progress-line");
+    return line;
+  }
+}

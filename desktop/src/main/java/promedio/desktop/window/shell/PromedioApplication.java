@@ -1,0 +1,141 @@
+package promedio.desktop.window.shell;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Look;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
+
+/** The window on one assignment. */
+public final class PromedioApplication extends Application {
+
+  private static final Logger LOG = LoggerFactory.getLogger(PromedioApplication.class);
+  private static final double WIDTH = 1280;
+  private static final double HEIGHT = 800;
+
+  /** What the toolkit cannot be told by its own arguments, which are texts. */
+  private static Assignment initial = Assignment.empty("");
+
+  private static @Nullable Path file;
+  private static Optional<String> toldOnClosing = Optional.empty();
+
+  /** For the toolkit. */
+  public PromedioApplication() {}
+
+  /**
+   * Opens the window and returns when it is closed.
+   *
+   * @param assignment what it shows
+   * @param dataFile a data file to import at once
+   */
+  public static void open(Assignment assignment, Optional<Path> dataFile) {
+    initial = assignment;
+    file = dataFile.orElse(null);
+    launch(PromedioApplication.class);
+  }
+
+  @Override
+  public void start(Stage stage) {
+    Thread.setDefaultUncaughtExceptionHandler(
+        (thread, failure) -> LOG.error("unexpected in {}", thread.getName(), failure));
+    Folders folders = Folders.ofPerson();
+    Assignment first =
+        initial.items().isEmpty()
+            ? initial.withSign(new SettingsFile(folders.settings()).read().sign())
+            : initial;
+    Workspace workspace = new Workspace(first, Background.ofWindow());
+    DocumentStore store = new DocumentStore(workspace, folders);
+    AssignmentView view = new AssignmentView(workspace, store, new StageFileChoice(stage));
+    Thread.currentThread()
+        .setUncaughtExceptionHandler(
+            (thread, failure) -> {
+              LOG.error("unexpected in the window", failure);
+              view.tell(Texts.of("notice.unexpected"));
+            });
+    workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, store));
+    store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
+    showTitle(stage, workspace, store);
+    stage.setScene(scene(view));
+    place(stage, store.settingsProperty().get());
+    stage.setMinWidth(760);
+    stage.setMinHeight(520);
+    stage.setOnCloseRequest(event -> stayOpen(event, store, view));
+    stage.setOnHiding(event -> close(stage, store));
+    stage.show();
+    view.startTyping();
+    if (file != null) {
+      view.open(file);
+    }
+  }
+
+  private static void showTitle(Stage stage, Workspace workspace, DocumentStore store) {
+    String key = store.savedProperty().get() ? "window.title" : "window.title-unsaved";
+    stage.setTitle(Texts.of(key, workspace.assignment().title()));
+  }
+
+  /** What cannot be kept is not lost in silence; whoever closes again after that means it. */
+  private static void stayOpen(WindowEvent event, DocumentStore store, AssignmentView view) {
+    Optional<String> problem = store.keepAll();
+    if (problem.isPresent() && !problem.equals(toldOnClosing)) {
+      toldOnClosing = problem;
+      view.tell(Texts.of("close.would-lose", problem.get()));
+      event.consume();
+    }
+  }
+
+  /** Closing never asks: what is not saved is kept, and offered at the next start. */
+  private static void close(Stage stage, DocumentStore store) {
+    store.remember(
+        settings ->
+            settings.withWindow(
+                new Settings.Place(
+                    stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())));
+    store.close();
+  }
+
+  /** {@return a scene with the view, in our type and colours} */
+  public static Scene scene(AssignmentView view) {
+    Look.loadFonts();
+    Scene scene = new Scene(view, WIDTH, HEIGHT);
+    scene.getStylesheets().add(Look.stylesheet());
+    return scene;
+  }
+
+  /** Where the window was last, if a screen still shows that place; else as large as fits. */
+  private static void place(Stage stage, Settings settings) {
+    Optional<Settings.Place> last =
+        settings
+            .window()
+            .filter(
+                p -> !Screen.getScreensForRectangle(p.x(), p.y(), p.width(), p.height()).isEmpty());
+    if (last.isPresent()) {
+      stage.setX(last.get().x());
+      stage.setY(last.get().y());
+      stage.setWidth(last.get().width());
+      stage.setHeight(last.get().height());
+    } else {
+      fitToScreen(stage);
+    }
+  }
+
+  private static void fitToScreen(Stage stage) {
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+    stage.setWidth(Math.min(WIDTH, screen.getWidth()));
+    stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
+  }
+}

@@ -1,0 +1,485 @@
+package promedio.desktop.window.table;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+import org.jspecify.annotations.Nullable;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Look;
+import promedio.desktop.work.CellBlock;
+
+/**
+ * Cells in rows and columns, of which only those in sight are nodes; the first rows and the last
+ * ones are in sight together. A block of cells can be selected by mouse and keys.
+ */
+public final class CellGrid extends Region {
+
+  /** So many rows at the end stay in sight at the foot. */
+  private static final int LAST_ROWS = 2;
+
+  private static final double GAP = 9;
+
+  /** No column is wider than so many digits. */
+  private static final int MOST_DIGITS = 24;
+
+  private static final double WHEEL_ROWS = 3;
+
+  private final Pane cells = new Pane();
+  private final Pane heads = new Pane();
+  private final ScrollBar across = new ScrollBar();
+  private final ScrollBar down = new ScrollBar();
+  private final Region tear = new Region();
+  private final Region corner = new Region();
+
+  /** A cell like any other, to measure with; it is never seen. */
+  private final Label probe = new Label();
+
+  private final List<Label> pool = new ArrayList<>();
+  private final Map<Integer, Node> headNodes = new HashMap<>();
+  private final ReadOnlyObjectWrapper<@Nullable CellBlock> selection =
+      new ReadOnlyObjectWrapper<>(this, "selection");
+  private @Nullable GridContent content;
+  private GridGeometry geometry = GridGeometry.NOTHING;
+  private double[] widths = new double[0];
+  private boolean stale;
+  private int anchorRow;
+  private int anchorColumn;
+  private int leadRow;
+  private int leadColumn;
+
+  CellGrid() {
+    getStyleClass().add("cell-grid");
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.TABLE_VIEW);
+    across.setOrientation(Orientation.HORIZONTAL);
+    down.setOrientation(Orientation.VERTICAL);
+    tear.getStyleClass().add("tear");
+    tear.setManaged(false);
+    corner.getStyleClass().add("heads");
+    corner.setManaged(false);
+    cells.getStyleClass().add("cells");
+    heads.getStyleClass().add("heads");
+    clip(cells);
+    clip(heads);
+    getChildren().addAll(cells, heads, across, down);
+    across.valueProperty().subscribe(v -> requestLayout());
+    down.valueProperty().subscribe(v -> requestLayout());
+    addEventHandler(ScrollEvent.SCROLL, this::scroll);
+    cells.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(event, event.isShiftDown()));
+    cells.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> press(event, true));
+    addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
+    selection.subscribe(s -> requestLayout());
+  }
+
+  private static void clip(Pane pane) {
+    Rectangle clip = new Rectangle();
+    clip.widthProperty().bind(pane.widthProperty());
+    clip.heightProperty().bind(pane.heightProperty());
+    pane.setClip(clip);
+  }
+
+  /** Shows other content, from its first row and column. */
+  void show(GridContent shown) {
+    content = shown;
+    headNodes.clear();
+    heads.getChildren().setAll(corner);
+    widths = new double[0];
+    selection.set(null);
+    anchorRow = 0;
+    anchorColumn = 0;
+    leadRow = 0;
+    leadColumn = 0;
+    down.setValue(0);
+    across.setValue(0);
+    requestLayout();
+  }
+
+  /** Shows the same columns with other texts in them, and stays where it is. */
+  void refresh(GridContent shown) {
+    content = shown;
+    requestLayout();
+  }
+
+  /** {@return the selected block, {@code null} when there is none} */
+  ReadOnlyObjectProperty<@Nullable CellBlock> selectionProperty() {
+    return selection.getReadOnlyProperty();
+  }
+
+  /** {@return the grid of the table that the window shows} */
+  public static CellGrid of(Scene scene) {
+    return (CellGrid) scene.lookup("#table-grid");
+  }
+
+  /** Selects a block and brings its first cell into sight. */
+  public void select(CellBlock block) {
+    anchorRow = block.lastRow();
+    anchorColumn = block.lastColumn();
+    leadRow = block.firstRow();
+    leadColumn = block.firstColumn();
+    selection.set(block);
+    tellLead();
+    bringIntoSight(leadRow, leadColumn);
+  }
+
+  /** Selects all cells of a column. */
+  void selectColumn(int column) {
+    if (content != null && content.rows() > 0) {
+      anchorRow = content.rows() - 1;
+      anchorColumn = column;
+      leadRow = 0;
+      leadColumn = column;
+      selection.set(CellBlock.between(0, column, anchorRow, column));
+      tellLead();
+    }
+  }
+
+  private void scroll(ScrollEvent event) {
+    double rows = -Math.signum(event.getDeltaY()) * WHEEL_ROWS;
+    if (event.getDeltaY() != 0 && !event.isShiftDown()) {
+      down.setValue(Math.max(0, Math.min(down.getMax(), down.getValue() + rows)));
+    } else {
+      double by = -event.getDeltaX() - (event.isShiftDown() ? event.getDeltaY() : 0);
+      across.setValue(Math.max(0, Math.min(across.getMax(), across.getValue() + by)));
+    }
+    event.consume();
+  }
+
+  private void press(MouseEvent event, boolean extending) {
+    requestFocus();
+    if (content == null) {
+      return;
+    }
+    int row = geometry.rowAt(event.getY());
+    if (row < 0) {
+      return;
+    }
+    boolean wholeRow = event.getX() < geometry.rowHeadWidth();
+    int column = wholeRow ? 0 : geometry.columnAt(event.getX());
+    if (column < 0) {
+      return;
+    }
+    lead(row, column, extending);
+    if (wholeRow) {
+      anchorColumn = content.columns() - 1;
+      selection.set(CellBlock.between(anchorRow, 0, leadRow, anchorColumn));
+    }
+    event.consume();
+  }
+
+  private void lead(int row, int column, boolean extending) {
+    leadRow = row;
+    leadColumn = column;
+    if (!extending || selection.get() == null) {
+      anchorRow = row;
+      anchorColumn = column;
+    }
+    selection.set(CellBlock.between(anchorRow, anchorColumn, leadRow, leadColumn));
+    tellLead();
+  }
+
+  /** Assistive tools read the cell that the last key or click went to. */
+  private void tellLead() {
+    GridContent now = content;
+    if (now != null && leadRow < now.rows() && leadColumn < now.columns()) {
+      setAccessibleText(
+          Texts.of(
+              "grid.cell",
+              now.columnName(leadColumn),
+              now.rowHead(leadRow),
+              now.text(leadRow, leadColumn)));
+    }
+  }
+
+  private void handleKey(KeyEvent event) {
+    GridContent now = content;
+    if (now == null || now.rows() == 0 || now.columns() == 0 || event.isAltDown()) {
+      return;
+    }
+    int lastRow = now.rows() - 1;
+    int lastColumn = now.columns() - 1;
+    int page = Math.max(1, geometry.visibleRows() - 1);
+    boolean far = event.isShortcutDown();
+    switch (event.getCode()) {
+      case UP -> move(far ? 0 : leadRow - 1, leadColumn, event);
+      case DOWN -> move(far ? lastRow : leadRow + 1, leadColumn, event);
+      case LEFT -> move(leadRow, far ? 0 : leadColumn - 1, event);
+      case RIGHT -> move(leadRow, far ? lastColumn : leadColumn + 1, event);
+      case PAGE_UP -> move(leadRow - page, leadColumn, event);
+      case PAGE_DOWN -> move(leadRow + page, leadColumn, event);
+      case HOME -> move(far ? 0 : leadRow, 0, event);
+      case END -> move(far ? lastRow : leadRow, lastColumn, event);
+      case A -> {
+        if (far) {
+          anchorRow = 0;
+          anchorColumn = 0;
+          leadRow = lastRow;
+          leadColumn = lastColumn;
+          selection.set(CellBlock.between(0, 0, lastRow, lastColumn));
+          event.consume();
+        }
+      }
+      default -> {
+        // Other keys are for the window.
+      }
+    }
+  }
+
+  private void move(int row, int column, KeyEvent event) {
+    GridContent now = content;
+    if (now != null) {
+      int toRow = Math.max(0, Math.min(now.rows() - 1, row));
+      int toColumn = Math.max(0, Math.min(now.columns() - 1, column));
+      lead(toRow, toColumn, event.isShiftDown());
+      bringIntoSight(toRow, toColumn);
+    }
+    event.consume();
+  }
+
+  private void bringIntoSight(int row, int column) {
+    int top = (int) down.getValue();
+    int room = Math.max(1, geometry.scrolledRows());
+    boolean atFoot =
+        geometry.lastRows() > 0 && content != null && row >= content.rows() - geometry.lastRows();
+    if (row < top) {
+      down.setValue(row);
+    } else if (row >= top + room && !atFoot) {
+      down.setValue(Math.min(down.getMax(), row - room + 1.0));
+    }
+    double left = 0;
+    for (int i = 0; i < Math.min(column, widths.length); i++) {
+      left += widths[i];
+    }
+    double width = column < widths.length ? widths[column] : 0;
+    double roomAcross = getWidth() - geometry.rowHeadWidth();
+    if (left < across.getValue()) {
+      across.setValue(left);
+    } else if (left + width > across.getValue() + roomAcross) {
+      across.setValue(Math.min(across.getMax(), left + width - roomAcross));
+    }
+  }
+
+  @Override
+  protected double computePrefHeight(double width) {
+    return 320;
+  }
+
+  @Override
+  protected double computeMinHeight(double width) {
+    return 120;
+  }
+
+  @Override
+  protected void layoutChildren() {
+    GridContent now = content;
+    if (now == null || getWidth() <= 0) {
+      return;
+    }
+    double rowHeight = Math.ceil(probe().prefHeight(-1));
+    if (widths.length != now.columns()) {
+      widths = measureWidths(now);
+    }
+    double rowHead = textWidth(now.rowHead(Math.max(0, now.rows() - 1))) + GAP;
+    double headHeight = headHeight(now);
+    double bar = 12;
+    geometry =
+        GridGeometry.of(
+            widths,
+            new GridGeometry.Room(
+                getWidth() - bar, getHeight() - headHeight - bar, rowHead, rowHeight),
+            now.rows(),
+            LAST_ROWS,
+            down.getValue(),
+            across.getValue());
+    double edge = 1;
+    heads.resizeRelocate(edge, edge, getWidth() - bar - edge, headHeight);
+    cells.resizeRelocate(
+        edge, headHeight + edge, getWidth() - bar - edge, getHeight() - headHeight - bar - edge);
+    across.resizeRelocate(rowHead, getHeight() - bar - edge, getWidth() - bar - rowHead, bar);
+    down.resizeRelocate(getWidth() - bar - edge, headHeight, bar, getHeight() - headHeight - bar);
+    setBars(now);
+    layOutHeads(now, headHeight);
+    layOutCells(now);
+  }
+
+  private void setBars(GridContent now) {
+    double most = Math.max(0, now.rows() - geometry.lastRows() - geometry.scrolledRows());
+    down.setMax(most);
+    down.setVisibleAmount(
+        now.rows() == 0 ? 1 : most * geometry.visibleRows() / Math.max(1.0, now.rows()));
+    down.setBlockIncrement(geometry.visibleRows());
+    down.setUnitIncrement(1);
+    down.setVisible(most > 0);
+    double wide = geometry.totalWidth();
+    double room = getWidth() - geometry.rowHeadWidth() - 12;
+    across.setMax(Math.max(0, wide - room));
+    across.setVisibleAmount(across.getMax() * room / Math.max(1, wide));
+    across.setBlockIncrement(room / 2);
+    across.setUnitIncrement(40);
+    across.setVisible(wide > room);
+    if (down.getValue() > down.getMax()) {
+      down.setValue(down.getMax());
+    }
+    if (across.getValue() > across.getMax()) {
+      across.setValue(across.getMax());
+    }
+  }
+
+  private double headHeight(GridContent now) {
+    double most = 0;
+    for (int column = 0; column < Math.min(now.columns(), 40); column++) {
+      most = Math.max(most, head(now, column).prefHeight(widths[column]));
+    }
+    return Math.ceil(most);
+  }
+
+  private Node head(GridContent now, int column) {
+    return headNodes.computeIfAbsent(
+        column,
+        c -> {
+          Node head = now.head(c);
+          head.setManaged(false);
+          heads.getChildren().add(head);
+          corner.toFront();
+          head.applyCss();
+          return head;
+        });
+  }
+
+  /** Makes the columns as wide as they need to be by now; later, since a layout may be running. */
+  void measureAgain() {
+    if (!stale) {
+      stale = true;
+      Platform.runLater(
+          () -> {
+            stale = false;
+            widths = new double[0];
+            requestLayout();
+          });
+    }
+  }
+
+  private void layOutHeads(GridContent now, double headHeight) {
+    corner.resizeRelocate(0, 0, geometry.rowHeadWidth(), headHeight);
+    headNodes.values().forEach(node -> node.setVisible(false));
+    for (int column = geometry.firstColumn(); column <= geometry.lastColumn(); column++) {
+      Node head = head(now, column);
+      head.setVisible(true);
+      head.resizeRelocate(geometry.x(column), 0, widths[column], headHeight);
+    }
+  }
+
+  private void layOutCells(GridContent now) {
+    int used = 0;
+    CellBlock block = selection.get();
+    for (int place = 0; place < geometry.visibleRows(); place++) {
+      int row = geometry.row(place);
+      double y = geometry.y(place);
+      Label rowHead = label(used++);
+      style(rowHead, "row-head", now.rowState(row), false, false);
+      rowHead.setText(now.rowHead(row));
+      rowHead.resizeRelocate(0, y, geometry.rowHeadWidth(), geometry.rowHeight());
+      for (int column = geometry.firstColumn(); column <= geometry.lastColumn(); column++) {
+        Label cell = label(used++);
+        cell.setText(now.text(row, column));
+        boolean chosen = block != null && block.contains(row, column);
+        boolean isLead = chosen && row == leadRow && column == leadColumn;
+        String state = now.state(row, column);
+        boolean right = now.isNumber(column) && !state.equals("passed-over");
+        style(cell, right ? "number" : "word", state, chosen, isLead);
+        cell.resizeRelocate(geometry.x(column), y, widths[column], geometry.rowHeight());
+      }
+    }
+    for (int i = used; i < pool.size(); i++) {
+      pool.get(i).setVisible(false);
+    }
+    // Row heads lie over cells that are scrolled under them.
+    pool.stream()
+        .limit(used)
+        .filter(l -> l.getStyleClass().contains("row-head"))
+        .forEach(Node::toFront);
+    boolean torn = geometry.tearY() > 0;
+    if (torn && tear.getParent() == null) {
+      cells.getChildren().add(tear);
+    }
+    tear.setVisible(torn);
+    tear.toFront();
+    tear.resizeRelocate(0, geometry.tearY(), cells.getWidth(), 5);
+  }
+
+  private static void style(Label label, String kind, String state, boolean chosen, boolean lead) {
+    List<String> wanted =
+        state.isEmpty() ? List.of("label", "cell", kind) : List.of("label", "cell", kind, state);
+    if (!label.getStyleClass().equals(wanted)) {
+      label.getStyleClass().setAll(wanted);
+    }
+    label.pseudoClassStateChanged(Look.CHOSEN, chosen);
+    label.pseudoClassStateChanged(Look.LEAD, lead);
+  }
+
+  private Label label(int place) {
+    while (pool.size() <= place) {
+      Label label = new Label();
+      label.setMouseTransparent(true);
+      label.setManaged(false);
+      pool.add(label);
+      cells.getChildren().add(label);
+    }
+    Label label = pool.get(place);
+    label.setVisible(true);
+    return label;
+  }
+
+  private Label probe() {
+    if (probe.getParent() == null) {
+      probe.getStyleClass().addAll("cell", "number");
+      probe.setManaged(false);
+      probe.setVisible(false);
+      cells.getChildren().add(probe);
+    }
+    probe.setText("0");
+    probe.applyCss();
+    return probe;
+  }
+
+  private double textWidth(String text) {
+    Label probe = probe();
+    probe.setText(text);
+    return Math.ceil(probe.prefWidth(-1));
+  }
+
+  private double[] measureWidths(GridContent now) {
+    double[] measured = new double[now.columns()];
+    int rows = Math.min(40, now.rows());
+    for (int column = 0; column < measured.length; column++) {
+      double widest = 0;
+      // Of hundreds of columns those far away are taken to be like the first.
+      if (column < 60) {
+        String longest = "";
+        for (int row = 0; row < rows; row++) {
+          String text = now.rowState(row).equals("passed-over") ? "" : now.text(row, column);
+          longest = text.length() > longest.length() ? text : longest;
+        }
+        widest = Math.max(textWidth(longest) + GAP, head(now, column).prefWidth(-1));
+      }
+      double em = textWidth("00") - textWidth("0");
+      measured[column] = Math.max(em * 6, Math.min(em * MOST_DIGITS, widest));
+    }
+    return measured;
+  }
+}

@@ -1,0 +1,223 @@
+package promedio.desktop.window.table;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Describe;
+import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.ImportSession;
+import promedio.desktop.work.Workspace;
+import promedio.files.table.DataSource;
+import promedio.files.table.ReadTable;
+import promedio.files.table.Recognised;
+
+/** The first rows of what is imported, as they are read, and what of it is taken. */
+public final class ImportView extends BorderPane {
+
+  /** Longer texts are not edited here. */
+  private static final int MOST_TYPED = 200_000;
+
+  private final Workspace workspace;
+  private final Label heading = new Label();
+  private final Label counts = new Label();
+  private final Label problem = new Label();
+  private final TextField columns = new TextField();
+  private final Label columnsProblem = new Label();
+  private final CheckBox keep = new CheckBox(Texts.of("bring.keep"));
+  private final Button take = new Button(Texts.of("bring.take"));
+  private final CellGrid grid = new CellGrid();
+  private final TextArea text = new TextArea();
+  private @Nullable ImportSession importing;
+  private boolean showing;
+  private boolean focusWhenRead;
+
+  public ImportView(Workspace workspace) {
+    this.workspace = workspace;
+    getStyleClass().add("bring-in");
+    heading.getStyleClass().add("serif-heading");
+    heading.setId("bring-heading");
+    counts.getStyleClass().add("quiet");
+    counts.setId("bring-counts");
+    counts.setWrapText(true);
+    problem.getStyleClass().add("refusal");
+    problem.setId("bring-problem");
+    problem.setWrapText(true);
+    grid.setId("bring-grid");
+    setTop(buildTop());
+    text.setId("bring-text");
+    text.setPromptText(Texts.of("bring.text.prompt"));
+    text.setAccessibleText(Texts.of("bring.text"));
+    text.setPrefRowCount(7);
+    text.textProperty().subscribe((old, now) -> type(now));
+    setCenter(new VBox(8, text, problem, grid));
+    VBox.setVgrow(grid, Priority.ALWAYS);
+    ((VBox) getCenter()).setFillWidth(true);
+    workspace.importProperty().subscribe(this::show);
+  }
+
+  private Node buildTop() {
+    take.setId("bring-take");
+    take.setDefaultButton(true);
+    take.setOnAction(event -> take());
+    Button leave = new Button(Texts.of("bring.leave"));
+    leave.setId("bring-leave");
+    leave.getStyleClass().add("link");
+    leave.setOnAction(event -> workspace.endImport());
+    columns.setId("bring-columns");
+    columns.setPrefColumnCount(22);
+    columns.setAccessibleText(Texts.of("bring.columns.name"));
+    columns.setOnAction(event -> takeTyped());
+    columns.focusedProperty().subscribe((was, is) -> takeTypedWhenLeft(is));
+    columnsProblem.getStyleClass().add("problem-text");
+    Label columnsLabel = new Label(Texts.of("bring.columns"));
+    columnsLabel.setLabelFor(columns);
+    HBox chosen = new HBox(6, columnsLabel, columns);
+    chosen.setAlignment(Pos.CENTER_LEFT);
+    keep.setId("bring-keep");
+    FlowPane line = new FlowPane(14, 6, take, leave, chosen, keep);
+    line.setAlignment(Pos.CENTER_LEFT);
+    VBox top = new VBox(4, heading, counts, line, columnsProblem);
+    top.getStyleClass().add("bring-top");
+    return top;
+  }
+
+  /** Puts the focus on the button that imports. */
+  public void focusTake() {
+    focusWhenRead = take.isDisabled();
+    take.requestFocus();
+  }
+
+  private void show(@Nullable ImportSession now) {
+    importing = now;
+    if (now == null) {
+      return;
+    }
+    heading.setText(Texts.of("bring.heading", now.source().name()));
+    boolean file = now.source() instanceof DataSource.OfFile;
+    Nodes.setShown(keep, file);
+    keep.setSelected(!file || now.source().size() <= ImportSession.MOST_KEPT);
+    Nodes.setShown(text, !file && now.source().size() <= MOST_TYPED);
+    showing = true;
+    text.setText(file ? "" : text(now.source()));
+    showing = false;
+    now.recognisedProperty().subscribe(recognised -> showRows());
+    now.readProperty().subscribe(read -> showRows());
+    now.columnsProperty().subscribe(this::showColumns);
+    now.problemProperty().subscribe(this::showProblem);
+  }
+
+  private static String text(DataSource source) {
+    return source instanceof DataSource.InMemory memory && source.size() <= MOST_TYPED
+        ? new String(memory.bytes(), StandardCharsets.UTF_8)
+        : "";
+  }
+
+  private void type(String typed) {
+    ImportSession now = importing;
+    if (now != null && !showing) {
+      now.type(typed);
+    }
+  }
+
+  /** Puts the caret where a table is typed. */
+  public void focusText() {
+    text.requestFocus();
+  }
+
+  private void showProblem(String text) {
+    problem.setText(text);
+    Nodes.setShown(problem, !text.isEmpty());
+    if (!text.isEmpty()) {
+      counts.setText(Texts.of("bring.refused"));
+      Nodes.setShown(grid, false);
+    }
+  }
+
+  private void showColumns(List<String> names) {
+    Fields.show(columns, String.join(", ", names));
+    columns.positionCaret(0);
+    ImportSession now = importing;
+    take.setDisable(now == null || now.readProperty().get() == null || names.isEmpty());
+    take.setText(
+        Texts.of(now != null && now.isSample() ? "bring.take-sample" : "bring.take", names.size()));
+    grid.requestLayout();
+  }
+
+  private void showRows() {
+    ImportSession now = importing;
+    Recognised recognised = now == null ? null : now.recognisedProperty().get();
+    if (now == null || recognised == null) {
+      take.setDisable(true);
+      return;
+    }
+    ReadTable read = now.readProperty().get();
+    Nodes.setShown(grid, true);
+    grid.show(new HeadContent(recognised, read, now));
+    take.setDisable(read == null);
+    if (read != null && focusWhenRead) {
+      focusWhenRead = false;
+      take.requestFocus();
+    }
+    counts.setText(
+        read == null
+            ? Texts.of("bring.reading")
+            : Texts.of(
+                "bring.counts",
+                Describe.grouped(read.table().rows()),
+                read.table().columns().size()));
+  }
+
+  private void takeTypedWhenLeft(boolean focused) {
+    if (!focused) {
+      takeTyped();
+    }
+  }
+
+  private void takeTyped() {
+    ImportSession now = importing;
+    if (now != null && now.readProperty().get() != null) {
+      Optional<String> unknown = now.includeTyped(columns.getText());
+      columnsProblem.setText(unknown.map(name -> Texts.of("bring.no-column", name)).orElse(""));
+      Nodes.setShown(columnsProblem, unknown.isPresent());
+    }
+  }
+
+  private void take() {
+    ImportSession now = importing;
+    if (now == null || now.readProperty().get() == null) {
+      return;
+    }
+    if (now.isSample()) {
+      String name = now.columnsProperty().get().get(0);
+      workspace.endImport();
+      workspace.shelf().addNamed(name, now.unit(), now.sample(workspace.assignment().sign()));
+      return;
+    }
+    int id = workspace.assignment().ids().table();
+    boolean kept = keep.isSelected();
+    workspace
+        .background()
+        .run(
+            Background.Lane.IMPORT,
+            Texts.of("work.bringing-in", now.source().name()),
+            () -> now.table(id, kept),
+            workspace.tables()::addTable,
+            failure -> showProblem(Texts.of("open.refused", String.valueOf(failure.getMessage()))));
+  }
+}

@@ -1,0 +1,180 @@
+package promedio.desktop.window.table;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.calculation.Calculation;
+import promedio.core.calculation.CalculationException;
+import promedio.core.message.Message;
+import promedio.core.table.Table;
+import promedio.core.tidy.Ask;
+import promedio.core.tidy.Outcome;
+import promedio.core.tidy.Step;
+import promedio.core.tidy.StepKind;
+import promedio.desktop.Texts;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Nodes;
+
+/** Asks what a step needs, and says at once what the step would do or what is wrong with it. */
+final class StepForm extends VBox {
+
+  /** With more rows the step is not tried at every key. */
+  private static final int MOST_TRIED = 20_000;
+
+  private final StepKind kind;
+  private final Table before;
+  private final Map<Ask, Supplier<String>> answers = new EnumMap<>(Ask.class);
+  private final Label trial = new Label();
+  private final Label where = new Label();
+  private boolean touched;
+
+  /**
+   * Makes a form.
+   *
+   * @param before the table the step is done to
+   * @param edited the step that is changed, {@code null} for a new one
+   * @param done takes the step
+   * @param left is told when nothing is to be done after all
+   */
+  StepForm(StepKind kind, Table before, @Nullable Step edited, Consumer<Step> done, Runnable left) {
+    this.kind = kind;
+    this.before = before;
+    getStyleClass().add("step-form");
+    setId("step-form");
+    Label heading = new Label(Texts.of("stepkind." + kind.code()));
+    heading.getStyleClass().add("family-heading");
+    heading.setWrapText(true);
+    getChildren().add(heading);
+    for (Ask ask : kind.asks()) {
+      getChildren().addAll(field(ask, edited == null ? "" : edited.answer(ask), done));
+    }
+    trial.setWrapText(true);
+    trial.setId("step-trial");
+    trial.setMinHeight(USE_PREF_SIZE);
+    where.setId("step-where");
+    where.getStyleClass().add("formula-fault");
+    Button go = Controls.literal(new Button(Texts.of(edited == null ? "step.add" : "step.change")));
+    go.setId("step-done");
+    go.setOnAction(event -> finish(done));
+    Button leave = new Button(Texts.of("step.leave"));
+    leave.getStyleClass().add("link");
+    leave.setId("step-leave");
+    leave.setOnAction(event -> left.run());
+    getChildren().addAll(where, trial, new HBox(8, go, leave));
+    Nodes.setShown(where, false);
+    touched = edited != null;
+    tryOut();
+  }
+
+  /** Puts the focus on the first thing that is asked. */
+  void focusFirst() {
+    getChildren().stream()
+        .filter(Control.class::isInstance)
+        .filter(node -> node.isFocusTraversable())
+        .findFirst()
+        .ifPresent(Node::requestFocus);
+  }
+
+  private List<Node> field(Ask ask, String given, Consumer<Step> done) {
+    Label label = new Label(Texts.of("ask." + ask.code()));
+    label.getStyleClass().add("quiet");
+    label.setWrapText(true);
+    Control control;
+    if (ask.isColumn() || !ask.choices().isEmpty()) {
+      control = choice(ask, given);
+    } else {
+      TextField text = new TextField(given);
+      text.setPromptText(Texts.of("ask." + ask.code() + ".prompt"));
+      text.textProperty().subscribe((old, now) -> touch());
+      text.setOnAction(event -> finish(done));
+      answers.put(ask, () -> text.getText().strip());
+      control = text;
+    }
+    control.setId("ask-" + ask.code());
+    control.setAccessibleText(label.getText());
+    control.setMaxWidth(Double.MAX_VALUE);
+    label.setLabelFor(control);
+    return List.of(label, control);
+  }
+
+  private ComboBox<String> choice(Ask ask, String given) {
+    ComboBox<String> box = new ComboBox<>();
+    List<String> codes = ask.isColumn() ? before.names() : ask.choices();
+    for (String code : codes) {
+      box.getItems().add(ask.isColumn() ? code : Texts.of("ask." + ask.code() + "." + code));
+    }
+    box.getSelectionModel().select(Math.max(0, codes.indexOf(given)));
+    box.valueProperty().subscribe((old, now) -> touch());
+    answers.put(
+        ask,
+        () -> {
+          int chosen = box.getSelectionModel().getSelectedIndex();
+          return chosen < 0 ? "" : codes.get(chosen);
+        });
+    return box;
+  }
+
+  private Step step() {
+    return kind.step(ask -> answers.getOrDefault(ask, () -> "").get());
+  }
+
+  private void touch() {
+    touched = true;
+    tryOut();
+  }
+
+  private void tryOut() {
+    Step step = step();
+    trial.getStyleClass().setAll("label", "quiet");
+    Nodes.setShown(where, false);
+    if (!touched || before.rows() > MOST_TRIED) {
+      trial.setText(step.intention().text());
+      return;
+    }
+    Outcome outcome = step.apply(before);
+    Optional<String> problem = outcome.problem().map(Message::text);
+    trial.setText(problem.orElseGet(() -> outcome.what().text()));
+    if (problem.isPresent()) {
+      trial.getStyleClass().setAll("label", "problem-text");
+      showPlace(step);
+    }
+  }
+
+  /** Points at the place in a formula where it goes wrong. */
+  private void showPlace(Step step) {
+    String text = step.calculated().orElse("");
+    if (text.isEmpty()) {
+      return;
+    }
+    try {
+      Calculation.read(text, before);
+    } catch (CalculationException e) {
+      int at = Math.min(e.place(), text.length());
+      where.setText(text.substring(0, at) + "▸" + text.substring(at));
+      Nodes.setShown(where, true);
+    }
+  }
+
+  private void finish(Consumer<Step> done) {
+    touched = true;
+    Step step = step();
+    if (before.rows() <= MOST_TRIED && step.apply(before).problem().isPresent()) {
+      // What was typed stays, with what is wrong below it.
+      tryOut();
+      return;
+    }
+    done.accept(step);
+  }
+}

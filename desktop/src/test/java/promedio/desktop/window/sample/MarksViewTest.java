@@ -1,0 +1,205 @@
+package promedio.desktop.window.sample;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.desktop.window.shell.OpenWindow;
+
+/** What the window tells of answers: one by one, part by part, and for a whole class. */
+class MarksViewTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return Assignment.empty("Pears")
+        .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
+        .asking(
+            Part.of(1, "Find mean and spread", new Selection(1), Optional.of(1)),
+            List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)));
+  }
+
+  @Test
+  void anAnswerTellsItsVerdictThenAHintThenWhatItWas() {
+    answer("#answer-sd", "13.50");
+
+    assertThat(text("#mark-sd")).isEqualTo("a slip");
+    assertThat(text("#margin-answer")).startsWith("does not agree with 3.7");
+    assertThat(shown("#answer-hint-text")).isFalse();
+    assertThat(shown("#answer-explained")).isFalse();
+
+    fire("#answer-hint");
+    assertThat(text("#answer-hint-text")).isEqualTo("One last step is missing.");
+
+    fire("#answer-explain");
+    assertThat(robot.lookup("#answer-explained .answer-text").queryAs(Label.class).getText())
+        .endsWith("this is the variance; the standard deviation is its square root, 3.7.");
+    // Another answer is not told of before it is asked.
+    answer("#answer-sd", "3.29");
+    assertThat(text("#mark-sd")).isEqualTo("by another rule");
+    assertThat(shown("#answer-explained")).isFalse();
+  }
+
+  @Test
+  void theStepIsOpenedInWhichItHappened() {
+    answer("#answer-sd", "13.50");
+    fire("#answer-explain");
+    fire("#answer-open-step");
+
+    assertThat(robot.lookup("#working-steps .working-step").queryAll()).isNotEmpty();
+    Node last =
+        robot.lookup("#working-steps .working-step").queryAll().stream()
+            .reduce((a, b) -> b)
+            .orElseThrow();
+    assertThat(last.isFocused()).isTrue();
+  }
+
+  @Test
+  void theValueThatWasSlippedWithIsShownInTheLineUp() {
+    answer("#answer-mean", "13.75");
+    fire("#answer-explain");
+    assertThat(texts("#answer-explained .answer-text").get(0)).contains("20");
+    assertThat(workspace.entryProperty().get()).isNotEqualTo(3);
+    fire("#answer-open-step");
+
+    assertThat(workspace.entryProperty().get()).isEqualTo(3);
+    assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("20");
+  }
+
+  @Test
+  void anEarlierTryStaysBesideTheNextOne() {
+    answer("#answer-mean", "18.75");
+    answer("#answer-mean", "15");
+
+    assertThat(text("#mark-mean")).isEqualTo("agrees");
+    assertThat(text("#answer-tries")).isEqualTo("Before: 18.75 (a slip)");
+    assertThat(robot.lookup(".quiet").queryAllAs(Label.class).stream().map(Label::getText))
+        .anyMatch(line -> line.endsWith("1 of 1 answer agrees"));
+  }
+
+  @Test
+  void thePartsOfTheSheetAreAnsweredOnOnePage() {
+    robot.interact(view::showParts);
+    settle();
+    assertThat(text("#parts-progress")).isEqualTo("0 of 2 answers agree; 0 are answered");
+
+    answer("#part-answer-1-mean", "15");
+    robot.write("3.7").type(KeyCode.ENTER);
+    settle();
+
+    // One place is asked here, so 3.7 has enough.
+    assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
+    assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
+    assertThat(workspace.analysisProperty().get().work(Task.of(Measures.SD)).answer())
+        .isEqualTo("3.7");
+    // On the sheet it is the same question.
+    fire("#part-go-1");
+    assertThat(text("#mark-sd")).isEqualTo("agrees");
+  }
+
+  @Test
+  void partsAreAddedMovedWordedAndRemoved() {
+    robot.interact(view::showParts);
+    fire("#parts-add");
+    assertThat(workspace.assignment().parts()).hasSize(2);
+    robot.clickOn("#part-text-2").write("Again");
+    fire("#parts-up-2");
+    assertThat(workspace.assignment().parts().get(0).text()).isEqualTo("Again");
+    fire("#parts-remove-1");
+
+    assertThat(workspace.assignment().parts()).extracting(Part::id).containsExactly(2);
+    robot.interact(workspace::undo);
+    assertThat(workspace.assignment().parts()).hasSize(2);
+    fire("#parts-back");
+    assertThat(shown("#line-up")).isTrue();
+  }
+
+  @Test
+  void dataToPractiseOnComeWithAPart() {
+    robot.interact(view::showParts);
+    robot.interact(() -> find("#practice-size", TextField.class).setText("lots"));
+    fire("#practice-make");
+    assertThat(robot.lookup(".problem-text").queryAllAs(Label.class).stream().map(Label::getText))
+        .contains("“lots” is no number of values from 3 to 200");
+
+    robot.interact(() -> find("#practice-size", TextField.class).setText("8"));
+    fire("#practice-make");
+
+    assertThat(workspace.assignment().items()).hasSize(2);
+    Assignment now = workspace.assignment();
+    assertThat(now.questions(now.parts().get(1)))
+        .extracting(Question::task)
+        .contains(Task.of(Measures.VARIANCE));
+    // The sample and its part are one edit.
+    robot.interact(workspace::undo);
+    assertThat(workspace.assignment().items()).hasSize(1);
+  }
+
+  @Test
+  void aPileIsMarkedCountedFilteredAndSaved() throws Exception {
+    Path answers =
+        Files.writeString(
+            folder.resolve("class.csv"),
+            """
+            id,part,sample,measure,answer
+            Ana,a,North,sd,13.50
+            Eva,a,North,sd,3.67
+            Luis,a,North,mean,18.75
+            """);
+    Path report = folder.resolve("marks.csv");
+    when(fileChoice.toOpen()).thenReturn(Optional.of(answers));
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(report));
+
+    robot.interact(view::markPile);
+    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> workspace.pileProperty().get() != null);
+    settle();
+
+    assertThat(text("#pile-counts")).isEqualTo("3 answers of 3 students");
+    assertThat(text("#pile-slip")).isEqualTo("2 × a slip");
+    fire("#pile-root-not-taken-sd");
+    assertThat(
+            robot.lookup("#pile-table .work-cell").queryAllAs(Label.class).stream()
+                .map(Label::getText))
+        .contains("Ana")
+        .doesNotContain("Eva");
+    fire("#pile-save");
+    assertThat(Files.readString(report)).contains("Luis,a,mean,18.75,slip,slip,count-off-by-one");
+    fire("#pile-back");
+    assertThat(shown("#line-up")).isTrue();
+  }
+
+  @Test
+  void aFileThatIsNoPileIsToldAndNothingChanges() throws Exception {
+    Path other = Files.writeString(folder.resolve("other.csv"), "name,weight\nAna,3\n");
+    when(fileChoice.toOpen()).thenReturn(Optional.of(other));
+
+    robot.interact(view::markPile);
+    WaitForAsyncUtils.waitFor(
+        20,
+        TimeUnit.SECONDS,
+        () ->
+            robot.lookup(".label").queryAllAs(Label.class).stream()
+                .anyMatch(label -> label.getText().contains("other.csv was not marked")));
+
+    assertThat(workspace.pileProperty().get()).isNull();
+  }
+}

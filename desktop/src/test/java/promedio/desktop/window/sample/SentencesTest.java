@@ -1,0 +1,112 @@
+package promedio.desktop.window.sample;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.window.working.FormulaSetter;
+import promedio.desktop.work.Analysis;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Workspace;
+
+class SentencesTest {
+
+  static Stream<Item> demo() {
+    return DemoAssignment.create().items().stream();
+  }
+
+  private static Analysis analysis(int id, String... rule) throws BadInputException {
+    Workspace workspace =
+        new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
+    workspace.choose(id);
+    for (int i = 0; i < rule.length; i += 2) {
+      Assignment now = workspace.assignment();
+      workspace.replace(now.withRules(now.rules().with(rule[i], rule[i + 1])));
+    }
+    return workspace.analysisProperty().get();
+  }
+
+  @ParameterizedTest
+  @MethodSource("demo")
+  void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item)
+      throws BadInputException {
+    Analysis analysis = analysis(item.id());
+    for (Task task : tasks()) {
+      Result result = analysis.computation().result(task);
+
+      assertThat(Sentences.about(task, result, analysis))
+          .as(task.id())
+          .endsWith(".")
+          .doesNotContain("{");
+      analysis
+          .computation()
+          .equation(task)
+          .ifPresent(
+              equation ->
+                  assertThat(FormulaSetter.set(equation.latex()).path())
+                      .as(task.id())
+                      .startsWith("M"));
+    }
+  }
+
+  private static List<Task> tasks() {
+    List<Task> tasks = new ArrayList<>(Measures.all().stream().map(Task::of).toList());
+    for (Measure measure : Measures.others()) {
+      Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
+      tasks.add(new Task(measure, measure.parameters().stream().map(each -> number).toList()));
+    }
+    return tasks;
+  }
+
+  static Stream<Rule<?>> rulesOfTheStrip() {
+    return Stream.of(
+        Rule.DIVISOR, Rule.QUARTILES, Rule.MODE, Rule.SKEWNESS, Rule.PLACES, Rule.ROUNDING);
+  }
+
+  @ParameterizedTest
+  @MethodSource("rulesOfTheStrip")
+  <T> void everyValueOfARuleIsToldInWords(Rule<T> rule) throws BadInputException {
+    for (T value : rule.values()) {
+      assertThat(Texts.of("rule." + rule.code() + "." + rule.codeOf(value))).isNotBlank();
+      assertThat(analysis(1, rule.code(), rule.codeOf(value)).rules().get(rule)).isEqualTo(value);
+    }
+  }
+
+  @Test
+  void sentencesSayTheNumbersOfTheSample() throws BadInputException {
+    Analysis north = analysis(1);
+
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.MEAN), north.computation().result(Task.of(Measures.MEAN)), north))
+        .isEqualTo("If the total were shared equally among 24 values, each would be 138.83 g.");
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.MODES),
+                north.computation().result(Task.of(Measures.MODES)),
+                north))
+        .startsWith("131, 139 g occur most often");
+    Analysis moments = analysis(1, "skewness", "pearson-median");
+    assertThat(
+            Sentences.about(
+                Task.of(Measures.SKEWNESS),
+                moments.computation().result(Task.of(Measures.SKEWNESS)),
+                moments))
+        .contains("large values pull it up");
+  }
+}

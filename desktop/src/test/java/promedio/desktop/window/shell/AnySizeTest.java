@@ -1,0 +1,180 @@
+package promedio.desktop.window.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.demo.DemoAssignment;
+
+/** Nothing is cut off or out of reach, however small the window and however large the text. */
+class AnySizeTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return DemoAssignment.create();
+  }
+
+  private void look(double width, double height, int percent) {
+    robot.interact(
+        () -> {
+          view.getScene().getWindow().setWidth(width);
+          view.getScene().getWindow().setHeight(height);
+        });
+    robot.interact(() -> view.setTextPercent(percent));
+    settle();
+  }
+
+  private static Bounds inWindow(Node node) {
+    return node.localToScene(node.getLayoutBounds());
+  }
+
+  /** Controls that stand farther right than the pane that shows them. */
+  private List<String> cutOff(ScrollPane pane) {
+    List<String> cut = new ArrayList<>();
+    double right = inWindow(pane).getMaxX() + 1;
+    collect(pane.getContent(), right, cut);
+    return cut;
+  }
+
+  private static void collect(Node node, double right, List<String> cut) {
+    if (!node.isVisible()) {
+      return;
+    }
+    if (node instanceof Control
+        && !(node instanceof ScrollPane)
+        && inWindow(node).getMaxX() > right) {
+      cut.add(node.getId() + " " + node.getClass().getSimpleName());
+    }
+    if (node instanceof Parent parent && !(node instanceof Control)) {
+      parent.getChildrenUnmodifiable().forEach(child -> collect(child, right, cut));
+    }
+  }
+
+  @ParameterizedTest(name = "{0} x {1} at {2} %, item {3}")
+  @CsvSource({
+    "1024, 700, 100, 1",
+    "1280, 800, 100, 1",
+    "1280, 800, 200, 1",
+    "1024, 700, 200, 1",
+    "1280, 800, 200, 5",
+    "1024, 700, 200, 6",
+    "1280, 800, 200, 6",
+    "1280, 800, 200, 7"
+  })
+  void theSheetIsAsWideAsItsBand(double width, double height, int percent, int item) {
+    robot.interact(() -> workspace.choose(item));
+    look(width, height, percent);
+
+    ScrollPane sheet = find("#measures-scroll", ScrollPane.class);
+    Region content = (Region) sheet.getContent();
+    assertThat(content.getWidth()).isLessThanOrEqualTo(sheet.getViewportBounds().getWidth() + 1);
+    assertThat(cutOff(sheet)).isEmpty();
+  }
+
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1024, 700, 100", "1280, 800, 100", "1280, 800, 200", "1024, 700, 200"})
+  void theRulesTakeLittleAndTheShelfShowsItsItems(double width, double height, int percent) {
+    look(width, height, percent);
+
+    Node strip = robot.lookup(".rules-strip").query();
+    Node more = find("#rules-more", Node.class);
+    assertThat(!more.isVisible() || inWindow(more).getMaxX() <= width).as("more rules").isTrue();
+    assertThat(inWindow(strip).getHeight()).isLessThan(height / 7);
+    ScrollPane items = robot.lookup(".shelf-items").queryAs(ScrollPane.class);
+    Bounds seen = inWindow(items);
+    long shown =
+        workspace.assignment().items().stream()
+            .map(item -> inWindow(find("#item-" + item.id(), Node.class)))
+            .filter(
+                bounds ->
+                    bounds.getMinY() >= seen.getMinY() - 1
+                        && bounds.getMaxY() <= seen.getMaxY() + 1)
+            .count();
+    assertThat(shown).as("items in sight").isGreaterThanOrEqualTo(5);
+    Bounds values = inWindow(find("#values", Node.class));
+    assertThat(values.getHeight()).as("the field for values").isGreaterThan(60);
+    assertThat(values.getMaxY()).isLessThanOrEqualTo(height);
+  }
+
+  @Test
+  void theLineAtTheHeadOfTheSheetLeadsToItsParts() {
+    look(1280, 800, 200);
+    fire("#jump-graphs");
+    settle();
+
+    ScrollPane sheet = find("#measures-scroll", ScrollPane.class);
+    Bounds graph = inWindow(find("#graph-toggle", Node.class));
+    assertThat(graph.getMinY()).isBetween(inWindow(sheet).getMinY() - 1, 700.0);
+    assertThat(robot.lookup("#graph").tryQuery()).isPresent();
+    fire("#jump-measures");
+    settle();
+    assertThat(find("#answer-mean", TextField.class).isFocused()).isTrue();
+    fire("#jump-working");
+    assertThat(robot.lookup("#measures-scroll").query().getParent().isVisible()).isFalse();
+  }
+
+  @Test
+  void bandsAreMadeWiderAndFoldedByKeys() {
+    look(1280, 800, 100);
+    Region shelf = robot.lookup(".shelf").queryAs(Region.class);
+    double before = shelf.getWidth();
+    robot.interact(() -> find("#grip-shelf", Node.class).requestFocus());
+
+    robot.type(KeyCode.RIGHT, KeyCode.RIGHT);
+    assertThat(shelf.getWidth()).isGreaterThan(before + 40);
+    robot.type(KeyCode.ENTER);
+    assertThat(shelf.isVisible()).isFalse();
+    assertThat(find("#grip-shelf", Node.class).getAccessibleText()).contains("folded away");
+    robot.type(KeyCode.ENTER);
+    assertThat(shelf.isVisible()).isTrue();
+  }
+
+  @Test
+  void rulesThatFindNoRoomAreAButtonAway() {
+    look(1280, 800, 200);
+    assertThat(shown("#rule-rounding")).isTrue();
+    Node rounding = find("#rule-rounding", Node.class).getParent();
+    assertThat(rounding.isVisible()).isFalse();
+
+    robot.interact(() -> find("#rules-more", ToggleButton.class).fire());
+    settle();
+    assertThat(rounding.isVisible()).isTrue();
+  }
+
+  @Test
+  void withLargeTextTheMarginIsFoldedUntilItIsAskedFor() {
+    look(1024, 700, 200);
+    Node margin = robot.lookup(".margin-scroll").query().getParent();
+    assertThat(margin.isVisible()).isFalse();
+
+    robot.interact(() -> find("#grip-margin", Node.class).requestFocus());
+    robot.type(KeyCode.ENTER);
+    assertThat(margin.isVisible()).isTrue();
+  }
+
+  @Test
+  void withLargeTextWhatIsAddedStandsInOneMenu() {
+    look(1280, 800, 200);
+    assertThat(shown("#new-sample")).isTrue();
+    assertThat(find("#new-sample", Node.class).getParent().isVisible()).isFalse();
+
+    int before = workspace.assignment().items().size();
+    robot.interact(() -> find("#shelf-add", MenuButton.class).getItems().get(0).fire());
+    settle();
+    assertThat(workspace.assignment().items()).hasSize(before + 1);
+  }
+}

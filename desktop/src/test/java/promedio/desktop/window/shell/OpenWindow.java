@@ -1,0 +1,163 @@
+package promedio.desktop.window.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+
+/** A window with an assignment, and someone in front of it who types and clicks. */
+public abstract class OpenWindow {
+
+  @TempDir private static Path state;
+
+  @TempDir protected Path folder;
+
+  protected final FileChoice fileChoice = mock();
+  protected Workspace workspace;
+  protected DocumentStore store;
+  protected AssignmentView view;
+  protected FxRobot robot;
+  private final List<Throwable> failures = new CopyOnWriteArrayList<>();
+
+  /** {@return the assignment that the window opens with} */
+  protected Assignment assignment() {
+    return Assignment.empty("Pears");
+  }
+
+  private void open(Stage stage) {
+    workspace = new Workspace(assignment(), Background.ofWindow());
+    store =
+        new DocumentStore(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
+    view = new AssignmentView(workspace, store, fileChoice);
+    stage.setScene(PromedioApplication.scene(view));
+    stage.show();
+    view.startTyping();
+  }
+
+  @BeforeAll
+  protected static void startToolkit() throws TimeoutException {
+    FxToolkit.registerPrimaryStage();
+  }
+
+  @BeforeEach
+  protected void sitDown() throws TimeoutException {
+    robot = new QuickRobot();
+    robot.interact(
+        () ->
+            Thread.currentThread()
+                .setUncaughtExceptionHandler((thread, thrown) -> failures.add(thrown)));
+    FxToolkit.setupStage(this::open);
+  }
+
+  @AfterEach
+  protected void closeDesk() {
+    robot.interact(store::close);
+  }
+
+  /** What a listener throws goes no further than the log; nobody would see it here. */
+  @AfterEach
+  protected void nothingWentWrongUnseen() {
+    settle();
+    assertThat(failures).isEmpty();
+  }
+
+  /** Waits until the window has done what it was told. */
+  protected static void settle() {
+    QuickRobot.settle();
+  }
+
+  protected static void waitUntil(Callable<Boolean> condition) throws TimeoutException {
+    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    settle();
+  }
+
+  protected <T extends Node> T find(String selector, Class<T> type) {
+    return robot.lookup(selector).queryAs(type);
+  }
+
+  protected TextField field(String selector) {
+    return find(selector, TextField.class);
+  }
+
+  /** {@return what a label, a button or a field says} */
+  protected String text(String selector) {
+    Node node = find(selector, Node.class);
+    return node instanceof Labeled labeled
+        ? labeled.getText()
+        : ((TextInputControl) node).getText();
+  }
+
+  /** {@return what all labels of a kind say} */
+  protected List<String> texts(String selector) {
+    return robot.lookup(selector).queryAllAs(Label.class).stream().map(Label::getText).toList();
+  }
+
+  protected boolean shown(String selector) {
+    return find(selector, Node.class).isVisible();
+  }
+
+  /** Uses a button or a link, wherever it stands. */
+  protected void fire(String selector) {
+    robot.interact(() -> find(selector, ButtonBase.class).fire());
+    settle();
+  }
+
+  /** Pastes where the caret is: quicker than to type where typing is not what is looked at. */
+  protected void paste(String text) {
+    robot.interact(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString(text);
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+    robot.push(KeyCode.SHORTCUT, KeyCode.V);
+    settle();
+  }
+
+  /** Types into a field in place of what stood there. */
+  protected void fill(String selector, String text) {
+    robot.interact(
+        () -> {
+          field(selector).requestFocus();
+          field(selector).clear();
+        });
+    robot.write(text);
+    settle();
+  }
+
+  /** Types an answer and ends it. */
+  protected void answer(String selector, String answer) {
+    fill(selector, answer);
+    robot.type(KeyCode.ENTER);
+    settle();
+  }
+}

@@ -1,0 +1,50 @@
+package promedio.desktop.window.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Path;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.Folders;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+
+/** The main path once more in a window of the system, which the tests offscreen do without. */
+@Tag("window")
+@ExtendWith(ApplicationExtension.class)
+class RealWindowTest {
+
+  @TempDir private static Path state;
+
+  @Start
+  void open(Stage stage) {
+    Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
+    DocumentStore store = new DocumentStore(workspace, Folders.under(state));
+    AssignmentView view = new AssignmentView(workspace, store, mock());
+    stage.setScene(PromedioApplication.scene(view));
+    stage.show();
+    view.startTyping();
+  }
+
+  @Test
+  void valuesAreTypedAndAnAnswerIsMarked(FxRobot robot) {
+    robot.clickOn("#values").write("2 4 4 4 5 5 7 9");
+    robot.clickOn("#answer-sd").write("2.14").type(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+
+    assertThat(robot.lookup("#result-sd").queryAs(Label.class).getText()).isEqualTo("2.14");
+    assertThat(robot.lookup("#mark-sd").queryAs(Label.class).getText()).isEqualTo("agrees");
+  }
+}

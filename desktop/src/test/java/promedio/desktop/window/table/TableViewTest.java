@@ -1,0 +1,380 @@
+package promedio.desktop.window.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Source;
+import promedio.core.table.Table;
+import promedio.desktop.window.shell.OpenWindow;
+import promedio.desktop.work.CellBlock;
+
+/** ImportSession a table in, looking at it and tidying it, as a student does. */
+class TableViewTest extends OpenWindow {
+
+  private static final String TRAYS =
+      """
+      Huerta Valdemora
+      tray;variety;weight;crates
+      1;Blanca;131,5;3
+      2;Conference;140;5
+      3;Blanca;14o;2
+      4;Ercolini;-999;4
+      5;Blanca;128;NA
+      Total;;;14
+      """;
+
+  private Path write(String name, String text) throws IOException {
+    return Files.writeString(folder.resolve(name), text);
+  }
+
+  private void preview(Path file) throws TimeoutException {
+    robot.interact(() -> view.open(file));
+    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+  }
+
+  private void bringTrays() throws IOException, TimeoutException {
+    preview(write("trays.csv", TRAYS));
+    take();
+  }
+
+  private void take() throws TimeoutException {
+    robot.clickOn("#bring-take");
+    waitUntil(() -> workspace.tableProperty().get() != null);
+  }
+
+  private Table table() {
+    return workspace.tableProperty().get().table();
+  }
+
+  private List<String> column(String name) {
+    return IntStream.range(0, table().rows())
+        .mapToObj(row -> table().column(name).orElseThrow().text(row))
+        .toList();
+  }
+
+  private String said(String selector) {
+    return robot.lookup(selector + " .label").queryAllAs(Label.class).stream()
+        .map(Labeled::getText)
+        .collect(Collectors.joining(" "));
+  }
+
+  private void choose(String menu, String item) {
+    robot.interact(
+        () ->
+            find(menu, MenuButton.class).getItems().stream()
+                .filter(i -> i.getText().equals(item) || item.equals(i.getId()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+    settle();
+  }
+
+  private void addStep(String kind) {
+    choose("#steps-add", "add-" + kind);
+  }
+
+  private void select(String selector, String item) {
+    robot.interact(
+        () -> {
+          @SuppressWarnings("unchecked")
+          ComboBox<String> box = find(selector, ComboBox.class);
+          box.setValue(item);
+        });
+    settle();
+  }
+
+  @Test
+  void thePreviewSaysWhatWasUnderstoodAndFollowsEveryDecision() throws Exception {
+    preview(write("trays.csv", TRAYS));
+
+    assertThat(text("#reading-separator")).isEqualTo("semicolons ;");
+    assertThat(text("#reading-decimal")).isEqualTo("commas ,");
+    assertThat(text("#reading-header-line")).isEqualTo("in line 2");
+    assertThat(text("#reading-foot-rows")).isEqualTo("one row");
+    assertThat(said("#reading-unreadable")).contains("line 5, weight: “14o”");
+    assertThat(text("#bring-counts")).startsWith("5 rows and 4 columns");
+
+    robot.clickOn("#reading-missing").write("-999").type(KeyCode.ENTER);
+    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    choose("#reading-foot-rows", "nothing");
+    waitUntil(() -> text("#bring-counts").startsWith("6 rows"));
+
+    assertThat(text("#reading-foot-rows")).isEqualTo("nothing");
+    assertThat(workspace.assignment().tables()).isEmpty();
+  }
+
+  @Test
+  void columnsAreChosenByClickOrByTypingTheirNumbers() throws Exception {
+    preview(write("trays.csv", TRAYS));
+
+    robot.clickOn("#bring-column-0");
+    settle();
+    assertThat(find("#bring-columns", TextField.class).getText())
+        .isEqualTo("variety, weight, crates");
+    robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety, wat");
+    robot.type(KeyCode.ENTER);
+    settle();
+    assertThat(robot.lookup(".problem-text").queryAllAs(Label.class))
+        .extracting(Labeled::getText)
+        .contains("“wat” is none of the columns");
+    robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety");
+    robot.type(KeyCode.ENTER);
+    settle();
+    take();
+
+    assertThat(table().names()).containsExactly("weight", "variety");
+    assertThat(robot.lookup("#step-0").tryQuery()).isPresent();
+  }
+
+  @Test
+  void selectedCellsTellTheirSumAndMeanAtOnce() throws Exception {
+    bringTrays();
+
+    robot.interact(() -> find("#table-grid", CellGrid.class).select(new CellBlock(0, 1, 2, 2)));
+    settle();
+    assertThat(said("#block-line"))
+        .contains("2 cells", "sum 271.50", "mean 135.75", "smallest 131.50");
+    robot.clickOn("#table-grid").type(KeyCode.HOME).push(KeyCode.CONTROL, KeyCode.A);
+    settle();
+    assertThat(said("#block-line")).contains("20 cells", "2 without a value");
+    robot.push(KeyCode.CONTROL, KeyCode.C);
+    settle();
+    String[] copied = new String[1];
+    robot.interact(() -> copied[0] = Clipboard.getSystemClipboard().getString());
+    assertThat(copied[0]).startsWith("1\tBlanca\t131.5\t3\n2\tConference\t140\t5\n3\tBlanca\t14o");
+  }
+
+  @Test
+  void cellsAreFoundAndRowsAreGoneTo() throws Exception {
+    bringTrays();
+
+    robot.clickOn("#table-find").write("erco").type(KeyCode.ENTER);
+    settle();
+    assertThat(text("#table-found")).isEqualTo("variety, row 4");
+    robot.clickOn("#table-go-to").write("2").type(KeyCode.ENTER);
+    settle();
+    assertThat(find("#table-grid", CellGrid.class).selectionProperty().get())
+        .isEqualTo(new CellBlock(1, 1, 0, 3));
+    robot.clickOn("#table-find").push(KeyCode.CONTROL, KeyCode.A).write("plum");
+    robot.type(KeyCode.ENTER);
+    settle();
+    assertThat(text("#table-found")).isEqualTo("“plum” is in no cell");
+  }
+
+  @Test
+  void aFormulaWithAnErrorPointsAtItAndNothingTypedIsLost() throws Exception {
+    bringTrays();
+
+    addStep("compute");
+    robot.clickOn("#ask-new-name").write("kg");
+    robot.clickOn("#ask-formula").write("wieght * 2");
+    settle();
+    assertThat(text("#step-trial")).startsWith("there is no column “wieght”");
+    assertThat(text("#step-where")).isEqualTo("▸wieght * 2");
+    robot.type(KeyCode.ENTER);
+    settle();
+    assertThat(table().names()).doesNotContain("kg");
+
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("weight / 1000").type(KeyCode.ENTER);
+    settle();
+    assertThat(column("kg")).containsExactly("0.1315", "0.14", "", "-0.999", "0.128");
+    assertThat(find("#step-on-0", CheckBox.class).getText())
+        .isEqualTo("compute kg = weight / 1000: 4 entries");
+  }
+
+  @Test
+  void stepsAreSwitchedMovedChangedRemovedAndUndone() throws Exception {
+    bringTrays();
+    addStep("leave-out");
+    robot.clickOn("#ask-condition").write("weight < 0").type(KeyCode.ENTER);
+    settle();
+    addStep("sort");
+    select("#ask-column", "weight");
+    robot.clickOn("#step-done");
+    settle();
+    assertThat(column("tray")).containsExactly("5", "1", "2", "3");
+
+    robot.clickOn("#step-on-0");
+    settle();
+    assertThat(column("tray")).containsExactly("4", "5", "1", "2", "3");
+    robot.clickOn("#step-up-1");
+    settle();
+    assertThat(find("#step-on-0", CheckBox.class).getText()).startsWith("sort by weight");
+    robot.clickOn("#step-edit-0");
+    settle();
+    select("#ask-order", "largest first");
+    robot.clickOn("#step-done");
+    settle();
+    assertThat(column("tray")).startsWith("2", "1");
+    robot.clickOn("#step-remove-0");
+    settle();
+    assertThat(column("tray")).containsExactly("1", "2", "3", "4", "5");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    settle();
+    assertThat(column("tray")).startsWith("2", "1");
+  }
+
+  @Test
+  void samplesByGroupFollowTheTableWhenAStepChanges() throws Exception {
+    bringTrays();
+    select("#table-values", "weight");
+    select("#table-groups", "variety");
+    robot.clickOn("#table-put");
+    settle();
+
+    assertThat(workspace.assignment().items())
+        .extracting(item -> item.name())
+        .containsExactly("weight, Blanca", "weight, Conference", "weight, Ercolini");
+    robot.clickOn("#table-1");
+    addStep("mend");
+    select("#ask-column", "weight");
+    robot.clickOn("#ask-row").write("3");
+    robot.clickOn("#ask-value").write("140").type(KeyCode.ENTER);
+    settle();
+    robot.clickOn("#item-1");
+    settle();
+    assertThat(text("#result-mean")).isEqualTo("133.17");
+    assertThat(workspace.assignment().items().get(0).source())
+        .isInstanceOfSatisfying(Source.Linked.class, l -> assertThat(l.unreadable()).isZero());
+  }
+
+  @Test
+  void totalsGoAcrossColumnsAndRowsAreLeftOutFromTheSelection() throws Exception {
+    bringTrays();
+
+    robot.interact(() -> find("#table-grid", CellGrid.class).select(new CellBlock(0, 0, 2, 3)));
+    choose("#table-rows-menu", "table-sum-across");
+    assertThat(column("total")).containsExactly("134.5", "145", "2", "-995", "128");
+    robot.interact(() -> find("#table-grid", CellGrid.class).select(new CellBlock(3, 4, 0, 0)));
+    choose("#table-rows-menu", "table-leave-out-rows");
+    assertThat(column("tray")).containsExactly("1", "2", "3");
+    choose("#table-rows-menu", "table-mean-row");
+    assertThat(column("tray")).endsWith("2");
+    assertThat(column("variety")).endsWith("Mean");
+  }
+
+  @Test
+  void aColumnWithFrequenciesBecomesATableOfValuesAndFrequencies() throws Exception {
+    preview(write("baskets.csv", "pears;baskets\n3;12\n4;8\n;5\n"));
+    take();
+    select("#table-frequencies", "baskets");
+    robot.clickOn("#table-put");
+    settle();
+
+    assertThat(text("#result-mean")).isEqualTo("3.40");
+    assertThat(text("#counts")).isEqualTo("2 rows, Σf = 20");
+  }
+
+  @Test
+  void aPrintedTableInAFileBecomesAClassTable() throws Exception {
+    preview(write("weights.csv", "from;to;pears\n100;109;4\n110;119;4\n120;129;2\n"));
+    take();
+    robot.clickOn("#table-put-classes");
+    settle();
+
+    // 109.5 + (5 − 4)/4 · 10.
+    assertThat(text("#result-median")).isEqualTo("112.00");
+    assertThat(text("#sheet-name")).startsWith("weights");
+  }
+
+  @Test
+  void aTypedTableIsReadWhileItIsTyped() throws Exception {
+    robot.clickOn("#type-table");
+    settle();
+    robot.write("day,crates").type(KeyCode.ENTER).write("Mon,3").type(KeyCode.ENTER);
+    robot.write("Tue,5");
+    waitUntil(() -> text("#bring-counts").startsWith("2 rows and 2 columns"));
+    take();
+
+    assertThat(column("day")).containsExactly("Mon", "Tue");
+  }
+
+  @Test
+  void aPastedPageTableIsLookedAtFirst() throws Exception {
+    ClipboardContent content = new ClipboardContent();
+    content.putHtml(
+        "<table><tr><th>kg</th><th>day</th></tr><tr><td>3</td><td>Mon</td></tr></table>");
+    content.putString("kg\tday\n3\tMon");
+    robot.interact(() -> Clipboard.getSystemClipboard().setContent(content));
+    robot.clickOn("#open-file");
+    robot.push(KeyCode.CONTROL, KeyCode.V);
+    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+
+    assertThat(text("#bring-counts")).startsWith("1 row and 2 columns");
+  }
+
+  @Test
+  void theTidiedTableAndItsStepsGoOutAndStepsComeBack() throws Exception {
+    Path csv = folder.resolve("out.csv");
+    Path steps = folder.resolve("out.steps.json");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(csv)).thenReturn(Optional.of(steps));
+    when(fileChoice.toOpen()).thenReturn(Optional.of(steps));
+    bringTrays();
+    addStep("leave-out");
+    robot.clickOn("#ask-condition").write("variety = Blanca").type(KeyCode.ENTER);
+    settle();
+
+    robot.clickOn("#table-export");
+    waitUntil(() -> Files.exists(csv));
+    robot.clickOn("#steps-save");
+    settle();
+    assertThat(Files.readString(csv))
+        .isEqualTo("tray,variety,weight,crates\n2,Conference,140,5\n4,Ercolini,-999,4\n");
+    assertThat(Files.readString(steps)).contains("leave-out", "variety = Blanca");
+    robot.clickOn("#step-remove-0");
+    settle();
+    assertThat(table().rows()).isEqualTo(5);
+    robot.clickOn("#steps-load");
+    settle();
+    assertThat(table().rows()).isEqualTo(2);
+  }
+
+  @Test
+  void aTableOfManyRowsIsBroughtInTidiedAndSavedAndComesBackTheSame() throws Exception {
+    String rows =
+        IntStream.range(0, 25_000)
+            .mapToObj(i -> i + "," + i % 7 + "\n")
+            .collect(Collectors.joining());
+    preview(write("log.csv", "pear,grade\n" + rows));
+    take();
+    addStep("leave-out");
+    robot.clickOn("#ask-condition").write("grade = 3").type(KeyCode.ENTER);
+    waitUntil(() -> table().rows() < 25_000);
+    int left = table().rows();
+    robot.push(KeyCode.CONTROL, KeyCode.DIGIT5).push(KeyCode.CONTROL, KeyCode.END);
+    settle();
+    assertThat(find("#table-grid", CellGrid.class).getAccessibleText())
+        .startsWith("grade, row 25\u202F000: ");
+
+    Path saved = folder.resolve("saved.promedio");
+    robot.interact(
+        () -> {
+          store.save(saved, false, note -> {}, problem -> {});
+          workspace.replace(Assignment.empty("x"));
+          store.open(saved, opened -> workspace.chooseTable(1), refused -> {});
+        });
+    waitUntil(() -> workspace.tableProperty().get() != null);
+    assertThat(table().rows()).isEqualTo(left);
+    assertThat(workspace.tableProperty().get().replay().steps()).hasSize(1);
+  }
+}
