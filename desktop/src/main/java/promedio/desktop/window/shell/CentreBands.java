@@ -1,0 +1,242 @@
+package promedio.desktop.window.shell;
+
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.ImportedTable;
+import promedio.core.measure.Task;
+import promedio.core.table.Table;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.Grip;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.parts.PartsView;
+import promedio.desktop.window.parts.PileView;
+import promedio.desktop.window.sample.Margin;
+import promedio.desktop.window.sample.Sheet;
+import promedio.desktop.window.table.ImportView;
+import promedio.desktop.window.table.ReadingPane;
+import promedio.desktop.window.table.StepsPane;
+import promedio.desktop.window.table.TableExchange;
+import promedio.desktop.window.table.TableSheet;
+import promedio.desktop.window.working.WorkingSheet;
+import promedio.desktop.work.ByHand;
+import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.Workspace;
+
+/**
+ * What stands in the middle and on the right: the sheet of a sample, a table, what is imported, the
+ * parts, a pile of answers, or a working; each with its margin. All but the first are made when
+ * they are first looked at, since most starts do without.
+ */
+final class CentreBands {
+
+  private final Workspace workspace;
+  private final DocumentStore store;
+  private final FileChoice fileChoice;
+  private final Appearance appearance;
+  private final NoticeBar notices;
+  private final Sheet sheet;
+  private final Margin margin;
+  private final ByHand byHand;
+  private final TableExchange exchange;
+  private final StackPane centre;
+  private final StackPane right;
+
+  /** What stands on the right, with its edge. */
+  private final HBox edge;
+
+  private @Nullable WorkingSheet workingSheet;
+  private @Nullable PartsView parts;
+  private @Nullable PileView pile;
+  private @Nullable TableSheet tableSheet;
+  private @Nullable StepsPane steps;
+  private @Nullable ImportView importView;
+  private @Nullable ReadingPane reading;
+
+  CentreBands(
+      Workspace workspace,
+      DocumentStore store,
+      FileChoice fileChoice,
+      Appearance appearance,
+      NoticeBar notices,
+      EmptyState empty) {
+    this.workspace = workspace;
+    this.store = store;
+    this.fileChoice = fileChoice;
+    this.appearance = appearance;
+    this.notices = notices;
+    this.sheet = new Sheet(workspace, appearance, fileChoice, empty, this::workOnSheet);
+    this.byHand = new ByHand(workspace);
+    this.margin = new Margin(workspace, byHand, appearance);
+    this.exchange = new TableExchange(workspace, fileChoice, notices::tell);
+    this.centre = new StackPane(sheet);
+    this.right = new StackPane(margin);
+    Grip grip = new Grip(right, "margin", -1);
+    this.edge = new HBox(grip, right);
+    workspace.tableProperty().subscribe(table -> showBand());
+    workspace.importProperty().subscribe(importing -> showBand());
+    workspace.chosenProperty().subscribe(item -> showBand());
+    byHand.onSheetProperty().subscribe((old, task) -> showBand());
+    workspace.onPartsProperty().subscribe((old, shown) -> showBand());
+    workspace.pileProperty().subscribe((old, shown) -> showBand());
+    workspace.taskProperty().subscribe((old, task) -> followOnSheet(task));
+  }
+
+  Node centre() {
+    return centre;
+  }
+
+  Node right() {
+    return edge;
+  }
+
+  Sheet sheet() {
+    return sheet;
+  }
+
+  Margin margin() {
+    return margin;
+  }
+
+  /** Where large text leaves too little room for the sheet, the margin is a key away. */
+  void foldWhereNarrow(boolean narrow) {
+    ((Grip) edge.getChildren().get(0)).foldByItself(narrow);
+  }
+
+  /** Puts the focus on the first answer of the parts. */
+  void focusParts() {
+    PartsView shown = parts;
+    if (shown != null) {
+      // The fields take the focus only once they are laid out.
+      Platform.runLater(shown::focusFirst);
+    }
+  }
+
+  /** The sheet of a sample, a table, or what is about to be imported; each with its margin. */
+  private void showBand() {
+    boolean imports = workspace.importProperty().get() != null;
+    boolean table = !imports && workspace.tableProperty().get() != null;
+    if (imports) {
+      importView();
+    }
+    if (table) {
+      steps();
+    }
+    show(importView, imports);
+    show(reading, imports);
+    show(tableSheet, table);
+    show(steps, table);
+    boolean piled = !imports && !table && workspace.pileProperty().get() != null;
+    boolean asked = !imports && !table && !piled && workspace.onPartsProperty().get();
+    showParts(asked);
+    showPile(piled);
+    boolean whole = imports || table || piled || asked;
+    boolean works = !whole && byHand.onSheetProperty().get() != null;
+    if (works) {
+      makeWorkingSheet();
+    }
+    show(workingSheet, works);
+    Nodes.setShown(sheet, !whole && !works);
+    Nodes.setShown(margin, !whole);
+    Nodes.setShown(edge, !piled && !asked);
+  }
+
+  private void showParts(boolean shown) {
+    if (shown && parts == null) {
+      parts = new PartsView(workspace);
+      centre.getChildren().add(parts);
+    }
+    show(parts, shown);
+    if (shown && parts != null) {
+      parts.refresh();
+    }
+  }
+
+  private void showPile(boolean shown) {
+    if (shown && pile == null) {
+      pile = new PileView(workspace, fileChoice);
+      centre.getChildren().add(pile);
+    }
+    show(pile, shown);
+  }
+
+  private void makeWorkingSheet() {
+    if (workingSheet == null) {
+      workingSheet = new WorkingSheet(workspace, byHand, appearance);
+      centre.getChildren().add(workingSheet);
+    }
+  }
+
+  ImportView importView() {
+    ImportView made = importView;
+    if (made == null) {
+      made = new ImportView(workspace);
+      importView = made;
+      reading = new ReadingPane(workspace);
+      centre.getChildren().add(made);
+      right.getChildren().add(reading);
+    }
+    return made;
+  }
+
+  private StepsPane steps() {
+    StepsPane made = steps;
+    if (made == null) {
+      made = new StepsPane(workspace, exchange);
+      steps = made;
+      tableSheet = new TableSheet(workspace, tableActions());
+      centre.getChildren().add(tableSheet);
+      right.getChildren().add(made);
+    }
+    return made;
+  }
+
+  private TableSheet.Actions tableActions() {
+    return new TableSheet.Actions() {
+      @Override
+      public void export(Table table, String name) {
+        exchange.export(table, name);
+      }
+
+      @Override
+      public void read(ImportedTable unread) {
+        store.readTable(unread, notices::tell);
+      }
+    };
+  }
+
+  void focusCells() {
+    TableSheet shown = tableSheet;
+    if (shown != null) {
+      shown.focusCells();
+    }
+  }
+
+  void focusSteps() {
+    if (workspace.tableProperty().get() != null) {
+      steps().focusAdd();
+    }
+  }
+
+  /** The measure that is chosen elsewhere is worked next. */
+  private void followOnSheet(Task task) {
+    if (byHand.onSheetProperty().get() != null) {
+      byHand.onSheetProperty().set(task);
+    }
+  }
+
+  /** Works the chosen measure on the sheet, or goes back to the measures. */
+  void workOnSheet() {
+    boolean works = byHand.onSheetProperty().get() != null;
+    byHand.onSheetProperty().set(works ? null : workspace.taskProperty().get());
+  }
+
+  private static void show(@Nullable Node view, boolean shown) {
+    if (view != null) {
+      Nodes.setShown(view, shown);
+    }
+  }
+}
