@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
@@ -45,6 +46,8 @@ public final class Background {
     SELECTION(Order.LATEST),
     /** Marking a pile of answers. */
     PILE(Order.LATEST),
+    /** Looking for what explains answers; many at a time, and none for long. */
+    EXPLAINING(Order.BESIDE),
     /** Calculating on scratch paper. */
     SCRATCH(Order.LATEST),
     /** Opening and saving assignments, so that what is opened is what was saved before. */
@@ -56,6 +59,11 @@ public final class Background {
 
     Lane(Order order) {
       this.order = order;
+    }
+
+    /** {@return whether the person is shown that such work is under way} */
+    public boolean isTold() {
+      return this != EXPLAINING;
     }
   }
 
@@ -71,6 +79,7 @@ public final class Background {
 
   private final Executor worker;
   private final Executor window;
+  private final Map<Lane, AtomicInteger> under = new ConcurrentHashMap<>();
   private final Map<Lane, Executor> inTurn = new EnumMap<>(Lane.class);
   private final ObservableList<Job> running = FXCollections.observableArrayList();
   private final ObservableList<Job> shown = FXCollections.unmodifiableObservableList(running);
@@ -96,6 +105,12 @@ public final class Background {
               return thread;
             }),
         Platform::runLater);
+  }
+
+  /** {@return whether work of the lane is under way, or its outcome not told yet} */
+  public boolean isBusy(Lane lane) {
+    AtomicInteger count = under.get(lane);
+    return count != null && count.get() > 0;
   }
 
   /** {@return the work that is under way, the oldest first} */
@@ -136,10 +151,18 @@ public final class Background {
         new FutureTask<>(() -> work.run(telling(progress))) {
           @Override
           protected void done() {
-            window.execute(() -> finish(this, done, failed));
+            window.execute(
+                () -> {
+                  try {
+                    finish(this, done, failed);
+                  } finally {
+                    under.get(lane).decrementAndGet();
+                  }
+                });
           }
         };
     running.add(new Job(lane, title, task, progress.getReadOnlyProperty()));
+    under.computeIfAbsent(lane, l -> new AtomicInteger()).incrementAndGet();
     boolean waits = lane.order == Order.IN_TURN;
     (waits ? inTurn.computeIfAbsent(lane, l -> new Turns(worker)) : worker).execute(task);
   }

@@ -3,11 +3,13 @@ package promedio.desktop.work;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
+import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -22,7 +24,7 @@ public final class Marks {
   private final Computation computation;
   private final DecimalSign sign;
   private final Map<Asked, Marker> markers = new HashMap<>();
-  private final Map<Map.Entry<Asked, String>, Mark> known = new HashMap<>();
+  private final Map<Map.Entry<Asked, String>, Mark> known = new ConcurrentHashMap<>();
 
   /** What an answer is marked by, whoever asks it. */
   private record Asked(Task task, Optional<Integer> places) {
@@ -37,36 +39,63 @@ public final class Marks {
     this.sign = sign;
   }
 
-  /** {@return what the answer to the question is worth} */
+  /**
+   * {@return what the answer to the question is worth}; where it does not agree, that looks for
+   * what explains it, which takes a while
+   */
   public Mark of(Question question) {
     return of(question, question.answer());
   }
 
   /** {@return what this would be worth as the answer to the question} */
-  public synchronized Mark of(Question question, String answer) {
+  public Mark of(Question question, String answer) {
     Map.Entry<Asked, String> key = Map.entry(new Asked(question), answer);
     Mark mark = known.get(key);
     if (mark == null) {
-      mark = marker(question).mark(answer, sign);
+      // One at a time: a marker is not for several threads.
+      synchronized (markers) {
+        mark = marker(question).mark(answer, sign);
+      }
       known.put(key, mark);
     }
     return mark;
   }
 
+  /**
+   * {@return what the answer is worth as far as that is known at once; none before it is explained}
+   */
+  public Optional<Mark> atOnce(Question question) {
+    Map.Entry<Asked, String> key = Map.entry(new Asked(question), question.answer());
+    Mark explained = known.get(key);
+    if (explained != null) {
+      return Optional.of(explained);
+    }
+    Mark compared = compare(question);
+    boolean open =
+        compared.verdict() == Verdict.UNEXPLAINED && computation.setting().categories().isEmpty();
+    return open ? Optional.empty() : Optional.of(compared);
+  }
+
   /** {@return whether the answer to the question agrees, found without asking why it may not} */
-  public synchronized boolean agrees(Question question) {
-    return marker(question).compare(question.answer(), sign).agrees();
+  public boolean agrees(Question question) {
+    return compare(question).agrees();
+  }
+
+  private Mark compare(Question question) {
+    return Marker.of(problemOf(question)).compare(question.answer(), sign);
   }
 
   /** {@return what is to be solved to answer the question} */
-  public synchronized Problem problem(Question question) {
-    return marker(question).problem();
+  public Problem problem(Question question) {
+    return problemOf(question);
+  }
+
+  private Problem problemOf(Question question) {
+    return Problem.of(computation.under(question.rules(rules())), question.task());
   }
 
   private Marker marker(Question question) {
-    return markers.computeIfAbsent(
-        new Asked(question),
-        asked -> Marker.of(Problem.of(computation.under(question.rules(rules())), asked.task())));
+    return markers.computeIfAbsent(new Asked(question), asked -> Marker.of(problemOf(question)));
   }
 
   @Override

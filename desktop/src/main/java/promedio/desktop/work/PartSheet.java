@@ -12,7 +12,6 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
-import promedio.core.marking.Mark;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -34,12 +33,9 @@ public final class PartSheet {
    */
   public record Progress(int asked, int answered, int agreed) {}
 
-  /** {@return what the answer to the question is worth}; none where there is no answer */
-  public Optional<Mark> mark(Assignment assignment, Question question) {
-    return assignment
-        .item(question.about().item())
-        .filter(item -> question.work().isAnswered())
-        .map(item -> marks(assignment, item).of(question));
+  /** {@return what marks answers to the question; none where its item is gone} */
+  public Optional<Marks> marks(Assignment assignment, Question question) {
+    return assignment.item(question.about().item()).map(item -> marks(assignment, item));
   }
 
   private Marks marks(Assignment assignment, Item item) {
@@ -55,10 +51,11 @@ public final class PartSheet {
     int agreed = 0;
     for (Part part : assignment.parts()) {
       for (Question question : assignment.questions(part)) {
-        Optional<Mark> mark = mark(assignment, question);
+        Optional<Marks> marks =
+            marks(assignment, question).filter(known -> question.work().isAnswered());
         asked++;
-        answered += mark.isPresent() ? 1 : 0;
-        agreed += mark.filter(Mark::agrees).isPresent() ? 1 : 0;
+        answered += marks.isPresent() ? 1 : 0;
+        agreed += marks.filter(known -> known.agrees(question)).isPresent() ? 1 : 0;
       }
     }
     return new Progress(asked, answered, agreed);

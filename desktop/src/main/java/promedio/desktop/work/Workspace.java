@@ -74,6 +74,7 @@ public final class Workspace {
       new SimpleObjectProperty<>(this, "lit");
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
+  private final Explanations explanations;
   private final TableEdits tables = new TableEdits(this);
   private final ObjectProperty<Task> task =
       new SimpleObjectProperty<>(this, "measure", Task.of(Measures.MEAN));
@@ -81,6 +82,7 @@ public final class Workspace {
   /** Makes the state of a window on an assignment. */
   public Workspace(Assignment first, Background background) {
     this.background = background;
+    this.explanations = new Explanations(background);
     this.history = new History<>(new Document(new DocumentKey(), first));
     this.document = new ReadOnlyObjectWrapper<>(this, "document", history.present());
     this.assignment = new ReadOnlyObjectWrapper<>(this, "assignment", first);
@@ -90,6 +92,11 @@ public final class Workspace {
   /** {@return what changes the chosen item} */
   public ItemEdits items() {
     return items;
+  }
+
+  /** {@return what finds why answers do not agree} */
+  public Explanations explanations() {
+    return explanations;
   }
 
   /** {@return what changes the shelf} */

@@ -42,7 +42,7 @@ class PartSheetTest {
     List<Verdict> verdicts =
         assignment.parts().stream()
             .map(part -> assignment.questions(part).get(0))
-            .map(question -> sheet.mark(assignment, question).orElseThrow().verdict())
+            .map(question -> sheet.marks(assignment, question).orElseThrow().of(question).verdict())
             .toList();
 
     assertThat(verdicts).containsExactly(Verdict.AGREES, Verdict.AGREES_COARSER);

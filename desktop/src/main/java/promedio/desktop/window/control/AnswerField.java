@@ -4,9 +4,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
+import promedio.desktop.work.Marks;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -18,8 +20,13 @@ public final class AnswerField extends TextField {
 
   private final Workspace workspace;
   private final Supplier<Optional<Question>> question;
-  private final Function<Question, Optional<Mark>> marks;
+  private final Function<Question, Optional<Marks>> marks;
   private final MarkLabel mark = new MarkLabel();
+
+  /** The question whose answer is being explained, and by what. */
+  private volatile @Nullable Question waitedFor;
+
+  private volatile @Nullable Marks waitedOf;
 
   /** Whether the answer is being typed. */
   private boolean unfinished;
@@ -30,12 +37,12 @@ public final class AnswerField extends TextField {
    * Makes a field.
    *
    * @param question the question as it is now; none where there is nothing to answer
-   * @param marks what the answer to the question is worth
+   * @param marks what marks answers to the question
    */
   public AnswerField(
       Workspace workspace,
       Supplier<Optional<Question>> question,
-      Function<Question, Optional<Mark>> marks) {
+      Function<Question, Optional<Marks>> marks) {
     this.workspace = workspace;
     this.question = question;
     this.marks = marks;
@@ -79,7 +86,8 @@ public final class AnswerField extends TextField {
     showMark();
     Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
     if (wasTyped && answered.isPresent()) {
-      boolean agrees = marks.apply(answered.get()).filter(Mark::agrees).isPresent();
+      Question asked = answered.get();
+      boolean agrees = marks.apply(asked).filter(known -> known.agrees(asked)).isPresent();
       if (!agrees || !answered.get().work().tries().isEmpty()) {
         workspace.items().keepTry(answered.get());
       }
@@ -87,11 +95,34 @@ public final class AnswerField extends TextField {
   }
 
   private void showMark() {
-    mark.show(
-        question
-            .get()
-            .filter(asked -> asked.work().isAnswered())
-            .flatMap(marks)
-            .filter(found -> !unfinished || found.verdict() == Verdict.AGREES));
+    Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
+    Optional<Marks> by = answered.flatMap(marks);
+    if (by.isEmpty()) {
+      waitedFor = null;
+      mark.show(Optional.empty());
+      return;
+    }
+    Question asked = answered.orElseThrow();
+    Optional<Mark> found = by.get().atOnce(asked);
+    mark.show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
+    if (found.isPresent() || unfinished) {
+      waitedFor = null;
+    } else if (!waitsFor(asked, by.get())) {
+      waitedFor = asked;
+      waitedOf = by.get();
+      Marks of = by.get();
+      workspace
+          .explanations()
+          .find(of, asked, false, () -> waitsFor(asked, of), this::showExplained);
+    }
+  }
+
+  private boolean waitsFor(Question asked, Marks of) {
+    return asked.equals(waitedFor) && of.equals(waitedOf);
+  }
+
+  private void showExplained() {
+    waitedFor = null;
+    showMark();
   }
 }

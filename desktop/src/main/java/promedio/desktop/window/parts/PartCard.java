@@ -171,7 +171,7 @@ final class PartCard extends VBox {
         new AnswerField(
             workspace,
             () -> question(task),
-            question -> sheet.mark(workspace.assignment(), question));
+            question -> sheet.marks(workspace.assignment(), question));
     field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
     field.setPrefColumnCount(8);
     String name = name(task);

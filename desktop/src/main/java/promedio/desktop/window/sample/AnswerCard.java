@@ -2,6 +2,8 @@ package promedio.desktop.window.sample;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -21,6 +23,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Results;
+import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
 
 /**
@@ -44,7 +47,11 @@ final class AnswerCard extends VBox {
   private final Hyperlink askAll = Controls.link("answer.explain", "answer-explain", () -> tell(2));
   private final Hyperlink open =
       Controls.link("answer.open-step", "answer-open-step", this::openStep);
+  private final Workspace workspace;
   private final StepOpener opener;
+
+  /** How often an answer was shown, so that only the newest one is explained. */
+  private final AtomicInteger turns = new AtomicInteger();
 
   /** How much is told of the answer that stands there: 0 nothing, 1 the hint, 2 all. */
   private int told;
@@ -53,8 +60,9 @@ final class AnswerCard extends VBox {
   private @Nullable Analysis analysis;
   private Task task = Task.of(Measures.MEAN);
 
-  AnswerCard(StepOpener opener) {
+  AnswerCard(Workspace workspace, StepOpener opener) {
     super(4);
+    this.workspace = workspace;
     this.opener = opener;
     verdict.setId("margin-answer");
     hint.setId("answer-hint-text");
@@ -66,19 +74,41 @@ final class AnswerCard extends VBox {
 
   /** Shows what the answer to the measure tells; nothing where there is none. */
   void show(Task asked, Analysis now) {
+    Question question = now.question(asked);
+    String answer = question.answer().strip();
+    String about = now.item().id() + " " + asked + " ";
+    boolean typed = toldOf.startsWith(about) && !toldOf.equals(about + answer);
+    if (!toldOf.equals(about + answer)) {
+      told = 0;
+      toldOf = about + answer;
+    }
     analysis = now;
     task = asked;
-    String answer = now.work(asked).answer().strip();
-    String about = now.item().id() + " " + asked + " " + answer;
-    if (!about.equals(toldOf)) {
-      told = 0;
-      toldOf = about;
-    }
     Nodes.setShown(this, !answer.isEmpty());
-    if (!answer.isEmpty()) {
-      heading.setText(Texts.of("margin.your", answer));
-      show(now.mark(asked), now);
+    int turn = turns.incrementAndGet();
+    if (answer.isEmpty()) {
+      return;
     }
+    heading.setText(Texts.of("margin.your", answer));
+    Optional<Mark> found = now.marks().atOnce(question);
+    found.ifPresentOrElse(mark -> show(mark, now), () -> lookFor(question, now, typed, turn));
+  }
+
+  /** Shows that the answer is looked at, and what it tells as soon as that is known. */
+  private void lookFor(Question question, Analysis now, boolean typed, int turn) {
+    getStyleClass().setAll("answer-box");
+    verdict.setText(Texts.of("margin.looking"));
+    for (Node node : List.of(hint, explained, askHint, askAll, open, tries)) {
+      Nodes.setShown(node, false);
+    }
+    workspace
+        .explanations()
+        .find(
+            now.marks(),
+            question,
+            typed,
+            () -> turns.get() == turn,
+            () -> show(now.mark(question.task()), now));
   }
 
   private void tell(int much) {

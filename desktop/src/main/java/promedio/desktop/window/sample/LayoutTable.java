@@ -65,7 +65,7 @@ final class LayoutTable extends VBox {
         new AnswerField(
             workspace,
             () -> Optional.ofNullable(shown).map(now -> now.question(task)),
-            question -> Optional.ofNullable(shown).map(now -> now.marks().of(question)));
+            question -> Optional.ofNullable(shown).map(Analysis::marks));
     String node = TaskTexts.node(task);
     answer.setId(id + "-answer-" + node);
     answer.mark().setId(id + "-mark-" + node);

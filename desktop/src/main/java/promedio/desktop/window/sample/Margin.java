@@ -51,10 +51,11 @@ public final class Margin extends ScrollPane {
   private final WorkingPane working;
   private final VBox workingBox;
   private final ScratchPane scratch;
-  private final AnswerCard answerBox = new AnswerCard(this::openStep);
+  private final AnswerCard answerBox;
 
   public Margin(Workspace workspace, ByHand byHand, Appearance appearance) {
     this.workspace = workspace;
+    this.answerBox = new AnswerCard(workspace, this::openStep);
     this.byHand = byHand;
     this.working =
         new WorkingPane(byHand, appearance, "working-", Task.of(Measures.MEAN), this::chooseMethod);

@@ -49,7 +49,7 @@ final class MeasureRow extends GridPane {
         new AnswerField(
             workspace,
             () -> Optional.ofNullable(shown).map(now -> now.question(task)),
-            question -> Optional.ofNullable(shown).map(now -> now.marks().of(question)));
+            question -> Optional.ofNullable(shown).map(Analysis::marks));
     build();
     answer
         .focusedProperty()

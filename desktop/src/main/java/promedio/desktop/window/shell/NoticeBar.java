@@ -91,8 +91,9 @@ public final class NoticeBar extends VBox {
   }
 
   private void showRunning(List<Job> jobs) {
-    Nodes.setShown(progress, !jobs.isEmpty());
-    progress.getChildren().setAll(jobs.stream().map(NoticeBar::line).toList());
+    List<Job> told = jobs.stream().filter(job -> job.lane().isTold()).toList();
+    Nodes.setShown(progress, !told.isEmpty());
+    progress.getChildren().setAll(told.stream().map(NoticeBar::line).toList());
   }
 
   private static HBox line(Job job) {

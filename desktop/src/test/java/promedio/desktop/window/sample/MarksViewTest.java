@@ -202,4 +202,20 @@ class MarksViewTest extends OpenWindow {
 
     assertThat(workspace.pileProperty().get()).isNull();
   }
+
+  @Test
+  void anAnswerThatIsBeingTypedIsNotCalledWrongBeforeAPause() {
+    robot.interact(() -> field("#answer-sd").requestFocus());
+    robot.write("13");
+
+    assertThat(find("#margin-answer", Label.class).getText()).startsWith("Not the same");
+    assertThat(find("#mark-sd", Label.class).isVisible()).isFalse();
+    robot.write(".5");
+    assertThat(find("#margin-answer", Label.class).getText()).startsWith("Not the same");
+    // After a pause the margin tells, and the row when the field is left.
+    assertThat(text("#margin-answer")).startsWith("does not agree with 3.7");
+    assertThat(find("#mark-sd", Label.class).isVisible()).isFalse();
+    robot.type(KeyCode.ENTER);
+    assertThat(text("#mark-sd")).isEqualTo("a slip");
+  }
 }

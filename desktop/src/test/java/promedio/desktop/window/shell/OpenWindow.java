@@ -100,6 +100,16 @@ public abstract class OpenWindow {
     settle();
   }
 
+  /** Waits until answers that do not agree are explained. */
+  private void awaitExplanations() {
+    try {
+      WaitForAsyncUtils.waitFor(
+          20, TimeUnit.SECONDS, () -> !workspace.background().isBusy(Background.Lane.EXPLAINING));
+    } catch (TimeoutException e) {
+      throw new AssertionError("an answer is not explained", e);
+    }
+  }
+
   protected <T extends Node> T find(String selector, Class<T> type) {
     return robot.lookup(selector).queryAs(type);
   }
@@ -110,6 +120,7 @@ public abstract class OpenWindow {
 
   /** {@return what a label, a button or a field says} */
   protected String text(String selector) {
+    awaitExplanations();
     Node node = find(selector, Node.class);
     return node instanceof Labeled labeled
         ? labeled.getText()
@@ -118,15 +129,18 @@ public abstract class OpenWindow {
 
   /** {@return what all labels of a kind say} */
   protected List<String> texts(String selector) {
+    awaitExplanations();
     return robot.lookup(selector).queryAllAs(Label.class).stream().map(Label::getText).toList();
   }
 
   protected boolean shown(String selector) {
+    awaitExplanations();
     return find(selector, Node.class).isVisible();
   }
 
   /** Uses a button or a link, wherever it stands. */
   protected void fire(String selector) {
+    awaitExplanations();
     robot.interact(() -> find(selector, ButtonBase.class).fire());
     settle();
   }
