@@ -1,8 +1,6 @@
 package promedio.desktop.window.table;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -18,10 +16,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Rectangle;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.work.CellBlock;
 
 /**
@@ -36,21 +32,16 @@ public final class CellGrid extends Region {
   private static final double GAP = 9;
 
   /** No column is wider than so many digits. */
-  private static final int MOST_DIGITS = 24;
-
-  private static final double WHEEL_ROWS = 3;
-
   private final Pane cells = new Pane();
+
   private final Pane heads = new Pane();
   private final ScrollBar across = new ScrollBar();
   private final ScrollBar down = new ScrollBar();
   private final Region tear = new Region();
   private final Region corner = new Region();
 
-  /** A cell like any other, to measure with; it is never seen. */
-  private final Label probe = new Label();
-
-  private final List<Label> pool = new ArrayList<>();
+  private final CellMeasure measure = new CellMeasure(cells);
+  private final CellLabels labels = new CellLabels(cells);
   private final Map<Integer, Node> headNodes = new HashMap<>();
   private final ReadOnlyObjectWrapper<@Nullable CellBlock> selection =
       new ReadOnlyObjectWrapper<>(this, "selection");
@@ -75,23 +66,16 @@ public final class CellGrid extends Region {
     corner.setManaged(false);
     cells.getStyleClass().add("cells");
     heads.getStyleClass().add("heads");
-    clip(cells);
-    clip(heads);
+    Scrolling.clip(cells);
+    Scrolling.clip(heads);
     getChildren().addAll(cells, heads, across, down);
     across.valueProperty().subscribe(v -> requestLayout());
     down.valueProperty().subscribe(v -> requestLayout());
-    addEventHandler(ScrollEvent.SCROLL, this::scroll);
+    addEventHandler(ScrollEvent.SCROLL, event -> Scrolling.by(event, down, across));
     cells.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> press(event, event.isShiftDown()));
     cells.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> press(event, true));
     addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
     selection.subscribe(s -> requestLayout());
-  }
-
-  private static void clip(Pane pane) {
-    Rectangle clip = new Rectangle();
-    clip.widthProperty().bind(pane.widthProperty());
-    clip.heightProperty().bind(pane.heightProperty());
-    pane.setClip(clip);
   }
 
   /** Shows other content, from its first row and column. */
@@ -147,17 +131,6 @@ public final class CellGrid extends Region {
       selection.set(CellBlock.between(0, column, anchorRow, column));
       tellLead();
     }
-  }
-
-  private void scroll(ScrollEvent event) {
-    double rows = -Math.signum(event.getDeltaY()) * WHEEL_ROWS;
-    if (event.getDeltaY() != 0 && !event.isShiftDown()) {
-      down.setValue(Math.max(0, Math.min(down.getMax(), down.getValue() + rows)));
-    } else {
-      double by = -event.getDeltaX() - (event.isShiftDown() ? event.getDeltaY() : 0);
-      across.setValue(Math.max(0, Math.min(across.getMax(), across.getValue() + by)));
-    }
-    event.consume();
   }
 
   private void press(MouseEvent event, boolean extending) {
@@ -290,11 +263,11 @@ public final class CellGrid extends Region {
     if (now == null || getWidth() <= 0) {
       return;
     }
-    double rowHeight = Math.ceil(probe().prefHeight(-1));
+    double rowHeight = Math.ceil(measure.height());
     if (widths.length != now.columns()) {
-      widths = measureWidths(now);
+      widths = measure.widths(now, column -> head(now, column).prefWidth(-1));
     }
-    double rowHead = textWidth(now.rowHead(Math.max(0, now.rows() - 1))) + GAP;
+    double rowHead = measure.width(now.rowHead(Math.max(0, now.rows() - 1))) + GAP;
     double headHeight = headHeight(now);
     double bar = 12;
     geometry =
@@ -390,29 +363,22 @@ public final class CellGrid extends Region {
     for (int place = 0; place < geometry.visibleRows(); place++) {
       int row = geometry.row(place);
       double y = geometry.y(place);
-      Label rowHead = label(used++);
-      style(rowHead, "row-head", now.rowState(row), false, false);
+      Label rowHead = labels.at(used++);
+      CellLabels.style(rowHead, "row-head", now.rowState(row), false, false);
       rowHead.setText(now.rowHead(row));
       rowHead.resizeRelocate(0, y, geometry.rowHeadWidth(), geometry.rowHeight());
       for (int column = geometry.firstColumn(); column <= geometry.lastColumn(); column++) {
-        Label cell = label(used++);
+        Label cell = labels.at(used++);
         cell.setText(now.text(row, column));
         boolean chosen = block != null && block.contains(row, column);
         boolean isLead = chosen && row == leadRow && column == leadColumn;
         String state = now.state(row, column);
         boolean right = now.isNumber(column) && !state.equals("passed-over");
-        style(cell, right ? "number" : "word", state, chosen, isLead);
+        CellLabels.style(cell, right ? "number" : "word", state, chosen, isLead);
         cell.resizeRelocate(geometry.x(column), y, widths[column], geometry.rowHeight());
       }
     }
-    for (int i = used; i < pool.size(); i++) {
-      pool.get(i).setVisible(false);
-    }
-    // Row heads lie over cells that are scrolled under them.
-    pool.stream()
-        .limit(used)
-        .filter(l -> l.getStyleClass().contains("row-head"))
-        .forEach(Node::toFront);
+    labels.end(used);
     boolean torn = geometry.tearY() > 0;
     if (torn && tear.getParent() == null) {
       cells.getChildren().add(tear);
@@ -420,66 +386,5 @@ public final class CellGrid extends Region {
     tear.setVisible(torn);
     tear.toFront();
     tear.resizeRelocate(0, geometry.tearY(), cells.getWidth(), 5);
-  }
-
-  private static void style(Label label, String kind, String state, boolean chosen, boolean lead) {
-    List<String> wanted =
-        state.isEmpty() ? List.of("label", "cell", kind) : List.of("label", "cell", kind, state);
-    if (!label.getStyleClass().equals(wanted)) {
-      label.getStyleClass().setAll(wanted);
-    }
-    label.pseudoClassStateChanged(Look.CHOSEN, chosen);
-    label.pseudoClassStateChanged(Look.LEAD, lead);
-  }
-
-  private Label label(int place) {
-    while (pool.size() <= place) {
-      Label label = new Label();
-      label.setMouseTransparent(true);
-      label.setManaged(false);
-      pool.add(label);
-      cells.getChildren().add(label);
-    }
-    Label label = pool.get(place);
-    label.setVisible(true);
-    return label;
-  }
-
-  private Label probe() {
-    if (probe.getParent() == null) {
-      probe.getStyleClass().addAll("cell", "number");
-      probe.setManaged(false);
-      probe.setVisible(false);
-      cells.getChildren().add(probe);
-    }
-    probe.setText("0");
-    probe.applyCss();
-    return probe;
-  }
-
-  private double textWidth(String text) {
-    Label probe = probe();
-    probe.setText(text);
-    return Math.ceil(probe.prefWidth(-1));
-  }
-
-  private double[] measureWidths(GridContent now) {
-    double[] measured = new double[now.columns()];
-    int rows = Math.min(40, now.rows());
-    for (int column = 0; column < measured.length; column++) {
-      double widest = 0;
-      // Of hundreds of columns those far away are taken to be like the first.
-      if (column < 60) {
-        String longest = "";
-        for (int row = 0; row < rows; row++) {
-          String text = now.rowState(row).equals("passed-over") ? "" : now.text(row, column);
-          longest = text.length() > longest.length() ? text : longest;
-        }
-        widest = Math.max(textWidth(longest) + GAP, head(now, column).prefWidth(-1));
-      }
-      double em = textWidth("00") - textWidth("0");
-      measured[column] = Math.max(em * 6, Math.min(em * MOST_DIGITS, widest));
-    }
-    return measured;
   }
 }

@@ -95,6 +95,7 @@ public final class StepsPane extends ScrollPane {
       return;
     }
     shown = replay;
+    Optional<String> focused = focusedCard();
     form.getChildren().clear();
     steps.getChildren().clear();
     Nodes.setShown(actions, table.isRead());
@@ -114,6 +115,28 @@ public final class StepsPane extends ScrollPane {
     List<Replay.Stage> stages = replay.stages();
     for (int i = 0; i < stages.size(); i++) {
       steps.getChildren().add(card(stages.get(i), i, stages.size()));
+    }
+    focused.ifPresent(this::focusAgain);
+  }
+
+  /** The control of a step that has the focus, which goes when the cards are made anew. */
+  private Optional<String> focusedCard() {
+    Node owner = getScene() == null ? null : getScene().getFocusOwner();
+    for (Node node = owner; node != null; node = node.getParent()) {
+      if (node == steps) {
+        return Optional.ofNullable(owner.getId());
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** The same control of the step that stands there now; where there is none, what adds a step. */
+  private void focusAgain(String id) {
+    Node again = steps.lookup("#" + id);
+    if (again == null || again.isDisabled()) {
+      focusAdd();
+    } else {
+      again.requestFocus();
     }
   }
 

@@ -1,10 +1,8 @@
 package promedio.desktop.window.working;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -12,8 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
@@ -23,23 +19,18 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.formula.Formula;
 import promedio.core.marking.FollowThrough;
-import promedio.core.marking.OwnMark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.working.Method;
-import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.window.control.Appearance;
-import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 import promedio.files.report.ShownNumbers;
-import promedio.files.report.WorkingFormat;
 import promedio.files.report.WorkingTexts;
 
 /**
@@ -63,8 +54,7 @@ public final class WorkingPane extends VBox {
   private final ByHand byHand;
   private final Appearance appearance;
   private final String idPrefix;
-  private final MethodChoice choice;
-  private final FlowPane methods = new FlowPane(4, 2);
+  private final MethodButtons methods;
   private final AssumptionFields assumptions;
   private final VBox tableBox = new VBox(4);
   private final VBox steps = new VBox(4);
@@ -75,7 +65,7 @@ public final class WorkingPane extends VBox {
   private final Hyperlink all = new Hyperlink(Texts.of("working.all"));
   private final ToggleButton mine = new ToggleButton(Texts.of("working.mine"));
   private final ToggleButton fractions = new ToggleButton(Texts.of("working.fractions"));
-  private final MenuButton copy = new MenuButton(Texts.of("working.copy"));
+  private final CopyMenu copy = new CopyMenu(this::shown);
   private final Label mistakes = new Label();
   private final List<StepRow> rows = new ArrayList<>();
   private Task task;
@@ -87,6 +77,7 @@ public final class WorkingPane extends VBox {
   /** What the student's own numbers are worth, as they stand now. */
   private Optional<FollowThrough> marks = Optional.empty();
 
+  private final OwnFields own;
   private @Nullable WorkTableView tableView;
 
   /**
@@ -101,8 +92,9 @@ public final class WorkingPane extends VBox {
     this.byHand = byHand;
     this.appearance = appearance;
     this.idPrefix = idPrefix;
-    this.choice = choice;
     this.task = first;
+    this.methods = new MethodButtons(idPrefix, choice);
+    this.own = new OwnFields(byHand, () -> task, () -> method, this::working, () -> marks);
     this.assumptions = new AssumptionFields(idPrefix, this::remake);
     getStyleClass().add("working");
     next.setId(idPrefix + "next");
@@ -117,12 +109,10 @@ public final class WorkingPane extends VBox {
     fractions.getStyleClass().add("link");
     fractions.setOnAction(event -> uncover(uncovered));
     copy.setId(idPrefix + "copy");
-    copy.getStyleClass().add("quiet-menu");
     steps.setId(idPrefix + "steps");
     mistakes.setId(idPrefix + "mistakes");
     mistakes.getStyleClass().add("working-mistakes");
     mistakes.setWrapText(true);
-    buildCopy();
     FlowPane tools = new FlowPane(8, 4, next, all, mine, fractions, copy);
     lines.getChildren().addAll(steps, ending, mistakes, tools);
     ColumnConstraints grows = new ColumnConstraints();
@@ -141,41 +131,6 @@ public final class WorkingPane extends VBox {
     body.setHgap(wide ? BESIDE : 0);
     GridPane.setConstraints(tableBox, 0, 0, wide ? 1 : 2, 1);
     GridPane.setConstraints(lines, wide ? 1 : 0, wide ? 0 : 1, wide ? 1 : 2, 1);
-  }
-
-  private void buildCopy() {
-    addCopy("working.copy-page", (w, n) -> WorkingCopy.working(title(n), w, n));
-    addCopy("working.copy-text", (w, n) -> copyAs(WorkingFormat.TEXT, w, n));
-    addCopy("working.copy-markdown", (w, n) -> copyAs(WorkingFormat.MARKDOWN, w, n));
-    addCopy("working.copy-latex", (w, n) -> copyAs(WorkingFormat.LATEX, w, n));
-    addCopy(
-        "working.copy-table", (w, n) -> w.table().ifPresent(table -> WorkingCopy.table(table, n)));
-  }
-
-  private String title(ShownNumbers numbers) {
-    return TaskTexts.title(task, numbers);
-  }
-
-  private void copyAs(WorkingFormat format, Working made, ShownNumbers numbers) {
-    WorkingCopy.working(format, title(numbers), made, numbers);
-  }
-
-  /** Copies a working. */
-  private interface Copying {
-    void copy(Working working, ShownNumbers numbers);
-  }
-
-  private void addCopy(String key, Copying copying) {
-    MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
-    item.setOnAction(
-        event -> {
-          Working made = working;
-          Analysis now = analysis;
-          if (made != null && now != null) {
-            copying.copy(made, numbers(now));
-          }
-        });
-    copy.getItems().add(item);
   }
 
   /**
@@ -205,6 +160,15 @@ public final class WorkingPane extends VBox {
     uncover(uncovered);
   }
 
+  /** What is copied. */
+  private Optional<CopyMenu.Shown> shown() {
+    Working made = working;
+    Analysis now = analysis;
+    return made == null || now == null
+        ? Optional.empty()
+        : Optional.of(new CopyMenu.Shown(task, made, numbers(now)));
+  }
+
   private ShownNumbers numbers(Analysis now) {
     ShownNumbers decimals = ByHand.numbers(now);
     return fractions.isSelected() ? decimals.asFractions() : decimals;
@@ -216,39 +180,9 @@ public final class WorkingPane extends VBox {
 
   private void showMethods() {
     Analysis now = analysis;
-    List<Method> choices =
-        now == null ? List.of() : Method.of(task, now.rules(), now.typed().data());
-    Nodes.setShown(methods, choices.size() > 1);
-    List<ToggleButton> buttons = methodButtons(choices);
-    if (!methods.getChildren().equals(buttons)) {
-      methods.getChildren().setAll(buttons);
-    }
+    methods.show(
+        now == null ? List.of() : Method.of(task, now.rules(), now.typed().data()), method);
     assumptions.show(method);
-  }
-
-  /** The buttons stay as long as the same methods can be chosen. */
-  private List<ToggleButton> methodButtons(List<Method> choices) {
-    List<Node> old = methods.getChildren();
-    boolean same = old.stream().map(Node::getUserData).toList().equals(choices);
-    List<ToggleButton> buttons =
-        same
-            ? old.stream().map(ToggleButton.class::cast).toList()
-            : choices.stream().map(each -> methodButton(each, choices)).toList();
-    buttons.forEach(button -> button.setSelected(button.getUserData() == method));
-    return buttons;
-  }
-
-  private ToggleButton methodButton(Method each, List<Method> choices) {
-    ToggleButton button = Controls.literal(new ToggleButton(TaskTexts.name(each, choices)));
-    button.setUserData(each);
-    button.getStyleClass().add("link");
-    button.setId(idPrefix + "method-" + each.code());
-    button.setOnAction(
-        event -> {
-          button.setSelected(true);
-          choice.choose(each);
-        });
-    return button;
   }
 
   private void remake() {
@@ -316,11 +250,11 @@ public final class WorkingPane extends VBox {
   }
 
   private void showTable(Working made, WorkTable table, ShownNumbers numbers) {
-    Optional<WorkTableView.Own> own =
-        mine.isSelected() ? Optional.of(new OwnTable(table)) : Optional.empty();
+    Optional<WorkTableView.Own> fields =
+        mine.isSelected() ? Optional.of(own.table(table)) : Optional.empty();
     WorkTableView view =
         new WorkTableView(
-            table, numbers, appearance.textScale(), told(made, table), own, this::lightColumn);
+            table, numbers, appearance.textScale(), told(made, table), fields, this::lightColumn);
     double room = getWidth() > 0 ? getWidth() : Look.MARGIN_WIDTH;
     if (view.naturalWidth() > room + 1) {
       tableBox.getChildren().add(line(Texts.of("working.wide-table"), "quiet"));
@@ -376,7 +310,7 @@ public final class WorkingPane extends VBox {
   }
 
   private Optional<StepRow.Own> ownStep(int index) {
-    return mine.isSelected() ? Optional.of(new OwnStep(index)) : Optional.empty();
+    return mine.isSelected() ? Optional.of(own.step(index)) : Optional.empty();
   }
 
   private void showMarks() {
@@ -449,71 +383,5 @@ public final class WorkingPane extends VBox {
   /** Shows all steps at once. */
   void uncoverAll() {
     uncover(Integer.MAX_VALUE);
-  }
-
-  /** The student's own value of a step. */
-  private final class OwnStep implements StepRow.Own {
-    private final int index;
-
-    OwnStep(int index) {
-      this.index = index;
-    }
-
-    private String key() {
-      return working().map(w -> w.key(index)).orElse("");
-    }
-
-    @Override
-    public String text() {
-      return byHand.own(task, method).entry(key());
-    }
-
-    @Override
-    public Optional<OwnMark> mark() {
-      return marks.flatMap(judged -> judged.step(index));
-    }
-
-    @Override
-    public void write(String text) {
-      byHand.write(task, method, key(), text);
-    }
-  }
-
-  /** The student's own table. */
-  private final class OwnTable implements WorkTableView.Own {
-    private final WorkTable table;
-
-    OwnTable(WorkTable table) {
-      this.table = table;
-    }
-
-    @Override
-    public String text(int column, int row) {
-      return byHand.own(task, method).entry(OwnWorking.cell(table, column, row));
-    }
-
-    @Override
-    public Optional<OwnMark> mark(int column, int row) {
-      return marks.flatMap(judged -> judged.cell(column, row));
-    }
-
-    @Override
-    public void paste(int column, int row, List<List<String>> block) {
-      Map<String, String> cells = new HashMap<>();
-      for (int down = 0; down < block.size() && row + down < table.rows().size(); down++) {
-        List<String> line = block.get(down);
-        for (int across = 0;
-            across < line.size() && column + across < table.columns().size();
-            across++) {
-          cells.put(OwnWorking.cell(table, column + across, row + down), line.get(across).strip());
-        }
-      }
-      byHand.write(task, method, cells);
-    }
-
-    @Override
-    public void write(int column, int row, String text) {
-      byHand.write(task, method, OwnWorking.cell(table, column, row), text);
-    }
   }
 }

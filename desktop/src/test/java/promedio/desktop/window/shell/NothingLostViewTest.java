@@ -297,7 +297,7 @@ class NothingLostViewTest extends OpenWindow {
     Path file = fromElsewhere();
 
     robot.interact(() -> view.open(file));
-    settle();
+    waitUntil(() -> !workspace.assignment().tables().isEmpty());
     assertThat(workspace.assignment().tables().get(0).table().rows()).isZero();
     Button read =
         robot.lookup(".offer-line .button").queryAllAs(Button.class).stream()

@@ -100,13 +100,13 @@ public abstract class OpenWindow {
     settle();
   }
 
-  /** Waits until answers that do not agree are explained. */
-  private void awaitExplanations() {
+  /** Waits until answers are explained, and documents opened and saved. */
+  private void awaitOutcomes() {
     try {
       WaitForAsyncUtils.waitFor(
           20, TimeUnit.SECONDS, () -> !workspace.background().isBusy(Background.Lane.EXPLAINING));
     } catch (TimeoutException e) {
-      throw new AssertionError("an answer is not explained", e);
+      throw new AssertionError("the window does not come to an end", e);
     }
   }
 
@@ -120,7 +120,7 @@ public abstract class OpenWindow {
 
   /** {@return what a label, a button or a field says} */
   protected String text(String selector) {
-    awaitExplanations();
+    awaitOutcomes();
     Node node = find(selector, Node.class);
     return node instanceof Labeled labeled
         ? labeled.getText()
@@ -129,18 +129,18 @@ public abstract class OpenWindow {
 
   /** {@return what all labels of a kind say} */
   protected List<String> texts(String selector) {
-    awaitExplanations();
+    awaitOutcomes();
     return robot.lookup(selector).queryAllAs(Label.class).stream().map(Label::getText).toList();
   }
 
   protected boolean shown(String selector) {
-    awaitExplanations();
+    awaitOutcomes();
     return find(selector, Node.class).isVisible();
   }
 
   /** Uses a button or a link, wherever it stands. */
   protected void fire(String selector) {
-    awaitExplanations();
+    awaitOutcomes();
     robot.interact(() -> find(selector, ButtonBase.class).fire());
     settle();
   }

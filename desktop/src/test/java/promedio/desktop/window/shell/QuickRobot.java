@@ -154,8 +154,12 @@ final class QuickRobot extends FxRobot {
   private FxRobot click(Point2D point, int times) {
     interact(() -> new Robot().mouseMove(point));
     for (int i = 0; i < times; i++) {
-      interact(() -> new Robot().mousePress(MouseButton.PRIMARY));
-      interact(() -> new Robot().mouseRelease(MouseButton.PRIMARY));
+      interact(
+          () -> {
+            Robot hand = new Robot();
+            hand.mousePress(MouseButton.PRIMARY);
+            hand.mouseRelease(MouseButton.PRIMARY);
+          });
     }
     return this;
   }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -229,6 +230,8 @@ class TableViewTest extends OpenWindow {
     robot.clickOn("#step-remove-0");
     settle();
     assertThat(column("tray")).containsExactly("1", "2", "3", "4", "5");
+    // The focus stays among the steps, so that undo is about them.
+    assertThat(find("#step-remove-0", Node.class).isFocused()).isTrue();
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     settle();
     assertThat(column("tray")).startsWith("2", "1");

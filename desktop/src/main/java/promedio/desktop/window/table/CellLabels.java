@@ -1,0 +1,56 @@
+package promedio.desktop.window.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import promedio.desktop.window.control.Look;
+
+/** The labels of a grid's cells, which are used again wherever the grid is scrolled to. */
+final class CellLabels {
+
+  private final Pane cells;
+  private final List<Label> pool = new ArrayList<>();
+
+  CellLabels(Pane cells) {
+    this.cells = cells;
+  }
+
+  /** {@return the label of this place, shown} */
+  Label at(int place) {
+    while (pool.size() <= place) {
+      Label label = new Label();
+      label.setMouseTransparent(true);
+      label.setManaged(false);
+      pool.add(label);
+      cells.getChildren().add(label);
+    }
+    Label label = pool.get(place);
+    label.setVisible(true);
+    return label;
+  }
+
+  /** Hides the labels that are not used. */
+  void end(int used) {
+    for (int i = used; i < pool.size(); i++) {
+      pool.get(i).setVisible(false);
+    }
+    // Row heads lie over cells that are scrolled under them.
+    pool.stream()
+        .limit(used)
+        .filter(l -> l.getStyleClass().contains("row-head"))
+        .forEach(Node::toFront);
+  }
+
+  /** Shows what kind of cell a label is, and how it stands out. */
+  static void style(Label label, String kind, String state, boolean chosen, boolean lead) {
+    List<String> wanted =
+        state.isEmpty() ? List.of("label", "cell", kind) : List.of("label", "cell", kind, state);
+    if (!label.getStyleClass().equals(wanted)) {
+      label.getStyleClass().setAll(wanted);
+    }
+    label.pseudoClassStateChanged(Look.CHOSEN, chosen);
+    label.pseudoClassStateChanged(Look.LEAD, lead);
+  }
+}
