@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -38,14 +39,19 @@ public final class PartSheet {
     return assignment.item(question.about().item()).map(item -> marks(assignment, item));
   }
 
+  private static Key key(Assignment assignment, Item item) {
+    return new Key(item.source(), assignment.rules(), assignment.sign());
+  }
+
   private Marks marks(Assignment assignment, Item item) {
-    Key key = new Key(item.source(), assignment.rules(), assignment.sign());
+    Key key = key(assignment, item);
     return known.computeIfAbsent(
         key, k -> new Marks(Computation.of(k.source().read(k.sign()).data(), k.rules()), k.sign()));
   }
 
   /** {@return how far the student is with all parts} */
   public Progress progress(Assignment assignment) {
+    forgetOthers(assignment);
     int asked = 0;
     int answered = 0;
     int agreed = 0;
@@ -59,6 +65,21 @@ public final class PartSheet {
       }
     }
     return new Progress(asked, answered, agreed);
+  }
+
+  /** What was computed of values as they were before is not asked for again. */
+  private void forgetOthers(Assignment assignment) {
+    known
+        .keySet()
+        .retainAll(
+            assignment.items().stream()
+                .map(item -> key(assignment, item))
+                .collect(Collectors.toSet()));
+  }
+
+  /** {@return for how many samples, as they stood, something is kept} */
+  int kept() {
+    return known.size();
   }
 
   /** {@return how the part of this index is called: (a), (b) … (z), (27) …} */

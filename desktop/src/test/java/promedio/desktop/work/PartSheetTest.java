@@ -85,4 +85,17 @@ class PartSheetTest {
     assertThat(PartSheet.letter(25)).isEqualTo("(z)");
     assertThat(PartSheet.letter(26)).isEqualTo("(27)");
   }
+
+  @Test
+  void whatWasComputedOfOtherValuesIsForgotten() {
+    PartSheet sheet = new PartSheet();
+    Assignment now = PEARS.asking(part(1, Optional.empty()), List.of(MEAN, SD));
+    for (int n = 0; n < 50; n++) {
+      Item typed = now.items().get(0).withSource(new Source.ValuesText("12 15 11 20 " + n));
+      now = now.with(typed);
+      sheet.progress(now);
+    }
+
+    assertThat(sheet.kept()).isOne();
+  }
 }

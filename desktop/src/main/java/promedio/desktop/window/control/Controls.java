@@ -31,12 +31,33 @@ public final class Controls {
 
   /** {@return a pane in which what is too wide for its place is moved sideways} */
   public static ScrollPane sideways(Node wide) {
-    ScrollPane pane = new ScrollPane(wide);
+    ScrollPane pane = new Sideways(wide);
     pane.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    pane.setFitToHeight(true);
     pane.setMinWidth(0);
     pane.getStyleClass().add("sideways");
     return pane;
+  }
+
+  /** As high as what is in it, and its bar where it has one. */
+  private static final class Sideways extends ScrollPane {
+
+    private static final double BAR = 12;
+
+    Sideways(Node wide) {
+      super(wide);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+      double wide = getContent().prefWidth(-1);
+      boolean moves = width > 0 && wide > width;
+      return Math.ceil(getContent().prefHeight(wide)) + (moves ? BAR : 0) + 2;
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+      return computePrefHeight(getWidth());
+    }
   }
 
   /** {@return the control, showing every sign of its text: names and entries have underscores} */

@@ -45,7 +45,7 @@ public final class RulesStrip extends BorderPane {
       EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
 
   /** So much of the strip is the title's. */
-  private static final double TITLE_SHARE = 0.26;
+  private static final double TITLE_SHARE = 0.2;
 
   /** The choices, with what each concerns; nothing is chosen where there are no samples yet. */
   private final Map<Node, Predicate<@Nullable Item>> choices = new LinkedHashMap<>();
