@@ -193,6 +193,8 @@ public final class Background {
     private void work() {
       for (Runnable next = next(); next != null; next = next()) {
         next.run();
+        // That one piece was stopped is nothing to the next.
+        boolean unused = Thread.interrupted();
       }
     }
 
