@@ -19,6 +19,7 @@ import promedio.core.rules.CourseRules;
  * @param window where the window was
  * @param recent the assignments that were open last, the latest first
  * @param courses named sets of course rules, by name
+ * @param bands the bands of the window that the person made wider or folded, by name
  */
 public record Settings(
     boolean dark,
@@ -26,7 +27,8 @@ public record Settings(
     DecimalSign sign,
     Optional<Place> window,
     List<Path> recent,
-    Map<String, CourseRules> courses) {
+    Map<String, CourseRules> courses,
+    Map<String, Band> bands) {
 
   /** Text is at least and at most so large, in percent. */
   public static final int SMALLEST_TEXT = 80;
@@ -35,13 +37,14 @@ public record Settings(
 
   /** What holds before anything is remembered. */
   public static final Settings INITIAL =
-      new Settings(false, 100, DecimalSign.POINT, Optional.empty(), List.of(), Map.of());
+      new Settings(false, 100, DecimalSign.POINT, Optional.empty(), List.of(), Map.of(), Map.of());
 
   private static final int MOST_RECENT = 8;
 
   public Settings {
     recent = List.copyOf(recent);
     courses = Collections.unmodifiableMap(new LinkedHashMap<>(courses));
+    bands = Map.copyOf(bands);
     textPercent = Math.max(SMALLEST_TEXT, Math.min(LARGEST_TEXT, textPercent));
   }
 
@@ -68,24 +71,47 @@ public record Settings(
     }
   }
 
+  /**
+   * How a band of the window stands.
+   *
+   * @param width its width in pixels, where it is not folded
+   * @param folded whether it is folded away
+   */
+  public record Band(double width, boolean folded) {
+
+    private static final double WIDEST = 10_000;
+
+    /** {@return whether a band can be so wide} */
+    public boolean isSensible() {
+      return width >= 1 && width <= WIDEST;
+    }
+  }
+
+  /** {@return these settings with a band of the window} */
+  public Settings withBand(String name, Band band) {
+    Map<String, Band> changed = new LinkedHashMap<>(bands);
+    changed.put(name, band);
+    return new Settings(dark, textPercent, sign, window, recent, courses, changed);
+  }
+
   /** {@return these settings with the theme} */
   public Settings withDark(boolean on) {
-    return new Settings(on, textPercent, sign, window, recent, courses);
+    return new Settings(on, textPercent, sign, window, recent, courses, bands);
   }
 
   /** {@return these settings with text of another size, held within what is readable} */
   public Settings withTextPercent(int percent) {
-    return new Settings(dark, percent, sign, window, recent, courses);
+    return new Settings(dark, percent, sign, window, recent, courses, bands);
   }
 
   /** {@return these settings with the decimal sign} */
   public Settings withSign(DecimalSign other) {
-    return new Settings(dark, textPercent, other, window, recent, courses);
+    return new Settings(dark, textPercent, other, window, recent, courses, bands);
   }
 
   /** {@return these settings with the place of the window} */
   public Settings withWindow(Place place) {
-    return new Settings(dark, textPercent, sign, Optional.of(place), recent, courses);
+    return new Settings(dark, textPercent, sign, Optional.of(place), recent, courses, bands);
   }
 
   /** {@return these settings with the file as the latest} */
@@ -99,20 +125,21 @@ public record Settings(
         sign,
         window,
         changed.subList(0, Math.min(MOST_RECENT, changed.size())),
-        courses);
+        courses,
+        bands);
   }
 
   /** {@return these settings with the rules kept under the name} */
   public Settings withCourse(String name, CourseRules rules) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.put(name, rules);
-    return new Settings(dark, textPercent, sign, window, recent, changed);
+    return new Settings(dark, textPercent, sign, window, recent, changed, bands);
   }
 
   /** {@return these settings without the rules of the name} */
   public Settings withoutCourse(String name) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.remove(name);
-    return new Settings(dark, textPercent, sign, window, recent, changed);
+    return new Settings(dark, textPercent, sign, window, recent, changed, bands);
   }
 }

@@ -73,6 +73,14 @@ public final class SettingsFile {
                     .put("height", place.height()));
     settings.recent().forEach(path -> node.withArray("recent").add(path.toString()));
     settings
+        .bands()
+        .forEach(
+            (name, band) ->
+                node.withObjectProperty("bands")
+                    .putObject(name)
+                    .put("width", band.width())
+                    .put("folded", band.folded()));
+    settings
         .courses()
         .forEach(
             (name, rules) -> {
@@ -101,6 +109,12 @@ public final class SettingsFile {
     }
     for (int i = node.path("recent").size() - 1; i >= 0; i--) {
       settings = withRecent(settings, node.get("recent").get(i).asText());
+    }
+    for (Map.Entry<String, JsonNode> band : node.path("bands").properties()) {
+      Settings.Band read =
+          new Settings.Band(
+              band.getValue().path("width").asDouble(), band.getValue().path("folded").asBoolean());
+      settings = read.isSensible() ? settings.withBand(band.getKey(), read) : settings;
     }
     for (Map.Entry<String, JsonNode> course : node.path("courses").properties()) {
       settings = withCourse(settings, course.getKey(), course.getValue());

@@ -22,6 +22,8 @@ class SettingsFileTest {
     Settings settings =
         Settings.INITIAL
             .withDark(true)
+            .withBand("shelf", new Settings.Band(301.5, false))
+            .withBand("margin", new Settings.Band(312, true))
             .withTextPercent(130)
             .withSign(DecimalSign.COMMA)
             .withWindow(new Settings.Place(-5, 10, 1024, 700))

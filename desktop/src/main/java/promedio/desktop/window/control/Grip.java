@@ -1,5 +1,6 @@
 package promedio.desktop.window.control;
 
+import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.control.Label;
@@ -8,6 +9,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import promedio.desktop.Texts;
+import promedio.desktop.work.DocumentStore;
+import promedio.files.settings.Settings;
 
 /** The edge of a band, by which it is made wider or narrower, and folded away and back. */
 public final class Grip extends StackPane {
@@ -20,9 +23,14 @@ public final class Grip extends StackPane {
   private final Region band;
   private final int outwards;
   private final String name;
+  private final DocumentStore store;
   private final Label sign = new Label();
   private double from;
   private double widthBefore;
+
+  /** How wide the band was before it was folded. */
+  private double widthOpen;
+
   private boolean dragged;
   private boolean folded;
 
@@ -34,8 +42,10 @@ public final class Grip extends StackPane {
    *
    * @param name what the band is called, as a key of texts
    * @param outwards 1 where dragging to the right makes the band wider, −1 where to the left
+   * @param store where it is remembered how the person left it
    */
-  public Grip(Region band, String name, int outwards) {
+  public Grip(Region band, String name, int outwards, DocumentStore store) {
+    this.store = store;
     this.band = band;
     this.outwards = outwards;
     this.name = name;
@@ -49,7 +59,24 @@ public final class Grip extends StackPane {
     setOnMouseDragged(this::drag);
     setOnMouseReleased(event -> letGo());
     setOnKeyPressed(this::handleKey);
+    remembered().ifPresent(this::restore);
     tell();
+  }
+
+  private Optional<Settings.Band> remembered() {
+    return Optional.ofNullable(store.settingsProperty().get().bands().get(name));
+  }
+
+  private void restore(Settings.Band band) {
+    this.band.setPrefWidth(band.width());
+    widthOpen = band.width();
+    fold(band.folded());
+  }
+
+  private void remember() {
+    double open = band.getPrefWidth() > 0 ? band.getPrefWidth() : band.getWidth();
+    double width = Math.max(1, folded ? widthOpen : open);
+    store.remember(settings -> settings.withBand(name, new Settings.Band(width, folded)));
   }
 
   private void begin(MouseEvent event) {
@@ -71,6 +98,7 @@ public final class Grip extends StackPane {
     if (!dragged) {
       fold(!folded);
     }
+    remember();
   }
 
   private void widen(double width) {
@@ -79,6 +107,9 @@ public final class Grip extends StackPane {
   }
 
   private void fold(boolean away) {
+    if (away && band.getWidth() > 0) {
+      widthOpen = band.getWidth();
+    }
     folded = away;
     Nodes.setShown(band, !away);
     tell();
@@ -101,6 +132,7 @@ public final class Grip extends StackPane {
         return;
       }
     }
+    remember();
     event.consume();
   }
 

@@ -75,7 +75,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.actions = buildActions();
     BorderPane frame = new BorderPane(bands.centre());
     frame.setTop(new VBox(strip, notices, new MovedLine(workspace)));
-    frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1)));
+    frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1, store)));
     frame.setRight(bands.right());
     appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow());
     widthProperty().subscribe(width -> foldWhereNarrow());

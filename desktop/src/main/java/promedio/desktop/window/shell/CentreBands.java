@@ -74,7 +74,7 @@ final class CentreBands {
     this.exchange = new TableExchange(workspace, fileChoice, notices::tell);
     this.centre = new StackPane(sheet);
     this.right = new StackPane(margin);
-    Grip grip = new Grip(right, "margin", -1);
+    Grip grip = new Grip(right, "margin", -1, store);
     this.edge = new HBox(grip, right);
     workspace.tableProperty().subscribe(table -> showBand());
     workspace.importProperty().subscribe(importing -> showBand());

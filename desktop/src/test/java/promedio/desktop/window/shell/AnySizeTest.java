@@ -19,6 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.files.settings.Settings;
 
 /** Nothing is cut off or out of reach, however small the window and however large the text. */
 class AnySizeTest extends OpenWindow {
@@ -141,6 +142,10 @@ class AnySizeTest extends OpenWindow {
     assertThat(find("#grip-shelf", Node.class).getAccessibleText()).contains("folded away");
     robot.type(KeyCode.ENTER);
     assertThat(shelf.isVisible()).isTrue();
+
+    Settings.Band kept = store.settingsProperty().get().bands().get("shelf");
+    assertThat(kept.folded()).isFalse();
+    assertThat(kept.width()).isEqualTo(shelf.getPrefWidth());
   }
 
   @Test
