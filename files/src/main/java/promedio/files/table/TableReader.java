@@ -134,21 +134,22 @@ public final class TableReader {
     try (InputStream in = source.open()) {
       head = in.readNBytes(HEAD_BYTES);
     }
-    switch (FileKind.of(head)) {
-      case WORKBOOK -> {
-        Workbook workbook = Workbook.open(source, choices.of(Aspect.SHEET), progress);
-        return new Opened(
-            workbook.format(),
-            workbook.feed(),
-            Map.of(Aspect.SHEET, workbook.sheet()),
-            workbook.sheets());
-      }
-      case TEXT -> {
-        return openText(head);
-      }
-      default ->
-          throw new RefusedFileException(Texts.of(FileKind.of(head).messageKey(), source.name()));
-    }
+    FileKind kind = FileKind.of(head);
+    return switch (kind) {
+      case WORKBOOK -> openWorkbook();
+      case TEXT -> openText(head);
+      case OLD_WORKBOOK, PDF, GZIP, EMPTY_ZIP, SEVEN_ZIP, RAR, BZIP, XZ, PNG, JPEG, GIF, PROGRAM ->
+          throw new RefusedFileException(Texts.of(kind.messageKey(), source.name()));
+    };
+  }
+
+  private Opened openWorkbook() throws RefusedFileException, IOException {
+    Workbook workbook = Workbook.open(source, choices.of(Aspect.SHEET), progress);
+    return new Opened(
+        workbook.format(),
+        workbook.feed(),
+        Map.of(Aspect.SHEET, workbook.sheet()),
+        workbook.sheets());
   }
 
   private Opened openText(byte[] head) throws RefusedFileException {

@@ -34,7 +34,7 @@ interface Workbook {
     return switch (WorkbookGuard.check(source)) {
       case XLSX -> XlsxWorkbook.open(source, sheet, progress);
       case ODS -> OdsWorkbook.open(source, sheet, progress);
-      default -> throw new RefusedFileException(Texts.of("file.archive", source.name()));
+      case OTHER -> throw new RefusedFileException(Texts.of("file.archive", source.name()));
     };
   }
 

@@ -90,24 +90,30 @@ public abstract class OpenWindow {
     assertThat(failures).isEmpty();
   }
 
-  /** Waits until the window has done what it was told. */
-  protected static void settle() {
+  /** Waits until the window has done what it was told, and documents are opened and saved. */
+  protected void settle() {
+    QuickRobot.settle();
+    await(Background.Lane.DOCUMENTS);
     QuickRobot.settle();
   }
 
-  protected static void waitUntil(Callable<Boolean> condition) throws TimeoutException {
+  protected void waitUntil(Callable<Boolean> condition) throws TimeoutException {
     WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
     settle();
   }
 
+  private void await(Background.Lane lane) {
+    try {
+      WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !workspace.background().isBusy(lane));
+    } catch (TimeoutException e) {
+      throw new AssertionError("work does not come to an end: " + lane, e);
+    }
+  }
+
   /** Waits until answers are explained, and documents opened and saved. */
   private void awaitOutcomes() {
-    try {
-      WaitForAsyncUtils.waitFor(
-          20, TimeUnit.SECONDS, () -> !workspace.background().isBusy(Background.Lane.EXPLAINING));
-    } catch (TimeoutException e) {
-      throw new AssertionError("the window does not come to an end", e);
-    }
+    await(Background.Lane.EXPLAINING);
+    await(Background.Lane.DOCUMENTS);
   }
 
   protected <T extends Node> T find(String selector, Class<T> type) {
