@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
@@ -138,11 +139,7 @@ public record Assignment(
    * {@return this assignment with the item put in the place of the one of its id, or at the end}
    */
   public Assignment with(Item item) {
-    List<Item> changed = new ArrayList<>(items);
-    changed.replaceAll(old -> old.id() == item.id() ? item : old);
-    if (!changed.contains(item)) {
-      changed.add(item);
-    }
+    List<Item> changed = placed(items, item, Item::id);
     return withItems(changed);
   }
 
@@ -159,6 +156,16 @@ public record Assignment(
     changed.remove(item);
     changed.add(place, item);
     return withItems(changed);
+  }
+
+  /** The list with something in the place of what has the same id, or at the end. */
+  private static <T> List<T> placed(List<T> all, T one, ToIntFunction<T> id) {
+    List<T> changed = new ArrayList<>(all);
+    changed.replaceAll(old -> id.applyAsInt(old) == id.applyAsInt(one) ? one : old);
+    if (!changed.contains(one)) {
+      changed.add(one);
+    }
+    return changed;
   }
 
   private Assignment withItems(List<Item> changed) {
@@ -180,11 +187,7 @@ public record Assignment(
    * the samples linked to it follow
    */
   public Assignment with(ImportedTable table) {
-    List<ImportedTable> changed = new ArrayList<>(tables);
-    changed.replaceAll(old -> old.id() == table.id() ? table : old);
-    if (!changed.contains(table)) {
-      changed.add(table);
-    }
+    List<ImportedTable> changed = placed(tables, table, ImportedTable::id);
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
     return new Assignment(title, course, sign, followed, changed, questions, parts, ids);
   }
@@ -244,11 +247,7 @@ public record Assignment(
    * {@return this assignment with the question in the place of the one of its id, or at the end}
    */
   public Assignment with(Question question) {
-    List<Question> changed = new ArrayList<>(questions);
-    changed.replaceAll(old -> old.id() == question.id() ? question : old);
-    if (!changed.contains(question)) {
-      changed.add(question);
-    }
+    List<Question> changed = placed(questions, question, Question::id);
     return withSheet(changed, parts);
   }
 
@@ -262,10 +261,10 @@ public record Assignment(
   public Assignment withoutQuestions(Task task, Selection about) {
     List<Question> left =
         questions.stream().filter(question -> !question.asks(task, about)).toList();
-    Set<Integer> ids = left.stream().map(Question::id).collect(Collectors.toSet());
+    Set<Integer> asked = left.stream().map(Question::id).collect(Collectors.toSet());
     List<Part> asking =
         parts.stream()
-            .map(part -> part.with(part.questions().stream().filter(ids::contains).toList()))
+            .map(part -> part.with(part.questions().stream().filter(asked::contains).toList()))
             .toList();
     return withSheet(left, asking);
   }
@@ -290,11 +289,7 @@ public record Assignment(
 
   /** {@return this assignment with the part, and these questions} */
   Assignment with(Part part, List<Question> asked) {
-    List<Part> changed = new ArrayList<>(parts);
-    changed.replaceAll(old -> old.id() == part.id() ? part : old);
-    if (!changed.contains(part)) {
-      changed.add(part);
-    }
+    List<Part> changed = placed(parts, part, Part::id);
     return withSheet(asked, changed);
   }
 

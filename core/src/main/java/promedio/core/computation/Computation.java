@@ -58,6 +58,9 @@ public final class Computation {
 
   /** {@return the same by other rules; what no rule changes is shared} */
   public Computation under(CourseRules others) {
+    if (others.equals(setting.rules()) && rewriting.equals(Rewriting.NONE)) {
+      return this;
+    }
     Setting other = Setting.of(setting.data(), others);
     boolean same =
         setting.classes().isEmpty()

@@ -3,7 +3,6 @@ package promedio.core.tidy;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.calculation.Calculation;
-import promedio.core.calculation.CalculationException;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
@@ -43,21 +42,17 @@ public record ComputeColumn(String into, String formula) implements Step {
     if (into.isBlank()) {
       throw BadInputException.of("misfit.no-name");
     }
-    try {
-      Calculation.Computed computed = Calculation.read(formula, table).column(into.strip());
-      int present = computed.column().summary().n();
-      Outcome done = Outcome.entries(table.with(computed.column()), this, present);
-      return computed.rounded() == 0
-          ? done
-          : Outcome.of(
-              done.table(),
-              Message.of(
-                  "step.rounded",
-                  done.what().text(),
-                  String.valueOf(computed.rounded()),
-                  String.valueOf(Calculation.DIGITS)));
-    } catch (CalculationException e) {
-      throw new BadInputException(e.why());
-    }
+    Calculation.Computed computed = Calculation.read(formula, table).column(into.strip());
+    int present = computed.column().summary().n();
+    Outcome done = Outcome.entries(table.with(computed.column()), this, present);
+    return computed.rounded() == 0
+        ? done
+        : Outcome.of(
+            done.table(),
+            Message.of(
+                "step.rounded",
+                done.what().text(),
+                String.valueOf(computed.rounded()),
+                String.valueOf(Calculation.DIGITS)));
   }
 }

@@ -3,7 +3,6 @@ package promedio.core.tidy;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.calculation.Calculation;
-import promedio.core.calculation.CalculationException;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.table.Table;
@@ -40,10 +39,6 @@ public record LeaveOutWhere(String where) implements Step {
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    try {
-      return Outcome.without(Calculation.read(where, table).rowsWhereItHolds(), table, this);
-    } catch (CalculationException e) {
-      throw new BadInputException(e.why());
-    }
+    return Outcome.without(Calculation.read(where, table).rowsWhereItHolds(), table, this);
   }
 }

@@ -104,11 +104,7 @@ final class Keeper implements AutoCloseable {
   /** Forgets what was kept of the document. */
   void forget(KeptDocument document) {
     drop(document.unsaved());
-    try {
-      worker.execute(() -> delete(document.unsaved()));
-    } catch (RejectedExecutionException e) {
-      LOG.debug("the window is closed", e);
-    }
+    write(() -> delete(document.unsaved()));
   }
 
   /** Forgets what was kept of the document, and waits until that is done. */

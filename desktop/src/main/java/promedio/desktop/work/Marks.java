@@ -23,6 +23,7 @@ public final class Marks {
 
   private final Computation computation;
   private final DecimalSign sign;
+  private final Map<Asked, Problem> problems = new ConcurrentHashMap<>();
   private final Map<Asked, Marker> markers = new HashMap<>();
   private final Map<Map.Entry<Asked, String>, Mark> known = new ConcurrentHashMap<>();
 
@@ -82,20 +83,18 @@ public final class Marks {
   }
 
   private Mark compare(Question question) {
-    return Marker.of(problemOf(question)).compare(question.answer(), sign);
+    return Marker.of(problem(question)).compare(question.answer(), sign);
   }
 
   /** {@return what is to be solved to answer the question} */
   public Problem problem(Question question) {
-    return problemOf(question);
-  }
-
-  private Problem problemOf(Question question) {
-    return Problem.of(computation.under(question.rules(rules())), question.task());
+    return problems.computeIfAbsent(
+        new Asked(question),
+        asked -> Problem.of(computation.under(question.rules(rules())), asked.task()));
   }
 
   private Marker marker(Question question) {
-    return markers.computeIfAbsent(new Asked(question), asked -> Marker.of(problemOf(question)));
+    return markers.computeIfAbsent(new Asked(question), asked -> Marker.of(problem(question)));
   }
 
   @Override

@@ -8,6 +8,8 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
+import promedio.core.measure.Task;
+import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Marks;
 import promedio.desktop.work.Workspace;
 
@@ -57,6 +59,30 @@ public final class AnswerField extends TextField {
               }
             });
     setOnAction(event -> finish());
+  }
+
+  /**
+   * {@return a field for the answer to what is asked of the item that is shown}; whoever goes into
+   * it chooses the task
+   *
+   * @param shown what is shown, {@code null} while nothing is
+   */
+  public static AnswerField ofShown(
+      Workspace workspace, Task task, Supplier<@Nullable Analysis> shown) {
+    AnswerField field =
+        new AnswerField(
+            workspace,
+            () -> Optional.ofNullable(shown.get()).map(now -> now.question(task)),
+            question -> Optional.ofNullable(shown.get()).map(Analysis::marks));
+    field
+        .focusedProperty()
+        .subscribe(
+            focused -> {
+              if (focused) {
+                workspace.taskProperty().set(task);
+              }
+            });
+    return field;
   }
 
   /** {@return the label that says what the answer is worth} */

@@ -25,7 +25,12 @@ public final class FoldingLine extends Pane {
   public FoldingLine(String id) {
     more.setId(id);
     more.getStyleClass().add("link");
-    more.selectedProperty().subscribe((was, is) -> requestLayout());
+    more.selectedProperty()
+        .subscribe(
+            open -> {
+              more.setText(Texts.of(open ? "rules.fewer" : "rules.more"));
+              requestLayout();
+            });
     getChildren().add(more);
   }
 
@@ -111,7 +116,6 @@ public final class FoldingLine extends Pane {
   @Override
   protected double computePrefHeight(double width) {
     double wide = inner(width < 0 ? prefWidth(-1) : width);
-    nameMore();
     List<List<Node>> lines = shown(wide);
     double gaps = LINE_GAP * Math.max(0, lines.size() - 1);
     return lines.stream().mapToDouble(FoldingLine::height).sum()
@@ -120,13 +124,8 @@ public final class FoldingLine extends Pane {
         + getInsets().getBottom();
   }
 
-  private void nameMore() {
-    more.setText(Texts.of(more.isSelected() ? "rules.fewer" : "rules.more"));
-  }
-
   @Override
   protected void layoutChildren() {
-    nameMore();
     double wide = inner(getWidth());
     List<List<Node>> lines = shown(wide);
     for (Node child : getChildren()) {

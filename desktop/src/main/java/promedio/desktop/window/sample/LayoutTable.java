@@ -2,7 +2,6 @@ package promedio.desktop.window.sample;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -61,23 +60,11 @@ final class LayoutTable extends VBox {
   }
 
   private VBox cell(String head, Task task, String id) {
-    AnswerField answer =
-        new AnswerField(
-            workspace,
-            () -> Optional.ofNullable(shown).map(now -> now.question(task)),
-            question -> Optional.ofNullable(shown).map(Analysis::marks));
+    AnswerField answer = AnswerField.ofShown(workspace, task, () -> shown);
     String node = TaskTexts.node(task);
     answer.setId(id + "-answer-" + node);
     answer.mark().setId(id + "-mark-" + node);
     answer.setPrefColumnCount(5);
-    answer
-        .focusedProperty()
-        .subscribe(
-            focused -> {
-              if (focused) {
-                workspace.taskProperty().set(task);
-              }
-            });
     Label result = new Label();
     result.setId(id + "-result-" + node);
     result.getStyleClass().add("work-cell");

@@ -1,6 +1,5 @@
 package promedio.desktop.window.sample;
 
-import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -45,20 +44,8 @@ final class MeasureRow extends GridPane {
     this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
     setId("measure-" + TaskTexts.node(task));
-    this.answer =
-        new AnswerField(
-            workspace,
-            () -> Optional.ofNullable(shown).map(now -> now.question(task)),
-            question -> Optional.ofNullable(shown).map(Analysis::marks));
+    this.answer = AnswerField.ofShown(workspace, task, () -> shown);
     build();
-    answer
-        .focusedProperty()
-        .subscribe(
-            focused -> {
-              if (focused) {
-                workspace.taskProperty().set(task);
-              }
-            });
     setOnMousePressed(event -> workspace.taskProperty().set(task));
     workspace.whatIfProperty().subscribe(trial -> showResult());
     workspace.movedProperty().subscribe(moved -> showResult());

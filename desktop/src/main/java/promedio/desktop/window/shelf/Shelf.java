@@ -257,6 +257,10 @@ public final class Shelf extends VBox {
 
     /** Keeps room for so many cards, as far as there are any. */
     void setSpare(int count) {
+      if (count == 0) {
+        setMinHeight(0);
+        return;
+      }
       List<Node> all = ((VBox) cards.getChildren().get(0)).getChildren();
       double each = all.stream().mapToDouble(card -> card.prefHeight(-1)).max().orElse(0);
       int kept = Math.min(count, all.size());

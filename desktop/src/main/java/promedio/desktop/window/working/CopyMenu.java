@@ -1,6 +1,7 @@
 package promedio.desktop.window.working;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -44,7 +45,7 @@ final class CopyMenu extends MenuButton {
         now -> now.working().table().ifPresent(table -> WorkingCopy.table(table, now.numbers())));
   }
 
-  private void add(String key, java.util.function.Consumer<Shown> copying) {
+  private void add(String key, Consumer<Shown> copying) {
     MenuItem item = Controls.literal(new MenuItem(Texts.of(key)));
     item.setOnAction(event -> shown.get().ifPresent(copying));
     getItems().add(item);
