@@ -1,6 +1,6 @@
 package promedio.desktop.work;
 
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -12,9 +12,9 @@ final class Moved {
 
   private Moved() {}
 
-  /** {@return what was shown before, for each measure that is shown otherwise now} */
+  /** {@return what was shown before, for each measure that is shown otherwise now, in order} */
   static Map<Task, String> between(Analysis before, Analysis after) {
-    Map<Task, String> moved = new HashMap<>();
+    Map<Task, String> moved = new LinkedHashMap<>();
     for (Task task : tasks(after)) {
       String old = Results.shown(before.computation().result(task), task, before);
       if (!old.equals(Results.shown(after.computation().result(task), task, after))) {
