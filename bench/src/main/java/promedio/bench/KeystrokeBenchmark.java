@@ -18,9 +18,9 @@ import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
-import promedio.desktop.work.Analysis;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.Results;
+import promedio.desktop.projection.Results;
 import promedio.desktop.work.Workspace;
 
 /** A keystroke in a sample of 1,000 values until every result is recomputed, as it is shown. */
@@ -54,7 +54,7 @@ public class KeystrokeBenchmark {
   @Benchmark
   public void keystroke(Blackhole hole) {
     workspace.items().type(texts[next++ % texts.length]);
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     for (Measure measure : Measures.all()) {
       hole.consume(Results.shown(now.computation().result(measure), Task.of(measure), now));
     }

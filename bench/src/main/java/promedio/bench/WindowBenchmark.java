@@ -90,7 +90,7 @@ public class WindowBenchmark {
   public void redrawForAnotherMeasure() throws Exception {
     inWindow(
         () -> {
-          workspace.taskProperty().set(IN_TURNS.get(next++ % IN_TURNS.size()));
+          workspace.chooseTask(IN_TURNS.get(next++ % IN_TURNS.size()));
           layOut();
         });
   }
@@ -111,10 +111,23 @@ public class WindowBenchmark {
   @OperationsPerInvocation(MANY)
   public void keystrokeInASample() throws Exception {
     onToolkit(() -> workspace.choose(1));
-    String text = workspace.chosenProperty().get().source().typedText().orElseThrow();
+    String text = workspace.item().source().typedText().orElseThrow();
     inWindow(
         () -> {
           workspace.items().type(next++ % 2 == 0 ? text + "1" : text);
+          layOut();
+        });
+  }
+
+  /** A figure more or less in an answer: its field, its mark, the margin. */
+  @Benchmark
+  @OperationsPerInvocation(MANY)
+  public void keystrokeInAnAnswer() throws Exception {
+    onToolkit(() -> workspace.choose(1));
+    TextField answer = (TextField) scene.orElseThrow().lookup("#answer-mean");
+    inWindow(
+        () -> {
+          answer.setText(next++ % 2 == 0 ? "13" : "138");
           layOut();
         });
   }

@@ -5,8 +5,6 @@ import java.util.Locale;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.working.Method;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
 import promedio.files.report.ShownNumbers;
 
 /** What tasks and methods are called. */
@@ -21,11 +19,6 @@ public final class TaskTexts {
         : Texts.of(
             "task." + task.key(),
             task.arguments().stream().map(number -> numbers.shown(number)).toArray());
-  }
-
-  /** {@return the name of the task as it is asked of an item} */
-  public static String name(Task task, Analysis analysis) {
-    return name(task, ByHand.numbers(analysis));
   }
 
   /** {@return the name of a measure without its arguments} */

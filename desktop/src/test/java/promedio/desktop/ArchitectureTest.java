@@ -152,6 +152,15 @@ class ArchitectureTest {
           .dependOnClassesThat()
           .resideInAnyPackage("javafx.scene..", "javafx.stage..");
 
+  @ArchTest
+  static final ArchRule WHAT_IS_SHOWN_IS_VALUES_ALONE =
+      noClasses()
+          .that()
+          .resideInAPackage("promedio.desktop.projection..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("javafx..", "promedio.desktop.work..", "promedio.desktop.window..");
+
   /** A new kind that is forgotten somewhere must not compile, as a chain of instanceof does. */
   @ArchTest
   static void whatDataStepsAndWorkingsAreIsAskedOfThemselves(JavaClasses classes) {

@@ -40,6 +40,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoFiles;
+import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.shell.AssignmentView;
 import promedio.desktop.window.shell.NoFileChoice;
 import promedio.desktop.window.shell.PromedioApplication;
@@ -47,7 +48,6 @@ import promedio.desktop.window.table.CellGrid;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.DocumentStore;
-import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
@@ -149,22 +149,22 @@ public final class OffscreenDemo {
 
   private void takePictures(Assignment demo, Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
-    picture(scene, "demo.png", () -> workspace.taskProperty().set(Task.of(Measures.Q1)));
+    picture(scene, "demo.png", () -> workspace.chooseTask(Task.of(Measures.Q1)));
     picture(
         scene,
         "rule-changed.png",
         () -> {
           workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
-          workspace.taskProperty().set(Task.of(Measures.IQR));
+          workspace.chooseTask(Task.of(Measures.IQR));
         });
     picture(
         scene,
         "what-if.png",
         () -> {
           workspace.undo();
-          workspace.taskProperty().set(Task.of(Measures.SD));
-          workspace.entryProperty().set(12);
-          WhatIf.without(workspace.assignment(), workspace.analysisProperty().get(), 12)
+          workspace.chooseTask(Task.of(Measures.SD));
+          workspace.chooseEntry(12);
+          WhatIf.without(workspace.assignment(), workspace.analysis(), 12)
               .ifPresent(workspace::tryOut);
         });
     picture(scene, "dark.png", () -> ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(true));
@@ -189,7 +189,7 @@ public final class OffscreenDemo {
         scene,
         "working.png",
         () -> {
-          workspace.taskProperty().set(Task.of(Measures.SKEWNESS));
+          workspace.chooseTask(Task.of(Measures.SKEWNESS));
           Button next = (Button) scene.lookup("#working-next");
           for (int step = 0; step < 4; step++) {
             next.fire();
@@ -205,7 +205,7 @@ public final class OffscreenDemo {
           workspace
               .shelf()
               .addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
-          workspace.taskProperty().set(Task.of(Measures.SD));
+          workspace.chooseTask(Task.of(Measures.SD));
         });
     takePicturesOfTables(workspace, scene);
     picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
@@ -218,7 +218,7 @@ public final class OffscreenDemo {
         "slip.png",
         () -> {
           workspace.choose(demo.items().get(0).id());
-          workspace.taskProperty().set(Task.of(Measures.SD));
+          workspace.chooseTask(Task.of(Measures.SD));
           Selection chosen = new Selection(demo.items().get(0).id());
           Question asked = workspace.assignment().question(Task.of(Measures.SD), chosen);
           workspace.items().keepTry(asked);
@@ -230,18 +230,18 @@ public final class OffscreenDemo {
         "parts.png",
         () -> {
           workspace.undo();
-          workspace.onPartsProperty().set(true);
+          workspace.showParts(true);
         });
     picture(
         scene,
         "pile.png",
         () -> {
-          workspace.onPartsProperty().set(false);
-          workspace.pileProperty().set(pile(demo));
+          workspace.showParts(false);
+          workspace.showPile(pile(demo));
         });
     onToolkit(
         () -> {
-          workspace.pileProperty().set(null);
+          workspace.showPile(null);
           return scene;
         });
   }
@@ -261,7 +261,7 @@ public final class OffscreenDemo {
         "working-two-methods.png",
         () -> {
           workspace.choose(demo.items().get(2).id());
-          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Task.of(Measures.VARIANCE));
           ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
           ((ToggleButton) scene.lookup("#working-beside")).fire();
         });
@@ -269,7 +269,7 @@ public final class OffscreenDemo {
         scene,
         "working-own.png",
         () -> {
-          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Task.of(Measures.VARIANCE));
           ((ToggleButton) scene.lookup("#working-beside")).fire();
           ((ToggleButton) scene.lookup("#sheet-mine")).fire();
           write(scene, 1, "483");
@@ -298,7 +298,7 @@ public final class OffscreenDemo {
         "class-table.png",
         () -> {
           workspace.choose(demo.items().get(5).id());
-          workspace.taskProperty().set(Task.of(Measures.MEDIAN));
+          workspace.chooseTask(Task.of(Measures.MEDIAN));
           ((CheckBox) scene.lookup("#graph-mark-median")).fire();
           ((ToggleButton) scene.lookup("#graph-ogive")).fire();
         });

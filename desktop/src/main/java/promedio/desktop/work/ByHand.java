@@ -1,13 +1,9 @@
 package promedio.desktop.work;
 
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
-import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.calculation.CalculationException;
@@ -15,7 +11,6 @@ import promedio.core.calculation.Scratch;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
@@ -24,31 +19,21 @@ import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
-import promedio.files.report.ShownNumbers;
+import promedio.desktop.projection.Analysis;
 
 /** What is worked by hand on the chosen item: methods, own workings, and scratch paper. */
 public final class ByHand {
 
   private final Workspace workspace;
-  private final Map<Measure, Method> methods = new HashMap<>();
-  private final ObjectProperty<@Nullable Task> onSheet =
-      new SimpleObjectProperty<>(this, "onSheet");
 
   /** Makes one for the state of a window. */
   public ByHand(Workspace workspace) {
     this.workspace = workspace;
   }
 
-  /** {@return what is worked on the sheet, {@code null} when the sheet shows the measures} */
-  public ObjectProperty<@Nullable Task> onSheetProperty() {
-    return onSheet;
-  }
-
   /** {@return the method that the task is worked by: of a measure, the course's} */
   public Method method(Task task) {
-    return task.arguments().isEmpty()
-        ? workspace.assignment().course().method(task.measure())
-        : methods.getOrDefault(task.measure(), Method.DEFINITION);
+    return workspace.projection().method(task);
   }
 
   /** Works a task by another method from now on; of one with arguments no course tells it. */
@@ -56,7 +41,7 @@ public final class ByHand {
     if (task.arguments().isEmpty()) {
       workspace.edit("edit.method", "", now -> now.withMethod(task.measure(), method));
     } else {
-      methods.put(task.measure(), method);
+      workspace.look(choice -> choice.with(task.measure(), method));
     }
   }
 
@@ -68,14 +53,9 @@ public final class ByHand {
         .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), task, method));
   }
 
-  /** {@return how numbers of the working are shown} */
-  public static ShownNumbers numbers(Analysis analysis) {
-    return new ShownNumbers(analysis.rules(), analysis.sign()).in(analysis.item().unit());
-  }
-
   /** {@return what the student wrote beside the working} */
   public OwnWorking own(Task task, Method method) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     return item == null
         ? OwnWorking.EMPTY
         : workspace.assignment().question(task, Selection.of(item)).work().working(method);
@@ -121,7 +101,7 @@ public final class ByHand {
 
   /** {@return the calculations on scratch paper of the chosen item} */
   public List<String> scratch() {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     return item == null ? List.of() : item.scratch();
   }
 
@@ -131,12 +111,12 @@ public final class ByHand {
    * @throws CalculationException if it is no calculation; nothing is kept then
    */
   public void calculate(String text) throws CalculationException {
-    Analysis analysis = workspace.analysisProperty().get();
+    Analysis analysis = workspace.analysis();
     Map<String, Exact> known = analysis == null ? Map.of() : quantities(analysis);
     Exact value = Scratch.of(text, known);
     boolean rational = value.isRational() && value.toString().length() <= 24;
     String exact = value.isWhole() || !rational ? "" : " = " + value;
-    String shown = analysis == null ? value.toString() : numbers(analysis).shown(value);
+    String shown = analysis == null ? value.toString() : analysis.numbers().shown(value);
     String sign = rational && value.isWhole() ? " = " : " ≈ ";
     boolean ends = rational && numbersEnd(value);
     String line = text.strip() + (ends ? " = " + shown : exact.replace('-', '−') + sign + shown);

@@ -22,6 +22,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.desktop.Folders;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Document;
+import promedio.desktop.projection.DocumentKey;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.FileClaim;
@@ -62,10 +64,15 @@ public final class DocumentStore implements AutoCloseable {
     this.settings = new ReadOnlyObjectWrapper<>(this, "settings", settingsFile.read());
     this.ownFiles = new OwnFiles(folders.own());
     this.keeper = new Keeper(workspace.background()::tell);
-    Document first = workspace.documentProperty().get();
+    Document first = workspace.document();
     this.shown = first.key();
     documents.put(shown, begun(first.assignment()));
-    workspace.documentProperty().subscribe((old, now) -> noteChange(now));
+    workspace.show(
+        (before, now) -> {
+          if (before != null && !before.document().equals(now.document())) {
+            noteChange(now.document());
+          }
+        });
   }
 
   private KeptDocument begun(Assignment assignment) {
@@ -164,7 +171,7 @@ public final class DocumentStore implements AutoCloseable {
    */
   public void readTable(ImportedTable unread, Consumer<String> notices) {
     Consumer<String> told = notice -> workspace.background().tell(() -> notices.accept(notice));
-    DocumentKey asked = workspace.documentProperty().get().key();
+    DocumentKey asked = workspace.document().key();
     workspace
         .background()
         .run(
@@ -180,7 +187,7 @@ public final class DocumentStore implements AutoCloseable {
 
   /** What a file holds is no edit: a document that was saved still is. */
   private void showRead(DocumentKey asked, ImportedTable unread, ImportedTable read) {
-    Document now = workspace.documentProperty().get();
+    Document now = workspace.document();
     boolean same =
         now.key() == asked && now.assignment().table(read.id()).filter(unread::equals).isPresent();
     if (same) {
@@ -318,7 +325,7 @@ public final class DocumentStore implements AutoCloseable {
   }
 
   private KeptDocument present() {
-    Document now = workspace.documentProperty().get();
+    Document now = workspace.document();
     return documents.computeIfAbsent(now.key(), key -> begun(now.assignment()));
   }
 

@@ -3,6 +3,7 @@ package promedio.desktop.work;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import promedio.core.assignment.Question;
+import promedio.desktop.projection.Marks;
 
 /** Looks for what explains answers that do not agree, apart from the window. */
 public final class Explanations {

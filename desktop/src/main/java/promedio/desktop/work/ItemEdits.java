@@ -14,6 +14,7 @@ import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Task;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.WhatIf;
 
 /** What is changed about the chosen item; each change can be undone. */
 public final class ItemEdits {
@@ -26,7 +27,7 @@ public final class ItemEdits {
 
   /** Takes what is typed as the values of the chosen item; makes a sample where there is none. */
   public void type(String text) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item == null) {
       if (!text.isBlank()) {
         addFirst(text);
@@ -46,7 +47,7 @@ public final class ItemEdits {
 
   /** Takes what is typed as the student's answer to what is asked of the chosen item. */
   public void answer(Task asked, String text) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       answer(workspace.assignment().question(asked, Selection.of(item)), text);
     }
@@ -72,7 +73,7 @@ public final class ItemEdits {
 
   /** Changes what was done about what is asked of the chosen item. */
   void editWork(String nameKey, String key, Task asked, UnaryOperator<Work> change) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       Question question = workspace.assignment().question(asked, Selection.of(item));
       String runningKey = key.isEmpty() ? "" : key + " " + asked(question);
@@ -97,7 +98,7 @@ public final class ItemEdits {
   }
 
   private void editChosenSheet(BiFunction<Assignment, Selection, Assignment> change) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       workspace.edit("edit.asked", "", now -> change.apply(now, Selection.of(item)));
     }
@@ -165,7 +166,7 @@ public final class ItemEdits {
 
   /** Makes the change that is tried out. */
   public void keepWhatIf() {
-    WhatIf trial = workspace.whatIfProperty().get();
+    WhatIf trial = workspace.projection().trial();
     if (trial != null) {
       Source kept = new Source.ValuesText(trial.text());
       editChosen("edit.what-if", "", item -> item.withSource(kept));
@@ -174,7 +175,7 @@ public final class ItemEdits {
 
   /** Changes the chosen item; edits of the same key that follow each other are one. */
   void editChosen(String nameKey, String key, UnaryOperator<Item> change) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       String runningKey = key.isEmpty() ? "" : key + " " + item.id();
       workspace.edit(nameKey, runningKey, now -> now.with(change.apply(item)));

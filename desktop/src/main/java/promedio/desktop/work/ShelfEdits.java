@@ -1,7 +1,6 @@
 package promedio.desktop.work;
 
 import java.util.List;
-import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
@@ -20,12 +19,12 @@ public final class ShelfEdits {
 
   /** Adds a copy of the chosen item to the shelf, and chooses it. */
   public void duplicateChosen() {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       int id = workspace.assignment().ids().item();
       Item copy = item.copy(id, Texts.of("item.copy", item.name()));
-      workspace.edit("edit.duplicate", "", now -> asking(now.with(copy), item, copy));
-      workspace.choose(id);
+      workspace.editAndLook(
+          "edit.duplicate", now -> asking(now.with(copy), item, copy), choice -> choice.ofItem(id));
     }
   }
 
@@ -40,7 +39,7 @@ public final class ShelfEdits {
 
   /** Moves the chosen item on the shelf, up where negative. */
   public void moveChosen(int by) {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item != null) {
       workspace.edit("edit.move", "", now -> now.moved(item.id(), by));
     }
@@ -77,22 +76,22 @@ public final class ShelfEdits {
   /** Adds an item under a name and with a unit, and chooses it. */
   public void addNamed(String name, String unit, Source source) {
     int id = workspace.assignment().ids().item();
-    workspace.edit("edit.add", "", now -> now.with(Item.of(id, name, unit, source)));
-    workspace.choose(id);
+    workspace.editAndLook(
+        "edit.add", now -> now.with(Item.of(id, name, unit, source)), choice -> choice.ofItem(id));
   }
 
   /** Takes the chosen item off the shelf and chooses its neighbour. */
   public void removeChosen() {
-    Item item = workspace.chosenProperty().get();
+    Item item = workspace.item();
     if (item == null) {
       return;
     }
-    int place = workspace.assignment().items().indexOf(item);
-    workspace.edit("edit.remove", "", now -> now.without(item.id()));
-    List<Item> left = workspace.assignment().items();
-    workspace.show(
-        left.isEmpty()
-            ? Optional.empty()
-            : Optional.of(left.get(Math.min(place, left.size() - 1))));
+    List<Item> items = workspace.assignment().items();
+    int place = items.indexOf(item);
+    int neighbour = place + 1 < items.size() ? place + 1 : place - 1;
+    workspace.editAndLook(
+        "edit.remove",
+        now -> now.without(item.id()),
+        choice -> neighbour < 0 ? choice : choice.ofItem(items.get(neighbour).id()));
   }
 }

@@ -28,14 +28,13 @@ public final class TableEdits {
 
   /** Adds a table that was imported, and chooses it. */
   public void addTable(ImportedTable added) {
-    workspace.endImport();
-    workspace.edit("edit.bring-in", "", now -> now.with(added));
-    workspace.chooseTable(added.id());
+    workspace.editAndLook(
+        "edit.bring-in", now -> now.with(added), choice -> choice.ofTable(added.id()));
   }
 
   /** Takes the chosen table away; samples that were made of it keep their values. */
   public void removeTable() {
-    ImportedTable old = workspace.tableProperty().get();
+    ImportedTable old = workspace.table();
     if (old != null) {
       workspace.edit("edit.remove-table", "", now -> now.withoutTable(old.id()));
     }
@@ -43,7 +42,7 @@ public final class TableEdits {
 
   /** Renames the chosen table. */
   public void renameTable(String name) {
-    ImportedTable old = workspace.tableProperty().get();
+    ImportedTable old = workspace.table();
     if (old != null) {
       workspace.edit("edit.name", "table-name " + old.id(), now -> now.with(old.withName(name)));
     }
@@ -51,7 +50,7 @@ public final class TableEdits {
 
   /** Tidies the chosen table by other steps; a long table apart from the window. */
   public void setSteps(String nameKey, List<Listed> steps) {
-    ImportedTable old = workspace.tableProperty().get();
+    ImportedTable old = workspace.table();
     if (old == null) {
       return;
     }
@@ -81,7 +80,7 @@ public final class TableEdits {
 
   /** Adds a step at the end of those of the chosen table. */
   public void addStep(Step step) {
-    ImportedTable old = workspace.tableProperty().get();
+    ImportedTable old = workspace.table();
     if (old != null) {
       List<Listed> steps = new ArrayList<>(old.replay().steps());
       steps.add(Listed.of(step));
@@ -91,7 +90,7 @@ public final class TableEdits {
 
   /** Puts parts of the chosen table on the shelf as samples that follow it. */
   public void addLinked(Map<String, Link> links) {
-    ImportedTable from = workspace.tableProperty().get();
+    ImportedTable from = workspace.table();
     if (from == null) {
       return;
     }

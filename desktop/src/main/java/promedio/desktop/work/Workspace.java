@@ -1,27 +1,19 @@
 package promedio.desktop.work;
 
 import java.util.List;
-import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
-import java.util.regex.Pattern;
-import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.IntegerProperty;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleIntegerProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
-import promedio.core.assignment.Source;
-import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
@@ -30,73 +22,74 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.Computations;
+import promedio.desktop.projection.Document;
+import promedio.desktop.projection.DocumentKey;
+import promedio.desktop.projection.Moved;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.WhatIf;
 import promedio.files.pile.Pile;
 import promedio.files.table.DataSource;
 
 /**
- * The state of one window: the assignment with its history, which item and measure are chosen, and
- * what is computed of them. Every edit passes through {@link #edit}.
+ * The state of one window: the document with its history, and what of it is looked at. Every edit
+ * passes through {@link #edit}; after every edit and every choice whoever looks on is shown one new
+ * {@link Projection}.
  */
 public final class Workspace {
 
-  /** Texts longer than this are read apart from the window: about 20,000 values. */
-  private static final int LONG_TEXT = 120_000;
-
-  /** So are short texts that say a thousand copies, or numbers of very many digits. */
-  private static final Pattern HEAVY =
-      Pattern.compile("[×xX]\\d{4}|\\d{40}|/\\s?\\d{12}|[eE][-+−]?\\d{3}");
-
   private final Background background;
+  private final Computations computations = new Computations();
   private final History<Document> history;
-  private final ReadOnlyObjectWrapper<Assignment> assignment;
-  private final ReadOnlyObjectWrapper<Document> document;
-  private final ReadOnlyObjectWrapper<@Nullable Item> chosen =
-      new ReadOnlyObjectWrapper<>(this, "chosen");
-  private final ReadOnlyObjectWrapper<@Nullable Analysis> analysis =
-      new ReadOnlyObjectWrapper<>(this, "reckoning");
-  private final ReadOnlyObjectWrapper<Map<Task, String>> moved =
-      new ReadOnlyObjectWrapper<>(this, "moved", Map.of());
-  private final ReadOnlyObjectWrapper<@Nullable WhatIf> whatIf =
-      new ReadOnlyObjectWrapper<>(this, "whatIf");
-  private final ReadOnlyObjectWrapper<@Nullable ImportedTable> table =
-      new ReadOnlyObjectWrapper<>(this, "table");
+  private final List<BiConsumer<@Nullable Projection, Projection>> views =
+      new CopyOnWriteArrayList<>();
   private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
-      new ReadOnlyObjectWrapper<>(this, "bringing");
-  private final ReadOnlyBooleanWrapper stopped = new ReadOnlyBooleanWrapper(this, "stopped", false);
-
-  /** How often an item was shown, so that only the newest reading tells. */
-  private int readings;
-
-  private final BooleanProperty onParts = new SimpleBooleanProperty(this, "onParts");
-  private final ObjectProperty<@Nullable Pile> pile = new SimpleObjectProperty<>(this, "pile");
-  private final IntegerProperty entry = new SimpleIntegerProperty(this, "entry", -1);
-  private final ObjectProperty<ClassTable.@Nullable Interval> lit =
-      new SimpleObjectProperty<>(this, "lit");
+      new ReadOnlyObjectWrapper<>(this, "importing");
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
-  private final Explanations explanations;
   private final TableEdits tables = new TableEdits(this);
-  private final ObjectProperty<Task> task =
-      new SimpleObjectProperty<>(this, "measure", Task.of(Measures.MEAN));
+  private final Explanations explanations;
+  private Projection projection;
+
+  /** What the views show already, or are just shown. */
+  private Projection shown;
+
+  private boolean showing;
+
+  /** How often a sample was given to be read, so that only the newest reading tells. */
+  private int readings;
 
   /** Makes the state of a window on an assignment. */
   public Workspace(Assignment first, Background background) {
     this.background = background;
     this.explanations = new Explanations(background);
     this.history = new History<>(new Document(new DocumentKey(), first));
-    this.document = new ReadOnlyObjectWrapper<>(this, "document", history.present());
-    this.assignment = new ReadOnlyObjectWrapper<>(this, "assignment", first);
-    first.items().stream().findFirst().ifPresent(item -> choose(item.id()));
+    this.projection = Projection.of(history.present(), Choice.NOTHING, computations);
+    this.shown = projection;
+    readWhatTakesLong();
+  }
+
+  /** {@return what the window shows now} */
+  public Projection projection() {
+    return projection;
+  }
+
+  /**
+   * Shows what the window shows, now and after every edit and choice, until the subscription ends.
+   *
+   * @param view takes what it was shown before, {@code null} the first time, and what to show
+   */
+  public Subscription show(BiConsumer<@Nullable Projection, Projection> view) {
+    view.accept(null, projection);
+    views.add(view);
+    return () -> views.remove(view);
   }
 
   /** {@return what changes the chosen item} */
   public ItemEdits items() {
     return items;
-  }
-
-  /** {@return what finds why answers do not agree} */
-  public Explanations explanations() {
-    return explanations;
   }
 
   /** {@return what changes the shelf} */
@@ -109,34 +102,9 @@ public final class Workspace {
     return tables;
   }
 
-  /** {@return the assignment as it is now} */
-  public ReadOnlyObjectProperty<Assignment> assignmentProperty() {
-    return assignment.getReadOnlyProperty();
-  }
-
-  /** {@return the assignment as it is now} */
-  public Assignment assignment() {
-    return assignment.get();
-  }
-
-  /** {@return the assignment with the document that it is; it changes after the assignment does} */
-  public ReadOnlyObjectProperty<Document> documentProperty() {
-    return document.getReadOnlyProperty();
-  }
-
-  /** {@return the chosen sample or table, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable Item> chosenProperty() {
-    return chosen.getReadOnlyProperty();
-  }
-
-  /** {@return what is computed of the chosen item, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable Analysis> analysisProperty() {
-    return analysis.getReadOnlyProperty();
-  }
-
-  /** {@return the chosen measure} */
-  public ObjectProperty<Task> taskProperty() {
-    return task;
+  /** {@return what finds why answers do not agree} */
+  public Explanations explanations() {
+    return explanations;
   }
 
   /** {@return where long work of this window runs} */
@@ -144,9 +112,34 @@ public final class Workspace {
     return background;
   }
 
+  /** {@return the assignment as it is now} */
+  public Assignment assignment() {
+    return projection.assignment();
+  }
+
+  /** {@return the assignment with the document that it is} */
+  public Document document() {
+    return projection.document();
+  }
+
+  /** {@return the chosen sample or table, {@code null} when there is none} */
+  public @Nullable Item item() {
+    return projection.item();
+  }
+
+  /** {@return what is computed of the chosen item, {@code null} when nothing is known} */
+  public @Nullable Analysis analysis() {
+    return projection.analysis();
+  }
+
   /** {@return the chosen table of several columns, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable ImportedTable> tableProperty() {
-    return table.getReadOnlyProperty();
+  public @Nullable ImportedTable table() {
+    return projection.table();
+  }
+
+  /** {@return the chosen measure} */
+  public Task task() {
+    return projection.choice().task();
   }
 
   /** {@return what is being imported and looked at first, {@code null} when nothing is} */
@@ -154,39 +147,93 @@ public final class Workspace {
     return importing.getReadOnlyProperty();
   }
 
-  /** Begins to bring a table in: it is read and shown, and nothing is changed yet. */
+  /** Begins to import a table: it is read and shown, and nothing is changed yet. */
   public ImportSession beginImport(DataSource source) {
     ImportSession begun = new ImportSession(source, background);
     importing.set(begun);
     return begun;
   }
 
-  /** Brings nothing in after all. */
+  /** Imports nothing after all. */
   public void endImport() {
     importing.set(null);
   }
 
   /** Chooses the table of the id. */
   public void chooseTable(int id) {
-    onParts.set(false);
-    pile.set(null);
-    moved.set(Map.of());
-    whatIf.set(null);
-    importing.set(null);
-    table.set(assignment().table(id).orElse(null));
-    show(Optional.empty());
+    endImport();
+    look(projection.choice().ofTable(id));
   }
 
   /** Chooses the item of the id. */
   public void choose(int id) {
-    onParts.set(false);
-    pile.set(null);
-    table.set(null);
-    importing.set(null);
-    moved.set(Map.of());
-    whatIf.set(null);
-    entry.set(-1);
-    show(assignment().item(id));
+    endImport();
+    look(projection.choice().ofItem(id));
+  }
+
+  /** Looks at other parts of the document; what was tried out or told of them is gone. */
+  private void look(Choice choice) {
+    publish(Projection.of(document(), choice, computations));
+    readWhatTakesLong();
+  }
+
+  /** Chooses something else of what is looked at; what is tried out stays. */
+  void look(UnaryOperator<Choice> change) {
+    Choice now = projection.choice();
+    Choice next = change.apply(now).within(assignment());
+    if (!next.equals(now)) {
+      publish(projection.with(next));
+      readWhatTakesLong();
+    }
+  }
+
+  /** Chooses a measure. */
+  public void chooseTask(Task task) {
+    look(choice -> choice.with(task));
+  }
+
+  /** Works something on the sheet; {@code null} goes back to the measures. */
+  public void workOnSheet(@Nullable Task task) {
+    look(choice -> choice.working(task));
+  }
+
+  /** Chooses an entry of the sample by its index; −1 for none. */
+  public void chooseEntry(int entry) {
+    look(choice -> choice.withEntry(entry));
+  }
+
+  /** Has the values of a class stand out; of none where it is {@code null}. */
+  public void light(ClassTable.@Nullable Interval interval) {
+    look(choice -> choice.withLit(interval));
+  }
+
+  /** Chooses the first entry that is a value, if there is one. */
+  public void chooseValue(Exact value) {
+    Analysis now = analysis();
+    List<Entry> entries = now == null ? List.of() : now.typed().entries();
+    for (int i = 0; i < entries.size(); i++) {
+      if (entries.get(i).content() instanceof Entry.Figure figure && figure.value().equals(value)) {
+        chooseEntry(i);
+        return;
+      }
+    }
+  }
+
+  /** Shows the parts of the assignment as one sheet, or no longer. */
+  public void showParts(boolean wanted) {
+    look(wanted ? Choice::ofParts : Choice::uncovered);
+  }
+
+  /** Shows a pile of answers; no longer where it is {@code null}. */
+  public void showPile(@Nullable Pile pile) {
+    look(choice -> pile == null ? choice.uncovered() : choice.of(pile));
+  }
+
+  /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */
+  public void tryOut(@Nullable WhatIf trial) {
+    if (!Objects.equals(trial, projection.trial())) {
+      publish(projection.trying(trial));
+    }
   }
 
   /** Changes a course rule, and tells which results that moved. */
@@ -200,42 +247,15 @@ public final class Workspace {
   }
 
   private void changeRules(UnaryOperator<Assignment> change) {
-    Analysis before = analysis.get();
-    edit("edit.rule", "", change);
-    Analysis after = analysis.get();
-    moved.set(before == null || after == null ? Map.of() : Moved.between(before, after));
-  }
-
-  /** {@return what the results were before the rule that was just changed, where it moved them} */
-  public ReadOnlyObjectProperty<Map<Task, String>> movedProperty() {
-    return moved.getReadOnlyProperty();
-  }
-
-  /** {@return the change that is tried out, {@code null} when there is none} */
-  public ReadOnlyObjectProperty<@Nullable WhatIf> whatIfProperty() {
-    return whatIf.getReadOnlyProperty();
-  }
-
-  /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */
-  public void tryOut(@Nullable WhatIf trial) {
-    whatIf.set(trial);
-  }
-
-  /** {@return the entry that is chosen in the field and the line-up, −1 for none} */
-  public IntegerProperty entryProperty() {
-    return entry;
-  }
-
-  /** Chooses the first entry that is a value, if there is one. */
-  public void chooseValue(Exact value) {
-    Analysis now = analysis.get();
-    List<Entry> entries = now == null ? List.of() : now.typed().entries();
-    for (int i = 0; i < entries.size(); i++) {
-      if (entries.get(i).content() instanceof Entry.Figure figure && figure.value().equals(value)) {
-        entry.set(i);
-        return;
-      }
-    }
+    Analysis before = analysis();
+    edit(
+        "edit.rule",
+        "",
+        change,
+        next -> {
+          Analysis after = next.analysis();
+          return before == null || after == null ? next : next.moving(Moved.between(before, after));
+        });
   }
 
   /** Changes the decimal sign of the student. */
@@ -253,21 +273,6 @@ public final class Workspace {
     edit("edit.parts", key, change);
   }
 
-  /** {@return whether the parts of the assignment are shown as one sheet} */
-  public BooleanProperty onPartsProperty() {
-    return onParts;
-  }
-
-  /** {@return the pile of answers that is shown, {@code null} for none} */
-  public ObjectProperty<@Nullable Pile> pileProperty() {
-    return pile;
-  }
-
-  /** {@return the class whose values stand out, {@code null} for none} */
-  public ObjectProperty<ClassTable.@Nullable Interval> litProperty() {
-    return lit;
-  }
-
   /** Begins another document in the place of this one; that can be undone too. */
   public void replace(Assignment other) {
     replace(new DocumentKey(), other);
@@ -275,16 +280,14 @@ public final class Workspace {
 
   /** Begins another document of the key in the place of this one; that can be undone too. */
   public void replace(DocumentKey key, Assignment other) {
-    moved.set(Map.of());
-    whatIf.set(null);
     history.edit(Texts.of("edit.replace"), "", new Document(key, other));
-    showPresent();
+    showPresent(UnaryOperator.identity());
   }
 
   /** Shows the same document as it is with something that was read again; that is no edit. */
   void amend(Assignment read) {
-    history.amend(new Document(document.get().key(), read));
-    showPresent();
+    history.amend(new Document(document().key(), read));
+    showPresent(UnaryOperator.identity());
   }
 
   /** {@return what undoing would take back} */
@@ -299,115 +302,113 @@ public final class Workspace {
 
   /** Takes the last edit back. */
   public void undo() {
-    moved.set(Map.of());
-    whatIf.set(null);
     history.undo();
-    showPresent();
+    showPresent(UnaryOperator.identity());
   }
 
   /** Brings back the edit that was taken back last. */
   public void redo() {
-    moved.set(Map.of());
-    whatIf.set(null);
     history.redo();
-    showPresent();
+    showPresent(UnaryOperator.identity());
   }
 
   void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
+    edit(nameKey, key, change, UnaryOperator.identity());
+  }
+
+  /** Edits, and looks at what came of it. */
+  void editAndLook(String nameKey, UnaryOperator<Assignment> change, UnaryOperator<Choice> look) {
+    endImport();
+    edit(
+        nameKey,
+        "",
+        change,
+        next -> Projection.of(next.document(), look.apply(next.choice()), computations));
+  }
+
+  private void edit(
+      String nameKey,
+      String key,
+      UnaryOperator<Assignment> change,
+      UnaryOperator<Projection> more) {
     Document now = history.present();
     Assignment changed = change.apply(now.assignment());
     if (changed.equals(now.assignment())) {
       // A field that is shown another item tells so as if it were typed in.
       return;
     }
-    moved.set(Map.of());
-    whatIf.set(null);
     history.edit(Texts.of(nameKey), key, new Document(now.key(), changed));
-    showPresent();
+    showPresent(more);
   }
 
   /** Ids that were given stay given, also where the edit that gave them is undone. */
-  private void showPresent() {
+  private void showPresent(UnaryOperator<Projection> more) {
     Document now = history.present();
-    if (now.key() == document.get().key()) {
+    if (now.key() == document().key()) {
       Assignment same = now.assignment().withIds(assignment().ids());
       history.amend(new Document(now.key(), same));
     }
-    assignment.set(history.present().assignment());
-    document.set(history.present());
-    ImportedTable oldTable = table.get();
-    if (oldTable != null) {
-      table.set(assignment().table(oldTable.id()).orElse(null));
-      if (table.get() != null) {
-        return;
+    publish(more.apply(Projection.of(history.present(), projection.choice(), computations)));
+    readWhatTakesLong();
+  }
+
+  /**
+   * Shows the next projection to every view, one whole round after the other: what a view causes to
+   * change while it is shown something is shown after that, to all.
+   */
+  private void publish(Projection next) {
+    projection = next;
+    computations.keepOnly(next.assignment(), next.computed());
+    if (showing) {
+      return;
+    }
+    showing = true;
+    try {
+      while (isShownLess()) {
+        Projection before = shown;
+        shown = projection;
+        for (BiConsumer<@Nullable Projection, Projection> view : views) {
+          view.accept(before, shown);
+        }
       }
-    }
-    Item old = chosen.get();
-    Optional<Item> same = old == null ? Optional.empty() : assignment().item(old.id());
-    show(same.or(() -> assignment().items().stream().findFirst()));
-  }
-
-  void show(Optional<Item> item) {
-    if (item.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent()) {
-      // Names have no other measure.
-      task.set(Task.of(Measures.MODES));
-    }
-    Analysis old = analysis.get();
-    readings++;
-    stopped.set(false);
-    chosen.set(item.orElse(null));
-    if (item.isEmpty()) {
-      analysis.set(null);
-    } else if (old != null
-        && old.item().id() == item.get().id()
-        && old.item().source().equals(item.get().source())
-        && (old.sign() == assignment().sign())) {
-      analysis.set(old.inside(assignment(), item.get()));
-    } else if (isLong(item.get().source())) {
-      analyseApart(item.get());
-    } else {
-      analysis.set(Analysis.of(assignment(), item.get()));
+    } finally {
+      showing = false;
     }
   }
 
-  private static boolean isLong(Source source) {
-    return source
-        .typedText()
-        .filter(text -> text.length() > LONG_TEXT || HEAVY.matcher(text).find())
-        .isPresent();
+  @SuppressWarnings("ReferenceEquality") // two projections are never compared: each is shown
+  private boolean isShownLess() {
+    return shown != projection;
   }
 
-  private void analyseApart(Item item) {
-    Assignment now = assignment();
+  /** What takes longer than a frame is read apart from the window, and shown when it is known. */
+  private void readWhatTakesLong() {
+    List<Item> missing = projection.missing();
     int reading = ++readings;
-    analysis.set(null);
+    if (missing.isEmpty() || projection.stopped()) {
+      return;
+    }
+    Assignment now = assignment();
     background.watch(
         Background.Lane.READING,
-        Texts.of("work.reading", item.name()),
-        progress -> Analysis.of(now, item),
-        done -> {
-          // The student may have gone on meanwhile; what is on the screen then is newer.
-          if (item.equals(chosen.get()) && now.equals(assignment())) {
-            analysis.set(done);
-          }
+        Texts.of("work.reading", missing.get(0).name()),
+        progress -> {
+          missing.forEach(item -> computations.of(now, item));
+          return missing;
         },
+        done -> publish(projection.again()),
         failure -> {
           if (!(failure instanceof CancellationException)) {
             throw new IllegalStateException(failure);
           }
-          stopped.set(reading == readings && analysis.get() == null);
+          if (reading == readings && projection.analysis() == null) {
+            publish(projection.stoppedReading());
+          }
         });
-  }
-
-  /**
-   * {@return whether the reading of the chosen item was stopped, so that nothing is known of it}
-   */
-  public ReadOnlyBooleanProperty stoppedProperty() {
-    return stopped.getReadOnlyProperty();
   }
 
   /** Reads the chosen item once more. */
   public void readAgain() {
-    show(Optional.ofNullable(chosen.get()));
+    look(projection.choice());
   }
 }

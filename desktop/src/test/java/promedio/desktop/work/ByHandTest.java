@@ -23,6 +23,7 @@ import promedio.core.sample.ClassTable;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
+import promedio.desktop.projection.Analysis;
 
 /** Methods, own workings and scratch paper of a window, without the window. */
 class ByHandTest {
@@ -41,7 +42,7 @@ class ByHandTest {
   }
 
   private Analysis analysis() {
-    return workspace.analysisProperty().get();
+    return workspace.analysis();
   }
 
   @Test

@@ -235,7 +235,12 @@ class DocumentStoreTest {
     Path file = saved("pears.promedio", "8 10");
     Workspace workspace = workspace();
     try (DocumentStore store = store(workspace)) {
-      workspace.documentProperty().subscribe((old, now) -> sleep(600));
+      workspace.show(
+          (before, now) -> {
+            if (before != null) {
+              sleep(600);
+            }
+          });
       AtOnce.open(store, file);
       assertThat(unsaved()).isEmpty();
     }

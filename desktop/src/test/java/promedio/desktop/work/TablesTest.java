@@ -163,7 +163,7 @@ class TablesTest {
     assertThat(size()).isEqualTo(2);
     workspace.tables().removeTable();
     assertThat(workspace.assignment().tables()).isEmpty();
-    assertThat(workspace.tableProperty().get()).isNull();
+    assertThat(workspace.table()).isNull();
     assertThat(size()).isEqualTo(2);
   }
 
@@ -221,10 +221,10 @@ class TablesTest {
     workspace.shelf().addSample(new Source.ValuesText("8 10"));
 
     assertThat(workspace.assignment().tables().get(0).name()).isEqualTo("Autumn");
-    assertThat(workspace.tableProperty().get()).isNull();
-    assertThat(workspace.analysisProperty().get()).isNotNull();
+    assertThat(workspace.table()).isNull();
+    assertThat(workspace.analysis()).isNotNull();
     workspace.chooseTable(1);
-    assertThat(workspace.chosenProperty().get()).isNull();
+    assertThat(workspace.item()).isNull();
   }
 
   @Test
@@ -236,11 +236,11 @@ class TablesTest {
     importView(text.toString());
 
     workspace.tables().addStep(new LeaveOutWhere("g = 3"));
-    assertThat(workspace.tableProperty().get().replay().stages()).isEmpty();
+    assertThat(workspace.table().replay().stages()).isEmpty();
     workspace.setTitle("Other");
     work();
     assertThat(workspace.assignment().title()).isEqualTo("Other");
-    assertThat(workspace.tableProperty().get().table().rows()).isEqualTo(20_580);
+    assertThat(workspace.table().table().rows()).isEqualTo(20_580);
   }
 
   @ParameterizedTest
@@ -254,7 +254,7 @@ class TablesTest {
       })
   void aPrintedTableInAFileBecomesAClassTable(String file, String lines) throws IOException {
     importView(file.replace('|', '\n'));
-    Table table = workspace.tableProperty().get().table();
+    Table table = workspace.table().table();
 
     assertThat(ClassRows.of(table, DecimalSign.POINT))
         .contains(lines.replace('|', '\n').replace("\\t", "\t"));
@@ -271,6 +271,6 @@ class TablesTest {
   void otherTablesAreNoClasses(String file) throws IOException {
     importView(file.replace('|', '\n'));
 
-    assertThat(ClassRows.of(workspace.tableProperty().get().table(), DecimalSign.POINT)).isEmpty();
+    assertThat(ClassRows.of(workspace.table().table(), DecimalSign.POINT)).isEmpty();
   }
 }

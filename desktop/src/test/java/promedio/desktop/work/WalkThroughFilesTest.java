@@ -170,7 +170,7 @@ class WalkThroughFilesTest {
         edited("");
       }
       case 3 -> {
-        Item chosen = workspace.chosenProperty().get();
+        Item chosen = workspace.item();
         String key =
             "values " + (chosen == null ? workspace.assignment().ids().item() : chosen.id());
         workspace.items().type("3 " + n);

@@ -36,14 +36,7 @@ class WorkspaceTest {
       new Workspace(Assignment.empty("Pears"), new Background(Runnable::run, Runnable::run));
 
   private static String result(Workspace workspace, Measure measure) {
-    return workspace
-        .analysisProperty()
-        .get()
-        .computation()
-        .result(measure)
-        .number()
-        .orElseThrow()
-        .toString();
+    return workspace.analysis().computation().result(measure).number().orElseThrow().toString();
   }
 
   @Test
@@ -82,7 +75,7 @@ class WorkspaceTest {
     empty.items().answer(Task.of(Measures.MEAN), "9");
 
     empty.undo();
-    assertThat(empty.analysisProperty().get().work(Task.of(Measures.MEAN)).answer()).isEmpty();
+    assertThat(empty.analysis().work(Task.of(Measures.MEAN)).answer()).isEmpty();
     empty.undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.undo();
@@ -93,25 +86,23 @@ class WorkspaceTest {
   void answersAreMarkedByTheRulesAndSignInForce() {
     empty.items().type("8 10 11 12");
     empty.items().answer(Task.of(Measures.MEAN), "10,25");
-    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
-        .isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
 
     empty.items().answer(Task.of(Measures.MEAN), "10.3");
-    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
+    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
-    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MEAN)).verdict())
-        .isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
   }
 
   @Test
   void theDecimalSignDecidesHowValuesAreRead() {
     empty.items().type("3,5");
-    assertThat(empty.analysisProperty().get().typed().unreadable()).hasSize(1);
+    assertThat(empty.analysis().typed().unreadable()).hasSize(1);
 
     empty.setSign(DecimalSign.COMMA);
 
-    assertThat(empty.analysisProperty().get().typed().unreadable()).isEmpty();
+    assertThat(empty.analysis().typed().unreadable()).isEmpty();
     assertThat(result(empty, Measures.MEAN)).isEqualTo("7/2");
   }
 
@@ -120,7 +111,7 @@ class WorkspaceTest {
     empty.items().type("8 10 11 11");
     empty.items().rename("Crates");
     empty.setRule(Rule.DIVISOR, Divisor.N);
-    var moved = empty.movedProperty().get();
+    var moved = empty.projection().moved();
     assertThat(moved).isNotEmpty();
 
     empty.items().rename("Crates");
@@ -129,7 +120,7 @@ class WorkspaceTest {
     empty.items().answer(Task.of(Measures.MEAN), "");
 
     // What the rule moved is still told, and it is still what undo takes back.
-    assertThat(empty.movedProperty().get()).isEqualTo(moved);
+    assertThat(empty.projection().moved()).isEqualTo(moved);
     assertThat(empty.nameOfUndo()).contains("change of a course rule");
   }
 
@@ -137,30 +128,27 @@ class WorkspaceTest {
   void wordsTypedAsValuesAreCountedOnRequestAndNothingElseIs() {
     empty.items().type("plum pear plum");
     empty.items().countWords();
-    assertThat(empty.chosenProperty().get().source())
-        .isEqualTo(new Source.CategoriesText("plum, pear, plum"));
-    assertThat(empty.analysisProperty().get().computation().result(Measures.MODES))
+    assertThat(empty.item().source()).isEqualTo(new Source.CategoriesText("plum, pear, plum"));
+    assertThat(empty.analysis().computation().result(Measures.MODES))
         .isEqualTo(new Result.Named(List.of("plum")));
 
     empty.items().countWords();
     assertThat(empty.nameOfUndo()).contains("counting words");
     empty.undo();
-    assertThat(empty.chosenProperty().get().source())
-        .isEqualTo(new Source.ValuesText("plum pear plum"));
+    assertThat(empty.item().source()).isEqualTo(new Source.ValuesText("plum pear plum"));
   }
 
   @Test
   void ofCategoriesTheModeIsLookedAtWhateverWasLookedAtBefore() {
     empty.items().type("8 10");
-    empty.taskProperty().set(Task.of(Measures.SD));
+    empty.chooseTask(Task.of(Measures.SD));
     empty.shelf().addCategories();
-    assertThat(empty.taskProperty().get()).isEqualTo(Task.of(Measures.MODES));
+    assertThat(empty.task()).isEqualTo(Task.of(Measures.MODES));
 
     empty.items().type("plum 3, pear 1");
     empty.items().answer(Task.of(Measures.MODES), "Plum");
-    assertThat(empty.analysisProperty().get().mark(Task.of(Measures.MODES)).verdict())
-        .isEqualTo(Verdict.AGREES);
-    assertThat(empty.analysisProperty().get().progress().agreed()).isEqualTo(1);
+    assertThat(empty.analysis().mark(Task.of(Measures.MODES)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().progress().agreed()).isEqualTo(1);
   }
 
   @Test
@@ -169,21 +157,21 @@ class WorkspaceTest {
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     demo.choose(2);
     demo.items().rename("Lower terrace");
-    assertThat(demo.chosenProperty().get().name()).isEqualTo("Lower terrace");
+    assertThat(demo.item().name()).isEqualTo("Lower terrace");
 
     demo.shelf().removeChosen();
-    assertThat(demo.chosenProperty().get().id()).isEqualTo(3);
+    assertThat(demo.item().id()).isEqualTo(3);
     demo.undo();
     assertThat(demo.assignment().item(2)).isPresent();
     demo.shelf().addFrequencies();
-    assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText(""));
+    assertThat(demo.item().source()).isEqualTo(new Source.TableText(""));
     demo.items().type("3 4");
-    assertThat(demo.chosenProperty().get().source()).isEqualTo(new Source.TableText("3 4"));
-    while (demo.chosenProperty().get() != null) {
+    assertThat(demo.item().source()).isEqualTo(new Source.TableText("3 4"));
+    while (demo.item() != null) {
       demo.shelf().removeChosen();
     }
     assertThat(demo.assignment().items()).isEmpty();
-    assertThat(demo.analysisProperty().get()).isNull();
+    assertThat(demo.analysis()).isNull();
     demo.shelf().removeChosen();
     demo.items().rename("nothing to rename");
     demo.items().answer(Task.of(Measures.MEAN), "1");
@@ -195,10 +183,9 @@ class WorkspaceTest {
     Workspace demo =
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     String north = result(demo, Measures.MEAN);
-    assertThat(demo.analysisProperty().get().typed().data().missing()).isEqualTo(1);
-    assertThat(demo.analysisProperty().get().mark(Task.of(Measures.MEDIAN)).verdict())
-        .isEqualTo(Verdict.AGREES);
-    assertThat(demo.analysisProperty().get().mark(Task.of(Measures.VARIANCE)).verdict())
+    assertThat(demo.analysis().typed().data().missing()).isEqualTo(1);
+    assertThat(demo.analysis().mark(Task.of(Measures.MEDIAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(demo.analysis().mark(Task.of(Measures.VARIANCE)).verdict())
         .isEqualTo(Verdict.OTHER_RULE);
     String northSpread = result(demo, Measures.SD);
 
@@ -211,9 +198,7 @@ class WorkspaceTest {
         .forEach(
             item -> {
               demo.choose(item.id());
-              assertThat(demo.analysisProperty().get().typed().unreadable())
-                  .as(item.name())
-                  .isEmpty();
+              assertThat(demo.analysis().typed().unreadable()).as(item.name()).isEmpty();
             });
   }
 
@@ -225,7 +210,7 @@ class WorkspaceTest {
 
     workspace.items().type("12.5 ".repeat(30_000));
 
-    assertThat(workspace.analysisProperty().get()).isNull();
+    assertThat(workspace.analysis()).isNull();
     assertThat(workspace.background().running().get(0).title()).contains("Sample 1");
     while (!waiting.isEmpty()) {
       waiting.pop().run();
@@ -258,17 +243,17 @@ class WorkspaceTest {
   void idsAreNeverGivenAgainWhateverIsRemovedOrUndone() {
     empty.items().type("8 10");
     empty.shelf().addSample(new Source.ValuesText("3"));
-    assertThat(empty.chosenProperty().get().id()).isEqualTo(2);
+    assertThat(empty.item().id()).isEqualTo(2);
     empty.shelf().removeChosen();
     empty.shelf().addSample(new Source.ValuesText("4"));
-    assertThat(empty.chosenProperty().get().id()).isEqualTo(3);
+    assertThat(empty.item().id()).isEqualTo(3);
     empty.undo();
     empty.shelf().addSample(new Source.ValuesText("5"));
-    assertThat(empty.chosenProperty().get().id()).isEqualTo(4);
+    assertThat(empty.item().id()).isEqualTo(4);
 
     empty.replace(Assignment.empty("another"));
     empty.items().type("1");
-    assertThat(empty.chosenProperty().get().id()).isEqualTo(1);
+    assertThat(empty.item().id()).isEqualTo(1);
   }
 
   @Test

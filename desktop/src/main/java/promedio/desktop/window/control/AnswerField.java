@@ -9,8 +9,8 @@ import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Marks;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Marks;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -79,7 +79,7 @@ public final class AnswerField extends TextField {
         .subscribe(
             focused -> {
               if (focused) {
-                workspace.taskProperty().set(task);
+                workspace.chooseTask(task);
               }
             });
     return field;

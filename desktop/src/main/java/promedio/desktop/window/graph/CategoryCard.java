@@ -28,12 +28,11 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.CategoryGraph;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.CategoryText;
 import promedio.files.report.ShownNumbers;
@@ -156,7 +155,7 @@ public final class CategoryCard extends VBox {
     Nodes.setShown(table, !empty);
     Nodes.setShown(picture, !empty);
     if (!empty) {
-      table.show(counted, ByHand.numbers(now), name -> choose(name));
+      table.show(counted, now.numbers(), name -> choose(name));
       table.choose(chosen);
     }
     tell();
@@ -169,7 +168,7 @@ public final class CategoryCard extends VBox {
     if (now == null) {
       return;
     }
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     Categories counted = categories(now);
     if (counted.rows().isEmpty()) {
       note.setText(Texts.of("category.empty"));

@@ -33,9 +33,8 @@ import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Results;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Results;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
 
@@ -72,7 +71,7 @@ public final class ClassTableView extends GridPane {
 
   private void fill(ClassTable table, Analysis now, Consumer<Interval> chosen) {
     head(Texts.of("graph.heads").split("\\|", -1));
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     int row = 1;
     for (ClassColumns columns : ClassColumns.of(table)) {
       Interval interval = columns.interval();
@@ -142,7 +141,7 @@ public final class ClassTableView extends GridPane {
 
   private void fillComparison(ClassTable table, Analysis now) {
     head(Texts.of("graph.compare-heads").split("\\|", -1));
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     Computation grouped = Computation.of(table, now.rules());
     List<Computation> others = new ArrayList<>();
     for (Exact width : otherWidths(table)) {
@@ -234,7 +233,7 @@ public final class ClassTableView extends GridPane {
 
   /** {@return the values of a sample that lie in a class, in a sentence} */
   static String values(Interval interval, Analysis now) {
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     Tally tally = now.typed().data().tally();
     List<String> inside = new ArrayList<>();
     for (int i = 0; i < tally.size() && inside.size() < 100; i++) {
@@ -249,7 +248,7 @@ public final class ClassTableView extends GridPane {
 
   /** {@return the classes as one types them} */
   static String text(ClassTable table, Analysis now) {
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     return table.intervals(false).stream()
         .map(interval -> numbers.shown(interval) + "  " + numbers.shown(interval.frequency()))
         .collect(Collectors.joining("\n"));

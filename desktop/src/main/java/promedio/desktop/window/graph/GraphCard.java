@@ -16,19 +16,17 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.Grouping;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
-import promedio.core.sample.Data;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Graph;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.GraphPlan;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
-import promedio.desktop.work.GraphPlan;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
@@ -60,7 +58,6 @@ public final class GraphCard extends VBox {
   private Optional<Source> drawnBeside = Optional.empty();
   private @Nullable Interval chosen;
   private @Nullable Grouping grouped;
-  private @Nullable ReadOther otherRead;
 
   public GraphCard(Workspace workspace, FileChoice fileChoice) {
     super(8);
@@ -83,7 +80,7 @@ public final class GraphCard extends VBox {
     body.getChildren()
         .addAll(look, picture, buildTools(fileChoice), grouping, Controls.sideways(table), note);
     getChildren().add(head);
-    workspace.analysisProperty().subscribe(now -> show(false));
+    workspace.show((before, now) -> show(false));
   }
 
   /** Opens the graphs, and puts the focus on the way to close them again. */
@@ -112,7 +109,7 @@ public final class GraphCard extends VBox {
    * @param again whether also what is drawn already is
    */
   private void show(boolean again) {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     Analysis before = drawn;
     drawn = now;
     if (!again && isSame(before, now)) {
@@ -165,7 +162,7 @@ public final class GraphCard extends VBox {
     boolean stays =
         outcome.grouping().filter(g -> g.table().intervals(true).contains(before)).isPresent();
     chosen = stays ? before : null;
-    workspace.litProperty().set(null);
+    workspace.light(null);
     showTable();
     tellCheck(now);
     if (chosen != null) {
@@ -181,21 +178,21 @@ public final class GraphCard extends VBox {
       note.setText("");
       return;
     }
-    String total = ByHand.numbers(now).shown(found.table().tally().total());
+    String total = now.numbers().shown(found.table().tally().total());
     Exact outside = found.below().plus(found.above());
     note.setText(
         outside.signum() == 0
             ? Texts.of("graph.check", total)
-            : Texts.of("graph.outside", total, ByHand.numbers(now).shown(outside)));
+            : Texts.of("graph.outside", total, now.numbers().shown(outside)));
   }
 
   /** The class stands out in the graph and in the table; its values are told. */
   private void choose(Interval interval) {
     chosen = interval;
     table.choose(interval);
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (now != null && now.typed().data().classes().isEmpty()) {
-      workspace.litProperty().set(interval);
+      workspace.light(interval);
       note.setText(ClassTableView.values(interval, now));
     }
     draw();
@@ -204,7 +201,7 @@ public final class GraphCard extends VBox {
   /** A click into the graph chooses the class above that point of the axis. */
   private void chooseAt(Exact value) {
     Grouping found = grouped;
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (found != null && now != null && GraphPlan.of(now).kind().needsClasses()) {
       found.table().intervals(true).stream()
           .filter(interval -> ClassTableView.holds(interval, value))
@@ -215,7 +212,7 @@ public final class GraphCard extends VBox {
 
   /** The boundaries of a printed table stay where they are. */
   private List<Exact> movable() {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     Grouping found = grouped;
     boolean own =
         now != null
@@ -232,14 +229,14 @@ public final class GraphCard extends VBox {
     @Override
     public void move(int index, Exact to) {
       List<Exact> limits = new ArrayList<>(movable());
-      Analysis now = workspace.analysisProperty().get();
+      Analysis now = workspace.analysis();
       boolean between =
           index < limits.size()
               && (index == 0 || limits.get(index - 1).compareTo(to) < 0)
               && (index == limits.size() - 1 || limits.get(index + 1).compareTo(to) > 0);
       if (between && now != null && !limits.get(index).equals(to)) {
         limits.set(index, to);
-        ShownNumbers shown = ByHand.numbers(now);
+        ShownNumbers shown = now.numbers();
         moving =
             new ClassChoice(
                 ClassChoice.LIMITS,
@@ -257,29 +254,17 @@ public final class GraphCard extends VBox {
     }
   }
 
-  /** Another sample as it was read last: a long one is not read for every frame. */
-  private record ReadOther(Source source, DecimalSign sign, Data data) {}
-
   private Optional<GraphPlan.Other> beside(GraphPlan plan) {
-    return workspace
-        .assignment()
+    Projection all = workspace.projection();
+    return all.assignment()
         .item(plan.choice().beside())
         .filter(plan::takesBeside)
-        .map(item -> new GraphPlan.Other(item.name(), data(item)));
-  }
-
-  private Data data(Item item) {
-    DecimalSign sign = workspace.assignment().sign();
-    ReadOther known = otherRead;
-    if (known == null || known.sign() != sign || !known.source().equals(item.source())) {
-      known = new ReadOther(item.source(), sign, item.source().read(sign).data());
-      otherRead = known;
-    }
-    return known.data();
+        .flatMap(all::known)
+        .map(other -> new GraphPlan.Other(other.item().name(), other.typed().data()));
   }
 
   private Optional<Graph> graph() {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     Grouping found = grouped;
     if (now == null || found == null) {
       return Optional.empty();
@@ -294,7 +279,7 @@ public final class GraphCard extends VBox {
 
   private void copyTable() {
     Grouping found = grouped;
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (found != null && now != null) {
       ClipboardContent content = new ClipboardContent();
       content.putString(GroupingText.tabbed(found.table(), now.sign()));
@@ -305,7 +290,7 @@ public final class GraphCard extends VBox {
   /** The classes become an item of their own, to be worked by hand. */
   private void keepAsTable() {
     Grouping found = grouped;
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (found != null && now != null) {
       workspace
           .shelf()
@@ -322,7 +307,7 @@ public final class GraphCard extends VBox {
 
   private void showTable() {
     Optional<ClassTable> found = Optional.ofNullable(grouped).map(Grouping::table);
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     boolean ofClasses = now != null && now.typed().data().classes().isPresent();
     Nodes.setShown(compare, !ofClasses);
     Nodes.setShown(asTable, !ofClasses);

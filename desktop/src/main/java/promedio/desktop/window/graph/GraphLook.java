@@ -22,11 +22,11 @@ import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.desktop.Texts;
 import promedio.desktop.graph.Graph;
+import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.GraphPlan;
 import promedio.desktop.work.Workspace;
 
 /** How the chosen item is drawn: all that the student can choose of its graph. */

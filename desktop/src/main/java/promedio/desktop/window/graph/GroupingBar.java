@@ -15,12 +15,11 @@ import promedio.core.message.Message;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 
@@ -100,10 +99,7 @@ final class GroupingBar extends VBox {
     Optional<String> advice =
         WidthRule.ofCode(now.item().classes().by())
             .filter(rule -> !now.typed().data().tally().isEmpty())
-            .map(
-                rule ->
-                    GroupingText.advice(
-                        rule, now.typed().data(), now.rules(), ByHand.numbers(now)));
+            .map(rule -> GroupingText.advice(rule, now.typed().data(), now.rules(), now.numbers()));
     arithmetic.setText(advice.orElse(""));
     Nodes.setShown(arithmetic, advice.isPresent());
     problem.setText(why.map(w -> Texts.of("graph.usual-classes", w.text())).orElse(""));

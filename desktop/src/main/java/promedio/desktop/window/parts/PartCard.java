@@ -26,10 +26,10 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
-import promedio.desktop.work.PartSheet;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 
@@ -39,7 +39,6 @@ final class PartCard extends VBox {
   private static final int USUAL_PLACES = -1;
 
   private final Workspace workspace;
-  private final PartSheet sheet;
   private final TextField text = Fields.ofAssignment(new TextField());
   private final ChoiceBox<Integer> item = new ChoiceBox<>();
   private final ChoiceBox<Integer> places = new ChoiceBox<>();
@@ -52,10 +51,9 @@ final class PartCard extends VBox {
   /** One measure that is asked. */
   private record Asked(Task task, AnswerField field) {}
 
-  PartCard(Workspace workspace, PartSheet sheet, int index, Part first) {
+  PartCard(Workspace workspace, int index, Part first) {
     super(6);
     this.workspace = workspace;
-    this.sheet = sheet;
     this.part = first;
     this.names = workspace.assignment().items().stream().map(Item::name).toList();
     getStyleClass().add("part-card");
@@ -169,9 +167,7 @@ final class PartCard extends VBox {
   private VBox answer(Task task) {
     AnswerField field =
         new AnswerField(
-            workspace,
-            () -> question(task),
-            question -> sheet.marks(workspace.assignment(), question));
+            workspace, () -> question(task), question -> workspace.projection().marks(question));
     field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
     field.setPrefColumnCount(8);
     String name = name(task);

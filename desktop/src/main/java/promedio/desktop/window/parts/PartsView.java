@@ -27,16 +27,17 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.practice.Practice;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.PartSheet;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.PartSheet;
 import promedio.desktop.work.Workspace;
 
 /** The assignment as its sheet: parts (a), (b), (c) … with what is asked and answered. */
 public final class PartsView extends ScrollPane {
 
   private final Workspace workspace;
-  private final PartSheet sheet = new PartSheet();
   private final Label progress = new Label();
   private final ProgressBar bar = new ProgressBar();
   private final VBox parts = new VBox(10);
@@ -57,7 +58,7 @@ public final class PartsView extends ScrollPane {
     title.getStyleClass().add("serif-heading");
     Button back = new Button(Texts.of("parts.back"));
     back.setId("parts-back");
-    back.setOnAction(event -> workspace.onPartsProperty().set(false));
+    back.setOnAction(event -> workspace.showParts(false));
     progress.setId("parts-progress");
     bar.setAccessibleText(Texts.of("parts.progress-bar"));
     HBox head = new HBox(12, title, progress, bar, back);
@@ -69,7 +70,7 @@ public final class PartsView extends ScrollPane {
     VBox content = new VBox(14, head, empty, parts, add, buildPractice());
     content.getStyleClass().add("sheet-content");
     setContent(content);
-    workspace.assignmentProperty().subscribe(this::show);
+    workspace.show((before, now) -> show(now));
   }
 
   /** Puts the caret into the first answer that is missing. */
@@ -140,15 +141,16 @@ public final class PartsView extends ScrollPane {
 
   private void addPart() {
     Assignment now = workspace.assignment();
-    Item chosen = workspace.chosenProperty().get();
+    Item chosen = workspace.item();
     Optional<Item> about = Optional.ofNullable(chosen).or(() -> now.items().stream().findFirst());
     about.ifPresent(item -> workspace.editParts("", before -> PartSheet.withPart(before, item)));
   }
 
-  private void show(Assignment now) {
-    if (!workspace.onPartsProperty().get()) {
+  private void show(Projection all) {
+    if (all.choice().over() != Choice.Over.PARTS) {
       return;
     }
+    Assignment now = all.assignment();
     boolean same =
         cards.size() == now.parts().size()
             && IntStream.range(0, cards.size())
@@ -156,7 +158,7 @@ public final class PartsView extends ScrollPane {
     if (!same) {
       cards.clear();
       for (int i = 0; i < now.parts().size(); i++) {
-        cards.add(new PartCard(workspace, sheet, i, now.parts().get(i)));
+        cards.add(new PartCard(workspace, i, now.parts().get(i)));
       }
       parts.getChildren().setAll(cards);
     }
@@ -165,15 +167,10 @@ public final class PartsView extends ScrollPane {
     }
     Nodes.setShown(empty, cards.isEmpty());
     add.setDisable(now.items().isEmpty());
-    PartSheet.Progress so = sheet.progress(now);
+    PartSheet.Progress so = PartSheet.progress(all);
     progress.setText(Texts.of("parts.progress", so.agreed(), so.asked(), so.answered()));
     bar.setProgress(so.asked() == 0 ? 0 : (double) so.agreed() / so.asked());
     bar.setVisible(so.asked() > 0);
-  }
-
-  /** Shows the parts as they are now. */
-  public void refresh() {
-    show(workspace.assignment());
   }
 
   /** {@return the links that move a part and take it away} */

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import javafx.geometry.Pos;
@@ -65,7 +66,7 @@ public final class PileView extends ScrollPane {
     save.setOnAction(event -> save());
     Button back = new Button(Texts.of("pile.back"));
     back.setId("pile-back");
-    back.setOnAction(event -> workspace.pileProperty().set(null));
+    back.setOnAction(event -> workspace.showPile(null));
     HBox head = new HBox(12, title, save, back);
     head.setAlignment(Pos.CENTER_LEFT);
     counts.setId("pile-counts");
@@ -79,7 +80,12 @@ public final class PileView extends ScrollPane {
     VBox content = new VBox(10, head, counts, verdicts, slipsHeading, slips, told, table);
     content.getStyleClass().add("sheet-content");
     setContent(content);
-    workspace.pileProperty().subscribe(this::show);
+    workspace.show(
+        (before, now) -> {
+          if (before == null || !Objects.equals(before.choice().pile(), now.choice().pile())) {
+            show(now.choice().pile());
+          }
+        });
   }
 
   private void show(@Nullable Pile pile) {
@@ -134,7 +140,7 @@ public final class PileView extends ScrollPane {
 
   private void showRows(Predicate<PileRow> shown) {
     table.getChildren().clear();
-    Pile pile = workspace.pileProperty().get();
+    Pile pile = workspace.projection().choice().pile();
     if (pile == null) {
       return;
     }
@@ -183,7 +189,7 @@ public final class PileView extends ScrollPane {
   }
 
   private void save() {
-    Pile pile = workspace.pileProperty().get();
+    Pile pile = workspace.projection().choice().pile();
     Optional<Path> file = fileChoice.toExport(Texts.of("pile.file"));
     if (pile == null || file.isEmpty()) {
       return;

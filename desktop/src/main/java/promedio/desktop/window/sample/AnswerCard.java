@@ -19,10 +19,10 @@ import promedio.core.message.Message;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
 

@@ -28,9 +28,10 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
@@ -110,7 +111,7 @@ final class AskedCard extends VBox {
     Nodes.setShown(problem, false);
     workspace.items().ask(task);
     number.clear();
-    workspace.taskProperty().set(task);
+    workspace.chooseTask(task);
     Optional.ofNullable(rows.get(task)).ifPresent(MeasureRow::focusAnswer);
     Optional.ofNullable(tables.get(task)).ifPresent(LayoutTable::focusAnswer);
   }
@@ -123,7 +124,7 @@ final class AskedCard extends VBox {
   }
 
   /** Shows what is asked of the item; categories are asked nothing of the kind. */
-  void show(Analysis now) {
+  void show(Analysis now, Projection all) {
     boolean words = now.computation().setting().categories().isPresent();
     Nodes.setShown(this, !words);
     boolean same =
@@ -137,7 +138,7 @@ final class AskedCard extends VBox {
     }
     for (Task task : now.asked()) {
       layout(task)
-          .ifPresentOrElse(layout -> table(task, layout).show(now), () -> row(task).show(now));
+          .ifPresentOrElse(layout -> table(task, layout).show(now), () -> row(task).show(now, all));
     }
   }
 
@@ -165,7 +166,8 @@ final class AskedCard extends VBox {
     remove.setId("ask-remove-" + TaskTexts.node(task));
     remove.getStyleClass().add("link");
     Analysis now = analysis;
-    String name = now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now);
+    String name =
+        now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now.numbers());
     remove.setAccessibleText(Texts.of("asked.remove", name));
     remove.setOnAction(event -> workspace.items().stopAsking(task));
     Optional<Layout> layout = layout(task);

@@ -32,7 +32,12 @@ final class CourseChoice extends MenuButton {
     setMnemonicParsing(false);
     setId("course");
     getStyleClass().add("rule");
-    workspace.assignmentProperty().subscribe(now -> showSets());
+    workspace.show(
+        (before, now) -> {
+          if (before == null || !before.assignment().course().equals(now.assignment().course())) {
+            showSets();
+          }
+        });
     store.settingsProperty().subscribe((old, now) -> showSets());
   }
 

@@ -16,9 +16,10 @@ import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** The measures of one family: the usual ones, and on request all. */
@@ -58,6 +59,7 @@ final class FamilyCard extends VBox {
   private boolean words;
 
   private @Nullable Analysis analysis;
+  private @Nullable Projection all;
 
   FamilyCard(Workspace workspace, Family family) {
     this.workspace = workspace;
@@ -76,11 +78,12 @@ final class FamilyCard extends VBox {
   }
 
   /** Shows the measures; of categories the modes alone. */
-  void show(Analysis now) {
+  void show(Analysis now, Projection projection) {
     analysis = now;
+    all = projection;
     boolean ofWords = now.typed().data().categories().isPresent();
     if (ofWords == words) {
-      shown.forEach(row -> row.show(now));
+      shown.forEach(row -> row.show(now, projection));
     } else {
       words = ofWords;
       showRows();
@@ -119,8 +122,9 @@ final class FamilyCard extends VBox {
             .map(each -> rows.computeIfAbsent(each, made -> new MeasureRow(workspace, made)))
             .toList();
     Analysis now = analysis;
-    if (now != null) {
-      shown.forEach(row -> row.show(now));
+    Projection projection = all;
+    if (now != null && projection != null) {
+      shown.forEach(row -> row.show(now, projection));
     }
     getChildren().setAll(head);
     getChildren().addAll(shown);

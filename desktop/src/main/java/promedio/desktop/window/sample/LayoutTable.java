@@ -12,9 +12,8 @@ import promedio.core.measure.Layout;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.AnswerField;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -44,7 +43,7 @@ final class LayoutTable extends VBox {
     Hyperlink name = new Hyperlink(TaskTexts.name(whole.measure()));
     name.setId(id + "-whole");
     name.getStyleClass().add("link");
-    name.setOnAction(event -> workspace.taskProperty().set(whole));
+    name.setOnAction(event -> workspace.chooseTask(whole));
     getChildren().add(name);
     for (int row = 0; row < layout.rows().size(); row++) {
       FlowPane line = new FlowPane(10, 6);
@@ -68,7 +67,7 @@ final class LayoutTable extends VBox {
     Label result = new Label();
     result.setId(id + "-result-" + node);
     result.getStyleClass().add("work-cell");
-    result.setOnMousePressed(event -> workspace.taskProperty().set(task));
+    result.setOnMousePressed(event -> workspace.chooseTask(task));
     cells.add(new Cell(task, result, answer));
     Label name = new Label(head);
     name.getStyleClass().add("work-head");
@@ -81,9 +80,9 @@ final class LayoutTable extends VBox {
   void show(Analysis now) {
     shown = now;
     for (Cell cell : cells) {
-      String text = Results.shown(now.computation().result(cell.task()), cell.task(), now);
+      String text = now.shown(cell.task());
       cell.result().setText(text);
-      String spoken = Texts.of("row.spoken", TaskTexts.name(cell.task(), now), text);
+      String spoken = Texts.of("row.spoken", TaskTexts.name(cell.task(), now.numbers()), text);
       cell.answer().setAccessibleText(Texts.of("row.answer", spoken));
       cell.answer().show();
     }

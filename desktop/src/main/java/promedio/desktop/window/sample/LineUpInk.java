@@ -11,9 +11,9 @@ import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.ReusedNodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
 
 /** What the line-up is drawn with: words, lines and dots, which are used again in each drawing. */
 final class LineUpInk {

@@ -1,6 +1,7 @@
 package promedio.desktop.window.sample;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -11,6 +12,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
@@ -19,14 +21,15 @@ import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.Results;
+import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.ClassTableView;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
-import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 
 /** The line-up with what can be tried out on it. */
@@ -53,19 +56,14 @@ final class LineUpPanel extends VBox {
     view.setFocusTraversable(true);
     view.setOnMousePressed(event -> view.requestFocus());
     addEventHandler(KeyEvent.KEY_PRESSED, this::handleKey);
-    workspace.analysisProperty().subscribe(any -> show());
-    workspace.taskProperty().subscribe(any -> show());
-    workspace.entryProperty().subscribe(any -> show());
-    workspace.litProperty().subscribe(interval -> lightClass());
-    workspace.litProperty().subscribe(interval -> lightClass());
-    workspace.whatIfProperty().subscribe(any -> show());
-    appearance.textPercentProperty().subscribe(any -> show());
+    workspace.show(this::show);
+    appearance.textPercentProperty().subscribe((old, now) -> draw(workspace.projection()));
   }
 
   /** Chooses the value anew even if it is chosen, so that the typed field shows it. */
   private void choose(int entry) {
-    workspace.entryProperty().set(-1);
-    workspace.entryProperty().set(entry);
+    workspace.chooseEntry(-1);
+    workspace.chooseEntry(entry);
   }
 
   /** Puts the focus on the values, where the arrows go along them. */
@@ -119,34 +117,45 @@ final class LineUpPanel extends VBox {
     return trial;
   }
 
-  private void show() {
-    Analysis now = workspace.analysisProperty().get();
-    WhatIf tried = workspace.whatIfProperty().get();
-    Nodes.setShown(trial, tried != null);
-    if (now == null) {
+  private void show(@Nullable Projection before, Projection all) {
+    Nodes.setShown(trial, all.trial() != null);
+    if (all.analysis() == null || !all.hasValuesInOrder()) {
       return;
     }
     showQuestions();
+    if (!all.hasSameNumbers(before) || isLookedAtOtherwise(before, all)) {
+      draw(all);
+    }
+    light(all);
+  }
+
+  private static boolean isLookedAtOtherwise(@Nullable Projection before, Projection now) {
+    return before == null
+        || !Objects.equals(before.trial(), now.trial())
+        || before.choice().entry() != now.choice().entry()
+        || !before.choice().task().equals(now.choice().task());
+  }
+
+  private void draw(Projection all) {
+    Analysis now = all.analysis();
+    if (now == null) {
+      return;
+    }
+    WhatIf tried = all.trial();
     if (tried != null) {
       outcome.setText(words(now, tried));
     }
-    view.show(
-        now,
-        workspace.taskProperty().get(),
-        workspace.entryProperty().get(),
-        tried,
-        appearance.textScale());
-    lightClass();
+    view.show(now, all.choice().task(), all.choice().entry(), tried, appearance.textScale());
   }
 
-  private void lightClass() {
-    Analysis now = workspace.analysisProperty().get();
-    ClassTable.Interval lit = workspace.litProperty().get();
+  private void light(Projection all) {
+    Analysis now = all.analysis();
+    ClassTable.Interval lit = all.choice().lit();
     view.light(value -> lit != null && now != null && ClassTableView.lies(value, lit, now.rules()));
   }
 
   private void showQuestions() {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     boolean typed = now != null && now.item().source() instanceof Source.ValuesText;
     questions.setVisible(typed);
     if (now == null) {
@@ -163,7 +172,7 @@ final class LineUpPanel extends VBox {
   }
 
   private Optional<String> chosenValue(Analysis now) {
-    int entry = workspace.entryProperty().get();
+    int entry = workspace.projection().choice().entry();
     List<Entry> entries = now.typed().entries();
     return entry >= 0
             && entry < entries.size()
@@ -173,13 +182,16 @@ final class LineUpPanel extends VBox {
   }
 
   private void tryWithout() {
-    with((assignment, now) -> WhatIf.without(assignment, now, workspace.entryProperty().get()));
+    with(
+        (assignment, now) ->
+            WhatIf.without(assignment, now, workspace.projection().choice().entry()));
   }
 
   private void tryChange() {
     with(
         (assignment, now) ->
-            WhatIf.changed(assignment, now, workspace.entryProperty().get(), number.getText()));
+            WhatIf.changed(
+                assignment, now, workspace.projection().choice().entry(), number.getText()));
   }
 
   private void tryWith() {
@@ -191,7 +203,7 @@ final class LineUpPanel extends VBox {
   }
 
   private void with(Trial made) {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (now != null) {
       Optional<WhatIf> tried = made.of(workspace.assignment(), now);
       tried.ifPresent(workspace::tryOut);
@@ -218,10 +230,7 @@ final class LineUpPanel extends VBox {
   private static String step(Task task, Analysis now, WhatIf tried) {
     Analysis then = tried.analysis();
     return Texts.of(
-        "what-if.step",
-        TaskTexts.name(task, now),
-        Results.shown(now.computation().result(task), task, now),
-        Results.shown(then.computation().result(task), task, then));
+        "what-if.step", TaskTexts.name(task, now.numbers()), now.shown(task), then.shown(task));
   }
 
   private void handleKey(KeyEvent event) {
@@ -236,7 +245,7 @@ final class LineUpPanel extends VBox {
         }
       }
       case ENTER -> {
-        if (onLine && workspace.whatIfProperty().get() != null) {
+        if (onLine && workspace.projection().trial() != null) {
           workspace.items().keepWhatIf();
           event.consume();
         }
@@ -253,7 +262,7 @@ final class LineUpPanel extends VBox {
 
   private void moveChosen(boolean onLine, int places, KeyEvent event) {
     if (onLine) {
-      workspace.entryProperty().set(view.entryBeside(places));
+      workspace.chooseEntry(view.entryBeside(places));
       event.consume();
     }
   }

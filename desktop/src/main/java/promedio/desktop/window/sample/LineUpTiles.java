@@ -10,10 +10,10 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.LineUp;
+import promedio.desktop.projection.LineUp.Spot;
 import promedio.desktop.window.sample.LineUpGeometry.Tiles;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.LineUp;
-import promedio.desktop.work.LineUp.Spot;
 
 /** The row of tiles of the line-up, with their positions, which is where the hand cuts. */
 final class LineUpTiles {

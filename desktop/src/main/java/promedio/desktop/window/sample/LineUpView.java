@@ -21,12 +21,12 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.LineUp;
+import promedio.desktop.projection.LineUp.Spot;
+import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.sample.LineUpGeometry.Scale;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.LineUp;
-import promedio.desktop.work.LineUp.Spot;
-import promedio.desktop.work.WhatIf;
 
 /**
  * The values in order: as dots on a true scale, and as a row of tiles with their positions, which

@@ -9,17 +9,16 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
-import promedio.core.formula.Equation;
 import promedio.core.marking.Explanation;
-import promedio.core.measure.Result;
 import promedio.core.measure.Task;
-import promedio.core.number.Exact;
-import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.working.Method;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.MarginText;
+import promedio.desktop.projection.OtherRules;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
@@ -27,9 +26,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.working.FormulaView;
 import promedio.desktop.window.working.ScratchPane;
 import promedio.desktop.window.working.WorkingPane;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
 /** What the chosen measure says about the sample, its formula, and what the answer tells. */
@@ -80,16 +77,11 @@ public final class Margin extends ScrollPane {
         .subscribe(
             now ->
                 setPrefWidth(Look.MARGIN_WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
-    workspace.analysisProperty().subscribe(now -> show());
-    workspace.taskProperty().subscribe(now -> show());
-    workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
-    byHand.onSheetProperty().subscribe(task -> showWorkingBox());
+    workspace.show(this::show);
   }
 
-  /** The method of what has arguments is remembered as long as the window is open. */
   private void chooseMethod(Method method) {
-    byHand.choose(workspace.taskProperty().get(), method);
-    show();
+    byHand.choose(workspace.task(), method);
   }
 
   private VBox buildWorking() {
@@ -97,9 +89,7 @@ public final class Margin extends ScrollPane {
     title.getStyleClass().add("family-heading");
     Hyperlink onSheet =
         Controls.link(
-            "working.on-sheet",
-            "working-on-sheet",
-            () -> byHand.onSheetProperty().set(workspace.taskProperty().get()));
+            "working.on-sheet", "working-on-sheet", () -> workspace.workOnSheet(workspace.task()));
     FlowPane line = new FlowPane(8, 0, title, onSheet);
     line.setRowValignment(VPos.BASELINE);
     return new VBox(4, line, working);
@@ -110,55 +100,39 @@ public final class Margin extends ScrollPane {
     scratch.focusField();
   }
 
-  private void show() {
-    Analysis analysis = workspace.analysisProperty().get();
+  private void show(@Nullable Projection before, Projection all) {
+    Analysis analysis = all.analysis();
     getContent().setVisible(analysis != null);
     if (analysis == null) {
       return;
     }
-    Task task = workspace.taskProperty().get();
-    Result value = analysis.computation().result(task);
-    heading.setText(TaskTexts.title(task, ByHand.numbers(analysis)));
-    sentence.setText(Sentences.about(task, value, analysis));
-    Optional<Equation> equation = analysis.computation().equation(task);
-    formula.show(equation);
-    String relation = isShownWhole(value, analysis.rules()) ? " = " : " ≈ ";
-    result.setText(
-        analysis.computation().symbol(task).plain()
-            + relation
-            + Results.shown(value, task, analysis));
-    showExact(value, analysis);
+    Task task = all.choice().task();
+    boolean same =
+        all.hasSameResults(before) && before != null && before.choice().task().equals(task);
+    if (!same) {
+      show(MarginText.of(task, analysis));
+    }
     answerBox.show(task, analysis);
-    working.show(task, byHand.method(task), analysis);
-    showWorkingBox();
+    working.show(task, all.method(task), analysis);
+    showWorkingBox(all);
     scratch.show(analysis);
-    otherRules.show(task, analysis);
+    otherRules.show(OtherRules.of(task, analysis));
+  }
+
+  private void show(MarginText text) {
+    heading.setText(text.heading());
+    sentence.setText(text.sentence());
+    formula.show(text.formula());
+    result.setText(text.result());
+    exact.setText(text.exact());
+    Nodes.setShown(exact, !text.exact().isEmpty());
   }
 
   /** Counting is all the working that categories have, and their table shows it. */
-  private void showWorkingBox() {
-    Analysis analysis = workspace.analysisProperty().get();
+  private void showWorkingBox(Projection all) {
+    Analysis analysis = all.analysis();
     boolean words = analysis != null && analysis.typed().data().categories().isPresent();
-    Nodes.setShown(workingBox, byHand.onSheetProperty().get() == null && !words);
-  }
-
-  private void showExact(Result value, Analysis analysis) {
-    String text = value.number().filter(Exact.class::isInstance).map(ExactText::of).orElse("");
-    boolean told = !isShownWhole(value, analysis.rules()) && !text.isEmpty() && text.length() <= 40;
-    exact.setText(told ? Texts.of("margin.exactly", text) : "");
-    Nodes.setShown(exact, told);
-  }
-
-  /** Whether rounding to the places of the rules takes nothing away. */
-  private static boolean isShownWhole(Result value, CourseRules rules) {
-    return value
-        .number()
-        .map(
-            number ->
-                number instanceof Exact exact
-                    && exact.isRational()
-                    && exact.times(Exact.of(10).pow(rules.get(Rule.PLACES))).isWhole())
-        .orElse(true);
+    Nodes.setShown(workingBox, all.choice().working() == null && !words);
   }
 
   /** Opens the working at the step in which something was done, and shows the value it was. */

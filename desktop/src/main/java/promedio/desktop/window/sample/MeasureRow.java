@@ -9,23 +9,21 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
-import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.MeasureLine;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
-import promedio.desktop.work.WhatIf;
 import promedio.desktop.work.Workspace;
 
 /** One measure: symbol, name and result, the student's answer, and whether it agrees. */
 final class MeasureRow extends GridPane {
 
-  private final Workspace workspace;
   private final Task task;
   private final Label symbol = new Label();
   private final Label name;
@@ -37,21 +35,16 @@ final class MeasureRow extends GridPane {
   private final AnswerField answer;
   private final Label aside = new Label();
   private @Nullable Analysis shown;
+  private @Nullable Projection last;
 
   MeasureRow(Workspace workspace, Task task) {
-    this.workspace = workspace;
     this.task = task;
     this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
     setId("measure-" + TaskTexts.node(task));
     this.answer = AnswerField.ofShown(workspace, task, () -> shown);
     build();
-    setOnMousePressed(event -> workspace.taskProperty().set(task));
-    workspace.whatIfProperty().subscribe(trial -> showResult());
-    workspace.movedProperty().subscribe(moved -> showResult());
-    workspace
-        .taskProperty()
-        .subscribe(chosen -> pseudoClassStateChanged(Look.CHOSEN, chosen.equals(task)));
+    setOnMousePressed(event -> workspace.chooseTask(task));
   }
 
   Task task() {
@@ -62,40 +55,26 @@ final class MeasureRow extends GridPane {
     answer.requestFocus();
   }
 
-  void show(Analysis analysis) {
-    shown = analysis;
-    Result value = analysis.computation().result(task);
-    symbol.setText(analysis.computation().symbol(task).plain());
-    name.setText(TaskTexts.name(task, analysis));
-    String text = Results.shown(value, task, analysis);
-    showResult();
-    String spoken = Texts.of("row.spoken", name.getText(), text);
-    setAccessibleText(spoken);
-    answer.setAccessibleText(Texts.of("row.answer", spoken));
+  void show(Analysis now, Projection all) {
+    shown = now;
+    pseudoClassStateChanged(Look.CHOSEN, all.choice().task().equals(task));
+    if (!all.hasSameResults(last)) {
+      show(MeasureLine.of(task, now, all));
+    }
+    last = all;
     answer.show();
   }
 
-  /** The result; while something is tried out, where it would go; after a rule, where it was. */
-  private void showResult() {
-    Analysis now = shown;
-    if (now == null) {
-      return;
-    }
-    String text = Results.shown(now.computation().result(task), task, now);
-    WhatIf trial = workspace.whatIfProperty().get();
-    String then =
-        trial == null
-            ? text
-            : Results.shown(trial.analysis().computation().result(task), task, trial.analysis());
-    String before = workspace.movedProperty().get().get(task);
-    result.setText(text);
-    whole.setText(text);
-    pseudoClassStateChanged(Look.MOVED, before != null || !then.equals(text));
-    aside.setText(
-        !then.equals(text)
-            ? Texts.of("row.would-be", then)
-            : before != null ? Texts.of("row.was", before) : "");
-    Nodes.setShown(aside, !aside.getText().isEmpty());
+  private void show(MeasureLine now) {
+    symbol.setText(now.symbol());
+    name.setText(now.name());
+    result.setText(now.result());
+    whole.setText(now.result());
+    setAccessibleText(now.spoken());
+    answer.setAccessibleText(Texts.of("row.answer", now.spoken()));
+    aside.setText(now.aside());
+    pseudoClassStateChanged(Look.MOVED, now.isMoved());
+    Nodes.setShown(aside, now.isMoved());
   }
 
   private void build() {

@@ -8,9 +8,9 @@ import javafx.scene.layout.HBox;
 import promedio.core.measure.Task;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.Results;
 import promedio.desktop.work.Workspace;
 
 /** Says which results the change of a rule moved, before and after. */
@@ -18,21 +18,19 @@ public final class MovedLine extends HBox {
 
   private static final int MOST_NAMED = 5;
 
-  private final Workspace workspace;
   private final Label text = new Label();
 
   public MovedLine(Workspace workspace) {
-    this.workspace = workspace;
     getStyleClass().add("moved-line");
     text.setWrapText(true);
     text.setId("moved");
     getChildren().add(text);
-    workspace.movedProperty().subscribe(moved -> show());
+    workspace.show((before, now) -> show(now));
   }
 
-  private void show() {
-    Map<Task, String> moved = workspace.movedProperty().get();
-    Analysis now = workspace.analysisProperty().get();
+  private void show(Projection all) {
+    Map<Task, String> moved = all.moved();
+    Analysis now = all.analysis();
     Nodes.setShown(this, !moved.isEmpty() && now != null);
     if (now == null || moved.isEmpty()) {
       return;
@@ -41,8 +39,8 @@ public final class MovedLine extends HBox {
     moved.forEach(
         (task, before) -> {
           if (steps.size() < MOST_NAMED) {
-            String after = Results.shown(now.computation().result(task), task, now);
-            String name = TaskTexts.name(task, now);
+            String after = now.shown(task);
+            String name = TaskTexts.name(task, now.numbers());
             steps.add(Texts.of("what-if.step", name, before, after));
           }
         });

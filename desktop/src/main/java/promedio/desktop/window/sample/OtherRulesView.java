@@ -6,20 +6,20 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import promedio.core.measure.Task;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.OtherRules;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.OtherRules;
 
 /** The chosen measure by every other value of its rule. */
 final class OtherRulesView extends VBox {
 
   private final GridPane lines = new GridPane();
+  private List<OtherRules.Line> shown = List.of();
 
   OtherRulesView() {
     getStyleClass().add("other-rules");
     setId("other-rules");
+    Nodes.setShown(this, false);
     Label heading = new Label(Texts.of("margin.other-rules"));
     heading.getStyleClass().add("family-heading");
     ColumnConstraints words = new ColumnConstraints();
@@ -28,8 +28,11 @@ final class OtherRulesView extends VBox {
     getChildren().addAll(heading, lines);
   }
 
-  void show(Task task, Analysis analysis) {
-    List<OtherRules.Line> others = OtherRules.of(task, analysis);
+  void show(List<OtherRules.Line> others) {
+    if (others.equals(shown)) {
+      return;
+    }
+    shown = others;
     Nodes.setShown(this, !others.isEmpty());
     lines.getChildren().clear();
     for (int row = 0; row < others.size(); row++) {

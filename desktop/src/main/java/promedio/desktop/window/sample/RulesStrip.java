@@ -1,5 +1,6 @@
 package promedio.desktop.window.sample;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +29,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FoldingLine;
@@ -50,6 +52,10 @@ public final class RulesStrip extends BorderPane {
   /** The choices, with what each concerns; nothing is chosen where there are no samples yet. */
   private final Map<Node, Predicate<@Nullable Item>> choices = new LinkedHashMap<>();
 
+  /** Each shows what is chosen of a rule in an assignment. */
+  private final List<Consumer<Assignment>> shown = new ArrayList<>();
+
+  private final TextField title = Fields.ofAssignment(new TextField());
   private final Workspace workspace;
   private final FoldingLine rules = new FoldingLine("rules-more");
 
@@ -72,13 +78,11 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.OPEN_CLASS, CLASSES);
     addRule(Rule.SHEPPARD, CLASSES);
     addSign();
-    workspace.chosenProperty().subscribe(this::show);
-    // What is asked decides too, and asking leaves the item itself as it is.
-    workspace.documentProperty().subscribe(now -> show(workspace.chosenProperty().get()));
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
     setLeft(head);
     setCenter(rules);
+    workspace.show((before, now) -> show(before, now));
   }
 
   private void add(Node choice, Set<Source.Shape> concerned) {
@@ -95,14 +99,24 @@ public final class RulesStrip extends BorderPane {
             .anyMatch(m -> m == Measures.PERCENTILE || m == Measures.DECILE);
   }
 
+  private void show(@Nullable Projection before, Projection now) {
+    Fields.show(title, now.assignment().title());
+    if (before == null
+        || !before.assignment().course().equals(now.assignment().course())
+        || before.assignment().sign() != now.assignment().sign()) {
+      shown.forEach(choice -> choice.accept(now.assignment()));
+    }
+    showConcerned(now.item());
+  }
+
   /** Only the rules that concern what is chosen stand in the strip. */
-  private void show(@Nullable Item item) {
-    List<Node> shown =
+  private void showConcerned(@Nullable Item item) {
+    List<Node> concerned =
         choices.entrySet().stream()
             .filter(choice -> choice.getValue().test(item))
             .map(Map.Entry::getKey)
             .toList();
-    rules.show(shown);
+    rules.show(concerned);
   }
 
   /** Puts the focus on the first rule. */
@@ -111,13 +125,11 @@ public final class RulesStrip extends BorderPane {
   }
 
   private Node buildTitle() {
-    TextField title = Fields.ofAssignment(new TextField());
     title.getStyleClass().add("assignment-title");
     title.setId("title");
     title.setPromptText(Texts.of("title.prompt"));
     title.setAccessibleText(Texts.of("title.name"));
     title.prefWidthProperty().bind(widthProperty().multiply(TITLE_SHARE));
-    workspace.assignmentProperty().subscribe(now -> Fields.show(title, now.title()));
     title.textProperty().subscribe((old, text) -> workspace.setTitle(text));
     return title;
   }
@@ -164,15 +176,13 @@ public final class RulesStrip extends BorderPane {
       button.getItems().add(item);
     }
     String name = Texts.of("rule." + code);
-    workspace
-        .assignmentProperty()
-        .subscribe(
-            now -> {
-              T value = present.apply(now);
-              button.setText(words.apply(value));
-              button.setAccessibleText(name + ": " + words.apply(value));
-              group.selectToggle(group.getToggles().get(values.indexOf(value)));
-            });
+    shown.add(
+        now -> {
+          T value = present.apply(now);
+          button.setText(words.apply(value));
+          button.setAccessibleText(name + ": " + words.apply(value));
+          group.selectToggle(group.getToggles().get(values.indexOf(value)));
+        });
     Label label = plain(name);
     label.setLabelFor(button);
     HBox box = new HBox(5, label, button);

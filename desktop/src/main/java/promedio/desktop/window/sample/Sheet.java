@@ -15,14 +15,15 @@ import promedio.core.assignment.Item;
 import promedio.core.measure.Family;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Describe;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Describe;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.CategoryCard;
 import promedio.desktop.window.graph.GraphCard;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /** The sheet of the chosen sample or table: its measures in three families. */
@@ -93,9 +94,6 @@ public final class Sheet extends StackPane {
     scroll.setId("measures-scroll");
     flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
-    workspace.analysisProperty().subscribe(this::show);
-    workspace.chosenProperty().subscribe((old, now) -> showWithout());
-    workspace.stoppedProperty().subscribe((old, now) -> showWaiting());
     appearance
         .textPercentProperty()
         .subscribe(
@@ -103,6 +101,7 @@ public final class Sheet extends StackPane {
               narrowest = NARROWEST_CARD * percent.intValue() / 100;
               layOutCards();
             });
+    workspace.show((before, now) -> show(now));
   }
 
   /** Puts the focus on the line-up. */
@@ -115,38 +114,28 @@ public final class Sheet extends StackPane {
     cards.get(0).focusAnswers();
   }
 
-  private void show(@Nullable Analysis analysis) {
+  private void show(Projection all) {
+    Analysis analysis = all.analysis();
     scroll.setVisible(analysis != null);
-    showWithout();
+    showBeginning(analysis == null && all.item() == null);
+    showWaiting(all);
     if (analysis != null) {
-      String unit = analysis.item().unit();
-      name.setText(analysis.item().name());
-      String described =
-          unit.isEmpty()
-              ? Describe.counts(analysis)
-              : Texts.of("sheet.with-unit", Describe.counts(analysis), unit);
-      Analysis.Progress progress = analysis.progress();
-      counts.setText(
-          progress.answered() == 0
-              ? described
-              : Texts.of("sheet.progress", described, progress.agreed(), progress.answered()));
-      Data data = analysis.typed().data();
-      boolean words = data.categories().isPresent();
-      showClassesFirst(data.classes().isPresent());
-      Nodes.setShown(lineUp, !words && data.classes().isEmpty());
-      Nodes.setShown(graphs, !words);
-      showCategories(analysis, words);
-      cards.forEach(card -> card.show(analysis));
-      asked.show(analysis);
-      jumps.show();
+      show(analysis, all);
     }
   }
 
-  /** What stands in the place of results: how one begins, or that a sample is being read. */
-  private void showWithout() {
-    boolean none = workspace.analysisProperty().get() == null;
-    showBeginning(none && workspace.chosenProperty().get() == null);
-    showWaiting();
+  private void show(Analysis analysis, Projection all) {
+    name.setText(analysis.item().name());
+    counts.setText(Describe.progress(analysis));
+    Data data = analysis.typed().data();
+    boolean words = data.categories().isPresent();
+    showClassesFirst(data.classes().isPresent());
+    Nodes.setShown(lineUp, all.hasValuesInOrder());
+    Nodes.setShown(graphs, !words);
+    showCategories(analysis, words);
+    cards.forEach(card -> card.show(analysis, all));
+    asked.show(analysis, all);
+    jumps.show();
   }
 
   private void showBeginning(boolean shown) {
@@ -157,9 +146,9 @@ public final class Sheet extends StackPane {
   }
 
   /** A sample that takes long is being read, or is not since that was stopped. */
-  private void showWaiting() {
-    Item item = workspace.chosenProperty().get();
-    boolean shown = item != null && workspace.analysisProperty().get() == null;
+  private void showWaiting(Projection all) {
+    Item item = all.item();
+    boolean shown = item != null && all.analysis() == null;
     if (shown && waiting == null) {
       Label told = Controls.wrapped("", "quiet");
       told.setId("sheet-waiting");
@@ -174,7 +163,7 @@ public final class Sheet extends StackPane {
     VBox made = waiting;
     if (made != null) {
       Nodes.setShown(made, shown);
-      boolean stopped = workspace.stoppedProperty().get();
+      boolean stopped = all.stopped();
       if (item != null) {
         ((Label) made.getChildren().get(0))
             .setText(Texts.of(stopped ? "sheet.stopped" : "sheet.reading", item.name()));

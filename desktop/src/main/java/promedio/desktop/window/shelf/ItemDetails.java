@@ -91,7 +91,7 @@ final class ItemDetails extends GridPane {
   }
 
   private void showOthers() {
-    Item chosen = workspace.chosenProperty().get();
+    Item chosen = workspace.item();
     append.getItems().clear();
     for (Item other : workspace.assignment().items()) {
       if (chosen != null

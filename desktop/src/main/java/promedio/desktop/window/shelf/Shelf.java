@@ -1,6 +1,7 @@
 package promedio.desktop.window.shelf;
 
 import java.util.List;
+import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -12,15 +13,12 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
-import promedio.core.assignment.Assignment;
-import promedio.core.assignment.ImportedTable;
-import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.ShelfLine;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Describe;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
@@ -60,8 +58,7 @@ public final class Shelf extends VBox {
     getChildren()
         .addAll(
             heading(Texts.of("shelf.heading")),
-            Controls.link(
-                "shelf.parts", "shelf-parts", () -> workspace.onPartsProperty().set(true)),
+            Controls.link("shelf.parts", "shelf-parts", () -> workspace.showParts(true)),
             cards,
             buttons,
             menu,
@@ -72,10 +69,7 @@ public final class Shelf extends VBox {
     appearance
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
-    workspace.assignmentProperty().subscribe(this::showItems);
-    workspace.chosenProperty().subscribe(this::markChosen);
-    workspace.tableProperty().subscribe(this::markTable);
-    workspace.tableProperty().subscribe(table -> showValues());
+    workspace.show((before, now) -> show(now));
     workspace.importProperty().subscribe(importing -> showValues());
   }
 
@@ -140,7 +134,7 @@ public final class Shelf extends VBox {
     compact = getHeight() > 0 && getHeight() / appearance.textScale() < ROOMY;
     Nodes.setShown(buttons, !compact);
     Nodes.setShown(menu, compact);
-    showItems(workspace.assignment());
+    show(workspace.projection());
   }
 
   private static Label heading(String text) {
@@ -149,95 +143,51 @@ public final class Shelf extends VBox {
     return label;
   }
 
-  private void showItems(Assignment assignment) {
-    List<Integer> shown =
-        items.getChildren().stream().map(node -> (Integer) node.getUserData()).toList();
-    List<Integer> wanted = assignment.items().stream().map(Item::id).toList();
-    if (!shown.equals(wanted)) {
-      items.getChildren().setAll(assignment.items().stream().map(this::card).toList());
-    }
-    for (int i = 0; i < wanted.size(); i++) {
-      Button card = (Button) items.getChildren().get(i);
-      Item item = assignment.items().get(i);
-      card.setText(compact ? item.name() : item.name() + "\n" + Describe.source(item));
-    }
-    markChosen(workspace.chosenProperty().get());
-    Nodes.setShown(tablesHeading, !assignment.tables().isEmpty());
-    Nodes.setShown(tables, !assignment.tables().isEmpty());
-    showTables(assignment);
-    markTable(workspace.tableProperty().get());
+  private void show(Projection all) {
+    show(items, "item-", ShelfLine.items(all), workspace::choose);
+    show(tables, "table-", ShelfLine.tables(all), workspace::chooseTable);
+    boolean any = !tables.getChildren().isEmpty();
+    Nodes.setShown(tablesHeading, any);
+    Nodes.setShown(tables, any);
     cards.setSpare(compact ? IN_SIGHT : 0);
+    showValues();
   }
 
-  /** Cards stay, with their focus, as long as the same tables are there. */
-  private void showTables(Assignment assignment) {
-    List<Integer> shown =
-        tables.getChildren().stream().map(node -> (Integer) node.getUserData()).toList();
-    if (!shown.equals(assignment.tables().stream().map(ImportedTable::id).toList())) {
-      tables.getChildren().setAll(assignment.tables().stream().map(this::card).toList());
+  /** Cards stay, with their focus, as long as the same samples are there. */
+  private void show(VBox box, String kind, List<ShelfLine> lines, IntConsumer choose) {
+    List<String> wanted = lines.stream().map(line -> kind + line.id()).toList();
+    if (!box.getChildren().stream().map(Node::getId).toList().equals(wanted)) {
+      box.getChildren().setAll(lines.stream().map(line -> card(kind, line, choose)).toList());
     }
-    for (int i = 0; i < assignment.tables().size(); i++) {
-      ImportedTable table = assignment.tables().get(i);
-      String facts =
-          table.isRead()
-              ? Texts.of(
-                  "describe.brought",
-                  Describe.grouped(table.table().rows()),
-                  table.table().columns().size())
-              : Texts.of("describe.unread");
-      ((Button) tables.getChildren().get(i))
-          .setText(compact ? table.name() : table.name() + "\n" + facts);
+    for (int i = 0; i < lines.size(); i++) {
+      show((Button) box.getChildren().get(i), lines.get(i));
     }
   }
 
-  private Button card(ImportedTable table) {
+  private static Button card(String kind, ShelfLine line, IntConsumer choose) {
     Button card = Controls.literal(new Button());
-    card.setUserData(table.id());
-    card.setId("table-" + table.id());
+    card.setId(kind + line.id());
     card.getStyleClass().add("item");
     card.setMaxWidth(Double.MAX_VALUE);
-    card.setOnAction(event -> workspace.chooseTable(table.id()));
+    card.setOnAction(event -> choose.accept(line.id()));
     return card;
+  }
+
+  private void show(Button card, ShelfLine line) {
+    card.setText(compact ? line.name() : line.name() + "\n" + line.facts());
+    card.setAccessibleText(line.spoken());
+    boolean was = card.getPseudoClassStates().contains(Look.CHOSEN);
+    card.pseudoClassStateChanged(Look.CHOSEN, line.chosen());
+    if (line.chosen() && !was) {
+      // Not within the change that made the card: all of it is laid out at once.
+      Platform.runLater(() -> cards.bringIntoSight(card));
+    }
   }
 
   /** Values are typed for samples, not where a table of several columns is looked at. */
   private void showValues() {
-    boolean elsewhere =
-        workspace.tableProperty().get() != null || workspace.importProperty().get() != null;
+    boolean elsewhere = workspace.table() != null || workspace.importProperty().get() != null;
     Nodes.setShown(values, !elsewhere);
-  }
-
-  private void markTable(@Nullable ImportedTable chosen) {
-    for (Node node : tables.getChildren()) {
-      boolean is = chosen != null && node.getUserData().equals(chosen.id());
-      node.pseudoClassStateChanged(Look.CHOSEN, is);
-      node.setAccessibleText(
-          Texts.of(is ? "shelf.table-chosen" : "shelf.table", ((Button) node).getText()));
-    }
-  }
-
-  private Button card(Item item) {
-    Button card = Controls.literal(new Button());
-    card.setUserData(item.id());
-    card.setId("item-" + item.id());
-    card.getStyleClass().add("item");
-    card.setMaxWidth(Double.MAX_VALUE);
-    card.setOnAction(event -> workspace.choose(item.id()));
-    return card;
-  }
-
-  private void markChosen(@Nullable Item chosen) {
-    for (Node node : items.getChildren()) {
-      boolean is = chosen != null && node.getUserData().equals(chosen.id());
-      boolean was = node.getPseudoClassStates().contains(Look.CHOSEN);
-      node.pseudoClassStateChanged(Look.CHOSEN, is);
-      node.setAccessibleText(
-          Texts.of(is ? "shelf.item-chosen" : "shelf.item", ((Button) node).getText()));
-      if (is && !was) {
-        // Not within the change that made the card: all of it is laid out at once.
-        Platform.runLater(() -> cards.bringIntoSight(node));
-      }
-    }
   }
 
   /** The cards take the room they need, and scroll where there is less. */

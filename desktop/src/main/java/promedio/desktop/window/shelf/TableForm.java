@@ -21,11 +21,10 @@ import promedio.core.entry.Entry;
 import promedio.core.entry.NextClass;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
 import promedio.desktop.work.PrintedTable;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
@@ -124,7 +123,7 @@ final class TableForm extends VBox {
   /** Says at each row what is wrong with it, shows boundaries, and proposes the next class. */
   void show(Analysis now) {
     List<PrintedTable.Row> printed = printed(now.item(), workspace).rows();
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     List<ClassTable.Interval> intervals =
         now.typed()
             .data()

@@ -2,6 +2,7 @@ package promedio.desktop.window.shelf;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -16,11 +17,12 @@ import promedio.core.assignment.Source;
 import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Describe;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Describe;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -70,17 +72,28 @@ final class ValuesField extends VBox {
     manner.setOnAction(
         event -> {
           asText = !asText;
-          showItem(workspace.chosenProperty().get());
-          showAnalysis(workspace.analysisProperty().get());
+          showItem(workspace.item());
+          showAnalysis(workspace.analysis());
           startTyping();
         });
     count =
         Controls.link("values.count-words", "values-count-words", workspace.items()::countWords);
     getChildren().addAll(details, paper, manner, count, counts, problemsScroll);
-    workspace.chosenProperty().subscribe(this::showItem);
-    workspace.analysisProperty().subscribe(this::showAnalysis);
-    workspace.entryProperty().subscribe(entry -> showEntry(entry.intValue()));
     area.caretPositionProperty().subscribe((old, now) -> chooseAtCaret());
+    workspace.show(this::show);
+  }
+
+  private void show(@Nullable Projection before, Projection now) {
+    boolean same = before != null && Objects.equals(before.item(), now.item());
+    if (!same || before.assignment().sign() != now.assignment().sign()) {
+      showItem(now.item());
+    }
+    if (!same || !now.hasSameNumbers(before)) {
+      showAnalysis(now.analysis());
+    }
+    if (before == null || before.choice().entry() != now.choice().entry()) {
+      showEntry(now.choice().entry());
+    }
   }
 
   void startTyping() {
@@ -142,18 +155,18 @@ final class ValuesField extends VBox {
 
   /** The value at the caret is chosen in the line-up too. */
   private void chooseAtCaret() {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (now != null && area.isFocused() && !showingEntry) {
       List<Entry> entries = now.typed().entries();
       int entry = TextEdits.entryAt(entries, Math.max(0, area.getCaretPosition() - 1));
       boolean figure = entry >= 0 && entries.get(entry).content() instanceof Entry.Figure;
-      workspace.entryProperty().set(figure ? entry : -1);
+      workspace.chooseEntry(figure ? entry : -1);
     }
   }
 
   /** A value that is chosen in the line-up is selected here. */
   private void showEntry(int entry) {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     if (now == null || area.isFocused() || entry < 0 || entry >= now.typed().entries().size()) {
       return;
     }

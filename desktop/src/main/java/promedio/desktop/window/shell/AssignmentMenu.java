@@ -71,7 +71,7 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.larger", Keys.LARGER, appearance::larger),
             item("menu.smaller", Keys.SMALLER, appearance::smaller),
             item("menu.keys", Keys.HELP, actions::showKeys));
-    workspace.assignmentProperty().subscribe(now -> showHistory());
+    workspace.show((before, now) -> showHistory());
     store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions));
     store
         .savedProperty()

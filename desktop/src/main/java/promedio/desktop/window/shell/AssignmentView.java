@@ -19,6 +19,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.projection.Choice;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
@@ -237,12 +238,13 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** Whether something else stands before the assignment, which must not change unseen. */
   private boolean isHidden() {
-    return workspace.importProperty().get() != null || workspace.pileProperty().get() != null;
+    return workspace.importProperty().get() != null
+        || workspace.projection().choice().pile() != null;
   }
 
   private void chooseBeside(int places) {
     List<Item> items = workspace.assignment().items();
-    int next = items.indexOf(workspace.chosenProperty().get()) + places;
+    int next = items.indexOf(workspace.item()) + places;
     if (next >= 0 && next < items.size()) {
       workspace.choose(items.get(next).id());
     }
@@ -250,9 +252,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showParts() {
-    workspace.pileProperty().set(null);
-    workspace.onPartsProperty().set(!workspace.onPartsProperty().get());
-    if (workspace.onPartsProperty().get()) {
+    boolean wanted = workspace.projection().choice().over() != Choice.Over.PARTS;
+    workspace.showParts(wanted);
+    if (wanted) {
       bands.focusParts();
     }
   }
@@ -272,7 +274,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
             Background.Lane.PILE,
             Texts.of("work.marking", file.getFileName()),
             progress -> PileReader.of(now).read(file, progress),
-            workspace.pileProperty()::set,
+            workspace::showPile,
             failure -> {
               if (!(failure instanceof CancellationException)) {
                 LOG.warn("cannot mark {}", file, failure);
@@ -300,8 +302,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         .subscribe(
             (old, percent) ->
                 store.remember(settings -> settings.withTextPercent(percent.intValue())));
-    workspace
-        .assignmentProperty()
-        .subscribe((old, now) -> store.remember(settings -> settings.withSign(now.sign())));
+    workspace.show(
+        (before, now) -> {
+          if (before != null && before.assignment().sign() != now.assignment().sign()) {
+            store.remember(settings -> settings.withSign(now.assignment().sign()));
+          }
+        });
   }
 }

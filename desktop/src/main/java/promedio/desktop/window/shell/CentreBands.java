@@ -6,8 +6,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.ImportedTable;
-import promedio.core.measure.Task;
 import promedio.core.table.Table;
+import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
@@ -48,6 +48,7 @@ final class CentreBands {
   /** What stands on the right, with its edge. */
   private final HBox edge;
 
+  private @Nullable Band shown;
   private @Nullable WorkingSheet workingSheet;
   private @Nullable PartsView parts;
   private @Nullable PileView pile;
@@ -76,13 +77,8 @@ final class CentreBands {
     this.right = new StackPane(margin);
     Grip grip = new Grip(right, "margin", -1, store);
     this.edge = new HBox(grip, right);
-    workspace.tableProperty().subscribe(table -> showBand());
-    workspace.importProperty().subscribe(importing -> showBand());
-    workspace.chosenProperty().subscribe(item -> showBand());
-    byHand.onSheetProperty().subscribe((old, task) -> showBand());
-    workspace.onPartsProperty().subscribe((old, shown) -> showBand());
-    workspace.pileProperty().subscribe((old, shown) -> showBand());
-    workspace.taskProperty().subscribe((old, task) -> followOnSheet(task));
+    workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection()));
+    workspace.show((before, now) -> showBand(now));
   }
 
   Node centre() {
@@ -115,52 +111,69 @@ final class CentreBands {
     }
   }
 
-  /** The sheet of a sample, a table, or what is about to be imported; each with its margin. */
-  private void showBand() {
-    boolean imports = workspace.importProperty().get() != null;
-    boolean table = !imports && workspace.tableProperty().get() != null;
-    if (imports) {
-      importView();
-    }
-    if (table) {
-      steps();
-    }
-    show(importView, imports);
-    show(reading, imports);
-    show(tableSheet, table);
-    show(steps, table);
-    boolean piled = !imports && !table && workspace.pileProperty().get() != null;
-    boolean asked = !imports && !table && !piled && workspace.onPartsProperty().get();
-    showParts(asked);
-    showPile(piled);
-    boolean whole = imports || table || piled || asked;
-    boolean works = !whole && byHand.onSheetProperty().get() != null;
-    if (works) {
-      makeWorkingSheet();
-    }
-    show(workingSheet, works);
-    Nodes.setShown(sheet, !whole && !works);
-    Nodes.setShown(margin, !whole);
-    Nodes.setShown(edge, !piled && !asked);
+  /** What stands in the middle and on the right. */
+  private enum Band {
+    IMPORT,
+    PILE,
+    PARTS,
+    TABLE,
+    WORKING,
+    SHEET
   }
 
-  private void showParts(boolean shown) {
-    if (shown && parts == null) {
+  private Band wanted(Projection all) {
+    if (workspace.importProperty().get() != null) {
+      return Band.IMPORT;
+    }
+    return switch (all.choice().over()) {
+      case PILE -> Band.PILE;
+      case PARTS -> Band.PARTS;
+      case NOTHING ->
+          all.table() != null
+              ? Band.TABLE
+              : all.choice().working() != null ? Band.WORKING : Band.SHEET;
+    };
+  }
+
+  /** Each is made when it is first wanted. */
+  private void showBand(Projection all) {
+    Band band = wanted(all);
+    if (band == shown) {
+      return;
+    }
+    shown = band;
+    switch (band) {
+      case IMPORT -> importView();
+      case PILE -> makePile();
+      case PARTS -> makeParts();
+      case TABLE -> steps();
+      case WORKING -> makeWorkingSheet();
+      case SHEET -> {}
+    }
+    show(importView, band == Band.IMPORT);
+    show(reading, band == Band.IMPORT);
+    show(pile, band == Band.PILE);
+    show(parts, band == Band.PARTS);
+    show(tableSheet, band == Band.TABLE);
+    show(steps, band == Band.TABLE);
+    show(workingSheet, band == Band.WORKING);
+    show(sheet, band == Band.SHEET);
+    show(margin, band == Band.WORKING || band == Band.SHEET);
+    show(edge, band != Band.PILE && band != Band.PARTS);
+  }
+
+  private void makeParts() {
+    if (parts == null) {
       parts = new PartsView(workspace);
       centre.getChildren().add(parts);
     }
-    show(parts, shown);
-    if (shown && parts != null) {
-      parts.refresh();
-    }
   }
 
-  private void showPile(boolean shown) {
-    if (shown && pile == null) {
+  private void makePile() {
+    if (pile == null) {
       pile = new PileView(workspace, fileChoice);
       centre.getChildren().add(pile);
     }
-    show(pile, shown);
   }
 
   private void makeWorkingSheet() {
@@ -216,22 +229,15 @@ final class CentreBands {
   }
 
   void focusSteps() {
-    if (workspace.tableProperty().get() != null) {
+    if (workspace.table() != null) {
       steps().focusAdd();
-    }
-  }
-
-  /** The measure that is chosen elsewhere is worked next. */
-  private void followOnSheet(Task task) {
-    if (byHand.onSheetProperty().get() != null) {
-      byHand.onSheetProperty().set(task);
     }
   }
 
   /** Works the chosen measure on the sheet, or goes back to the measures. */
   void workOnSheet() {
-    boolean works = byHand.onSheetProperty().get() != null;
-    byHand.onSheetProperty().set(works ? null : workspace.taskProperty().get());
+    boolean works = workspace.projection().choice().working() != null;
+    workspace.workOnSheet(works ? null : workspace.task());
   }
 
   private static void show(@Nullable Node view, boolean shown) {

@@ -67,7 +67,7 @@ public final class PromedioApplication extends Application {
               LOG.error("unexpected in the window", failure);
               view.tell(Texts.of("notice.unexpected"));
             });
-    workspace.assignmentProperty().subscribe(() -> showTitle(stage, workspace, store));
+    workspace.show((before, now) -> showTitle(stage, workspace, store));
     store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
     showTitle(stage, workspace, store);
     stage.setScene(scene(view));

@@ -12,7 +12,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.table.Table;
 import promedio.desktop.Texts;
-import promedio.desktop.window.control.Describe;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Workspace;

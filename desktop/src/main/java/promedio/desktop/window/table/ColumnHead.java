@@ -7,7 +7,7 @@ import promedio.core.number.PlainText;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
 import promedio.desktop.Texts;
-import promedio.desktop.window.control.Describe;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.work.ColumnSketch;
 
 /** The head of a column: its name and kind, what there is in it, and how that is spread. */

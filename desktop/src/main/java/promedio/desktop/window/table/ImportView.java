@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.Texts;
-import promedio.desktop.window.control.Describe;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Background;

@@ -22,8 +22,8 @@ import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
 import promedio.core.tidy.StepKinds;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Describe;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
@@ -70,11 +70,11 @@ public final class StepsPane extends ScrollPane {
     VBox content = new VBox(heading, steps, form, actions);
     content.getStyleClass().add("margin-band");
     setContent(content);
-    workspace.tableProperty().subscribe(this::show);
+    workspace.show((before, now) -> show(now.table()));
   }
 
   private Optional<ImportedTable> table() {
-    return Optional.ofNullable(workspace.tableProperty().get());
+    return Optional.ofNullable(workspace.table());
   }
 
   private static Button link(String key, String id) {
@@ -207,7 +207,7 @@ public final class StepsPane extends ScrollPane {
 
   /** Opens the form of a step: a new one where the place is −1, otherwise the one at that place. */
   private void ask(StepKind kind, int place, @Nullable Step edited) {
-    ImportedTable now = workspace.tableProperty().get();
+    ImportedTable now = workspace.table();
     if (now == null) {
       return;
     }

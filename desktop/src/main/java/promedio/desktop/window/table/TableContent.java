@@ -5,7 +5,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
-import promedio.desktop.window.control.Describe;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.work.ColumnSketch;
 
 /** A table as a grid shows it. */

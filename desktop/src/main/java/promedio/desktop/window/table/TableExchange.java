@@ -79,9 +79,7 @@ public final class TableExchange implements StepsPane.Actions {
     try {
       workspace.tables().setSteps("edit.steps-load", StepsJson.read(file));
       List<Message> misfits =
-          workspace.tableProperty().get() == null
-              ? List.of()
-              : workspace.tableProperty().get().replay().problems();
+          workspace.table() == null ? List.of() : workspace.table().replay().problems();
       if (!misfits.isEmpty()) {
         told.accept(Texts.of("steps.loaded-misfits", misfits.get(0).text()));
       }

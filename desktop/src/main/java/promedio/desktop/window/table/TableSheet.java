@@ -30,8 +30,8 @@ import promedio.core.tidy.Total;
 import promedio.core.tidy.TotalAcross;
 import promedio.core.tidy.TotalsRow;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Describe;
 import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.CellBlock;
@@ -85,7 +85,7 @@ public final class TableSheet extends BorderPane {
     setBottom(foot);
     grid.selectionProperty().subscribe(block -> showBlock());
     grid.addEventHandler(KeyEvent.KEY_PRESSED, this::copy);
-    workspace.tableProperty().subscribe(this::show);
+    workspace.show((before, now) -> show(now.table()));
   }
 
   private Node buildFinding(Actions actions) {
@@ -118,7 +118,7 @@ public final class TableSheet extends BorderPane {
     export.getStyleClass().add("link");
     export.setOnAction(
         event -> {
-          ImportedTable now = workspace.tableProperty().get();
+          ImportedTable now = workspace.table();
           if (now != null) {
             actions.export(now.table(), now.name());
           }
@@ -144,7 +144,7 @@ public final class TableSheet extends BorderPane {
     read.setId("table-read");
     read.setOnAction(
         event -> {
-          ImportedTable now = workspace.tableProperty().get();
+          ImportedTable now = workspace.table();
           if (now != null) {
             actions.read(now);
           }

@@ -92,7 +92,7 @@ final class ToShelfLine extends FlowPane {
   }
 
   private void putClasses() {
-    ImportedTable from = workspace.tableProperty().get();
+    ImportedTable from = workspace.table();
     if (from != null) {
       ClassRows.of(from.table(), workspace.assignment().sign())
           .ifPresent(
@@ -101,7 +101,7 @@ final class ToShelfLine extends FlowPane {
   }
 
   private void putOnShelf() {
-    ImportedTable from = workspace.tableProperty().get();
+    ImportedTable from = workspace.table();
     String value = values.getValue();
     if (from == null || value == null) {
       told.accept(Texts.of("table.no-numbers"));

@@ -11,10 +11,9 @@ import promedio.core.number.Reading;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
 import promedio.files.report.ShownNumbers;
 
 /** The mean and the step that a student assumes, for the methods that need them. */
@@ -73,7 +72,7 @@ final class AssumptionFields extends HBox {
       return Optional.empty();
     }
     Assumed usual = Assumed.of(now.typed().data().tally());
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     mean.setPromptText(numbers.shown(usual.mean()));
     step.setPromptText(numbers.shown(usual.step()));
     Exact width = number(step, now).filter(h -> h.signum() > 0).orElse(usual.step());

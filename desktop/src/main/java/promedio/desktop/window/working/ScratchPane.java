@@ -8,9 +8,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import promedio.core.calculation.CalculationException;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 
 /** Scratch paper: a line to calculate in, with what was calculated before above it. */

@@ -25,10 +25,10 @@ import promedio.core.working.Method;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingTexts;
@@ -170,7 +170,7 @@ public final class WorkingPane extends VBox {
   }
 
   private ShownNumbers numbers(Analysis now) {
-    ShownNumbers decimals = ByHand.numbers(now);
+    ShownNumbers decimals = now.numbers();
     return fractions.isSelected() ? decimals.asFractions() : decimals;
   }
 

@@ -25,10 +25,10 @@ import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
@@ -64,7 +64,7 @@ public final class WorkingSheet extends VBox {
     meeting.getStyleClass().add("working-meeting");
     Button back = new Button(Texts.of("working.back"));
     back.setId("working-back");
-    back.setOnAction(event -> byHand.onSheetProperty().set(null));
+    back.setOnAction(event -> workspace.workOnSheet(null));
     beside.setId("working-beside");
     beside.setOnAction(event -> showBeside());
     buildTasks();
@@ -82,9 +82,7 @@ public final class WorkingSheet extends VBox {
     scroll.getStyleClass().add("sheet-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(line, title, scroll);
-    workspace.analysisProperty().subscribe(now -> show());
-    workspace.assignmentProperty().map(now -> now.course().methods()).subscribe(now -> show());
-    byHand.onSheetProperty().subscribe(now -> show());
+    workspace.show((before, now) -> show());
   }
 
   private void buildTasks() {
@@ -124,7 +122,7 @@ public final class WorkingSheet extends VBox {
       arguments.add(numeral.value());
     }
     if (Task.refusal(measure, arguments).isEmpty()) {
-      byHand.onSheetProperty().set(new Task(measure, arguments));
+      workspace.workOnSheet(new Task(measure, arguments));
     }
   }
 
@@ -139,10 +137,9 @@ public final class WorkingSheet extends VBox {
   }
 
   private void chooseFirst(Method method) {
-    Task task = byHand.onSheetProperty().get();
+    Task task = workspace.projection().choice().working();
     if (task != null) {
       byHand.choose(task, method);
-      show();
     }
   }
 
@@ -170,12 +167,12 @@ public final class WorkingSheet extends VBox {
   }
 
   private void show() {
-    Task task = byHand.onSheetProperty().get();
-    Analysis now = workspace.analysisProperty().get();
+    Task task = workspace.projection().choice().working();
+    Analysis now = workspace.analysis();
     if (task == null || now == null) {
       return;
     }
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     title.setText(Texts.of("working.of", TaskTexts.title(task, numbers), now.item().name()));
     tasks.setValue(task.key());
     Method by = firstMethod(task, now);
@@ -198,12 +195,12 @@ public final class WorkingSheet extends VBox {
   private void showMeeting() {
     Optional<Working> one = first.working();
     Optional<Working> other = second.isVisible() ? second.working() : Optional.empty();
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     Nodes.setShown(meeting, one.isPresent() && other.isPresent());
     if (one.isEmpty() || other.isEmpty() || now == null) {
       return;
     }
-    ShownNumbers numbers = ByHand.numbers(now);
+    ShownNumbers numbers = now.numbers();
     List<String> shared = shared(one.get(), other.get(), numbers);
     String on = String.join(", ", shared);
     boolean alike = one.get().results().equals(other.get().results());

@@ -135,8 +135,7 @@ class CategoriesViewTest extends OpenWindow {
     assertThat(text("#result-modes")).isEqualTo("plum");
     assertThat(text("#values")).isEqualTo("plum, pear, plum, fig");
     robot.interact(workspace::undo);
-    assertThat(workspace.chosenProperty().get().source())
-        .isEqualTo(new Source.ValuesText("plum pear plum fig"));
+    assertThat(workspace.item().source()).isEqualTo(new Source.ValuesText("plum pear plum fig"));
   }
 
   @Test
@@ -232,7 +231,7 @@ class CategoriesViewTest extends OpenWindow {
         .isEqualTo("There is none here: every value occurs equally often.");
     robot.interact(() -> workspace.setRule(Rule.MODE, Rule.MODE.values().get(1)));
     assertThat(text("#result-modes")).isEqualTo("plum; pear");
-    assertThat(workspace.taskProperty().get()).isEqualTo(Task.of(Measures.MODES));
+    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MODES));
   }
 
   @Test

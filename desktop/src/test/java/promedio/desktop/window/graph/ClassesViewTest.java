@@ -105,14 +105,13 @@ class ClassesViewTest extends OpenWindow {
     assertThat(text("#form-problem-4")).isEqualTo("class 35–49 begins before class 30–39 ends");
     // The others are worked with meanwhile.
     assertThat(text("#result-median")).isEqualTo("23.88");
-    assertThat(((Source.ClassesText) workspace.chosenProperty().get().source()).text())
-        .endsWith("35-49 2\t");
+    assertThat(((Source.ClassesText) workspace.item().source()).text()).endsWith("35-49 2\t");
   }
 
   @Test
   void theWorkingOfAClassTableStandsInTheMargin() {
     typeWeights();
-    robot.interact(() -> workspace.taskProperty().set(Task.of(Measures.MEDIAN)));
+    robot.interact(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
     fire("#working-all");
 
     List<String> steps =
@@ -238,8 +237,8 @@ class ClassesViewTest extends OpenWindow {
     assertThat(cells()).containsSequence("mean", "127.00");
     fire("#graph-as-table");
 
-    assertThat(workspace.chosenProperty().get().source()).isInstanceOf(Source.ClassesText.class);
-    assertThat(workspace.chosenProperty().get().name()).endsWith("in classes");
+    assertThat(workspace.item().source()).isInstanceOf(Source.ClassesText.class);
+    assertThat(workspace.item().name()).endsWith("in classes");
     assertThat(find("#graph-toggle", Node.class).isVisible()).isFalse();
   }
 
@@ -275,13 +274,13 @@ class ClassesViewTest extends OpenWindow {
     robot.drop();
     settle();
 
-    ClassChoice moved = workspace.chosenProperty().get().classes();
+    ClassChoice moved = workspace.item().classes();
     assertThat(moved.by()).isEqualTo("limits");
     String[] limits = moved.numbers().split(" ", -1);
     assertThat(limits).hasSize(5).startsWith("110").endsWith("130", "140", "160");
     assertThat(Double.parseDouble(limits[1])).isGreaterThan(120).isLessThan(130);
     robot.interact(workspace::undo);
-    assertThat(workspace.chosenProperty().get().classes().numbers()).startsWith("110 120 ");
+    assertThat(workspace.item().classes().numbers()).startsWith("110 120 ");
   }
 
   @Test
@@ -329,7 +328,7 @@ class ClassesViewTest extends OpenWindow {
     robot.interact(() -> find("#graph-mark-quartiles", CheckBox.class).fire());
     fill("#graph-title", "Pears");
     fill("#graph-percentiles", "90");
-    int first = workspace.chosenProperty().get().id();
+    int first = workspace.item().id();
     fire("#new-sample");
     robot.write("1 2 3");
     settle();
@@ -383,16 +382,16 @@ class ClassesViewTest extends OpenWindow {
     fire("#new-sample");
     robot.write("99 120 160");
     robot.interact(() -> workspace.items().rename("South"));
-    int south = workspace.chosenProperty().get().id();
+    int south = workspace.item().id();
     typeSample();
     @SuppressWarnings("unchecked") // the ids are ours
     ChoiceBox<Integer> other = find("#graph-other", ChoiceBox.class);
     assertThat(other.getItems()).contains(south);
     robot.interact(() -> other.setValue(south));
-    assertThat(workspace.chosenProperty().get().graph().beside()).isEqualTo(south);
+    assertThat(workspace.item().graph().beside()).isEqualTo(south);
 
     // Taken off the shelf, it no longer stands beside.
-    int chosen = workspace.chosenProperty().get().id();
+    int chosen = workspace.item().id();
     robot.interact(
         () -> {
           workspace.choose(south);

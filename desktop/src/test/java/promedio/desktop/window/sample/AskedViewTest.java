@@ -65,7 +65,7 @@ class AskedViewTest extends OpenWindow {
     answer("#answer-percentile-50", "15.5");
 
     assertThat(text("#mark-percentile-50")).isEqualTo("agrees");
-    assertThat(workspace.analysisProperty().get().progress().agreed()).isOne();
+    assertThat(workspace.analysis().progress().agreed()).isOne();
     assertThat(text("#margin-sentence")).isEqualTo("50 % of the values do not exceed 15.50 g.");
   }
 
@@ -80,7 +80,7 @@ class AskedViewTest extends OpenWindow {
 
     assertThat(text("#ask-problem")).contains(words);
     assertThat(find("#ask-number", TextField.class).getText()).isEqualTo(number);
-    assertThat(workspace.analysisProperty().get().asked()).isEmpty();
+    assertThat(workspace.analysis().asked()).isEmpty();
   }
 
   @Test
@@ -97,11 +97,11 @@ class AskedViewTest extends OpenWindow {
     ask("percentile_rank", "15");
     answer("#answer-percentile_rank-15", "40");
     fire("#ask-remove-percentile_rank-15");
-    assertThat(workspace.analysisProperty().get().asked()).isEmpty();
-    assertThat(workspace.analysisProperty().get().work(rank).answer()).isEmpty();
+    assertThat(workspace.analysis().asked()).isEmpty();
+    assertThat(workspace.analysis().work(rank).answer()).isEmpty();
 
     robot.interact(workspace::undo);
-    assertThat(workspace.analysisProperty().get().asked()).containsExactly(rank);
+    assertThat(workspace.analysis().asked()).containsExactly(rank);
     assertThat(find("#answer-percentile_rank-15", TextField.class).getText()).isEqualTo("40");
   }
 
@@ -121,6 +121,6 @@ class AskedViewTest extends OpenWindow {
     assertThat(text("#asked-five_numbers-result-max")).isEqualTo("41.00");
 
     fire("#asked-five_numbers-whole");
-    assertThat(workspace.taskProperty().get()).isEqualTo(Task.of(Measures.FIVE_NUMBERS));
+    assertThat(workspace.task()).isEqualTo(Task.of(Measures.FIVE_NUMBERS));
   }
 }

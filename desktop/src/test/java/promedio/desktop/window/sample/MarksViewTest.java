@@ -78,10 +78,10 @@ class MarksViewTest extends OpenWindow {
     answer("#answer-mean", "13.75");
     fire("#answer-explain");
     assertThat(texts("#answer-explained .answer-text").get(0)).contains("20");
-    assertThat(workspace.entryProperty().get()).isNotEqualTo(3);
+    assertThat(workspace.projection().choice().entry()).isNotEqualTo(3);
     fire("#answer-open-step");
 
-    assertThat(workspace.entryProperty().get()).isEqualTo(3);
+    assertThat(workspace.projection().choice().entry()).isEqualTo(3);
     assertThat(find("#values", TextArea.class).getSelectedText()).isEqualTo("20");
   }
 
@@ -109,8 +109,7 @@ class MarksViewTest extends OpenWindow {
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
-    assertThat(workspace.analysisProperty().get().work(Task.of(Measures.SD)).answer())
-        .isEqualTo("3.7");
+    assertThat(workspace.analysis().work(Task.of(Measures.SD)).answer()).isEqualTo("3.7");
     // On the sheet it is the same question.
     fire("#part-go-1");
     assertThat(text("#mark-sd")).isEqualTo("agrees");
@@ -170,7 +169,8 @@ class MarksViewTest extends OpenWindow {
     when(fileChoice.toExport(any())).thenReturn(Optional.of(report));
 
     robot.interact(view::markPile);
-    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> workspace.pileProperty().get() != null);
+    WaitForAsyncUtils.waitFor(
+        20, TimeUnit.SECONDS, () -> workspace.projection().choice().pile() != null);
     settle();
 
     assertThat(text("#pile-counts")).isEqualTo("3 answers of 3 students");
@@ -200,7 +200,7 @@ class MarksViewTest extends OpenWindow {
             robot.lookup(".label").queryAllAs(Label.class).stream()
                 .anyMatch(label -> label.getText().contains("other.csv was not marked")));
 
-    assertThat(workspace.pileProperty().get()).isNull();
+    assertThat(workspace.projection().choice().pile()).isNull();
   }
 
   @Test

@@ -15,7 +15,7 @@ import promedio.desktop.window.shell.OpenWindow;
 class TableFormTest extends OpenWindow {
 
   private String typed() {
-    Source source = workspace.chosenProperty().get().source();
+    Source source = workspace.item().source();
     return source instanceof Source.ClassesText classes
         ? classes.text()
         : ((Source.TableText) source).text();

@@ -83,7 +83,7 @@ class AccessibilityTest extends OpenWindow {
     assertThat(nameless()).as("graphs and a working").isEmpty();
     fire("#more-position");
     assertThat(nameless()).as("all measures").isEmpty();
-    look(() -> workspace.onPartsProperty().set(true));
+    look(() -> workspace.showParts(true));
     assertThat(nameless()).as("parts").isEmpty();
     look(() -> workspace.chooseTable(1));
     assertThat(nameless()).as("a table and its steps").isEmpty();
@@ -94,7 +94,7 @@ class AccessibilityTest extends OpenWindow {
   @Test
   void theSheetOfAWorkingHasNamesToo() {
     look(() -> workspace.choose(1));
-    look(() -> workspace.taskProperty().set(Task.of(Measures.VARIANCE)));
+    look(() -> workspace.chooseTask(Task.of(Measures.VARIANCE)));
     fire("#working-on-sheet");
     assertThat(nameless()).isEmpty();
     fire("#working-beside");

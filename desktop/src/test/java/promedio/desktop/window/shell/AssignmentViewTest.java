@@ -197,7 +197,7 @@ class AssignmentViewTest extends OpenWindow {
     robot.clickOn("#open-file");
     waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
     robot.clickOn("#bring-take");
-    waitUntil(() -> workspace.tableProperty().get() != null);
+    waitUntil(() -> workspace.table() != null);
     robot.clickOn("#table-put");
     settle();
     robot.clickOn("#item-1");
@@ -439,8 +439,8 @@ class AssignmentViewTest extends OpenWindow {
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10 8 10");
     type("#item-unit", "kg");
     type("#item-note", "weighed twice");
-    assertThat(workspace.chosenProperty().get().unit()).isEqualTo("kg");
-    assertThat(workspace.chosenProperty().get().note()).isEqualTo("weighed twice");
+    assertThat(workspace.item().unit()).isEqualTo("kg");
+    assertThat(workspace.item().note()).isEqualTo("weighed twice");
 
     robot.interact(() -> action("item-remove").fire());
 

@@ -136,7 +136,7 @@ class NothingLostViewTest extends OpenWindow {
   void aStepThatLightsUpLeavesTheFieldThatIsTypedIn() throws Exception {
     robot.interact(
         () -> {
-          workspace.taskProperty().set(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Task.of(Measures.VARIANCE));
           view.requestFocus();
         });
     robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT7);
@@ -182,14 +182,14 @@ class NothingLostViewTest extends OpenWindow {
             .iterator()
             .next();
     robot.interact(() -> row.getOnMouseClicked().handle(null));
-    ClassTable.Interval chosen = workspace.litProperty().get();
+    ClassTable.Interval chosen = workspace.projection().choice().lit();
     assertThat(chosen).isNotNull();
     String told = text("#graph-note");
 
     answer("#answer-mean", "9");
 
     assertThat(find("#table-1", Node.class)).isSameAs(card);
-    assertThat(workspace.litProperty().get()).isEqualTo(chosen);
+    assertThat(workspace.projection().choice().lit()).isEqualTo(chosen);
     assertThat(text("#graph-note")).isEqualTo(told);
   }
 
@@ -231,7 +231,7 @@ class NothingLostViewTest extends OpenWindow {
               DataSource.of("t.csv", "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8)));
           workspace.endImport();
         });
-    waitUntil(() -> workspace.analysisProperty().get() != null);
+    waitUntil(() -> workspace.analysis() != null);
     assertThat(robot.lookup("#empty-type").tryQuery()).isEmpty();
 
     robot.interact(
@@ -242,10 +242,10 @@ class NothingLostViewTest extends OpenWindow {
               .toList()
               .forEach(Background.Job::cancel);
         });
-    waitUntil(() -> workspace.stoppedProperty().get());
+    waitUntil(() -> workspace.projection().stopped());
     assertThat(text("#sheet-waiting")).contains("was stopped");
     fire("#sheet-read-again");
-    waitUntil(() -> workspace.analysisProperty().get() != null);
+    waitUntil(() -> workspace.analysis() != null);
     assertThat(find("#sheet-waiting", Node.class).getParent().isVisible()).isFalse();
   }
 

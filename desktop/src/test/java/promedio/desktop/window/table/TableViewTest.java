@@ -60,11 +60,11 @@ class TableViewTest extends OpenWindow {
 
   private void take() throws TimeoutException {
     robot.clickOn("#bring-take");
-    waitUntil(() -> workspace.tableProperty().get() != null);
+    waitUntil(() -> workspace.table() != null);
   }
 
   private Table table() {
-    return workspace.tableProperty().get().table();
+    return workspace.table().table();
   }
 
   private List<String> column(String name) {
@@ -376,8 +376,8 @@ class TableViewTest extends OpenWindow {
           workspace.replace(Assignment.empty("x"));
           store.open(saved, opened -> workspace.chooseTable(1), refused -> {});
         });
-    waitUntil(() -> workspace.tableProperty().get() != null);
+    waitUntil(() -> workspace.table() != null);
     assertThat(table().rows()).isEqualTo(left);
-    assertThat(workspace.tableProperty().get().replay().steps()).hasSize(1);
+    assertThat(workspace.table().replay().steps()).hasSize(1);
   }
 }

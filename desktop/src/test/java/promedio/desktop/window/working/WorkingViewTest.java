@@ -36,7 +36,7 @@ class WorkingViewTest extends OpenWindow {
   }
 
   private void choose(Measure measure) {
-    robot.interact(() -> workspace.taskProperty().set(Task.of(measure)));
+    robot.interact(() -> workspace.chooseTask(Task.of(measure)));
   }
 
   /** What the steps say to a screen reader; a formula is a picture. */
@@ -258,7 +258,7 @@ class WorkingViewTest extends OpenWindow {
     robot.write("9^9^9").push(KeyCode.ENTER);
     assertThat(text("#scratch-fault").toLowerCase(Locale.ROOT)).contains("no result");
     assertThat(Optional.of(find("#scratch", TextField.class).getText())).contains("9^9^9");
-    assertThat(workspace.chosenProperty().get().scratch()).hasSize(2);
+    assertThat(workspace.item().scratch()).hasSize(2);
   }
 
   private List<OwnWorking> ownWorkings() {

@@ -1,7 +1,8 @@
-package promedio.desktop.window.control;
+package promedio.desktop.projection;
 
 import java.math.BigInteger;
 import java.util.Locale;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
@@ -12,7 +13,6 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Analysis;
 
 /** Short descriptions of data in words. */
 public final class Describe {
@@ -27,6 +27,14 @@ public final class Describe {
                 linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
             : Texts.of("describe." + item.source().shape().name().toLowerCase(Locale.ROOT));
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
+  }
+
+  /** {@return how large the table is, or that it is not read} */
+  public static String table(ImportedTable table) {
+    return table.isRead()
+        ? Texts.of(
+            "describe.brought", grouped(table.table().rows()), table.table().columns().size())
+        : Texts.of("describe.unread");
   }
 
   /** {@return how many values there are, missing, and to mend} */
@@ -46,6 +54,17 @@ public final class Describe {
     }
     typed.problem().map(Message::text).ifPresent(why -> counts.append("\n").append(why));
     return counts.toString();
+  }
+
+  /** {@return the counts and the unit, and how far the student has come with the answers} */
+  public static String progress(Analysis analysis) {
+    String unit = analysis.item().unit();
+    String described =
+        unit.isEmpty() ? counts(analysis) : Texts.of("sheet.with-unit", counts(analysis), unit);
+    Analysis.Progress progress = analysis.progress();
+    return progress.answered() == 0
+        ? described
+        : Texts.of("sheet.progress", described, progress.agreed(), progress.answered());
   }
 
   private static String size(Data data) {

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import java.util.HashMap;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,12 +8,12 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 
 /** Which results a change moved. */
-final class Moved {
+public final class Moved {
 
   private Moved() {}
 
   /** {@return what was shown before, for each measure that is shown otherwise now, in order} */
-  static Map<Task, String> between(Analysis before, Analysis after) {
+  public static Map<Task, String> between(Analysis before, Analysis after) {
     Map<Task, String> moved = new LinkedHashMap<>();
     for (Task task : tasks(after)) {
       String old = Results.shown(before.computation().result(task), task, before);

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -28,13 +28,17 @@ class PartSheetTest {
           .answering(MEAN, NORTH, "15")
           .answering(SD, NORTH, "3.7");
 
+  private static Projection shown(Assignment assignment) {
+    Document document = new Document(new DocumentKey(), assignment);
+    return Projection.of(document, Choice.NOTHING.ofParts(), new Computations());
+  }
+
   private static Part part(int id, Optional<Integer> places) {
     return Part.of(id, "", NORTH, places);
   }
 
   @Test
   void theSameAnswerHasEnoughPlacesForOnePartOnly() {
-    PartSheet sheet = new PartSheet();
     Assignment assignment =
         PEARS
             .asking(part(1, Optional.of(1)), List.of(SD))
@@ -42,7 +46,7 @@ class PartSheetTest {
     List<Verdict> verdicts =
         assignment.parts().stream()
             .map(part -> assignment.questions(part).get(0))
-            .map(question -> sheet.marks(assignment, question).orElseThrow().of(question).verdict())
+            .map(question -> shown(assignment).marks(question).orElseThrow().of(question).verdict())
             .toList();
 
     assertThat(verdicts).containsExactly(Verdict.AGREES, Verdict.AGREES_COARSER);
@@ -55,14 +59,14 @@ class PartSheetTest {
             .answering(SD, NORTH, "13.5")
             .asking(part(1, Optional.empty()), List.of(MEAN, SD, Task.of(Measures.MEDIAN)));
 
-    assertThat(new PartSheet().progress(assignment)).isEqualTo(new PartSheet.Progress(3, 2, 1));
+    assertThat(PartSheet.progress(shown(assignment))).isEqualTo(new PartSheet.Progress(3, 2, 1));
   }
 
   @Test
   void aPartAboutASampleThatIsGoneHasNoMarks() {
     Assignment assignment = PEARS.asking(part(1, Optional.empty()), List.of(MEAN)).without(1);
 
-    assertThat(new PartSheet().progress(assignment)).isEqualTo(new PartSheet.Progress(1, 0, 0));
+    assertThat(PartSheet.progress(shown(assignment))).isEqualTo(new PartSheet.Progress(1, 0, 0));
   }
 
   @Test
@@ -84,18 +88,5 @@ class PartSheetTest {
     assertThat(PartSheet.letter(0)).isEqualTo("(a)");
     assertThat(PartSheet.letter(25)).isEqualTo("(z)");
     assertThat(PartSheet.letter(26)).isEqualTo("(27)");
-  }
-
-  @Test
-  void whatWasComputedOfOtherValuesIsForgotten() {
-    PartSheet sheet = new PartSheet();
-    Assignment now = PEARS.asking(part(1, Optional.empty()), List.of(MEAN, SD));
-    for (int n = 0; n < 50; n++) {
-      Item typed = now.items().get(0).withSource(new Source.ValuesText("12 15 11 20 " + n));
-      now = now.with(typed);
-      sheet.progress(now);
-    }
-
-    assertThat(sheet.kept()).isOne();
   }
 }

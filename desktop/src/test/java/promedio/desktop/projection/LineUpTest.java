@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

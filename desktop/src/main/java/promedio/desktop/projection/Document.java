@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import promedio.core.assignment.Assignment;
 

@@ -1,4 +1,4 @@
-package promedio.desktop.window.sample;
+package promedio.desktop.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -20,7 +20,6 @@ import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.window.working.FormulaSetter;
-import promedio.desktop.work.Analysis;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
@@ -38,7 +37,7 @@ class SentencesTest {
       Assignment now = workspace.assignment();
       workspace.replace(now.withRules(now.rules().with(rule[i], rule[i + 1])));
     }
-    return workspace.analysisProperty().get();
+    return workspace.analysis();
   }
 
   @ParameterizedTest

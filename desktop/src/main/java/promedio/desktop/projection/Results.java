@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import java.math.BigDecimal;
 import java.util.List;

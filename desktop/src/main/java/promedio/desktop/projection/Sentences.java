@@ -1,4 +1,4 @@
-package promedio.desktop.window.sample;
+package promedio.desktop.projection;
 
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
@@ -7,17 +7,14 @@ import promedio.core.measure.Task;
 import promedio.core.number.Real;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
-import promedio.desktop.work.Analysis;
-import promedio.desktop.work.ByHand;
-import promedio.desktop.work.Results;
 
 /** What a measure says about a sample, in a sentence. */
-final class Sentences {
+public final class Sentences {
 
   private Sentences() {}
 
   /** {@return the sentence, or why there is no result} */
-  static String about(Task task, Result result, Analysis analysis) {
+  public static String about(Task task, Result result, Analysis analysis) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
@@ -28,8 +25,7 @@ final class Sentences {
     String value = Results.shown(result, task, analysis);
     String n = analysis.typed().data().total().toString();
     Measure asked = task.meant(analysis.rules()).measure();
-    String argument =
-        task.argument().map(number -> ByHand.numbers(analysis).shown(number)).orElse("");
+    String argument = task.argument().map(number -> analysis.numbers().shown(number)).orElse("");
     return Texts.of(key(asked, result), value + unit, value, n, absolute(value), argument);
   }
 

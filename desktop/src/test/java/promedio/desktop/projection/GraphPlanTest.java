@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -20,6 +20,8 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.graph.Graph;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.Workspace;
 
 /** What is drawn of an item, by what the student chose and wrote. */
 class GraphPlanTest {
@@ -34,7 +36,7 @@ class GraphPlanTest {
   }
 
   private GraphPlan plan() {
-    return GraphPlan.of(workspace.analysisProperty().get());
+    return GraphPlan.of(workspace.analysis());
   }
 
   private Graph graph() {
@@ -42,7 +44,7 @@ class GraphPlanTest {
   }
 
   private Graph graph(Optional<GraphPlan.Other> beside) {
-    Analysis now = workspace.analysisProperty().get();
+    Analysis now = workspace.analysis();
     Grouping grouped =
         now.item()
             .classes()
@@ -150,7 +152,7 @@ class GraphPlanTest {
 
   @Test
   void onlyOtherSamplesCanStandBeside() {
-    int north = workspace.chosenProperty().get().id();
+    int north = workspace.item().id();
     workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5"));
     workspace.shelf().addNamed("South", new Source.ValuesText("1 2"));
     workspace.choose(north);

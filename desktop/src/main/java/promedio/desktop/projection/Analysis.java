@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 import java.util.List;
 import promedio.core.assignment.Assignment;
@@ -12,6 +12,7 @@ import promedio.core.marking.Mark;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.files.report.ShownNumbers;
 
 /**
  * All that is computed of one item of an assignment.
@@ -26,7 +27,7 @@ public record Analysis(
     Assignment assignment, Item item, Typed typed, Computation computation, Marks marks) {
 
   /** {@return what comes of the item in the assignment} */
-  static Analysis of(Assignment assignment, Item item) {
+  public static Analysis of(Assignment assignment, Item item) {
     Typed typed = item.source().read(assignment.sign());
     Computation computation = Computation.of(typed.data(), assignment.rules());
     Marks marks = new Marks(computation, assignment.sign());
@@ -40,6 +41,16 @@ public record Analysis(
     }
     Computation under = computation.under(now.rules());
     return new Analysis(now, same, typed, under, new Marks(under, now.sign()));
+  }
+
+  /** {@return the result of what is asked, as the course rules and the student want it shown} */
+  public String shown(Task task) {
+    return Results.shown(computation.result(task), task, rules(), sign());
+  }
+
+  /** {@return how numbers are shown, those of the item with its unit} */
+  public ShownNumbers numbers() {
+    return new ShownNumbers(rules(), sign()).in(item.unit());
   }
 
   /** {@return the course rules it is computed by} */

@@ -1,29 +1,19 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
-import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.computation.Computation;
 import promedio.core.measure.Task;
-import promedio.core.number.DecimalSign;
-import promedio.core.rules.CourseRules;
 
-/** The parts of an assignment with what their answers are worth. What is computed is kept. */
+/** The parts of an assignment with what their answers are worth. */
 public final class PartSheet {
 
-  private final Map<Key, Marks> known = new HashMap<>();
-
-  /** By what marks are kept: equal ones are the same. */
-  private record Key(Source source, CourseRules rules, DecimalSign sign) {}
+  private PartSheet() {}
 
   /**
    * How far the student is.
@@ -34,52 +24,21 @@ public final class PartSheet {
    */
   public record Progress(int asked, int answered, int agreed) {}
 
-  /** {@return what marks answers to the question; none where its item is gone} */
-  public Optional<Marks> marks(Assignment assignment, Question question) {
-    return assignment.item(question.about().item()).map(item -> marks(assignment, item));
-  }
-
-  private static Key key(Assignment assignment, Item item) {
-    return new Key(item.source(), assignment.rules(), assignment.sign());
-  }
-
-  private Marks marks(Assignment assignment, Item item) {
-    Key key = key(assignment, item);
-    return known.computeIfAbsent(
-        key, k -> new Marks(Computation.of(k.source().read(k.sign()).data(), k.rules()), k.sign()));
-  }
-
   /** {@return how far the student is with all parts} */
-  public Progress progress(Assignment assignment) {
-    forgetOthers(assignment);
+  public static Progress progress(Projection all) {
+    Assignment assignment = all.assignment();
     int asked = 0;
     int answered = 0;
     int agreed = 0;
     for (Part part : assignment.parts()) {
       for (Question question : assignment.questions(part)) {
-        Optional<Marks> marks =
-            marks(assignment, question).filter(known -> question.work().isAnswered());
+        Optional<Marks> marks = all.marks(question).filter(known -> question.work().isAnswered());
         asked++;
         answered += marks.isPresent() ? 1 : 0;
         agreed += marks.filter(known -> known.agrees(question)).isPresent() ? 1 : 0;
       }
     }
     return new Progress(asked, answered, agreed);
-  }
-
-  /** What was computed of values as they were before is not asked for again. */
-  private void forgetOthers(Assignment assignment) {
-    known
-        .keySet()
-        .retainAll(
-            assignment.items().stream()
-                .map(item -> key(assignment, item))
-                .collect(Collectors.toSet()));
-  }
-
-  /** {@return for how many samples, as they stood, something is kept} */
-  int kept() {
-    return known.size();
   }
 
   /** {@return how the part of this index is called: (a), (b) … (z), (27) …} */

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.projection;
 
 /**
  * Tells a document of a window from the others it shows one after another. Every edit of an

@@ -1,0 +1,131 @@
+package promedio.desktop.projection;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.sample.ClassTable.Interval;
+import promedio.core.working.Method;
+import promedio.files.pile.Pile;
+
+/**
+ * What of a document is looked at. It is no part of the document: choosing is not undone or saved.
+ *
+ * @param over what stands before the sheet or the table
+ * @param item the id of the chosen sample, {@code null} where there is none
+ * @param table the id of the chosen table of several columns, {@code null} where there is none
+ * @param pile the answers that are shown while that is what stands before all
+ * @param task the chosen measure
+ * @param working what is worked on the sheet, {@code null} when it shows the measures
+ * @param entry the index of the chosen entry, −1 for none
+ * @param lit the class whose values stand out, {@code null} for none
+ * @param methods how what has arguments is worked, which no course tells
+ */
+public record Choice(
+    Over over,
+    @Nullable Integer item,
+    @Nullable Integer table,
+    @Nullable Pile pile,
+    Task task,
+    @Nullable Task working,
+    int entry,
+    @Nullable Interval lit,
+    Map<Measure, Method> methods) {
+
+  /** What stands before the sheet or the table, which are there again once it goes. */
+  public enum Over {
+    NOTHING,
+    PARTS,
+    PILE
+  }
+
+  /** Nothing yet: the mean, once there is a sample. */
+  public static final Choice NOTHING =
+      new Choice(Over.NOTHING, null, null, null, Task.of(Measures.MEAN), null, -1, null, Map.of());
+
+  public Choice {
+    methods = Map.copyOf(methods);
+  }
+
+  /** {@return the sheet of the sample of this id, in the place of whatever was looked at} */
+  public Choice ofItem(int id) {
+    return new Choice(Over.NOTHING, id, null, null, task, working, -1, null, methods);
+  }
+
+  /** {@return the table of this id, in the place of whatever was looked at} */
+  public Choice ofTable(int id) {
+    return new Choice(Over.NOTHING, null, id, null, task, working, -1, null, methods);
+  }
+
+  /** {@return this with the parts of the assignment before it} */
+  public Choice ofParts() {
+    return new Choice(Over.PARTS, item, table, null, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with a pile of answers before it} */
+  public Choice of(Pile answers) {
+    return new Choice(Over.PILE, item, table, answers, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with nothing before it} */
+  public Choice uncovered() {
+    return new Choice(Over.NOTHING, item, table, null, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with another measure, which is worked next where one is worked on the sheet} */
+  public Choice with(Task chosen) {
+    Task worked = working == null ? null : chosen;
+    return new Choice(over, item, table, pile, chosen, worked, entry, lit, methods);
+  }
+
+  /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
+  public Choice working(@Nullable Task worked) {
+    return new Choice(over, item, table, pile, task, worked, entry, lit, methods);
+  }
+
+  /** {@return this with another entry} */
+  public Choice withEntry(int chosen) {
+    return new Choice(over, item, table, pile, task, working, chosen, lit, methods);
+  }
+
+  /** {@return this with another class that stands out, none where that is {@code null}} */
+  public Choice withLit(@Nullable Interval interval) {
+    return new Choice(over, item, table, pile, task, working, entry, interval, methods);
+  }
+
+  /** {@return this with what has arguments worked by another method} */
+  public Choice with(Measure measure, Method method) {
+    Map<Measure, Method> changed = new HashMap<>(methods);
+    changed.put(measure, method);
+    return new Choice(over, item, table, pile, task, working, entry, lit, changed);
+  }
+
+  /** {@return this as far as it is in the assignment; the first sample in the place of one gone} */
+  public Choice within(Assignment assignment) {
+    if (table != null && assignment.table(table).isPresent()) {
+      return this;
+    }
+    Optional<Item> same = item == null ? Optional.empty() : assignment.item(item);
+    Optional<Item> found = same.or(() -> assignment.items().stream().findFirst());
+    boolean words =
+        found.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent();
+    // Names have no other measure.
+    Choice changed = words ? with(Task.of(Measures.MODES)) : this;
+    return new Choice(
+        over,
+        found.map(Item::id).orElse(null),
+        null,
+        pile,
+        changed.task,
+        changed.working,
+        entry,
+        lit,
+        methods);
+  }
+}

@@ -1,0 +1,56 @@
+package promedio.desktop.projection;
+
+import java.util.Optional;
+import promedio.core.formula.Equation;
+import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+
+/**
+ * What the margin says of the chosen measure.
+ *
+ * @param heading what is asked, as a title
+ * @param sentence what the result says about the sample, or why there is none
+ * @param formula its definition
+ * @param result symbol and result, as the course rules want it shown
+ * @param exact the result without rounding; empty where that tells nothing more
+ */
+public record MarginText(
+    String heading, String sentence, Optional<Equation> formula, String result, String exact) {
+
+  /** A longer exact result is no help. */
+  private static final int LONGEST_EXACT = 40;
+
+  /** {@return what is said of what is asked} */
+  public static MarginText of(Task task, Analysis now) {
+    Result value = now.computation().result(task);
+    boolean whole = isShownWhole(value, now);
+    String relation = whole ? " = " : " ≈ ";
+    return new MarginText(
+        TaskTexts.title(task, now.numbers()),
+        Sentences.about(task, value, now),
+        now.computation().equation(task),
+        now.computation().symbol(task).plain() + relation + now.shown(task),
+        whole ? "" : exact(value));
+  }
+
+  private static String exact(Result value) {
+    String text = value.number().filter(Exact.class::isInstance).map(ExactText::of).orElse("");
+    return text.isEmpty() || text.length() > LONGEST_EXACT ? "" : Texts.of("margin.exactly", text);
+  }
+
+  /** Whether rounding to the places of the rules takes nothing away. */
+  private static boolean isShownWhole(Result value, Analysis now) {
+    return value
+        .number()
+        .map(
+            number ->
+                number instanceof Exact exact
+                    && exact.isRational()
+                    && exact.times(Exact.of(10).pow(now.rules().get(Rule.PLACES))).isWhole())
+        .orElse(true);
+  }
+}

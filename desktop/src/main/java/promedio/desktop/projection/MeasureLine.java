@@ -1,0 +1,45 @@
+package promedio.desktop.projection;
+
+import promedio.core.measure.Task;
+import promedio.desktop.TaskTexts;
+import promedio.desktop.Texts;
+
+/**
+ * What stands in the row of a measure beside the answer.
+ *
+ * @param symbol its symbol by the course rules
+ * @param name what it is called
+ * @param result its result, or that there is none
+ * @param aside where what is tried out would move the result, or where it was before the rule that
+ *     was just changed; empty where it stays
+ * @param spoken name and result, for those who do not see the row
+ */
+public record MeasureLine(String symbol, String name, String result, String aside, String spoken) {
+
+  /** {@return the row of what is asked of the chosen sample} */
+  public static MeasureLine of(Task task, Analysis now, Projection all) {
+    String name = TaskTexts.name(task, now.numbers());
+    String result = now.shown(task);
+    return new MeasureLine(
+        now.computation().symbol(task).plain(),
+        name,
+        result,
+        aside(task, result, all),
+        Texts.of("row.spoken", name, result));
+  }
+
+  private static String aside(Task task, String result, Projection all) {
+    WhatIf trial = all.trial();
+    String then = trial == null ? result : trial.analysis().shown(task);
+    if (!then.equals(result)) {
+      return Texts.of("row.would-be", then);
+    }
+    String before = all.moved().get(task);
+    return before == null ? "" : Texts.of("row.was", before);
+  }
+
+  /** {@return whether the result moves, or was moved} */
+  public boolean isMoved() {
+    return !aside.isEmpty();
+  }
+}

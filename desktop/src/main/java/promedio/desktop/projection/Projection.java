@@ -1,0 +1,159 @@
+package promedio.desktop.projection;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.ImportedTable;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.measure.Task;
+import promedio.core.working.Method;
+
+/**
+ * All that a window shows at one moment. An edit, or a choice of what is looked at, makes the next
+ * one as a whole, so that no view sees a new document beside old results.
+ *
+ * @param document the document
+ * @param choice what of it is looked at; all of it is there
+ * @param item the chosen sample, {@code null} where there is none
+ * @param table the chosen table of several columns, {@code null} where there is none
+ * @param analysis what is computed of the chosen sample; {@code null} where there is none, and
+ *     while it is being read
+ * @param stopped whether reading it was stopped
+ * @param trial the change that is tried out, {@code null} where there is none
+ * @param moved what results were before the rule that was just changed, where it moved them
+ * @param computations what is computed of the other items
+ */
+public record Projection(
+    Document document,
+    Choice choice,
+    @Nullable Item item,
+    @Nullable ImportedTable table,
+    @Nullable Analysis analysis,
+    boolean stopped,
+    @Nullable WhatIf trial,
+    Map<Task, String> moved,
+    Computations computations) {
+
+  /** {@return what is shown of the document; nothing is tried out and nothing was moved} */
+  public static Projection of(Document document, Choice wanted, Computations computations) {
+    Assignment assignment = document.assignment();
+    Choice choice = wanted.within(assignment);
+    Item item = find(choice.item()).flatMap(assignment::item).orElse(null);
+    ImportedTable table = find(choice.table()).flatMap(assignment::table).orElse(null);
+    Analysis analysis = item == null ? null : computations.atOnce(assignment, item).orElse(null);
+    return new Projection(
+        document, choice, item, table, analysis, false, null, Map.of(), computations);
+  }
+
+  private static Optional<Integer> find(@Nullable Integer id) {
+    return Optional.ofNullable(id);
+  }
+
+  /** {@return the items whose numbers are looked at} */
+  public Set<Item> computed() {
+    Set<Item> computed = new LinkedHashSet<>();
+    if (item != null) {
+      computed.add(item);
+      assignment().item(item.graph().beside()).ifPresent(computed::add);
+    }
+    if (choice.over() == Choice.Over.PARTS) {
+      assignment().parts().forEach(part -> of(part.about().item()).ifPresent(computed::add));
+    }
+    return computed;
+  }
+
+  private Optional<Item> of(int id) {
+    return assignment().item(id);
+  }
+
+  /** {@return this with another trial, none where that is {@code null}} */
+  public Projection trying(@Nullable WhatIf tried) {
+    return new Projection(
+        document, choice, item, table, analysis, stopped, tried, moved, computations);
+  }
+
+  /** {@return this with something else looked at of the same sample or table} */
+  public Projection with(Choice next) {
+    return new Projection(
+        document, next, item, table, analysis, stopped, trial, moved, computations);
+  }
+
+  /** {@return this with what has become known meanwhile} */
+  public Projection again() {
+    Analysis found = item == null ? null : known(item).orElse(null);
+    return new Projection(document, choice, item, table, found, false, trial, moved, computations);
+  }
+
+  /** {@return this without the numbers of the chosen sample, since reading them was stopped} */
+  public Projection stoppedReading() {
+    return new Projection(document, choice, item, table, null, true, trial, moved, computations);
+  }
+
+  /** {@return this telling what results were before} */
+  public Projection moving(Map<Task, String> before) {
+    return new Projection(
+        document, choice, item, table, analysis, stopped, trial, before, computations);
+  }
+
+  /** {@return the assignment} */
+  public Assignment assignment() {
+    return document.assignment();
+  }
+
+  /** {@return what is computed of an item, chosen or not; none while it is being read} */
+  public Optional<Analysis> known(Item other) {
+    return computations.atOnce(assignment(), other);
+  }
+
+  /** {@return the items that are looked at and not read yet} */
+  public List<Item> missing() {
+    return computed().stream().filter(each -> known(each).isEmpty()).toList();
+  }
+
+  /** {@return what marks answers to the question; none where its item is gone or being read} */
+  public Optional<Marks> marks(Question question) {
+    return of(question.about().item()).flatMap(this::known).map(Analysis::marks);
+  }
+
+  /** {@return the method that the task is worked by: of a measure, the course's} */
+  public Method method(Task task) {
+    return task.arguments().isEmpty()
+        ? assignment().course().method(task.measure())
+        : choice.methods().getOrDefault(task.measure(), Method.DEFINITION);
+  }
+
+  /** {@return whether the chosen sample is single values, which stand in order in a line-up} */
+  public boolean hasValuesInOrder() {
+    return analysis != null
+        && analysis.typed().data().categories().isEmpty()
+        && analysis.typed().data().classes().isEmpty();
+  }
+
+  /**
+   * {@return whether the numbers of both are the same}: an answer, a name or a note changes none
+   */
+  @SuppressWarnings("ReferenceEquality") // what is computed of equal values is the same
+  public boolean hasSameNumbers(@Nullable Projection other) {
+    return other != null
+        && analysis != null
+        && other.analysis != null
+        && analysis.marks() == other.analysis.marks();
+  }
+
+  /** {@return whether both show the same results, and tell the same of them} */
+  public boolean hasSameResults(@Nullable Projection other) {
+    return other != null
+        && item != null
+        && other.item != null
+        && hasSameNumbers(other)
+        && item.unit().equals(other.item.unit())
+        && Objects.equals(trial, other.trial)
+        && moved.equals(other.moved);
+  }
+}

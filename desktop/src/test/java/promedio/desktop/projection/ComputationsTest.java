@@ -1,0 +1,86 @@
+package promedio.desktop.projection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.core.rules.Rule;
+
+class ComputationsTest {
+
+  private static final Item NORTH = Item.of(1, "North", "g", new Source.ValuesText("8 10 12"));
+  private static final Item SOUTH = Item.of(2, "South", "g", new Source.ValuesText("9 9 30"));
+  private static final Assignment PEARS =
+      Assignment.empty("Pears")
+          .with(NORTH)
+          .with(SOUTH)
+          .asking(
+              Part.of(1, "", Selection.of(SOUTH), Optional.empty()),
+              List.of(Task.of(Measures.MEAN)));
+
+  private final Computations computations = new Computations();
+
+  private Projection shown(Assignment assignment, Choice choice) {
+    Projection made =
+        Projection.of(new Document(new DocumentKey(), assignment), choice, computations);
+    computations.keepOnly(assignment, made.computed());
+    return made;
+  }
+
+  @Test
+  void rowsMarginPartsAndGraphsAskTheSameComputation() {
+    Projection all = shown(PEARS, Choice.NOTHING.ofItem(2).ofParts());
+
+    assertThat(all.marks(PEARS.questions(PEARS.parts().get(0)).get(0)))
+        .hasValueSatisfying(marks -> assertThat(marks).isSameAs(all.analysis().marks()));
+  }
+
+  @Test
+  void anAnswerANameOrANoteLeavesWhatIsComputed() {
+    Projection before = shown(PEARS, Choice.NOTHING.ofItem(1));
+    Assignment edited =
+        PEARS
+            .with(NORTH.withName("Row 1").withNote("in the morning"))
+            .answering(Task.of(Measures.MEAN), Selection.of(NORTH), "10");
+
+    Projection now = shown(edited, Choice.NOTHING.ofItem(1));
+
+    assertThat(now.hasSameNumbers(before)).isTrue();
+    assertThat(now.analysis().item().name()).isEqualTo("Row 1");
+  }
+
+  @Test
+  void anotherRuleComputesAnew() {
+    Projection before = shown(PEARS, Choice.NOTHING.ofItem(1));
+    Projection now =
+        shown(PEARS.withRules(PEARS.rules().with(Rule.PLACES, 1)), Choice.NOTHING.ofItem(1));
+
+    assertThat(now.hasSameNumbers(before)).isFalse();
+    assertThat(now.analysis().shown(Task.of(Measures.MEAN))).isEqualTo("10.0");
+  }
+
+  @Test
+  void whatNothingShowsIsForgotten() {
+    assertThat(PartSheet.progress(shown(PEARS, Choice.NOTHING.ofItem(1).ofParts())).asked())
+        .isOne();
+    assertThat(computations.size()).isEqualTo(2);
+
+    shown(PEARS, Choice.NOTHING.ofItem(1));
+    assertThat(computations.size()).isOne();
+
+    Assignment now = PEARS;
+    for (int n = 0; n < 50; n++) {
+      now = now.with(NORTH.withSource(new Source.ValuesText("8 10 " + n)));
+      shown(now, Choice.NOTHING.ofItem(1));
+    }
+    assertThat(computations.size()).isOne();
+  }
+}
