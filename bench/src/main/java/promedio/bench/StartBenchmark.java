@@ -1,7 +1,5 @@
 package promedio.bench;
 
-import promedio.desktop.offscreen.Headless;
-
 import java.io.BufferedReader;
 import java.io.File;
 import java.io.IOException;

@@ -4,9 +4,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -42,7 +44,7 @@ import promedio.desktop.work.Workspace;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 @Fork(
-    value = 1,
+    value = 5,
     jvmArgsAppend = {
       "-Dglass.platform=Monocle",
       "-Dmonocle.platform=Headless",
@@ -52,6 +54,7 @@ import promedio.desktop.work.Workspace;
 public class WindowBenchmark {
 
   private static final int MANY = 20;
+  private static final int LONG = 1000;
   private static final List<Task> IN_TURNS =
       Stream.of(Measures.Q1, Measures.MEAN, Measures.SD, Measures.MODES).map(Task::of).toList();
 
@@ -112,6 +115,27 @@ public class WindowBenchmark {
   public void keystrokeInASample() throws Exception {
     onToolkit(() -> workspace.choose(1));
     String text = workspace.item().source().typedText().orElseThrow();
+    inWindow(
+        () -> {
+          workspace.items().type(next++ % 2 == 0 ? text + "1" : text);
+          layOut();
+        });
+  }
+
+  /** A letter more or less in a sample of 1,000 values, nearly all distinct. */
+  @Benchmark
+  @OperationsPerInvocation(MANY)
+  public void keystrokeInALongSample() throws Exception {
+    String text =
+        new Random(7)
+            .ints(LONG, 10_000, 20_000)
+            .mapToObj(value -> String.valueOf(value / 100.0))
+            .collect(Collectors.joining(" "));
+    onToolkit(
+        () -> {
+          workspace.choose(2);
+          workspace.items().type(text);
+        });
     inWindow(
         () -> {
           workspace.items().type(next++ % 2 == 0 ? text + "1" : text);
