@@ -30,10 +30,10 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
-import promedio.desktop.graph.Graph;
-import promedio.desktop.graph.GraphExport;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
+import promedio.graph.Graph;
+import promedio.graph.GraphExport;
 
 /** A working until every line of it is written, and a sample put into classes. */
 @State(Scope.Benchmark)
@@ -103,6 +103,6 @@ public class WorkingBenchmark {
             Graph.Marked.NOTHING,
             CourseRules.DEFAULTS,
             DecimalSign.POINT);
-    return GraphExport.of(graph, 640, 320).image(2);
+    return GraphExport.of(graph, 640, 320).drawn(2).image();
   }
 }

@@ -81,7 +81,16 @@ class ArchitectureTest {
           .resideInAPackage("promedio.files..")
           .should()
           .dependOnClassesThat()
-          .resideInAPackage("promedio.desktop..");
+          .resideInAnyPackage("promedio.graph..", "promedio.desktop..");
+
+  @ArchTest
+  static final ArchRule GRAPHS_KNOW_NO_WINDOW =
+      noClasses()
+          .that()
+          .resideInAPackage("promedio.graph..")
+          .should()
+          .dependOnClassesThat()
+          .resideInAnyPackage("javafx..", "promedio.desktop..");
 
   @ArchTest
   static final ArchRule NO_PACKAGES_GO_ROUND_IN_CIRCLES =

@@ -35,14 +35,14 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.CategoryGraph;
-import promedio.desktop.graph.Graph;
-import promedio.desktop.graph.GraphExport;
-import promedio.desktop.graph.Paper;
-import promedio.desktop.graph.Picture;
-import promedio.desktop.graph.PictureFormat;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
+import promedio.graph.CategoryGraph;
+import promedio.graph.Graph;
+import promedio.graph.GraphExport;
+import promedio.graph.Paper;
+import promedio.graph.Picture;
+import promedio.graph.PictureFormat;
 
 /** A graph, as a picture. */
 @Command(

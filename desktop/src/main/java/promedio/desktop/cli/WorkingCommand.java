@@ -26,10 +26,10 @@ import promedio.core.sample.Data;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
 import promedio.files.table.ColumnChoiceException;
 

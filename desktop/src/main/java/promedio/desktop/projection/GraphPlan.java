@@ -23,7 +23,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.Graph;
+import promedio.graph.Graph;
 
 /**
  * What is to be drawn of an item with numbers, as the student wants it drawn.

@@ -6,8 +6,8 @@ import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.files.report.TaskTexts;
 
 /**
  * What the margin says of the chosen measure.

@@ -1,8 +1,8 @@
 package promedio.desktop.projection;
 
 import promedio.core.measure.Task;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
+import promedio.files.report.TaskTexts;
 
 /**
  * What stands in the row of a measure beside the answer.

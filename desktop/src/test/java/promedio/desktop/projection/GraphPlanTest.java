@@ -19,9 +19,9 @@ import promedio.core.grouping.Grouping;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
-import promedio.desktop.graph.Graph;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
+import promedio.graph.Graph;
 
 /** What is drawn of an item, by what the student chose and wrote. */
 class GraphPlanTest {

@@ -62,7 +62,7 @@ public final class Look {
     }
     loaded = true;
     for (String name : FONTS) {
-      try (InputStream in = Look.class.getResourceAsStream(FOLDER + "fonts/" + name)) {
+      try (InputStream in = Look.class.getResourceAsStream("/promedio/graph/fonts/" + name)) {
         Objects.requireNonNull(Font.loadFont(in, 14), name);
       } catch (IOException e) {
         throw new IllegalStateException("the type " + name + " is damaged", e);

@@ -27,7 +27,6 @@ import promedio.core.measure.Task;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.CategoryGraph;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
@@ -36,6 +35,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.CategoryText;
 import promedio.files.report.ShownNumbers;
+import promedio.graph.CategoryGraph;
 
 /** The categories of the chosen item, as a printed table and as bars: two views of one thing. */
 public final class CategoryCard extends VBox {

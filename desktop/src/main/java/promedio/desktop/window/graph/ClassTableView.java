@@ -31,12 +31,12 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
 
 /** A class table as it is printed, its columns filling themselves. */
 public final class ClassTableView extends GridPane {

@@ -20,7 +20,6 @@ import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.Graph;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.projection.Projection;
@@ -30,6 +29,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
+import promedio.graph.Graph;
 
 /** The chosen item in classes, and as a graph: two views of one thing. */
 public final class GraphCard extends VBox {

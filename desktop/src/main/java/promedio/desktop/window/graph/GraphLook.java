@@ -21,13 +21,13 @@ import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.Graph;
 import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
+import promedio.graph.Graph;
 
 /** How the chosen item is drawn: all that the student can choose of its graph. */
 final class GraphLook extends VBox {

@@ -1,6 +1,5 @@
 package promedio.desktop.window.graph;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Path;
@@ -15,6 +14,7 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Cursor;
 import javafx.scene.control.Label;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -29,11 +29,12 @@ import promedio.core.grouping.NiceLimits;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.GraphExport;
-import promedio.desktop.graph.Paper;
-import promedio.desktop.graph.Picture;
-import promedio.desktop.graph.PictureFormat;
 import promedio.desktop.window.control.Nodes;
+import promedio.graph.DrawnGraph;
+import promedio.graph.GraphExport;
+import promedio.graph.Paper;
+import promedio.graph.Picture;
+import promedio.graph.PictureFormat;
 
 /** A graph that is drawn apart from the window; its boundaries can be taken and moved. */
 final class GraphPicture extends VBox {
@@ -65,7 +66,7 @@ final class GraphPicture extends VBox {
   private final BoundaryMove moved;
   private List<Exact> boundaries = List.of();
   private int taken = -1;
-  private @Nullable GraphExport drawn;
+  private @Nullable DrawnGraph drawn;
   private @Nullable Picture wanted;
 
   /** Takes the place to which a boundary is moved. */
@@ -154,8 +155,6 @@ final class GraphPicture extends VBox {
       return;
     }
     Picture wanted = graph.get();
-    picture.setAccessibleText(
-        Texts.of("graph.picture", Texts.of("graph.kind." + wanted.kind().code()), wanted.name()));
     PEN.execute(() -> draw(wanted, turn));
   }
 
@@ -165,25 +164,27 @@ final class GraphPicture extends VBox {
       return;
     }
     try {
-      GraphExport export = GraphExport.of(graph, WIDTH, HEIGHT);
-      BufferedImage image = export.image(SHARPNESS);
-      Platform.runLater(() -> showDrawn(turn, export, image, ""));
+      DrawnGraph made = GraphExport.of(graph, WIDTH, HEIGHT).drawn(SHARPNESS);
+      Image image = SwingFXUtils.toFXImage(made.image(), null);
+      String words = graph.inWords();
+      Platform.runLater(() -> showDrawn(turn, made, image, words, ""));
     } catch (BadInputException e) {
-      Platform.runLater(() -> showDrawn(turn, null, null, String.valueOf(e.getMessage())));
+      Platform.runLater(() -> showDrawn(turn, null, null, "", String.valueOf(e.getMessage())));
     } catch (RuntimeException e) {
       LOG.error("cannot draw {}", graph.kind(), e);
-      Platform.runLater(() -> showDrawn(turn, null, null, Texts.of("graph.undrawn")));
+      Platform.runLater(() -> showDrawn(turn, null, null, "", Texts.of("graph.undrawn")));
     }
   }
 
   private void showDrawn(
-      int turn, @Nullable GraphExport export, @Nullable BufferedImage image, String why) {
+      int turn, @Nullable DrawnGraph made, @Nullable Image image, String words, String why) {
     // While a boundary is moved, the frames in between are shown too.
     if (turn != turns.get() && taken < 0) {
       return;
     }
-    drawn = export;
-    picture.setImage(image == null ? null : SwingFXUtils.toFXImage(image, null));
+    drawn = made;
+    picture.setImage(image);
+    picture.setAccessibleText(words);
     problem.setText(why);
     Nodes.setShown(problem, !why.isEmpty());
   }
@@ -195,11 +196,11 @@ final class GraphPicture extends VBox {
 
   /** {@return how far from the left edge a boundary can be taken}; none where it cannot */
   OptionalDouble boundaryPlace(int index) {
-    GraphExport export = drawn;
-    if (export == null || index >= boundaries.size()) {
+    DrawnGraph graph = drawn;
+    if (graph == null || index >= boundaries.size()) {
       return OptionalDouble.empty();
     }
-    OptionalDouble place = export.placeOf(decimal(boundaries.get(index)));
+    OptionalDouble place = graph.placeOf(decimal(boundaries.get(index)));
     return place.isPresent() ? OptionalDouble.of(place.getAsDouble() / scale()) : place;
   }
 
@@ -228,18 +229,18 @@ final class GraphPicture extends VBox {
   }
 
   private void drag(MouseEvent event) {
-    GraphExport export = drawn;
-    if (taken < 0 || export == null) {
+    DrawnGraph graph = drawn;
+    if (taken < 0 || graph == null) {
       return;
     }
     showGrip(event.getX(), true);
-    rounded(export, event.getX()).ifPresent(to -> moved.move(taken, to));
+    rounded(graph, event.getX()).ifPresent(to -> moved.move(taken, to));
   }
 
   /** {@return the value under the mouse, as round as its points on the screen allow} */
-  private Optional<Exact> rounded(GraphExport export, double x) {
-    OptionalDouble here = export.valueAt(x * scale());
-    OptionalDouble beside = export.valueAt((x + 2) * scale());
+  private Optional<Exact> rounded(DrawnGraph graph, double x) {
+    OptionalDouble here = graph.valueAt(x * scale());
+    OptionalDouble beside = graph.valueAt((x + 2) * scale());
     if (here.isEmpty() || beside.isEmpty() || beside.getAsDouble() <= here.getAsDouble()) {
       return Optional.empty();
     }
@@ -250,11 +251,11 @@ final class GraphPicture extends VBox {
   }
 
   private void release(MouseEvent event) {
-    GraphExport export = drawn;
-    if (taken < 0 && export != null && event.isStillSincePress()) {
-      OptionalDouble value = export.valueAt(event.getX() * scale());
+    DrawnGraph graph = drawn;
+    if (taken < 0 && graph != null && event.isStillSincePress()) {
+      OptionalDouble value = graph.valueAt(event.getX() * scale());
       value.ifPresent(at -> pointed.accept(exact(at)));
-      export.categoryAt(event.getX() * scale(), event.getY() * scale()).ifPresent(named);
+      graph.categoryAt(event.getX() * scale(), event.getY() * scale()).ifPresent(named);
     }
     if (taken >= 0) {
       moved.letGo();

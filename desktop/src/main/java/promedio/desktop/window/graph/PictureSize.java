@@ -7,9 +7,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.Paper;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
+import promedio.graph.Paper;
 
 /** How large a picture is saved, and with how many dots an inch. */
 final class PictureSize extends FlowPane {

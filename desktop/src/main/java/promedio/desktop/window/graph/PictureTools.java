@@ -6,9 +6,9 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.layout.FlowPane;
 import promedio.desktop.Texts;
-import promedio.desktop.graph.PictureFormat;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
+import promedio.graph.PictureFormat;
 
 /** What can be done with a picture: copied, and saved in any format and size. */
 final class PictureTools extends FlowPane {

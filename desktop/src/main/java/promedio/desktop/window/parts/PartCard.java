@@ -24,7 +24,6 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
@@ -32,6 +31,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
 
 /** One part of the sheet: what is asked, of which sample, and the answers. */
 final class PartCard extends VBox {

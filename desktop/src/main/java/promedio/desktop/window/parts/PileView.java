@@ -32,6 +32,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.pile.Pile;
 import promedio.files.pile.PileRow;
 import promedio.files.report.MarkTexts;
+import promedio.files.report.TaskTexts;
 
 /** A pile of answers for a tutor: verdicts and slips counted, then every answer. */
 public final class PileView extends ScrollPane {
@@ -176,7 +177,7 @@ public final class PileView extends ScrollPane {
   }
 
   private static String name(String measure) {
-    return Measures.ofKey(measure).isPresent() ? Texts.of("measure." + measure) : measure;
+    return Measures.ofKey(measure).isPresent() ? TaskTexts.ofKey(measure) : measure;
   }
 
   private String explained(PileRow row) {

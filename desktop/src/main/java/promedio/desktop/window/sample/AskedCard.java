@@ -26,13 +26,13 @@ import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.TaskTexts;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
 final class AskedCard extends VBox {

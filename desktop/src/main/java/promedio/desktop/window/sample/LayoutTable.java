@@ -10,11 +10,11 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Layout;
 import promedio.core.measure.Task;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.TaskTexts;
 
 /**
  * A printed table whose every cell is a question: the result, the student's answer, and what that
@@ -48,10 +48,10 @@ final class LayoutTable extends VBox {
     for (int row = 0; row < layout.rows().size(); row++) {
       FlowPane line = new FlowPane(10, 6);
       if (layout.rows().size() > 1) {
-        line.getChildren().add(new Label(Texts.of("measure." + layout.rows().get(row))));
+        line.getChildren().add(new Label(TaskTexts.ofKey(layout.rows().get(row))));
       }
       for (int column = 0; column < layout.columns().size(); column++) {
-        String head = Texts.of("measure." + layout.columns().get(column));
+        String head = TaskTexts.ofKey(layout.columns().get(column));
         line.getChildren().add(cell(head, layout.cells().get(row).get(column), id));
       }
       getChildren().add(line);

@@ -19,7 +19,6 @@ import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
 import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
@@ -31,6 +30,7 @@ import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.ClassTableView;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.TaskTexts;
 
 /** The line-up with what can be tried out on it. */
 final class LineUpPanel extends VBox {

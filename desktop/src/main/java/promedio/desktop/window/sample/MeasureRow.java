@@ -10,7 +10,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Task;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.MeasureLine;
@@ -20,6 +19,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.TaskTexts;
 
 /** One measure: symbol, name and result, the student's answer, and whether it agrees. */
 final class MeasureRow extends GridPane {

@@ -6,12 +6,12 @@ import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import promedio.core.measure.Task;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.TaskTexts;
 
 /** Says which results the change of a rule moved, before and after. */
 public final class MovedLine extends HBox {

@@ -7,10 +7,10 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import promedio.core.measure.Task;
 import promedio.core.working.Working;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
 
 /** The menu by which a working, or its table, is copied in several forms. */

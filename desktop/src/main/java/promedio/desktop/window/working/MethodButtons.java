@@ -5,9 +5,9 @@ import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import promedio.core.working.Method;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
+import promedio.files.report.TaskTexts;
 
 /** The methods that a task can be worked by, of which one is chosen. */
 final class MethodButtons extends FlowPane {

@@ -23,7 +23,6 @@ import promedio.core.number.Reading;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
-import promedio.desktop.TaskTexts;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
@@ -32,6 +31,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingTexts;
 
 /** A working with room for its table, by one method or by two beside each other. */
@@ -94,7 +94,7 @@ public final class WorkingSheet extends VBox {
             Stream.concat(Measures.all().stream(), Measures.others().stream())
                 .map(Measure::key)
                 .toList());
-    Controls.inWords(tasks, key -> Texts.of("measure." + key));
+    Controls.inWords(tasks, TaskTexts::ofKey);
     tasks.setOnAction(event -> chooseTask());
     number.setId("working-number");
     number.setPrefColumnCount(5);

@@ -150,7 +150,9 @@ class CategoriesViewTest extends OpenWindow {
     robot.interact(() -> find("#category-mark-modes", CheckBox.class).fire());
     fill("#category-title", "Why pears were sorted out");
     waitUntil(() -> picture().getImage() != null);
-    assertThat(picture().getAccessibleText()).isEqualTo("bars of categories 1");
+    assertThat(picture().getAccessibleText())
+        .isEqualTo(
+            "Bars of categories 1: 3 categories, n = 44. Most frequent is too small, with 21.");
   }
 
   @Test

@@ -166,11 +166,11 @@ class ClassesViewTest extends OpenWindow {
     typeWeights();
     ImageView picture = find("#graph", ImageView.class);
     waitUntil(() -> picture.getImage() != null);
-    assertThat(picture.getAccessibleText()).startsWith("histogram of class table");
+    assertThat(picture.getAccessibleText()).startsWith("Histogram of class table 1 in 3 classes");
 
     robot.interact(() -> find("#graph-mark-median", CheckBox.class).fire());
     fire("#graph-ogive");
-    waitUntil(() -> picture.getAccessibleText().startsWith("ogive"));
+    waitUntil(() -> picture.getAccessibleText().startsWith("Ogive"));
     fire("#graph-copy");
     robot.interact(() -> assertThat(Clipboard.getSystemClipboard().hasImage()).isTrue());
     fire("#graph-copy-table");

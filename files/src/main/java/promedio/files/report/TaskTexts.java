@@ -1,0 +1,62 @@
+package promedio.files.report;
+
+import java.util.List;
+import java.util.Locale;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.working.Method;
+import promedio.files.Texts;
+
+/** What tasks and methods are called. */
+public final class TaskTexts {
+
+  private TaskTexts() {}
+
+  /** {@return the name of the task, within a sentence, its arguments shown by the numbers} */
+  public static String name(Task task, ShownNumbers numbers) {
+    return task.arguments().isEmpty()
+        ? name(task.measure())
+        : Texts.of(
+            "task." + task.key(),
+            task.arguments().stream().map(number -> numbers.shown(number)).toArray());
+  }
+
+  /** {@return the name of a measure without its arguments} */
+  public static String name(Measure measure) {
+    return ofKey(measure.key());
+  }
+
+  /** {@return the name of the measure of a key, or of a cell of a printed table} */
+  public static String ofKey(String key) {
+    return Texts.of("measure." + key);
+  }
+
+  /** {@return the name of the task by which nodes of the window are told apart} */
+  public static String node(Task task) {
+    return task.id().replace(' ', '-').replace('/', '-');
+  }
+
+  /** {@return the name of the task as a title} */
+  public static String title(Task task, ShownNumbers numbers) {
+    String name = name(task, numbers);
+    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+  }
+
+  /**
+   * {@return what the method is called}
+   *
+   * @param choices the methods there are for the task; the usual one is told apart from the others
+   */
+  public static String name(Method method, List<Method> choices) {
+    if (method != Method.DEFINITION) {
+      return Texts.of("method." + method.code());
+    }
+    if (choices.contains(Method.SHORTCUT)) {
+      return Texts.of("method.definition.spread");
+    }
+    if (choices.contains(Method.CROSSING_OFF)) {
+      return Texts.of("method.definition.ordered");
+    }
+    return Texts.of(choices.contains(Method.STEP) ? "method.definition.mean" : "method.definition");
+  }
+}
