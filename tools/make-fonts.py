@@ -12,7 +12,7 @@ from pathlib import Path
 from fontTools import subset
 from fontTools.ttLib import TTFont
 
-OUT = Path(__file__).parent.parent / "desktop/src/main/resources/promedio/desktop/fonts"
+OUT = Path(__file__).parent.parent / "graph/src/main/resources/promedio/graph/fonts"
 INTER = Path("/usr/share/fonts/opentype/inter")
 GENTIUM = Path("/usr/share/fonts/truetype/gentiumplus")
 FONTS = [

@@ -8,7 +8,9 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
+import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
 import promedio.core.measure.Setting;
@@ -142,23 +144,19 @@ public final class ByHand {
       return Map.of("n", setting.data().total());
     }
     Map<String, Exact> known = new LinkedHashMap<>();
-    List.of(
-            setting.n(),
-            setting.sum(setting.x()),
-            setting.sum(setting.x().power(2)),
-            setting.mean().formula(),
-            Quantity.VARIANCE.formula(),
-            Quantity.STANDARD_DEVIATION.formula(),
-            Quantity.MEDIAN.formula(),
-            Quantity.LOWER_QUARTILE.formula(),
-            Quantity.UPPER_QUARTILE.formula())
-        .forEach(
-            formula ->
-                computation
-                    .value(formula)
-                    .ifPresent(
-                        value ->
-                            known.put(formula.plain(Exact::toString).replace(" · ", ""), value)));
+    put(known, setting.n(), Optional.of(setting.data().total()));
+    put(known, setting.sum(setting.x()), computation.value(Task.of(Measures.SUM)));
+    put(known, setting.sum(setting.x().power(2)), squares(computation));
+    for (Quantity quantity :
+        List.of(
+            setting.mean(),
+            Quantity.VARIANCE,
+            Quantity.STANDARD_DEVIATION,
+            Quantity.MEDIAN,
+            Quantity.LOWER_QUARTILE,
+            Quantity.UPPER_QUARTILE)) {
+      put(known, quantity.formula(), computation.value(quantity));
+    }
     computation
         .value(Quantity.SECOND_MOMENT)
         .ifPresent(
@@ -167,5 +165,22 @@ public final class ByHand {
               known.put("σ", variance.sqrt());
             });
     return known;
+  }
+
+  private static void put(Map<String, Exact> known, Formula formula, Optional<Exact> value) {
+    String symbol = formula.plain(Exact::toString).replace(" · ", "");
+    value.ifPresent(found -> known.put(symbol, found));
+  }
+
+  /** Σx² = n·(σ² + x̄²), since both are known already when it is asked for, at each keystroke. */
+  private static Optional<Exact> squares(Computation computation) {
+    Setting setting = computation.setting();
+    return computation
+        .value(Quantity.SECOND_MOMENT)
+        .flatMap(
+            variance ->
+                computation
+                    .value(setting.mean())
+                    .map(mean -> variance.plus(mean.pow(2)).times(setting.data().total())));
   }
 }

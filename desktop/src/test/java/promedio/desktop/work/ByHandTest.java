@@ -111,7 +111,10 @@ class ByHandTest {
   @Test
   void theQuantitiesOfATableHaveTheirOwnNames() {
     workspace.shelf().addNamed("Baskets", new Source.TableText("3 12\n4 8"));
-    assertThat(ByHand.quantities(analysis())).containsKeys("Σf", "Σ(fx)");
+    assertThat(ByHand.quantities(analysis()))
+        .containsEntry("Σf", Exact.of(20))
+        .containsEntry("Σ(fx)", Exact.of(68))
+        .containsEntry("Σ(fx²)", Exact.of(236));
     workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
     assertThat(ByHand.quantities(analysis())).containsKeys("Σ(fm)", "Md", "s");
   }

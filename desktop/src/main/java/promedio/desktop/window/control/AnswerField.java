@@ -9,6 +9,7 @@ import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
+import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Marks;
 import promedio.desktop.work.Workspace;
@@ -34,6 +35,7 @@ public final class AnswerField extends TextField {
   private boolean unfinished;
 
   private boolean showing;
+  private String name = "";
 
   /**
    * Makes a field.
@@ -90,6 +92,23 @@ public final class AnswerField extends TextField {
     return mark;
   }
 
+  /** Calls the field; what the answer is worth is spoken after that, and as soon as it is known. */
+  public void setName(String called) {
+    name = called;
+    speak();
+  }
+
+  private void speak() {
+    String worth = mark.isVisible() ? mark.getText() : "";
+    // A change of what the focused field is called is read out.
+    setAccessibleText(worth.isEmpty() ? name : Texts.of("row.answer-marked", name, worth));
+  }
+
+  private void show(Optional<Mark> found) {
+    mark.show(found);
+    speak();
+  }
+
   private void type(String text) {
     if (!showing) {
       unfinished = isFocused();
@@ -125,12 +144,12 @@ public final class AnswerField extends TextField {
     Optional<Marks> by = answered.flatMap(marks);
     if (by.isEmpty()) {
       waitedFor = null;
-      mark.show(Optional.empty());
+      show(Optional.empty());
       return;
     }
     Question asked = answered.orElseThrow();
     Optional<Mark> found = by.get().atOnce(asked);
-    mark.show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
+    show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
     if (found.isPresent() || unfinished) {
       waitedFor = null;
     } else if (!waitsFor(asked, by.get())) {

@@ -6,6 +6,8 @@ import javafx.geometry.Insets;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import promedio.desktop.Texts;
 
@@ -32,6 +34,15 @@ public final class FoldingLine extends Pane {
               requestLayout();
             });
     getChildren().add(more);
+    addEventHandler(
+        KeyEvent.KEY_PRESSED,
+        event -> {
+          if (event.getCode() == KeyCode.ESCAPE && more.isSelected()) {
+            more.setSelected(false);
+            more.requestFocus();
+            event.consume();
+          }
+        });
   }
 
   /** Shows these controls in the place of those before. */

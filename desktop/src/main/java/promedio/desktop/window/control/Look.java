@@ -2,11 +2,16 @@ package promedio.desktop.window.control;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
+import javafx.scene.Node;
 import javafx.scene.text.Font;
+import promedio.core.marking.Verdict;
 import promedio.core.measure.Family;
 
 /** The type and colours that ship with the program, and the names the style sheet knows. */
@@ -23,6 +28,12 @@ public final class Look {
           Family.POSITION, PseudoClass.getPseudoClass("lit-position"),
           Family.SPREAD, PseudoClass.getPseudoClass("lit-spread"),
           Family.SHAPE, PseudoClass.getPseudoClass("lit-shape"));
+
+  private static final Map<Verdict, PseudoClass> VERDICTS =
+      Arrays.stream(Verdict.values())
+          .collect(
+              Collectors.toUnmodifiableMap(
+                  verdict -> verdict, verdict -> PseudoClass.getPseudoClass(verdict.code())));
 
   /** The cell that keys move. */
   public static final PseudoClass LEAD = PseudoClass.getPseudoClass("lead");
@@ -73,6 +84,13 @@ public final class Look {
   /** {@return the state of a value that the chosen measure, of this family, is made of} */
   public static PseudoClass lit(Family family) {
     return Objects.requireNonNull(LIT.get(family));
+  }
+
+  /** Has the node look as an answer that is worth this, or as one of which nothing is known. */
+  public static void judge(Node node, Optional<Verdict> found) {
+    VERDICTS.forEach(
+        (verdict, state) ->
+            node.pseudoClassStateChanged(state, found.filter(verdict::equals).isPresent()));
   }
 
   /** {@return where the style sheet is} */

@@ -12,6 +12,8 @@ public final class MarkLabel extends Label {
   private final Region shape = new Region();
 
   public MarkLabel() {
+    shape.getStyleClass().add("mark");
+    getStyleClass().add("mark-words");
     setGraphic(shape);
     setMinWidth(USE_PREF_SIZE);
     show(Optional.empty());
@@ -19,10 +21,13 @@ public final class MarkLabel extends Label {
 
   /** Shows what an answer is worth; nothing where there is none yet. */
   public void show(Optional<Mark> mark) {
-    String code = mark.map(m -> m.verdict().code()).orElse("none");
-    shape.getStyleClass().setAll("mark", code);
-    getStyleClass().setAll("label", "mark-words", code);
-    setText(mark.isPresent() ? Texts.of("mark." + code) : "");
     Nodes.setShown(this, mark.isPresent());
+    // What is not shown keeps its look, which costs less than to find another.
+    mark.map(Mark::verdict)
+        .ifPresent(
+            verdict -> {
+              Look.judge(this, Optional.of(verdict));
+              setText(Texts.of("mark." + verdict.code()));
+            });
   }
 }

@@ -34,6 +34,7 @@ import promedio.core.sample.Tally;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
+import promedio.desktop.window.control.Nodes;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
@@ -200,7 +201,7 @@ public final class ClassTableView extends GridPane {
     cell.setAlignment(Pos.CENTER_RIGHT);
     cell.setMinWidth(USE_PREF_SIZE);
     if (!cell.getStyleClass().contains(styleClass)) {
-      cell.getStyleClass().setAll("label", styleClass);
+      Nodes.setStyles(cell, "label", styleClass);
     }
     cell.pseudoClassStateChanged(LIT, false);
     cell.setUserData(null);

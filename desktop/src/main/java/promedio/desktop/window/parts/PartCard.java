@@ -171,7 +171,7 @@ final class PartCard extends VBox {
     field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
     field.setPrefColumnCount(8);
     String name = name(task);
-    field.setAccessibleText(Texts.of("row.answer", name));
+    field.setName(Texts.of("row.answer", name));
     field.mark().setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
     field.setOnAction(
         event -> {

@@ -22,6 +22,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
@@ -64,6 +65,7 @@ final class AnswerCard extends VBox {
     super(4);
     this.workspace = workspace;
     this.opener = opener;
+    getStyleClass().add("answer-box");
     verdict.setId("margin-answer");
     hint.setId("answer-hint-text");
     explained.setId("answer-explained");
@@ -96,7 +98,7 @@ final class AnswerCard extends VBox {
 
   /** Shows that the answer is looked at, and what it tells as soon as that is known. */
   private void lookFor(Question question, Analysis now, boolean typed, int turn) {
-    getStyleClass().setAll("answer-box");
+    Look.judge(this, Optional.empty());
     verdict.setText(Texts.of("margin.looking"));
     for (Node node : List.of(hint, explained, askHint, askAll, open, tries)) {
       Nodes.setShown(node, false);
@@ -120,7 +122,7 @@ final class AnswerCard extends VBox {
   }
 
   private void show(Mark mark, Analysis now) {
-    getStyleClass().setAll("answer-box", mark.verdict().code());
+    Look.judge(this, Optional.of(mark.verdict()));
     verdict.setText(verdict(mark, now));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
     Optional<Explanation> best = mark.best();

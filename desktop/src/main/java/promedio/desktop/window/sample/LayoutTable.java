@@ -83,7 +83,7 @@ final class LayoutTable extends VBox {
       String text = now.shown(cell.task());
       cell.result().setText(text);
       String spoken = Texts.of("row.spoken", TaskTexts.name(cell.task(), now.numbers()), text);
-      cell.answer().setAccessibleText(Texts.of("row.answer", spoken));
+      cell.answer().setName(Texts.of("row.answer", spoken));
       cell.answer().show();
     }
   }

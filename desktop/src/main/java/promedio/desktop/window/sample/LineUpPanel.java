@@ -251,8 +251,10 @@ final class LineUpPanel extends VBox {
         }
       }
       case ESCAPE -> {
-        workspace.tryOut(null);
-        event.consume();
+        if (workspace.projection().trial() != null) {
+          workspace.tryOut(null);
+          event.consume();
+        }
       }
       default -> {
         // Any other key is for someone else.

@@ -3,6 +3,7 @@ package promedio.desktop.window.sample;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Polyline;
@@ -81,6 +82,7 @@ final class LineUpTiles {
       Spot spot, int position, double middle, double top, double width, Analysis now) {
     Label tile = ink.nodes().take(Label.class, LineUpInk.TILES, Label::new, "tile");
     tile.setText(LineUpInk.shown(spot.value(), now));
+    tile.setAccessibleRole(AccessibleRole.LIST_ITEM);
     labels.add(tile);
     tile.resizeRelocate(middle - width / 2 + 1, top, width - 2, TILE_HEIGHT * ink.textScale());
     tile.setOnMouseClicked(event -> choose.accept(spot.entry()));

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -27,6 +28,7 @@ import promedio.desktop.projection.LineUp.Spot;
 import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.sample.LineUpGeometry.Scale;
+import promedio.files.report.TaskTexts;
 
 /**
  * The values in order: as dots on a true scale, and as a row of tiles with their positions, which
@@ -59,6 +61,7 @@ final class LineUpView extends Pane {
     this.tiles = new LineUpTiles(ink, choose);
     getStyleClass().add("line-up");
     setId("line-up");
+    setAccessibleRole(AccessibleRole.LIST_VIEW);
     // Nodes made while the window lays itself out would miss their style.
     widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
@@ -147,10 +150,17 @@ final class LineUpView extends Pane {
     }
     List<Spot> spots = lineUp.get().spots();
     Set<Integer> parts = lineUp.get().partsOf(task, now);
+    String chosen = "";
     for (int i = 0; i < dots.size(); i++) {
-      restyle(dots.get(i), spots.get(i), parts.contains(i + 1));
-      restyle(tiles.labels().get(i), spots.get(i), parts.contains(i + 1));
+      boolean part = parts.contains(i + 1);
+      restyle(dots.get(i), spots.get(i), part);
+      restyle(tiles.labels().get(i), spots.get(i), part);
+      String words = spoken(spots.get(i), i + 1, part, now);
+      tiles.labels().get(i).setAccessibleText(words);
+      chosen = chosen.isEmpty() && isChosen(spots.get(i)) ? words : chosen;
     }
+    // A chosen value is read out; without one, what the line shows as a whole.
+    setAccessibleText(chosen.isEmpty() ? spoken(now) : chosen);
   }
 
   /** Makes the values stand out that are of a class. */
@@ -166,6 +176,18 @@ final class LineUpView extends Pane {
     }
     node.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
     node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+  }
+
+  private String spoken(Spot spot, int position, boolean part, Analysis now) {
+    String value =
+        Texts.of(
+            "line-up.value",
+            LineUpInk.shown(spot.value(), now),
+            position,
+            now.typed().data().tally().total().toString());
+    String made =
+        part ? Texts.of("line-up.value-parts", value, TaskTexts.name(task, now.numbers())) : value;
+    return isBeyond(spot.value(), now) ? Texts.of("line-up.value-beyond", made) : made;
   }
 
   private String spoken(Analysis now) {

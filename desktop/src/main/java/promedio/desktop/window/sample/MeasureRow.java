@@ -71,7 +71,7 @@ final class MeasureRow extends GridPane {
     result.setText(now.result());
     whole.setText(now.result());
     setAccessibleText(now.spoken());
-    answer.setAccessibleText(Texts.of("row.answer", now.spoken()));
+    answer.setName(Texts.of("row.answer", now.spoken()));
     aside.setText(now.aside());
     pseudoClassStateChanged(Look.MOVED, now.isMoved());
     Nodes.setShown(aside, now.isMoved());

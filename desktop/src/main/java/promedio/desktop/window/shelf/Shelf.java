@@ -222,8 +222,10 @@ public final class Shelf extends VBox {
       if (getScene() == null || card.getParent() == null) {
         return;
       }
-      getScene().getRoot().applyCss();
-      getScene().getRoot().layout();
+      if (card.getLayoutBounds().getHeight() == 0) {
+        getScene().getRoot().applyCss();
+        getScene().getRoot().layout();
+      }
       double seen = getViewportBounds().getHeight();
       double hidden = cards.getHeight() - seen;
       Bounds place = cards.sceneToLocal(card.localToScene(card.getBoundsInLocal()));

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.CancellationException;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -85,6 +86,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     appearance.dress(this);
     rememberLook();
     addEventFilter(KeyEvent.KEY_PRESSED, this::handleKey);
+    addEventHandler(KeyEvent.KEY_PRESSED, this::close);
     setOnDragOver(files::acceptFiles);
     setOnDragDropped(files::takeFiles);
     files.offerLeftOver();
@@ -234,6 +236,21 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
               event.consume();
               action.getValue().run();
             });
+  }
+
+  /** Escape closes what was opened last, unless what has the focus has a use for it. */
+  private void close(KeyEvent event) {
+    if (event.getCode() == KeyCode.ESCAPE && (closeKeys() || notices.close() || bands.close())) {
+      event.consume();
+    }
+  }
+
+  private boolean closeKeys() {
+    boolean open = keySheet != null && keySheet.isVisible();
+    if (open) {
+      hideKeys();
+    }
+    return open;
   }
 
   /** Whether something else stands before the assignment, which must not change unseen. */

@@ -234,6 +234,19 @@ final class CentreBands {
     }
   }
 
+  /** Goes back from what stands before the sheet or the table; returns whether anything does. */
+  boolean close() {
+    switch (wanted(workspace.projection())) {
+      case IMPORT -> workspace.endImport();
+      case PILE, PARTS -> workspace.showParts(false);
+      case WORKING -> workspace.workOnSheet(null);
+      case TABLE, SHEET -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /** Works the chosen measure on the sheet, or goes back to the measures. */
   void workOnSheet() {
     boolean works = workspace.projection().choice().working() != null;

@@ -86,6 +86,13 @@ public final class NoticeBar extends VBox {
     action.run();
   }
 
+  /** Dismisses what is told; returns whether anything was. */
+  boolean close() {
+    boolean told = notice.isVisible();
+    clear();
+    return told;
+  }
+
   void clear() {
     Nodes.setShown(notice, false);
   }

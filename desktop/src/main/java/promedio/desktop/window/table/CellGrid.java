@@ -101,7 +101,7 @@ public final class CellGrid extends Region {
   }
 
   /** {@return the selected block, {@code null} when there is none} */
-  ReadOnlyObjectProperty<@Nullable CellBlock> selectionProperty() {
+  public ReadOnlyObjectProperty<@Nullable CellBlock> selectionProperty() {
     return selection.getReadOnlyProperty();
   }
 

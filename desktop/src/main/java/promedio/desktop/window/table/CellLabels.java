@@ -6,6 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.Nodes;
 
 /** The labels of a grid's cells, which are used again wherever the grid is scrolled to. */
 final class CellLabels {
@@ -45,10 +46,10 @@ final class CellLabels {
 
   /** Shows what kind of cell a label is, and how it stands out. */
   static void style(Label label, String kind, String state, boolean chosen, boolean lead) {
-    List<String> wanted =
-        state.isEmpty() ? List.of("label", "cell", kind) : List.of("label", "cell", kind, state);
-    if (!label.getStyleClass().equals(wanted)) {
-      label.getStyleClass().setAll(wanted);
+    if (state.isEmpty()) {
+      Nodes.setStyles(label, "label", "cell", kind);
+    } else {
+      Nodes.setStyles(label, "label", "cell", kind, state);
     }
     label.pseudoClassStateChanged(Look.CHOSEN, chosen);
     label.pseudoClassStateChanged(Look.LEAD, lead);

@@ -1,6 +1,10 @@
 package promedio.desktop.window.table;
 
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.PlainText;
@@ -43,12 +47,36 @@ final class ColumnHead extends VBox {
     gaps.getStyleClass().add("column-facts");
     extent.getStyleClass().add("column-facts");
     getChildren().addAll(name, kind, drawing, counts, gaps, extent);
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.BUTTON);
     setOnMousePressed(
         event -> {
           chosen.run();
           event.consume();
         });
-    finder.find(column, facts -> show(facts, sign));
+    setOnKeyPressed(
+        event -> {
+          if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+            chosen.run();
+            event.consume();
+          }
+        });
+    speak(column.name(), kind.getText());
+    finder.find(
+        column,
+        facts -> {
+          show(facts, sign);
+          speak(column.name(), kind.getText());
+        });
+  }
+
+  private void speak(String column, String kind) {
+    String facts =
+        Stream.of(counts, gaps, extent)
+            .map(Label::getText)
+            .filter(text -> !text.isEmpty())
+            .collect(Collectors.joining(", "));
+    setAccessibleText(Texts.of("head.spoken", column, kind, facts));
   }
 
   private void show(ColumnSketch facts, DecimalSign sign) {

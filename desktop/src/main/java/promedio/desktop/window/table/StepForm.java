@@ -137,7 +137,7 @@ final class StepForm extends VBox {
 
   private void tryOut() {
     Step step = step();
-    trial.getStyleClass().setAll("label", "quiet");
+    Nodes.setStyles(trial, "label", "quiet");
     Nodes.setShown(where, false);
     if (!touched || before.rows() > MOST_TRIED) {
       trial.setText(step.intention().text());
@@ -147,7 +147,7 @@ final class StepForm extends VBox {
     Optional<String> problem = outcome.problem().map(Message::text);
     trial.setText(problem.orElseGet(() -> outcome.what().text()));
     if (problem.isPresent()) {
-      trial.getStyleClass().setAll("label", "problem-text");
+      Nodes.setStyles(trial, "label", "problem-text");
       showPlace(step);
     }
   }

@@ -1,5 +1,6 @@
 package promedio.desktop.window.shell;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -19,6 +20,10 @@ import promedio.core.assignment.Item;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.window.table.CellGrid;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.CellBlock;
+import promedio.files.table.DataSource;
 
 /** Whoever cannot see the window, or has no mouse, can use all of it. */
 class AccessibilityTest extends OpenWindow {
@@ -127,5 +132,78 @@ class AccessibilityTest extends OpenWindow {
         List.of("#values", "#item-1", "#answer-mean", "#answer-sd", "#rule-divisor", "#title")) {
       assertThat(reached).as(selector).contains(find(selector, Node.class));
     }
+  }
+
+  @Test
+  void aNewMarkIsSpokenByTheFieldThatHasTheFocus() {
+    look(() -> workspace.choose(2));
+    answer("#answer-median", "1");
+    await(Background.Lane.EXPLAINING);
+    assertThat(field("#answer-median").getAccessibleText())
+        .startsWith("My answer to median: ")
+        .endsWith("; " + text("#mark-median"));
+
+    fill("#answer-median", "");
+    assertThat(field("#answer-median").getAccessibleText()).doesNotContain(";");
+  }
+
+  @Test
+  void theValuesOfTheLineUpSpeak() {
+    look(() -> workspace.choose(1));
+    look(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
+    look(() -> find("#line-up", Node.class).requestFocus());
+    assertThat(find("#line-up", Node.class).getAccessibleText()).startsWith("24 values in order");
+
+    robot.type(KeyCode.RIGHT);
+    settle();
+
+    assertThat(find("#line-up", Node.class).getAccessibleText())
+        .contains(", position 1 of 24")
+        .doesNotContain("made of");
+    assertThat(find("#tile-12", Node.class).getAccessibleText())
+        .endsWith(", position 12 of 24, which the median is made of");
+  }
+
+  @Test
+  void theHeadsOfColumnsTakeTheFocusAndSelectTheirColumn() throws Exception {
+    look(() -> workspace.chooseTable(1));
+    waitUntil(
+        () ->
+            robot.lookup(".column-head").queryAll().stream()
+                .allMatch(head -> !String.valueOf(head.getAccessibleText()).contains("…")));
+    Node head = robot.lookup(".column-head").nth(1).query();
+    assertThat(head.getAccessibleText()).startsWith("Column ").contains(" there");
+
+    look(head::requestFocus);
+    robot.type(KeyCode.ENTER);
+    settle();
+
+    CellBlock selected = CellGrid.of(view.getScene()).selectionProperty().get();
+    assertThat(selected.firstColumn()).isEqualTo(selected.lastColumn()).isOne();
+    assertThat(selected.lastRow()).isEqualTo(workspace.table().table().rows() - 1);
+  }
+
+  @Test
+  void escapeClosesWhatWasOpened() {
+    look(view::showKeys);
+    robot.type(KeyCode.ESCAPE);
+    settle();
+    assertThat(shown("#key-sheet")).isFalse();
+
+    look(() -> workspace.showParts(true));
+    robot.type(KeyCode.ESCAPE);
+    settle();
+    assertThat(shown("#parts")).isFalse();
+
+    look(() -> workspace.choose(1));
+    look(() -> workspace.workOnSheet(Task.of(Measures.MEAN)));
+    robot.type(KeyCode.ESCAPE);
+    settle();
+    assertThat(workspace.projection().choice().working()).isNull();
+
+    look(() -> workspace.beginImport(DataSource.of("typed", "a;b\n1;2".getBytes(UTF_8))));
+    robot.type(KeyCode.ESCAPE);
+    settle();
+    assertThat(workspace.importProperty().get()).isNull();
   }
 }

@@ -102,7 +102,8 @@ public abstract class OpenWindow {
     settle();
   }
 
-  private void await(Background.Lane lane) {
+  /** Waits until all work of the lane is done. */
+  protected void await(Background.Lane lane) {
     try {
       WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !workspace.background().isBusy(lane));
     } catch (TimeoutException e) {
