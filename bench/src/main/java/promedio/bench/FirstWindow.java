@@ -2,38 +2,89 @@ package promedio.bench;
 
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
-import promedio.desktop.Folders;
-import promedio.desktop.demo.DemoAssignment;
-import promedio.desktop.window.shell.AssignmentView;
-import promedio.desktop.window.shell.NoFileChoice;
-import promedio.desktop.window.shell.PromedioApplication;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
-import promedio.desktop.work.Workspace;
+import javafx.stage.Window;
+import promedio.desktop.Main;
 
-/** Two programs that say on standard output when their first window has been drawn. */
+/**
+ * Two programs that say on standard output when their first window has been drawn; with the
+ * argument {@code once} they end then, so that the classes they loaded can be archived.
+ */
 final class FirstWindow {
 
   static final String DRAWN = "drawn";
 
+  /** Said when all that comes after the first picture is drawn as well. */
+  static final String WHOLE = "whole";
+
+  private static final String LAST_PART = "#margin-heading";
+  private static final String ONCE = "once";
+
   private FirstWindow() {}
 
-  /** The second pulse after showing comes when the first picture is done. */
-  private static void sayWhenDrawn() {
-    new AnimationTimer() {
-      private int pulses;
+  /** Waits for a window apart from the program, which knows nothing of it. */
+  private static void sayWhenDrawn(boolean once) {
+    Thread watch = new Thread(() -> watch(once), "first-window");
+    watch.setDaemon(true);
+    watch.start();
+  }
 
-      @Override
-      public void handle(long now) {
-        if (++pulses == 2) {
-          stop();
-          System.out.println(DRAWN);
-        }
+  private static void watch(boolean once) {
+    while (true) {
+      try {
+        Platform.runLater(() -> new Pulses(once).start());
+        return;
+      } catch (IllegalStateException e) {
+        // The toolkit has not been started yet.
+        pause();
       }
-    }.start();
+    }
+  }
+
+  private static void pause() {
+    try {
+      Thread.sleep(2);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  /** The second pulse after a window shows comes when its first picture is done. */
+  private static final class Pulses extends AnimationTimer {
+
+    private final boolean once;
+    private int pulses;
+    private int pulsesOfAll;
+
+    Pulses(boolean once) {
+      this.once = once;
+    }
+
+    @Override
+    public void handle(long now) {
+      if (shows("") && ++pulses == 2) {
+        System.out.println(DRAWN);
+      }
+      if (shows(LAST_PART) && ++pulsesOfAll == 2) {
+        System.out.println(WHOLE);
+      }
+      if (once && (pulsesOfAll == 2 || pulses == 100)) {
+        System.exit(0);
+      }
+    }
+
+    private static boolean shows(String part) {
+      return Window.getWindows().stream()
+          .filter(Window::isShowing)
+          .anyMatch(window -> part.isEmpty() || window.getScene().lookup(part) != null);
+    }
+  }
+
+  private static boolean once(String[] arguments) {
+    return arguments.length > 0 && arguments[0].equals(ONCE);
   }
 
   /** A window with one word in it. */
@@ -41,16 +92,18 @@ final class FirstWindow {
     private Bare() {}
 
     public static void main(String[] arguments) {
+      sayWhenDrawn(once(arguments));
       Application.launch(BareApplication.class);
     }
   }
 
-  /** The program on the demo assignment. */
+  /** The program on the demo assignment, the whole way that a person's start takes. */
   static final class Program {
     private Program() {}
 
     public static void main(String[] arguments) {
-      Application.launch(ProgramApplication.class);
+      sayWhenDrawn(once(arguments));
+      Main.main(new String[] {"demo"});
     }
   }
 
@@ -60,20 +113,6 @@ final class FirstWindow {
     public void start(Stage stage) {
       stage.setScene(new Scene(new Label("bare"), 1280, 800));
       stage.show();
-      sayWhenDrawn();
-    }
-  }
-
-  /** For the toolkit. */
-  public static final class ProgramApplication extends Application {
-    @Override
-    public void start(Stage stage) {
-      Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
-      DocumentStore store = new DocumentStore(workspace, Folders.ofPerson());
-      stage.setScene(
-          PromedioApplication.scene(new AssignmentView(workspace, store, new NoFileChoice())));
-      stage.show();
-      sayWhenDrawn();
     }
   }
 }

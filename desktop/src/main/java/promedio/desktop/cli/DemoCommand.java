@@ -2,7 +2,6 @@ package promedio.desktop.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -42,11 +41,11 @@ final class DemoCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException, InterruptedException {
-    Assignment demo = DemoAssignment.create();
     if (!offscreen && folder == null && Headless.hasDisplay()) {
-      PromedioApplication.open(demo, Optional.empty());
+      PromedioApplication.openDemo();
       return 0;
     }
+    Assignment demo = DemoAssignment.create();
     Path target = (folder == null ? Path.of("promedio-demo") : folder).toAbsolutePath();
     for (Path written : OffscreenDemo.run(demo, target)) {
       spec.commandLine().getOut().println(written);

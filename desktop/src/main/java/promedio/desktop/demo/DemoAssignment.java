@@ -35,16 +35,25 @@ public final class DemoAssignment {
 
   /** {@return the demo assignment} */
   public static Assignment create() {
+    Assignment made = withoutTable();
+    return made.with(trays(made.ids().table()));
+  }
+
+  /** {@return the demo assignment without its table, which takes longer to read than all else} */
+  public static Assignment withoutTable() {
     Assignment made = Assignment.empty(Texts.of("demo.title"));
     for (Item item :
         List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut())) {
       made = made.with(item);
     }
-    return parts(answers(made.with(trays())));
+    return parts(answers(made));
   }
 
-  /** A file as it comes: notes above, a code for what is missing, entries to mend. */
-  private static ImportedTable trays() {
+  /**
+   * {@return the table of the demo under this id}: a file as it comes, with notes above, a code for
+   * what is missing, and entries to mend
+   */
+  public static ImportedTable trays(int id) {
     byte[] bytes = DemoFiles.bytes("trays.csv");
     ReadingChoices choices = ReadingChoices.NONE.with(Aspect.MISSING, "-999");
     try {
@@ -58,7 +67,7 @@ public final class DemoAssignment {
                   List.of(new Recode.Change("1", "early"), new Recode.Change("2", "late"))),
               new ComputeColumn("crate weight", "weight × crates"));
       return new ImportedTable(
-          1,
+          id,
           Texts.of("demo.trays"),
           new Original.Kept("trays.csv", bytes),
           choices,

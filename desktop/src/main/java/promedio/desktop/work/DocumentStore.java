@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -183,6 +184,33 @@ public final class DocumentStore implements AutoCloseable {
               LOG.warn("cannot read the file of {}", unread.name(), failure);
               notices.accept(String.valueOf(failure.getMessage()));
             });
+  }
+
+  /**
+   * Reads a table that belongs to the document, which is shown without it until then.
+   *
+   * @param name what the table is called
+   * @param read reads it, under the id that it is given
+   */
+  public void addLater(String name, IntFunction<ImportedTable> read) {
+    DocumentKey asked = workspace.document().key();
+    int id = workspace.assignment().ids().table();
+    workspace
+        .background()
+        .run(
+            Background.Lane.IMPORT,
+            Texts.of("work.opening", name),
+            () -> read.apply(id),
+            table -> {
+              Assignment now = workspace.assignment();
+              // Whoever went on to something else, or imported a table meanwhile, keeps that.
+              if (workspace.document().key() == asked && now.ids().table() == id) {
+                Assignment changed = now.with(table);
+                present().reread(changed);
+                workspace.amend(changed);
+              }
+            },
+            failure -> LOG.error("cannot read {}", name, failure));
   }
 
   /** What a file holds is no edit: a document that was saved still is. */

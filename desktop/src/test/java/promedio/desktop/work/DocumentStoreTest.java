@@ -25,6 +25,7 @@ import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
 import promedio.desktop.Folders;
+import promedio.desktop.demo.DemoAssignment;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
@@ -227,6 +228,28 @@ class DocumentStoreTest {
       workspace.replace(Assignment.empty("Pears"));
 
       assertThat(store.fileProperty().get()).isNull();
+    }
+  }
+
+  @Test
+  void aTableThatIsReadLaterIsNoEditAndTakesNobodysPlace() throws Exception {
+    Workspace workspace =
+        new Workspace(DemoAssignment.withoutTable(), new Background(Runnable::run, Runnable::run));
+    try (DocumentStore store = store(workspace)) {
+      store.addLater("Trays", DemoAssignment::trays);
+
+      assertThat(workspace.assignment()).isEqualTo(DemoAssignment.create());
+      assertThat(workspace.nameOfUndo()).isEmpty();
+      assertThat(store.savedProperty().get()).isTrue();
+      assertThat(unsaved()).isEmpty();
+
+      store.addLater(
+          "Late",
+          id -> {
+            workspace.tables().addTable(DemoAssignment.trays(id));
+            return DemoAssignment.trays(id);
+          });
+      assertThat(workspace.assignment().tables()).hasSize(2);
     }
   }
 

@@ -93,6 +93,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     store.problemProperty().subscribe((old, problem) -> tellProblem(problem));
   }
 
+  /** Makes what the first picture of the window does without: the sheet and the margin. */
+  public void finish() {
+    bands.finish();
+  }
+
   /** The files come first, and what they import is looked at in what is made after them. */
   private FileCommands.Importing lookAtImport() {
     return new FileCommands.Importing() {
@@ -201,14 +206,14 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.SMALLER, appearance::smaller),
         Map.entry(Keys.USUAL, appearance::usual),
         Map.entry(Keys.VALUES, this::startTyping),
-        Map.entry(Keys.LINE_UP, bands.sheet()::focusLineUp),
-        Map.entry(Keys.ANSWERS, bands.sheet()::focusAnswers),
+        Map.entry(Keys.LINE_UP, () -> bands.sheet().focusLineUp()),
+        Map.entry(Keys.ANSWERS, () -> bands.sheet().focusAnswers()),
         Map.entry(Keys.RULES, strip::focusRules),
         Map.entry(Keys.CELLS, bands::focusCells),
         Map.entry(Keys.STEPS, bands::focusSteps),
         Map.entry(Keys.WORKING, bands::workOnSheet),
         Map.entry(Keys.PARTS, this::showParts),
-        Map.entry(Keys.SCRATCH, bands.margin()::focusScratch),
+        Map.entry(Keys.SCRATCH, () -> bands.margin().focusScratch()),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
         Map.entry(Keys.HELP, this::showKeys));

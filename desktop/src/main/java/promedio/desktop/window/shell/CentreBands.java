@@ -3,6 +3,7 @@ package promedio.desktop.window.shell;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.ImportedTable;
@@ -11,6 +12,7 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
+import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.parts.PartsView;
 import promedio.desktop.window.parts.PileView;
@@ -38,8 +40,6 @@ final class CentreBands {
   private final FileChoice fileChoice;
   private final Appearance appearance;
   private final NoticeBar notices;
-  private final Sheet sheet;
-  private final Margin margin;
   private final ByHand byHand;
   private final TableExchange exchange;
   private final StackPane centre;
@@ -48,6 +48,13 @@ final class CentreBands {
   /** What stands on the right, with its edge. */
   private final HBox edge;
 
+  private final EmptyState empty;
+
+  /** Keeps the place of the margin until it is made. */
+  private final Region room = new Region();
+
+  private @Nullable Sheet sheet;
+  private @Nullable Margin margin;
   private @Nullable Band shown;
   private @Nullable WorkingSheet workingSheet;
   private @Nullable PartsView parts;
@@ -69,12 +76,12 @@ final class CentreBands {
     this.fileChoice = fileChoice;
     this.appearance = appearance;
     this.notices = notices;
-    this.sheet = new Sheet(workspace, appearance, fileChoice, empty, this::workOnSheet);
+    this.empty = empty;
     this.byHand = new ByHand(workspace);
-    this.margin = new Margin(workspace, byHand, appearance);
     this.exchange = new TableExchange(workspace, fileChoice, notices::tell);
-    this.centre = new StackPane(sheet);
-    this.right = new StackPane(margin);
+    this.centre = new StackPane();
+    this.right = new StackPane(room);
+    room.setPrefWidth(Look.MARGIN_WIDTH);
     Grip grip = new Grip(right, "margin", -1, store);
     this.edge = new HBox(grip, right);
     workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection()));
@@ -89,12 +96,32 @@ final class CentreBands {
     return edge;
   }
 
+  /** Makes what the first picture of the window does without. */
+  void finish() {
+    sheet();
+    margin();
+  }
+
   Sheet sheet() {
-    return sheet;
+    Sheet made = sheet;
+    if (made == null) {
+      made = new Sheet(workspace, appearance, fileChoice, empty, this::workOnSheet);
+      sheet = made;
+      centre.getChildren().add(0, made);
+      Nodes.setShown(made, shown == Band.SHEET);
+    }
+    return made;
   }
 
   Margin margin() {
-    return margin;
+    Margin made = margin;
+    if (made == null) {
+      made = new Margin(workspace, byHand, appearance);
+      margin = made;
+      right.getChildren().set(right.getChildren().indexOf(room), made);
+      Nodes.setShown(made, shown == Band.WORKING || shown == Band.SHEET);
+    }
+    return made;
   }
 
   /** Where large text leaves too little room for the sheet, the margin is a key away. */

@@ -14,6 +14,7 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
 import promedio.desktop.Texts;
+import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.DocumentStore;
@@ -32,6 +33,10 @@ public final class PromedioApplication extends Application {
   private static Assignment initial = Assignment.empty("");
 
   private static @Nullable Path file;
+
+  /** Whether the table of the demo is read as soon as the window shows. */
+  private static boolean demo;
+
   private static Optional<String> toldOnClosing = Optional.empty();
 
   /** For the toolkit. */
@@ -47,6 +52,12 @@ public final class PromedioApplication extends Application {
     initial = assignment;
     file = dataFile.orElse(null);
     launch(PromedioApplication.class);
+  }
+
+  /** Opens the window on the demo assignment and returns when it is closed. */
+  public static void openDemo() {
+    demo = true;
+    open(DemoAssignment.withoutTable(), Optional.empty());
   }
 
   @Override
@@ -70,7 +81,7 @@ public final class PromedioApplication extends Application {
     workspace.show((before, now) -> showTitle(stage, workspace, store));
     store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
     showTitle(stage, workspace, store);
-    stage.setScene(scene(view));
+    stage.setScene(unfinishedScene(view));
     place(stage, store.settingsProperty().get());
     stage.setMinWidth(760);
     stage.setMinHeight(520);
@@ -78,6 +89,15 @@ public final class PromedioApplication extends Application {
     stage.setOnHiding(event -> close(stage, store));
     stage.show();
     view.startTyping();
+    FirstPicture.then(() -> finish(view, store));
+  }
+
+  /** What the first picture does without, so that it comes soon. */
+  private static void finish(AssignmentView view, DocumentStore store) {
+    view.finish();
+    if (demo) {
+      store.addLater(Texts.of("demo.trays"), DemoAssignment::trays);
+    }
     if (file != null) {
       view.open(file);
     }
@@ -108,8 +128,13 @@ public final class PromedioApplication extends Application {
     store.close();
   }
 
-  /** {@return a scene with the view, in our type and colours} */
+  /** {@return a scene with the whole view, in our type and colours} */
   public static Scene scene(AssignmentView view) {
+    view.finish();
+    return unfinishedScene(view);
+  }
+
+  private static Scene unfinishedScene(AssignmentView view) {
     Look.loadFonts();
     Scene scene = new Scene(view, WIDTH, HEIGHT);
     scene.getStylesheets().add(Look.stylesheet());
