@@ -31,6 +31,7 @@ import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 
@@ -70,6 +71,7 @@ public final class PartsView extends ScrollPane {
     VBox content = new VBox(14, head, empty, parts, add, buildPractice());
     content.getStyleClass().add("sheet-content");
     setContent(content);
+    FollowFocus.in(this);
     workspace.show((before, now) -> show(now));
   }
 

@@ -21,6 +21,7 @@ import promedio.desktop.projection.OtherRules;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.working.FormulaView;
@@ -72,6 +73,7 @@ public final class Margin extends ScrollPane {
             heading, sentence, formula, result, exact, answerBox, workingBox, otherRules, scratch);
     content.getStyleClass().add("margin-band");
     setContent(content);
+    FollowFocus.in(this);
     appearance
         .textPercentProperty()
         .subscribe(

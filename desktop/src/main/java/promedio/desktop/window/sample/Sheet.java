@@ -21,6 +21,7 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.CategoryCard;
 import promedio.desktop.window.graph.GraphCard;
@@ -92,6 +93,7 @@ public final class Sheet extends StackPane {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
     scroll.setId("measures-scroll");
+    FollowFocus.in(scroll);
     flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
     appearance
@@ -102,6 +104,11 @@ public final class Sheet extends StackPane {
               layOutCards();
             });
     workspace.show((before, now) -> show(now));
+  }
+
+  /** Puts the form in which a printed table is typed at the head of the sheet. */
+  public void add(Node form) {
+    content.getChildren().add(1, form);
   }
 
   /** Puts the focus on the line-up. */

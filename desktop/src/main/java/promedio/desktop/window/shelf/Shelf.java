@@ -1,6 +1,7 @@
 package promedio.desktop.window.shelf;
 
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -48,10 +49,20 @@ public final class Shelf extends VBox {
   /** Whether there is little room for the text: names alone, and one menu for what is added. */
   private boolean compact;
 
-  public Shelf(Workspace workspace, Appearance appearance, Runnable openFile, Runnable typeTable) {
+  /**
+   * Makes the shelf.
+   *
+   * @param onSheet puts the form for printed tables on the sheet
+   */
+  public Shelf(
+      Workspace workspace,
+      Appearance appearance,
+      Runnable openFile,
+      Runnable typeTable,
+      Consumer<Node> onSheet) {
     this.workspace = workspace;
     this.appearance = appearance;
-    this.values = new ValuesField(workspace);
+    this.values = new ValuesField(workspace, onSheet);
     getStyleClass().add("shelf");
     cards = new Cards(new VBox(6, items, tablesHeading, tables));
     VBox.setVgrow(values, Priority.ALWAYS);

@@ -6,13 +6,11 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
@@ -38,9 +36,6 @@ final class TableForm extends VBox {
   /** Longer tables are typed as text. */
   static final int MOST_ROWS = 80;
 
-  /** Room for about eight rows, which the list of samples gives way to. */
-  private static final double LOWEST = 250;
-
   private final Workspace workspace;
   private final GridPane grid = new GridPane();
   private final List<FormRow> rows = new ArrayList<>();
@@ -55,8 +50,7 @@ final class TableForm extends VBox {
     super(4);
     this.workspace = workspace;
     setId("table-form");
-    getStyleClass().add("table-form");
-    setMinHeight(LOWEST);
+    getStyleClass().addAll("card", "table-form");
     grid.setHgap(4);
     labelHead.getStyleClass().add("class-head");
     total.setId("form-total");
@@ -66,12 +60,9 @@ final class TableForm extends VBox {
     cumulative.setId("form-cumulative");
     cumulative.selectedProperty().subscribe((old, now) -> take());
     foot.getChildren().addAll(new Label(Texts.of("form.n")), total, cumulative);
-    ScrollPane scroll = new ScrollPane(grid);
-    scroll.setFitToWidth(true);
-    scroll.setFocusTraversable(false);
-    scroll.getStyleClass().add("form-scroll");
-    VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(scroll, foot);
+    Label heading = new Label(Texts.of("form.heading"));
+    heading.getStyleClass().add("family-heading");
+    getChildren().addAll(heading, grid, foot);
   }
 
   /** {@return whether the item is a table that fits into the form} */

@@ -3,6 +3,8 @@ package promedio.desktop.window.shelf;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -27,7 +29,8 @@ import promedio.desktop.work.Workspace;
 
 /**
  * The plain field in which the values of the chosen item are typed. Entries that are no numbers are
- * underlined where they stand and named below with what is wrong.
+ * underlined where they stand and named below with what is wrong. A printed table is typed into a
+ * form, which has its room on the sheet.
  */
 final class ValuesField extends VBox {
 
@@ -35,6 +38,7 @@ final class ValuesField extends VBox {
   private static final int MOST_LISTED = 20;
 
   private final Workspace workspace;
+  private final Consumer<Node> onSheet;
   private final ItemDetails details;
   private final TextArea area = Fields.ofAssignment(new TextArea());
   private final Underlines underlines = new Underlines(area);
@@ -51,8 +55,14 @@ final class ValuesField extends VBox {
 
   private final ScrollPane problemsScroll = new ScrollPane(problems);
 
-  ValuesField(Workspace workspace) {
+  /**
+   * Makes the field.
+   *
+   * @param onSheet puts the form for printed tables where it has room
+   */
+  ValuesField(Workspace workspace, Consumer<Node> onSheet) {
     this.workspace = workspace;
+    this.onSheet = onSheet;
     this.details = new ItemDetails(workspace);
     this.form = new TableForm(workspace);
     getStyleClass().add("values-field");
@@ -66,7 +76,6 @@ final class ValuesField extends VBox {
     problemsScroll.setMinHeight(0);
     problemsScroll.getStyleClass().add("problems");
     VBox.setVgrow(paper, Priority.ALWAYS);
-    VBox.setVgrow(form, Priority.ALWAYS);
     manner.setId("values-manner");
     manner.getStyleClass().add("link");
     manner.setOnAction(
@@ -130,9 +139,9 @@ final class ValuesField extends VBox {
     boolean fits = TableForm.fits(item, workspace);
     boolean inForm = fits && !asText;
     if (item != null && inForm) {
-      if (!getChildren().contains(form)) {
+      if (form.getParent() == null) {
         // What is never looked at is never laid out; once it is, its fields can take the focus.
-        getChildren().add(getChildren().indexOf(paper) + 1, form);
+        onSheet.accept(form);
         form.applyCss();
       }
       form.show(item);

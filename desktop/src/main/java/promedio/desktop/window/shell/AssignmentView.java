@@ -71,7 +71,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.files = new FileCommands(workspace, store, fileChoice, notices, lookAtImport());
     EmptyState empty = new EmptyState(this::startTyping, files::paste, this::open, this::showDemo);
     this.bands = new CentreBands(workspace, store, fileChoice, appearance, notices, empty);
-    this.shelf = new Shelf(workspace, appearance, this::open, files::typeTable);
+    this.shelf =
+        new Shelf(
+            workspace, appearance, this::open, files::typeTable, form -> bands.sheet().add(form));
     this.strip =
         new RulesStrip(workspace, store, new AssignmentMenu(workspace, store, appearance, this));
     this.actions = buildActions();

@@ -24,6 +24,7 @@ import promedio.core.tidy.StepKinds;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
@@ -70,6 +71,7 @@ public final class StepsPane extends ScrollPane {
     VBox content = new VBox(heading, steps, form, actions);
     content.getStyleClass().add("margin-band");
     setContent(content);
+    FollowFocus.in(this);
     workspace.show((before, now) -> show(now.table()));
   }
 

@@ -27,6 +27,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.Workspace;
@@ -79,6 +80,7 @@ public final class WorkingSheet extends VBox {
     VBox content = new VBox(10, meeting, panes);
     ScrollPane scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
+    FollowFocus.in(scroll);
     scroll.getStyleClass().add("sheet-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(line, title, scroll);

@@ -13,6 +13,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -27,6 +28,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.table.Table;
 import promedio.desktop.window.shell.OpenWindow;
+import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 
 /** ImportSession a table in, looking at it and tidying it, as a student does. */
@@ -379,5 +381,29 @@ class TableViewTest extends OpenWindow {
     waitUntil(() -> workspace.table() != null);
     assertThat(table().rows()).isEqualTo(left);
     assertThat(workspace.table().replay().steps()).hasSize(1);
+  }
+
+  @Test
+  void aFileIsWrittenWholeWhileCellsAreSelected() throws Exception {
+    Path csv = folder.resolve("out.csv");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(csv));
+    bringTrays();
+    CellGrid grid = CellGrid.of(view.getScene());
+    int rows = workspace.table().table().rows();
+    robot.interact(
+        () -> {
+          find("#table-export", ButtonBase.class).fire();
+          for (int row = 0; row < rows; row++) {
+            grid.select(CellBlock.between(0, 0, row, 3));
+          }
+        });
+    waitUntil(
+        () ->
+            Files.exists(csv)
+                && !workspace.background().isBusy(Background.Lane.EXPORT)
+                && !workspace.background().isBusy(Background.Lane.SELECTION));
+
+    assertThat(Files.readAllLines(csv)).hasSize(rows + 1);
+    assertThat(robot.lookup(".block-line").queryAll()).isNotEmpty();
   }
 }
