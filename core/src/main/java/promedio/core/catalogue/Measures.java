@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
@@ -13,6 +14,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.sample.Subject;
 
 /** The catalogue of all measures. A measure is added by its own file and a line here. */
 public final class Measures {
@@ -125,7 +127,12 @@ public final class Measures {
               Stream.of(2, 3, 4).map(order -> Task.of(MOMENT, Exact.of(order))))
           .toList();
 
-  private static final List<Measure> EVERY = Stream.concat(ALL.stream(), OTHERS.stream()).toList();
+  private static final List<Measure> EVERY =
+      Stream.of(ALL, OTHERS, Several.asked()).flatMap(List::stream).toList();
+
+  /** What formulas of data of more than one variable name. */
+  private static final List<Task> NAMED_OF_SEVERAL =
+      Several.named().stream().map(Task::of).toList();
 
   /** Tasks in the order of their measures here, then of their arguments. */
   public static final Comparator<Task> IN_ORDER =
@@ -180,8 +187,12 @@ public final class Measures {
 
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */
   public static Optional<Task> finding(Quantity quantity, Setting setting) {
-    return NAMED.stream()
-        .filter(task -> task.measure().quantity(setting.with(task.arguments())).equals(quantity))
-        .findFirst();
+    Subject subject = setting.data().subject();
+    return (subject == Subject.ONE ? NAMED : NAMED_OF_SEVERAL)
+        .stream()
+            .filter(task -> task.measure().subject() == subject)
+            .filter(
+                task -> task.measure().quantity(setting.with(task.arguments())).equals(quantity))
+            .findFirst();
   }
 }

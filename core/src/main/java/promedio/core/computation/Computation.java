@@ -29,6 +29,7 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
+import promedio.core.sample.Subject;
 
 /**
  * Everything that can be known of some data by some course rules, computed when first asked for.
@@ -142,8 +143,13 @@ public final class Computation {
 
   private Result compute(Task task) {
     Measure measure = task.measure();
+    if (measure.subject() != setting.data().subject()) {
+      return Result.absent("of-other-data");
+    }
     boolean named = setting.categories().isPresent() && setting.data().total().signum() != 0;
-    if (setting.tally().isEmpty() && !(named && measure.isOfCategories())) {
+    if (measure.subject() == Subject.ONE
+        && setting.tally().isEmpty()
+        && !(named && measure.isOfCategories())) {
       return Result.absent(named ? "of-categories" : "no-values");
     }
     Setting asked = setting.with(task.arguments());
@@ -192,19 +198,28 @@ public final class Computation {
 
     @Override
     public Result byFormula(Definition.ByFormula definition) {
-      for (Condition need : definition.needs()) {
-        Result subject = evaluate(need.subject(), task.named());
-        if (!(subject instanceof Result.Found found)) {
-          return subject;
-        }
-        if (!need.holds(found.value())) {
-          return new Result.Absent(need.why());
-        }
+      Optional<Result> missing = missing(definition.needs());
+      if (missing.isPresent()) {
+        return missing.get();
       }
       Result found = evaluate(definition.right(), task.named());
       return task.measure().shape() == Shape.SEVERAL
           ? found.then(value -> new Result.Several(List.of(value)))
           : found;
+    }
+
+    /** {@return the first need that does not hold, as the reason why there is no result} */
+    private Optional<Result> missing(List<Condition> needs) {
+      for (Condition need : needs) {
+        Result subject = evaluate(need.subject(), task.named());
+        if (!(subject instanceof Result.Found found)) {
+          return Optional.of(subject);
+        }
+        if (!need.holds(found.value())) {
+          return Optional.of(new Result.Absent(need.why()));
+        }
+      }
+      return Optional.empty();
     }
 
     @Override
@@ -249,6 +264,29 @@ public final class Computation {
         values.add(found.value());
       }
       return new Result.Row(values);
+    }
+
+    @Override
+    public Result byCurve(Definition.ByCurve definition) {
+      Optional<Result> missing = missing(definition.needs());
+      if (missing.isPresent()) {
+        return missing.get();
+      }
+      List<Exact> degrees = new ArrayList<>();
+      for (Formula formula : definition.degrees()) {
+        if (!(evaluate(formula, task.named()) instanceof Result.Found found)) {
+          return evaluate(formula, task.named());
+        }
+        degrees.add(found.value());
+      }
+      List<Exact> read = new ArrayList<>();
+      for (Formula formula : definition.reading().formulas()) {
+        if (!(evaluate(formula, task.named()) instanceof Result.Found found)) {
+          return evaluate(formula, task.named());
+        }
+        read.add(found.value());
+      }
+      return new Result.Estimated(CurveReader.read(definition, degrees, read));
     }
 
     @Override
@@ -319,7 +357,7 @@ public final class Computation {
 
   /** {@return the formula that what is asked is found by, after looking where one has to look} */
   public Optional<Formula> formula(Task task) {
-    return setting.tally().isEmpty()
+    return setting.data().subject() == Subject.ONE && setting.tally().isEmpty()
         ? Optional.empty()
         : definition(task).accept(new Right(setting.with(task.arguments())));
   }
@@ -346,6 +384,11 @@ public final class Computation {
 
     @Override
     public Optional<Formula> together(Definition.Together definition) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Formula> byCurve(Definition.ByCurve definition) {
       return Optional.empty();
     }
 

@@ -8,8 +8,12 @@ import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.Fit;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.slip.Cause;
 
@@ -60,6 +64,26 @@ final class ValueSlips {
 
     @Override
     public Optional<OneChanged> categories(Categories categories) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> pairs(Pairs pairs) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> groups(Groups groups) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> cross(CrossTable table) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<OneChanged> fit(Fit fit) {
       return Optional.empty();
     }
   }

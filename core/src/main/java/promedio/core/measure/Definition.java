@@ -2,8 +2,11 @@ package promedio.core.measure;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.message.Message;
+import promedio.core.number.Exact;
 
 /** How a measure is found. */
 public sealed interface Definition {
@@ -67,6 +70,64 @@ public sealed interface Definition {
   }
 
   /**
+   * Off a curve of probability, which gives a number of which only the first digits are known.
+   *
+   * @param reading what is read off it
+   * @param curve the curve
+   * @param degrees its degrees of freedom
+   * @param needs what must hold for it to mean something, in the order in which that is looked at
+   */
+  record ByCurve(CurveReading reading, Curve curve, List<Formula> degrees, List<Condition> needs)
+      implements Definition {
+
+    public ByCurve {
+      degrees = List.copyOf(degrees);
+      needs = List.copyOf(needs);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.byCurve(this);
+    }
+  }
+
+  /** What is read off a curve of probability. */
+  sealed interface CurveReading {
+
+    /** {@return the formulas whose values it is read by} */
+    List<Formula> formulas();
+
+    /**
+     * The area that a statistic cuts off.
+     *
+     * @param statistic the statistic
+     * @param tail which area
+     */
+    record Area(Formula statistic, Tail tail) implements CurveReading {
+      @Override
+      public List<Formula> formulas() {
+        return List.of(statistic);
+      }
+    }
+
+    /**
+     * An end of an interval of confidence.
+     *
+     * @param middle the middle of the interval
+     * @param error what the value of the curve is multiplied by
+     * @param confidence the area of the interval, between 0 and 1
+     * @param upper whether it is the upper end
+     */
+    record Bound(Formula middle, Formula error, Exact confidence, boolean upper)
+        implements CurveReading {
+      @Override
+      public List<Formula> formulas() {
+        return List.of(middle, error);
+      }
+    }
+  }
+
+  /**
    * Not at all.
    *
    * @param why the reason
@@ -105,6 +166,8 @@ public sealed interface Definition {
     R byInspection(ByInspection definition);
 
     R together(Together definition);
+
+    R byCurve(ByCurve definition);
 
     R undefined(Undefined definition);
   }

@@ -12,6 +12,8 @@ public enum Dimension {
   FOURTH_POWER("⁴"),
   /** In percent. */
   PERCENT("%"),
+  /** A bare number that is shown to the places of p-values. */
+  PROBABILITY(""),
   /** A bare number. */
   NONE("");
 
@@ -25,7 +27,7 @@ public enum Dimension {
   public String unit(String ofValues) {
     return switch (this) {
       case PERCENT -> after;
-      case NONE -> "";
+      case NONE, PROBABILITY -> "";
       case VALUE, SQUARE, CUBE, FOURTH_POWER -> ofValues.isEmpty() ? "" : ofValues + after;
     };
   }

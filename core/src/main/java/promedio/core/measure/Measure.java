@@ -5,6 +5,7 @@ import java.util.Optional;
 import promedio.core.formula.Quantity;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Subject;
 import promedio.core.slip.Slip;
 
 /**
@@ -15,6 +16,11 @@ public interface Measure {
 
   /** {@return the key by which files and the command line know it; it never changes} */
   String key();
+
+  /** {@return the data that have it} */
+  default Subject subject() {
+    return Subject.ONE;
+  }
 
   /** {@return what it tells about a sample} */
   Family family();

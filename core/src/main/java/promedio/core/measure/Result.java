@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BinaryOperator;
 import java.util.function.Function;
+import promedio.core.distribution.Approximate;
 import promedio.core.message.Message;
 import promedio.core.number.Enclosed;
 import promedio.core.number.Exact;
@@ -17,6 +18,9 @@ public sealed interface Result {
 
   /** One number that has no exact form of sensible size, but whose every digit is known. */
   record Narrowed(Enclosed value) implements Result {}
+
+  /** One number of which only the first digits are known: a p-value, or the end of an interval. */
+  record Estimated(Approximate value) implements Result {}
 
   /** Several numbers, ascending; only the modes come so. */
   record Several(List<Exact> values) implements Result {

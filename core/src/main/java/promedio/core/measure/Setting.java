@@ -18,6 +18,7 @@ import promedio.core.rules.Sheppard;
 import promedio.core.sample.Categories;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Subject;
 import promedio.core.sample.Tally;
 
 /**
@@ -32,13 +33,22 @@ public final class Setting {
   private final Optional<Grouped> classes;
   private final List<Exact> arguments;
 
+  /** What sums run over where the data are of more than one variable. */
+  private final Optional<Scope> several;
+
   private Setting(
-      Data data, CourseRules rules, Tally tally, Optional<Grouped> classes, List<Exact> arguments) {
+      Data data,
+      CourseRules rules,
+      Tally tally,
+      Optional<Grouped> classes,
+      List<Exact> arguments,
+      Optional<Scope> several) {
     this.data = data;
     this.rules = rules;
     this.tally = tally;
     this.classes = classes;
     this.arguments = List.copyOf(arguments);
+    this.several = several;
   }
 
   /** {@return the setting of the data and the rules, without arguments} */
@@ -47,17 +57,19 @@ public final class Setting {
         data.classes()
             .filter(table -> !table.rows().isEmpty())
             .map(table -> Grouped.of(table, rules.get(Rule.OPEN_CLASS)));
-    return new Setting(data, rules, data.tally(), classes, List.of());
+    return new Setting(data, rules, data.tally(), classes, List.of(), RowsOfSeveral.of(data));
   }
 
   /** {@return the same for what is asked with these arguments} */
   public Setting with(List<Exact> others) {
-    return others.equals(arguments) ? this : new Setting(data, rules, tally, classes, others);
+    return others.equals(arguments)
+        ? this
+        : new Setting(data, rules, tally, classes, others, several);
   }
 
   /** {@return the same where sums run over other values and frequencies} */
   public Setting over(Tally rows) {
-    return new Setting(data, rules, rows, classes, arguments);
+    return new Setting(data, rules, rows, classes, arguments, several);
   }
 
   /** {@return the data} */
@@ -101,7 +113,7 @@ public final class Setting {
 
   /** {@return whether values stand with their frequencies} */
   public boolean isTable() {
-    return sample().isEmpty();
+    return sample().isEmpty() && data.subject() == Subject.ONE;
   }
 
   /** {@return whether the data are a whole population: divided by n} */
@@ -118,7 +130,8 @@ public final class Setting {
 
   /** {@return what sums run over} */
   public Scope scope() {
-    return Scope.of(tally, classes.isPresent() ? Quantity.MIDPOINT : Quantity.X);
+    return several.orElseGet(
+        () -> Scope.of(tally, classes.isPresent() ? Quantity.MIDPOINT : Quantity.X));
   }
 
   /** {@return all values in their order; they must have positions} */

@@ -31,7 +31,7 @@ public final class CourseRules {
    * @throws IllegalArgumentException if the rule has no such value
    */
   public <T> CourseRules with(Rule<T> rule, T value) {
-    if (!rule.values().contains(value)) {
+    if (!rule.takes(value)) {
       throw new IllegalArgumentException(rule + " takes " + rule.values() + ", not " + value);
     }
     Map<Rule<?>, Object> changed = new HashMap<>(chosen);

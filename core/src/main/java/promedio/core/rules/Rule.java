@@ -1,5 +1,6 @@
 package promedio.core.rules;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -78,6 +79,32 @@ public final class Rule<T> {
   /** Whether h²/12 is subtracted from the variance of equally wide classes (Sheppard 1898). */
   public static final Rule<Sheppard> SHEPPARD = coded("sheppard", Sheppard.values());
 
+  /** Which tail a p-value takes of t, z and r; F and χ² always take the upper one. */
+  public static final Rule<Tails> TAILS = coded("tails", Tails.values());
+
+  /** The level of significance: any decimal between 0 and 1. */
+  public static final Rule<BigDecimal> ALPHA =
+      new Rule<>(
+          "alpha",
+          List.of("0.05", "0.01", "0.1", "0.001").stream().map(BigDecimal::new).toList(),
+          new BigDecimal("0.05"),
+          BigDecimal::toPlainString,
+          Rule::level);
+
+  /** Whether a t test of two samples takes one variance for both. */
+  public static final Rule<Variances> VARIANCES = coded("variances", Variances.values());
+
+  /** How p-values of several comparisons are corrected. */
+  public static final Rule<Correction> CORRECTION = coded("correction", Correction.values());
+
+  /** Whether χ² of a 2 × 2 table is corrected. */
+  public static final Rule<Yates> YATES = coded("yates", Yates.values());
+
+  /** Decimal places of a shown p-value. */
+  public static final Rule<Integer> P_PLACES =
+      new Rule<>(
+          "p-places", IntStream.rangeClosed(1, MOST_PLACES).boxed().toList(), 4, String::valueOf);
+
   private static final List<Rule<?>> ALL =
       List.of(
           DIVISOR,
@@ -92,18 +119,44 @@ public final class Rule<T> {
           MEDIAN_POSITION,
           GROUPED_MODE,
           OPEN_CLASS,
-          SHEPPARD);
+          SHEPPARD,
+          TAILS,
+          ALPHA,
+          VARIANCES,
+          CORRECTION,
+          YATES,
+          P_PLACES);
 
   private final String code;
   private final List<T> values;
   private final T initial;
   private final Function<? super T, String> codeOf;
 
+  /** Reads codes of values that are not among the usual ones. */
+  private final Function<String, Optional<T>> reader;
+
   private Rule(String code, List<T> values, T initial, Function<? super T, String> codeOf) {
+    this(code, values, initial, codeOf, text -> Optional.empty());
+  }
+
+  private Rule(
+      String code,
+      List<T> values,
+      T initial,
+      Function<? super T, String> codeOf,
+      Function<String, Optional<T>> reader) {
     this.code = code;
     this.values = List.copyOf(values);
     this.initial = initial;
     this.codeOf = codeOf;
+    this.reader = reader;
+  }
+
+  private static Optional<BigDecimal> level(String text) {
+    if (!text.matches("0?\\.\\d{1,30}")) {
+      return Optional.empty();
+    }
+    return Optional.of(new BigDecimal(text)).filter(level -> level.signum() > 0);
   }
 
   private static <T extends Coded> Rule<T> coded(String code, T[] values) {
@@ -135,9 +188,14 @@ public final class Rule<T> {
     return code;
   }
 
-  /** {@return the values it may take, the default among them} */
+  /** {@return the values it usually takes, the default among them} */
   public List<T> values() {
     return values;
+  }
+
+  /** {@return whether it may take this value} */
+  boolean takes(T value) {
+    return values.contains(value) || reader.apply(codeOf(value)).filter(value::equals).isPresent();
   }
 
   /** {@return the default} */
@@ -159,6 +217,7 @@ public final class Rule<T> {
     return values.stream()
         .filter(value -> codeOf(value).equals(valueCode))
         .findFirst()
+        .or(() -> reader.apply(valueCode))
         .orElseThrow(
             () ->
                 unknown(

@@ -20,8 +20,6 @@ public record Categories(List<Row> rows, int missing) implements Data {
   /** No categories. */
   public static final Categories NONE = new Categories(List.of(), 0);
 
-  private static final Tally NO_NUMBERS = new Tally(Values.of(List.of()), Values.of(List.of()));
-
   public Categories {
     rows = List.copyOf(rows);
     if (rows.stream().map(Row::name).distinct().count() != rows.size()) {
@@ -72,11 +70,6 @@ public record Categories(List<Row> rows, int missing) implements Data {
   @Override
   public Optional<Categories> categories() {
     return Optional.of(this);
-  }
-
-  @Override
-  public Tally tally() {
-    return NO_NUMBERS;
   }
 
   @Override

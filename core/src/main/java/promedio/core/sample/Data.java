@@ -3,11 +3,25 @@ package promedio.core.sample;
 import java.util.Optional;
 import promedio.core.number.Exact;
 
-/** What measures are computed of: values, values or classes with frequencies, or categories. */
-public sealed interface Data permits Sample, FrequencyTable, ClassTable, Categories {
+/**
+ * What measures are computed of: values, values or classes with frequencies, categories, or data of
+ * more than one variable.
+ */
+public sealed interface Data
+    permits Sample, FrequencyTable, ClassTable, Categories, Pairs, Groups, CrossTable, Fit {
 
-  /** {@return the distinct values in ascending order, each with its frequency} */
-  Tally tally();
+  /** {@return what they are about} */
+  default Subject subject() {
+    return Subject.ONE;
+  }
+
+  /**
+   * {@return the distinct values in ascending order, each with its frequency; of data that are not
+   * one list of numbers an empty one}
+   */
+  default Tally tally() {
+    return Tally.NONE;
+  }
 
   /** {@return n, or Σf} */
   default Exact total() {
@@ -40,6 +54,26 @@ public sealed interface Data permits Sample, FrequencyTable, ClassTable, Categor
     return Optional.empty();
   }
 
+  /** {@return the pairs of numbers, where the data are some} */
+  default Optional<Pairs> pairs() {
+    return Optional.empty();
+  }
+
+  /** {@return the samples side by side, where the data are some} */
+  default Optional<Groups> groups() {
+    return Optional.empty();
+  }
+
+  /** {@return the counts of one category by another, where the data are such} */
+  default Optional<CrossTable> cross() {
+    return Optional.empty();
+  }
+
+  /** {@return the counts beside expected proportions, where the data are such} */
+  default Optional<Fit> fit() {
+    return Optional.empty();
+  }
+
   /**
    * Something that can be made of every kind of data.
    *
@@ -53,5 +87,13 @@ public sealed interface Data permits Sample, FrequencyTable, ClassTable, Categor
     R classes(ClassTable table);
 
     R categories(Categories categories);
+
+    R pairs(Pairs pairs);
+
+    R groups(Groups groups);
+
+    R cross(CrossTable table);
+
+    R fit(Fit fit);
   }
 }

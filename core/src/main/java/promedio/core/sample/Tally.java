@@ -1,6 +1,7 @@
 package promedio.core.sample;
 
 import java.math.BigInteger;
+import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import promedio.core.number.Exact;
@@ -10,6 +11,9 @@ import promedio.core.number.Exact;
  * order and moments depend on. Immutable.
  */
 public final class Tally {
+
+  /** No values. */
+  static final Tally NONE = new Tally(Values.of(List.of()), Values.of(List.of()));
 
   private final Values values;
   private final Values frequencies;

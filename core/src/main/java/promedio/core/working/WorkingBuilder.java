@@ -126,6 +126,12 @@ final class WorkingBuilder {
     }
 
     @Override
+    public Optional<List<Real>> byCurve(Definition.ByCurve definition) {
+      // What is read off a table has no steps of its own.
+      return Optional.empty();
+    }
+
+    @Override
     public Optional<List<Real>> undefined(Definition.Undefined definition) {
       return Optional.empty();
     }
@@ -327,6 +333,11 @@ final class WorkingBuilder {
 
     @Override
     public Boolean together(Definition.Together definition) {
+      return false;
+    }
+
+    @Override
+    public Boolean byCurve(Definition.ByCurve definition) {
       return false;
     }
 

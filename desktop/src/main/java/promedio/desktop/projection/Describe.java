@@ -96,6 +96,28 @@ public final class Describe {
       int rows = categories.rows().size();
       return Texts.of("counts.categories", rows, grouped(rows), categories.total().toString());
     }
+
+    @Override
+    public String pairs(Pairs pairs) {
+      return Texts.of("counts.pairs", pairs.size(), grouped(pairs.size()));
+    }
+
+    @Override
+    public String groups(Groups groups) {
+      int size = groups.samples().size();
+      return Texts.of("counts.groups", size, groups.total().toString());
+    }
+
+    @Override
+    public String cross(CrossTable table) {
+      return Texts.of(
+          "counts.cross", table.rows().size(), table.columns().size(), table.total().toString());
+    }
+
+    @Override
+    public String fit(Fit fit) {
+      return categories(fit.counted());
+    }
   }
 
   /** Groups thousands with a narrow space, which no decimal sign can be taken for. */

@@ -1,5 +1,6 @@
 package promedio.files.report;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,14 +16,30 @@ import promedio.files.Texts;
 public final class Extras {
 
   /** None of them. */
-  public static final Extras NONE = new Extras(Optional.empty(), Map.of());
+  public static final Extras NONE = new Extras(Optional.empty(), Map.of(), Map.of(), List.of());
+
+  /** The level of an interval of confidence, in percent, where none is asked for. */
+  static final Exact USUAL_LEVEL = Exact.of(95);
+
+  private static final Exact HUNDRED = Exact.of(100);
+
+  /** What can be given with a question, beside the list of expected numbers. */
+  private static final List<String> ARGUMENTS = List.of("mu", "sigma", "level", "x");
 
   private final Optional<Exact> trim;
   private final Map<String, Exact> percentiles;
+  private final Map<String, Exact> with;
+  private final List<Exact> expected;
 
-  private Extras(Optional<Exact> trim, Map<String, Exact> percentiles) {
+  private Extras(
+      Optional<Exact> trim,
+      Map<String, Exact> percentiles,
+      Map<String, Exact> with,
+      List<Exact> expected) {
     this.trim = trim;
     this.percentiles = percentiles;
+    this.with = Map.copyOf(with);
+    this.expected = List.copyOf(expected);
   }
 
   /**
@@ -30,17 +47,63 @@ public final class Extras {
    *
    * @param trim the proportion to trim at each end, such as {@code 0.1}
    * @param percentiles such as {@code 90} or {@code 2.5}
+   * @param with the arguments of tests, intervals and predictions by their names: {@code mu},
+   *     {@code sigma}, {@code level}, {@code x}, and {@code expected}, numbers with commas between
    * @throws BadInputException if one is no number, or beyond what makes sense
    */
-  public static Extras of(Optional<String> trim, List<String> percentiles)
+  public static Extras of(Optional<String> trim, List<String> percentiles, Map<String, String> with)
       throws BadInputException {
     Map<String, Exact> read = new LinkedHashMap<>();
     for (String percent : percentiles) {
       read.put(percent, within(percent, "percentile", 100));
     }
-    return trim.isEmpty()
-        ? new Extras(Optional.empty(), read)
-        : new Extras(Optional.of(within(trim.get(), "trim", 1)), read);
+    Optional<Exact> share =
+        trim.isEmpty() ? Optional.empty() : Optional.of(within(trim.get(), "trim", 1));
+    Map<String, Exact> arguments = new LinkedHashMap<>();
+    for (Map.Entry<String, String> each : with.entrySet()) {
+      if (!each.getKey().equals("expected")) {
+        arguments.put(each.getKey(), argument(each.getKey(), each.getValue()));
+      }
+    }
+    List<Exact> expected = new ArrayList<>();
+    if (with.containsKey("expected")) {
+      for (String part : with.get("expected").split(",", -1)) {
+        expected.add(number("expected", part.strip()));
+      }
+    }
+    return new Extras(share, read, arguments, expected);
+  }
+
+  private static Exact argument(String name, String text) throws BadInputException {
+    if (!ARGUMENTS.contains(name)) {
+      throw Texts.refusal("extra.unknown", name, String.join(", ", ARGUMENTS) + ", expected");
+    }
+    Exact value = number(name, text);
+    if (name.equals("sigma") && value.signum() <= 0) {
+      throw Texts.refusal("extra.positive", name, text);
+    }
+    boolean level = value.signum() > 0 && value.compareTo(HUNDRED) < 0;
+    if (name.equals("level") && !level) {
+      throw Texts.refusal("extra.level", text);
+    }
+    return value;
+  }
+
+  private static Exact number(String name, String text) throws BadInputException {
+    if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral) {
+      return numeral.value();
+    }
+    throw Texts.refusal("extra.number", name, text);
+  }
+
+  /** The arguments of tests, intervals and predictions by their names. */
+  Map<String, Exact> with() {
+    return with;
+  }
+
+  /** What is expected of categories; empty where nothing is said, so that all are equal. */
+  List<Exact> expected() {
+    return expected;
   }
 
   Optional<Exact> trim() {

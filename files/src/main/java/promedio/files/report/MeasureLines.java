@@ -3,7 +3,9 @@ package promedio.files.report;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
@@ -42,7 +44,7 @@ public final class MeasureLines {
       }
       CourseRules rules = QuestionJson.rules(question.path("rules"), defaults);
       Data data = QuestionJson.data(question);
-      answer.setAll(MeasuresJson.of(data, rules, extras(question)));
+      answer.setAll(MeasuresReport.of(data, rules, extras(question), false));
     } catch (BadInputException e) {
       answer.put("refused", e.getMessage());
     }
@@ -55,7 +57,13 @@ public final class MeasureLines {
     for (JsonNode percent : QuestionJson.list(question, "percentiles")) {
       percentiles.add(percent.asText());
     }
+    Map<String, String> with = new LinkedHashMap<>();
+    for (Map.Entry<String, JsonNode> each : question.path("with").properties()) {
+      with.put(each.getKey(), each.getValue().asText());
+    }
     return Extras.of(
-        QuestionJson.isAbsent(trim) ? Optional.empty() : Optional.of(trim.asText()), percentiles);
+        QuestionJson.isAbsent(trim) ? Optional.empty() : Optional.of(trim.asText()),
+        percentiles,
+        with);
   }
 }

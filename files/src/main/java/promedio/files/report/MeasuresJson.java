@@ -4,27 +4,35 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
-import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 
 /** Every measure of some data as JSON, by the contract of the command line. */
 public final class MeasuresJson {
 
-  private static final int SIGNIFICANT_DIGITS = 30;
   private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
   private final CourseRules rules;
+  private final NumberJson numbers;
 
   private MeasuresJson(CourseRules rules) {
     this.rules = rules;
+    this.numbers = new NumberJson(rules);
+  }
+
+  /** {@return the measures that all data of one variable have} */
+  static ObjectNode measures(Data data, CourseRules rules) {
+    return new MeasuresJson(rules).measuresNode(Computation.of(data, rules), Extras.NONE);
   }
 
   /** {@return n, missing, rules and measures of the data} */
@@ -34,31 +42,11 @@ public final class MeasuresJson {
 
   private ObjectNode report(Data data, Extras extras) {
     ObjectNode report = NODES.objectNode();
-    Exact n = data.total();
-    if (n.isWhole()) {
-      report.put("n", n.numerator());
-    } else {
-      report.put("n", n.toString());
-    }
+    NumberJson.putCount(report, "n", data.total());
     report.put("missing", data.missing());
-    report.set("rules", rulesNode());
+    report.set("rules", numbers.rules());
     report.set("measures", measuresNode(Computation.of(data, rules), extras));
     return report;
-  }
-
-  private ObjectNode rulesNode() {
-    ObjectNode node = NODES.objectNode();
-    rules
-        .codes()
-        .forEach(
-            (rule, value) -> {
-              if (value.chars().allMatch(Character::isDigit)) {
-                node.put(rule, Integer.parseInt(value));
-              } else {
-                node.put(rule, value);
-              }
-            });
-    return node;
   }
 
   private ObjectNode measuresNode(Computation computation, Extras extras) {
@@ -66,12 +54,13 @@ public final class MeasuresJson {
     for (Measure measure : Measures.all()) {
       Result result = computation.result(measure);
       if (result instanceof Result.Several several) {
-        node.set(measure.key(), several(several.values()));
+        node.set(measure.key(), numbers.several(several.values()));
       } else if (result instanceof Result.Named named) {
         ArrayNode names = node.putArray(measure.key());
         named.names().forEach(name -> names.addObject().put("value", name));
       } else {
-        node.set(measure.key(), single(result, measure != Measures.GEOMETRIC_MEAN));
+        // The geometric mean has no exact form in the contract, even where it is rational.
+        node.set(measure.key(), numbers.single(result, measure != Measures.GEOMETRIC_MEAN));
       }
     }
     extras
@@ -80,7 +69,8 @@ public final class MeasuresJson {
             share ->
                 node.set(
                     "trimmed_mean",
-                    single(computation.result(Task.of(Measures.TRIMMED_MEAN, share)), true)));
+                    numbers.single(
+                        computation.result(Task.of(Measures.TRIMMED_MEAN, share)), true)));
     if (!extras.percentiles().isEmpty()) {
       ObjectNode percentiles = node.putObject("percentiles");
       extras
@@ -89,34 +79,40 @@ public final class MeasuresJson {
               (key, percent) ->
                   percentiles.set(
                       key,
-                      single(computation.result(Task.of(Measures.PERCENTILE, percent)), true)));
+                      numbers.single(
+                          computation.result(Task.of(Measures.PERCENTILE, percent)), true)));
     }
+    addTests(node, computation, extras);
     return node;
   }
 
-  private ArrayNode several(List<Exact> values) {
-    ArrayNode node = NODES.arrayNode();
-    values.forEach(value -> node.add(number(value, true)));
-    return node;
+  /** What a sample of numbers tells of the mean that it was drawn from. */
+  private void addTests(ObjectNode node, Computation computation, Extras extras) {
+    if (computation.setting().categories().isPresent()) {
+      return;
+    }
+    Map<String, Exact> with = extras.with();
+    List<Exact> mu = Stream.of("mu").map(with::get).filter(Objects::nonNull).toList();
+    List<Exact> sigma = Stream.of("sigma").map(with::get).filter(Objects::nonNull).toList();
+    List<Exact> level = List.of(with.getOrDefault("level", Extras.USUAL_LEVEL));
+    if (!mu.isEmpty()) {
+      put(node, computation, Several.tOfOne(), mu);
+    }
+    if (!mu.isEmpty() && !sigma.isEmpty()) {
+      put(node, computation, Several.zOfOne(), List.of(mu.get(0), sigma.get(0)));
+    }
+    if (sigma.isEmpty()) {
+      put(node, computation, Several.interval(), level);
+    } else {
+      put(node, computation, Several.intervalBySigma(), List.of(level.get(0), sigma.get(0)));
+    }
   }
 
-  private ObjectNode single(Result result, boolean withExact) {
-    if (result instanceof Result.Absent absent) {
-      return NODES.objectNode().put("absent", absent.why().text());
+  private void put(
+      ObjectNode node, Computation computation, List<Measure> measures, List<Exact> arguments) {
+    for (Measure measure : measures) {
+      Result result = computation.result(new Task(measure, arguments));
+      node.set(measure.key(), numbers.single(result, measure));
     }
-    return number(result.number().orElseThrow(), withExact);
-  }
-
-  /** The geometric mean has no exact form in the contract, even where it happens to be rational. */
-  private ObjectNode number(Real number, boolean withExact) {
-    ObjectNode node = NODES.objectNode();
-    if (withExact && number instanceof Exact) {
-      node.put("exact", number.toString());
-    }
-    node.put("value", MeasuresText.plain(number.significant(SIGNIFICANT_DIGITS)));
-    node.put(
-        "rounded",
-        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).toPlainString());
-    return node;
   }
 }

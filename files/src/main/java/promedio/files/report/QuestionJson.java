@@ -26,9 +26,13 @@ import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 import promedio.files.Texts;
 
@@ -44,7 +48,7 @@ public final class QuestionJson {
           .build();
 
   private static final List<String> KINDS =
-      List.of("values", "frequencies", "classes", "categories");
+      List.of("values", "frequencies", "classes", "categories", "pairs", "groups", "cross");
 
   private QuestionJson() {}
 
@@ -106,15 +110,7 @@ public final class QuestionJson {
       throw Texts.refusal("json.two-data", String.join("”, “", given));
     }
     if (!isAbsent(question.path("values"))) {
-      ValuesBuilder values = new ValuesBuilder();
-      for (JsonNode value : list(question, "values")) {
-        if (isMissing(value)) {
-          values.addMissing();
-        } else {
-          values.add(number(value));
-        }
-      }
-      return new Sample(values.build());
+      return sample(list(question, "values"));
     }
     if (!isAbsent(question.path("frequencies"))) {
       return frequencies(list(question, "frequencies"));
@@ -125,7 +121,76 @@ public final class QuestionJson {
     if (!isAbsent(question.path("categories"))) {
       return categories(list(question, "categories"), 0);
     }
+    if (!isAbsent(question.path("pairs"))) {
+      return pairs(list(question, "pairs"));
+    }
+    if (!isAbsent(question.path("groups"))) {
+      return groups(list(question, "groups"));
+    }
+    if (!isAbsent(question.path("cross"))) {
+      return cross(question);
+    }
     throw Texts.refusal("json.no-data");
+  }
+
+  private static Sample sample(List<JsonNode> numbers) throws BadInputException {
+    return new Sample(values(numbers));
+  }
+
+  private static Values values(List<JsonNode> numbers) throws BadInputException {
+    ValuesBuilder values = new ValuesBuilder();
+    for (JsonNode value : numbers) {
+      if (isMissing(value)) {
+        values.addMissing();
+      } else {
+        values.add(number(value));
+      }
+    }
+    return values.build();
+  }
+
+  private static Data pairs(List<JsonNode> rows) throws BadInputException {
+    List<JsonNode> x = new ArrayList<>();
+    List<JsonNode> y = new ArrayList<>();
+    for (JsonNode row : rows) {
+      if (!row.isArray() || row.size() != 2) {
+        throw Texts.refusal("json.pair", row);
+      }
+      x.add(row.get(0));
+      y.add(row.get(1));
+    }
+    return Pairs.of(values(x), values(y));
+  }
+
+  private static Data groups(List<JsonNode> named) throws BadInputException {
+    List<Groups.Group> groups = new ArrayList<>();
+    for (JsonNode each : named) {
+      if (!each.isArray() || each.size() != 2 || !each.get(1).isArray()) {
+        throw Texts.refusal("json.group", each);
+      }
+      groups.add(
+          new Groups.Group(each.get(0).asText(), sample(each.get(1).valueStream().toList())));
+    }
+    return Groups.read(groups);
+  }
+
+  private static Data cross(JsonNode question) throws BadInputException {
+    List<List<Exact>> counts = new ArrayList<>();
+    for (JsonNode row : list(question, "cross")) {
+      if (!row.isArray()) {
+        throw Texts.refusal("json.not-list", "cross");
+      }
+      List<Exact> line = new ArrayList<>();
+      for (JsonNode count : row) {
+        line.add(number(count));
+      }
+      counts.add(line);
+    }
+    return CrossTable.read(names(question, "rows"), names(question, "columns"), counts, 0);
+  }
+
+  private static List<String> names(JsonNode question, String key) throws BadInputException {
+    return list(question, key).stream().map(JsonNode::asText).toList();
   }
 
   /**

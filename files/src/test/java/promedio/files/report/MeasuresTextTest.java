@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
@@ -53,7 +54,8 @@ class MeasuresTextTest {
 
   @Test
   void whatIsAskedForBesidesStandsAtTheEnd() throws BadInputException {
-    List<String> lines = lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5")));
+    List<String> lines =
+        lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of()));
 
     assertThat(lines.subList(lines.size() - 3, lines.size()))
         .satisfiesExactly(
@@ -73,9 +75,9 @@ class MeasuresTextTest {
 
   @Test
   void askingForWhatCannotBeSaysWhatCan() {
-    assertThatThrownBy(() -> Extras.of(Optional.of("half"), List.of()))
+    assertThatThrownBy(() -> Extras.of(Optional.of("half"), List.of(), Map.of()))
         .hasMessageContaining("“trim” must be a number from 0 to 1, not “half”");
-    assertThatThrownBy(() -> Extras.of(Optional.empty(), List.of("-1")))
+    assertThatThrownBy(() -> Extras.of(Optional.empty(), List.of("-1"), Map.of()))
         .hasMessageContaining("from 0 to 100");
   }
 }

@@ -1,0 +1,103 @@
+package promedio.core.catalogue.several;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Family;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.sample.Subject;
+
+/**
+ * A measure of data of more than one variable, of which the definition says all.
+ *
+ * @param key the key by which files and the command line know it
+ * @param subject the data that have it
+ * @param quantity the quantity that it is
+ * @param by how it is found
+ * @param unit what its result is measured in
+ * @param needed the numbers that it is about besides the data
+ * @param quick a quicker way for large data, if there is one
+ */
+record FormulaMeasure(
+    String key,
+    Subject subject,
+    Quantity quantity,
+    Function<Setting, Definition> by,
+    Dimension unit,
+    List<Parameter> needed,
+    Optional<FastPath> quick)
+    implements Measure {
+
+  static FormulaMeasure of(
+      String key, Subject subject, Quantity quantity, Function<Setting, Definition> by) {
+    return new FormulaMeasure(
+        key, subject, quantity, by, Dimension.NONE, List.of(), Optional.empty());
+  }
+
+  FormulaMeasure in(Dimension other) {
+    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick);
+  }
+
+  FormulaMeasure about(Parameter... parameters) {
+    return new FormulaMeasure(key, subject, quantity, by, unit, List.of(parameters), quick);
+  }
+
+  FormulaMeasure quickly(FastPath way) {
+    return new FormulaMeasure(key, subject, quantity, by, unit, needed, Optional.of(way));
+  }
+
+  @Override
+  public Family family() {
+    return Family.SHAPE;
+  }
+
+  @Override
+  public Quantity quantity(Setting setting) {
+    return quantity;
+  }
+
+  @Override
+  public Definition definition(Setting setting) {
+    return by.apply(setting);
+  }
+
+  @Override
+  public Dimension dimension(List<Exact> arguments) {
+    return unit;
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return needed;
+  }
+
+  @Override
+  public Optional<FastPath> fast(Setting setting) {
+    return quick;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof FormulaMeasure that
+        && key.equals(that.key)
+        && subject == that.subject
+        && quantity.equals(that.quantity);
+  }
+
+  @Override
+  public int hashCode() {
+    return key.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return key;
+  }
+}

@@ -1,0 +1,180 @@
+package promedio.core.catalogue.several;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import java.util.function.Function;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Tail;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Definition.CurveReading.Area;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Setting;
+import promedio.core.measure.SeveralQuantities;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+import promedio.core.rules.Yates;
+import promedio.core.sample.CrossTable;
+import promedio.core.sample.Fit;
+import promedio.core.sample.Subject;
+
+/**
+ * The measures of counts beside expected ones: χ² (Pearson 1900) of a table of counts crossed, with
+ * what is made of it, and of categories beside expected proportions.
+ */
+final class OfCounts {
+
+  private static final Formula O = SeveralQuantities.OBSERVED.formula();
+  private static final Formula E = SeveralQuantities.EXPECTED.formula();
+  private static final Formula N = Several.N_OF_COUNTS.formula();
+
+  /** As the rule wants it. */
+  private static final Quantity CHI = Quantity.of("chi_squared", "\\chi^2", "χ²");
+
+  /** Without a correction, which is what the other measures are made of. */
+  private static final Quantity PLAIN_CHI = Quantity.of("plain_chi_squared", "\\chi^2", "χ²");
+
+  private static final Quantity CHI_DF = Quantity.of("chi_squared_df", "\\mathit{df}", "df");
+  private static final Quantity FIT_CHI = Quantity.of("fit_chi_squared", "\\chi^2", "χ²");
+
+  private OfCounts() {}
+
+  private static FormulaMeasure cross(
+      String key, Quantity quantity, Function<Setting, Definition> by) {
+    return FormulaMeasure.of(key, Subject.CROSS, quantity, by);
+  }
+
+  private static CrossTable table(Setting setting) {
+    return setting.data().cross().orElseThrow();
+  }
+
+  private static Condition full(Setting setting) {
+    return Needs.that(!table(setting).hasEmptyLine(), "empty-line");
+  }
+
+  private static boolean isSmall(Setting setting) {
+    return table(setting).rows().size() == 2 && table(setting).columns().size() == 2;
+  }
+
+  private static Formula plain() {
+    return new Sum(O.minus(E).power(2).over(E));
+  }
+
+  private static Formula statistic(Setting setting) {
+    boolean corrected = isSmall(setting) && setting.rules().get(Rule.YATES) == Yates.ON;
+    return corrected
+        ? new Sum(SeveralQuantities.CORRECTED_DISTANCE.formula().power(2).over(E))
+        : plain();
+  }
+
+  /** {@return what formulas name that nobody asks for itself} */
+  static List<Measure> helpers() {
+    return List.of(
+        cross("n", Several.N_OF_COUNTS, s -> Definition.of(new Numeral(s.data().total()))),
+        cross("plain_chi_squared", PLAIN_CHI, s -> Definition.of(plain(), full(s))));
+  }
+
+  /** {@return those of counts crossed, in the order in which they are told} */
+  static List<Measure> all() {
+    return List.of(
+        cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s))),
+        cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(table(s)), full(s))),
+        cross(
+                "chi_squared_p",
+                Quantity.of("chi_squared_p", "p", "p"),
+                s ->
+                    new Definition.ByCurve(
+                        new Area(CHI.formula(), Tail.UPPER),
+                        Curve.CHI_SQUARED,
+                        List.of(CHI_DF.formula()),
+                        List.of(full(s))))
+            .in(Dimension.PROBABILITY),
+        cross(
+            "phi",
+            Quantity.of("phi", "\\varphi", "φ"),
+            s ->
+                isSmall(s)
+                    ? Definition.of(PLAIN_CHI.formula().over(N).root(), full(s))
+                    : Definition.undefined("not-two-by-two")),
+        cross(
+            "cramers_v",
+            Quantity.of("cramers_v", "V", "V"),
+            s -> Definition.of(PLAIN_CHI.formula().over(N.times(less(table(s)))).root(), full(s))),
+        cross(
+            "contingency",
+            Quantity.of("contingency", "C", "C"),
+            s ->
+                Definition.of(
+                    PLAIN_CHI.formula().over(PLAIN_CHI.formula().plus(N)).root(), full(s))),
+        cross(
+            "smallest_expected",
+            Quantity.of("smallest_expected", "E_{\\min}", "min E"),
+            s -> Definition.of(smallest(table(s)), full(s))));
+  }
+
+  private static Formula degrees(CrossTable table) {
+    return number(table.rows().size())
+        .minus(number(1))
+        .times(number(table.columns().size()).minus(number(1)));
+  }
+
+  private static Formula less(CrossTable table) {
+    return number(Math.min(table.rows().size(), table.columns().size()) - 1L);
+  }
+
+  /** The least row total times the least column total, over n. */
+  private static Formula smallest(CrossTable table) {
+    Exact row = table.rowTotal(0);
+    for (int i = 1; i < table.rows().size(); i++) {
+      row = row.compareTo(table.rowTotal(i)) <= 0 ? row : table.rowTotal(i);
+    }
+    Exact column = table.columnTotal(0);
+    for (int i = 1; i < table.columns().size(); i++) {
+      column = column.compareTo(table.columnTotal(i)) <= 0 ? column : table.columnTotal(i);
+    }
+    return new Numeral(row).times(new Numeral(column)).over(N);
+  }
+
+  private static Condition[] fitNeeds(Setting setting) {
+    Fit fit = setting.data().fit().orElseThrow();
+    return new Condition[] {
+      Needs.that(fit.expected().size() > 1, "one-category"),
+      Needs.that(
+          fit.total().signum() > 0 && fit.expected().stream().allMatch(e -> e.signum() > 0),
+          "expected-zero")
+    };
+  }
+
+  /** {@return those of categories beside expected proportions} */
+  static List<Measure> ofFit() {
+    Quantity df = Quantity.of("fit_chi_squared_df", "\\mathit{df}", "df");
+    return List.of(
+        FormulaMeasure.of(
+            "fit_chi_squared", Subject.FIT, FIT_CHI, s -> Definition.of(plain(), fitNeeds(s))),
+        FormulaMeasure.of(
+            "fit_chi_squared_df",
+            Subject.FIT,
+            df,
+            s ->
+                Definition.of(
+                    number(s.data().fit().orElseThrow().expected().size()).minus(number(1)),
+                    fitNeeds(s))),
+        FormulaMeasure.of(
+                "fit_chi_squared_p",
+                Subject.FIT,
+                Quantity.of("fit_chi_squared_p", "p", "p"),
+                s ->
+                    new Definition.ByCurve(
+                        new Area(FIT_CHI.formula(), Tail.UPPER),
+                        Curve.CHI_SQUARED,
+                        List.of(df.formula()),
+                        List.of(fitNeeds(s))))
+            .in(Dimension.PROBABILITY));
+  }
+}

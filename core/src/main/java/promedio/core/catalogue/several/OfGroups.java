@@ -1,0 +1,299 @@
+package promedio.core.catalogue.several;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Tail;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Formula.Sum;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Definition.CurveReading.Area;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.FastPath;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Moments;
+import promedio.core.measure.Result;
+import promedio.core.measure.Setting;
+import promedio.core.measure.SeveralQuantities;
+import promedio.core.number.Exact;
+import promedio.core.rules.Rule;
+import promedio.core.rules.Variances;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Subject;
+import promedio.core.sample.Tally;
+
+/**
+ * The measures of k groups with n_j, x̄_j and s_j², N = Σn_j: all values together found from the
+ * groups, the pooled variance, one-factor analysis of variance (Fisher 1925), and t of two groups
+ * (Student 1908, Welch 1947).
+ */
+final class OfGroups {
+
+  private static final Formula X = Quantity.X.formula();
+  private static final Formula N_J = SeveralQuantities.SIZE_OF_GROUP.formula();
+  private static final Formula MEAN_J = SeveralQuantities.MEAN_OF_GROUP.formula();
+  private static final Formula N = Several.N_OF_GROUPS.formula();
+
+  private static final Quantity K = Quantity.of("k", "k", "k");
+  private static final Quantity GRAND_MEAN = Quantity.of("combined_mean", "\\bar{x}", "x̄");
+  private static final Quantity COMBINED = Quantity.of("combined_variance", "s^2", "s²");
+  private static final Quantity POOLED = Quantity.of("pooled_variance", "s_p^2", "sₚ²");
+  private static final Quantity POOLED_SD = Quantity.of("pooled_sd", "s_p", "sₚ");
+  private static final Quantity BETWEEN = Quantity.of("ss_between", "SS_b", "SSb");
+  private static final Quantity WITHIN = Quantity.of("ss_within", "SS_w", "SSw");
+  private static final Quantity TOTAL = Quantity.of("ss_total", "SS_t", "SSt");
+  private static final Quantity DF_BETWEEN = Quantity.of("df_between", "\\mathit{df}_b", "dfb");
+  private static final Quantity DF_WITHIN = Quantity.of("df_within", "\\mathit{df}_w", "dfw");
+  private static final Quantity MS_BETWEEN = Quantity.of("ms_between", "MS_b", "MSb");
+  private static final Quantity MS_WITHIN = Quantity.of("ms_within", "MS_w", "MSw");
+  private static final Quantity F = Quantity.of("f_ratio", "F", "F");
+  private static final Quantity N_A = Quantity.of("n_a", "n_A", "nA");
+  private static final Quantity N_B = Quantity.of("n_b", "n_B", "nB");
+  private static final Quantity MEAN_A = Quantity.of("mean_a", "\\bar{x}_A", "x̄A");
+  private static final Quantity MEAN_B = Quantity.of("mean_b", "\\bar{x}_B", "x̄B");
+  private static final Quantity VARIANCE_A = Quantity.of("variance_a", "s_A^2", "sA²");
+  private static final Quantity VARIANCE_B = Quantity.of("variance_b", "s_B^2", "sB²");
+  private static final Quantity DIFFERENCE =
+      Quantity.of("difference_of_means", "\\bar{x}_A-\\bar{x}_B", "x̄A − x̄B");
+  private static final Quantity T_TWO = Quantity.of("t_two", "t", "t");
+  private static final Quantity T_TWO_DF = Quantity.of("t_two_df", "\\mathit{df}", "df");
+
+  private OfGroups() {}
+
+  private static FormulaMeasure measure(
+      String key, Quantity quantity, Function<Setting, Definition> by) {
+    return FormulaMeasure.of(key, Subject.GROUPS, quantity, by);
+  }
+
+  private static FormulaMeasure formula(
+      String key, Quantity quantity, Formula right, Condition... needs) {
+    return measure(key, quantity, setting -> Definition.of(right, needs));
+  }
+
+  private static Groups groups(Setting setting) {
+    return setting.data().groups().orElseThrow();
+  }
+
+  /** {@return what formulas name that nobody asks for itself} */
+  static List<Measure> helpers() {
+    return Stream.<Measure>of(
+            measure("k", K, s -> Definition.of(number(groups(s).samples().size()))),
+            measure("n", Several.N_OF_GROUPS, s -> Definition.of(new Numeral(s.data().total()))),
+            ofOne("n_a", N_A, 0, Moments::n),
+            ofOne("n_b", N_B, 1, Moments::n),
+            ofOne("mean_a", MEAN_A, 0, Moments::mean),
+            ofOne("mean_b", MEAN_B, 1, Moments::mean),
+            varianceOf("variance_a", VARIANCE_A, 0),
+            varianceOf("variance_b", VARIANCE_B, 1))
+        .toList();
+  }
+
+  private static Moments moments(Setting setting, int group) {
+    return Moments.of(groups(setting).samples().get(group).sample().tally());
+  }
+
+  private static Measure ofOne(
+      String key, Quantity quantity, int group, Function<Moments, Exact> number) {
+    return measure(key, quantity, s -> Definition.of(new Numeral(number.apply(moments(s, group)))));
+  }
+
+  private static Measure varianceOf(String key, Quantity quantity, int group) {
+    return measure(
+        key,
+        quantity,
+        s -> {
+          Moments moments = moments(s, group);
+          Exact less = moments.n().minus(Exact.ONE);
+          return less.signum() == 0
+              ? Definition.undefined("one-value-no-variance")
+              : Definition.of(new Numeral(moments.m2().times(moments.n()).over(less)));
+        });
+  }
+
+  /** {@return those that any groups have, in the order in which they are told} */
+  static List<Measure> all() {
+    return Stream.of(combined(), sums(), ratios()).flatMap(List::stream).toList();
+  }
+
+  private static List<Measure> combined() {
+    Condition degrees = Needs.positive(N.minus(K.formula()), "no-degrees-within");
+    Formula pooled =
+        new Sum(N_J.minus(number(1)).times(SeveralQuantities.VARIANCE_OF_GROUP.formula()))
+            .over(N.minus(K.formula()));
+    return List.of(
+        formula("combined_mean", GRAND_MEAN, new Sum(N_J.times(MEAN_J)).over(N))
+            .in(Dimension.VALUE),
+        measure("combined_variance", COMBINED, OfGroups::combinedVariance).in(Dimension.SQUARE),
+        formula("combined_sd", Quantity.of("combined_sd", "s", "s"), COMBINED.formula().root())
+            .in(Dimension.VALUE),
+        formula("pooled_variance", POOLED, pooled, degrees).in(Dimension.SQUARE),
+        formula("pooled_sd", POOLED_SD, POOLED.formula().root(), degrees).in(Dimension.VALUE));
+  }
+
+  private static Definition combinedVariance(Setting setting) {
+    Formula apart = new Sum(N_J.times(MEAN_J.minus(GRAND_MEAN.formula()).power(2)));
+    if (setting.isPopulation()) {
+      Formula inside = new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula()));
+      return Definition.of(inside.plus(apart).over(N));
+    }
+    Formula inside =
+        new Sum(N_J.minus(number(1)).times(SeveralQuantities.VARIANCE_OF_GROUP.formula()));
+    return Definition.of(inside.plus(apart).over(N.minus(number(1))));
+  }
+
+  private static FastPath squares(boolean within) {
+    return known -> {
+      Groups groups = known.setting().data().groups().orElseThrow();
+      Exact sum = Exact.ZERO;
+      if (!within) {
+        Moments all = Moments.of(groups.all().tally());
+        return new Result.Found(all.m2().times(all.n()));
+      }
+      for (Groups.Group group : groups.samples()) {
+        Tally tally = group.sample().tally();
+        Moments moments = Moments.of(tally);
+        sum = sum.plus(moments.m2().times(moments.n()));
+      }
+      return new Result.Found(sum);
+    };
+  }
+
+  private static List<Measure> sums() {
+    return List.of(
+        formula(
+                "ss_between",
+                BETWEEN,
+                new Sum(N_J.times(MEAN_J.minus(GRAND_MEAN.formula()).power(2))))
+            .in(Dimension.SQUARE),
+        formula("ss_within", WITHIN, new Sum(new Sum(X.minus(MEAN_J).power(2))))
+            .in(Dimension.SQUARE)
+            .quickly(squares(true)),
+        formula("ss_total", TOTAL, new Sum(new Sum(X.minus(GRAND_MEAN.formula()).power(2))))
+            .in(Dimension.SQUARE)
+            .quickly(squares(false)),
+        formula("df_between", DF_BETWEEN, K.formula().minus(number(1))),
+        formula("df_within", DF_WITHIN, N.minus(K.formula())),
+        formula("df_total", Quantity.of("df_total", "\\mathit{df}_t", "dft"), N.minus(number(1))));
+  }
+
+  private static List<Measure> ratios() {
+    Condition degrees = Needs.positive(DF_WITHIN.formula(), "no-degrees-within");
+    Condition[] ratio = {degrees, Condition.notZero(WITHIN.formula(), "no-spread-within")};
+    return List.of(
+        formula("ms_between", MS_BETWEEN, BETWEEN.formula().over(DF_BETWEEN.formula()))
+            .in(Dimension.SQUARE),
+        formula("ms_within", MS_WITHIN, WITHIN.formula().over(DF_WITHIN.formula()), degrees)
+            .in(Dimension.SQUARE),
+        formula("f", F, MS_BETWEEN.formula().over(MS_WITHIN.formula()), ratio),
+        measure(
+                "f_p",
+                Quantity.of("f_p", "p", "p"),
+                s ->
+                    new Definition.ByCurve(
+                        new Area(F.formula(), Tail.UPPER),
+                        Curve.F,
+                        List.of(DF_BETWEEN.formula(), DF_WITHIN.formula()),
+                        List.of(ratio)))
+            .in(Dimension.PROBABILITY),
+        formula(
+            "eta_squared",
+            Quantity.of("eta_squared", "\\eta^2", "η²"),
+            BETWEEN.formula().over(TOTAL.formula()),
+            Condition.notZero(TOTAL.formula(), "no-spread")));
+  }
+
+  /** {@return those of two groups A and B, in the order in which they are told} */
+  static List<Measure> ofTwo() {
+    return List.of(
+        measure(
+                "difference_of_means",
+                DIFFERENCE,
+                s -> two(s, MEAN_A.formula().minus(MEAN_B.formula())))
+            .in(Dimension.VALUE),
+        measure("t_two", T_TWO, s -> two(s, statistic(s), testNeeds(s))),
+        measure("t_two_df", T_TWO_DF, s -> two(s, degrees(s), testNeeds(s))),
+        measure(
+                "t_two_p",
+                Quantity.of("t_two_p", "p", "p"),
+                s ->
+                    groups(s).samples().size() == 2
+                        ? new Definition.ByCurve(
+                            new Area(T_TWO.formula(), Several.tail(s)),
+                            Curve.T,
+                            List.of(T_TWO_DF.formula()),
+                            List.of(testNeeds(s)))
+                        : Definition.undefined("not-two-groups"))
+            .in(Dimension.PROBABILITY),
+        measure(
+            "cohen_d",
+            Quantity.of("cohen_d", "d", "d"),
+            s ->
+                two(
+                    s,
+                    new Formula.Absolute(MEAN_A.formula().minus(MEAN_B.formula()))
+                        .over(POOLED_SD.formula()),
+                    pooledNeeds())));
+  }
+
+  private static Definition two(Setting setting, Formula right, Condition... needs) {
+    return groups(setting).samples().size() == 2
+        ? Definition.of(right, needs)
+        : Definition.undefined("not-two-groups");
+  }
+
+  private static boolean isWelch(Setting setting) {
+    return setting.rules().get(Rule.VARIANCES) == Variances.UNEQUAL;
+  }
+
+  private static Condition[] pooledNeeds() {
+    return new Condition[] {
+      Needs.positive(N.minus(K.formula()), "no-degrees-within"),
+      Condition.notZero(POOLED.formula(), "no-spread-within")
+    };
+  }
+
+  private static Condition[] testNeeds(Setting setting) {
+    return isWelch(setting)
+        ? new Condition[] {
+          Needs.atLeast(N_A.formula(), 2, "too-few-in-each"),
+          Needs.atLeast(N_B.formula(), 2, "too-few-in-each"),
+          Condition.notZero(share(VARIANCE_A, N_A).plus(share(VARIANCE_B, N_B)), "no-spread-within")
+        }
+        : pooledNeeds();
+  }
+
+  /** s²/n of a group. */
+  private static Formula share(Quantity variance, Quantity size) {
+    return variance.formula().over(size.formula());
+  }
+
+  private static Formula statistic(Setting setting) {
+    Formula error =
+        isWelch(setting)
+            ? share(VARIANCE_A, N_A).plus(share(VARIANCE_B, N_B)).root()
+            : POOLED
+                .formula()
+                .times(number(1).over(N_A.formula()).plus(number(1).over(N_B.formula())))
+                .root();
+    return MEAN_A.formula().minus(MEAN_B.formula()).over(error);
+  }
+
+  private static Formula degrees(Setting setting) {
+    if (!isWelch(setting)) {
+      return N_A.formula().plus(N_B.formula()).minus(number(2));
+    }
+    Formula a = share(VARIANCE_A, N_A);
+    Formula b = share(VARIANCE_B, N_B);
+    Formula below =
+        a.power(2)
+            .over(N_A.formula().minus(number(1)))
+            .plus(b.power(2).over(N_B.formula().minus(number(1))));
+    return a.plus(b).power(2).over(below);
+  }
+}

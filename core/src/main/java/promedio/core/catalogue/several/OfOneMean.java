@@ -1,0 +1,161 @@
+package promedio.core.catalogue.several;
+
+import static promedio.core.formula.Formula.number;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.distribution.Curve;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Numeral;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Condition;
+import promedio.core.measure.Definition;
+import promedio.core.measure.Definition.CurveReading.Area;
+import promedio.core.measure.Definition.CurveReading.Bound;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
+import promedio.core.measure.Setting;
+import promedio.core.number.Exact;
+import promedio.core.sample.Subject;
+
+/**
+ * What one sample tells of the mean that it was drawn from: t and z against a supposed mean μ₀, and
+ * intervals of confidence. s is by n − 1, as in the standard error.
+ */
+final class OfOneMean {
+
+  private static final Quantity MU = Quantity.of("mu", "\\mu_0", "μ₀");
+  private static final Quantity SIGMA = Quantity.of("sigma", "\\sigma", "σ");
+  private static final Quantity LEVEL = Quantity.of("level", "L", "L");
+  private static final Quantity T = Quantity.of("t_one", "t", "t");
+  private static final Exact HUNDRED = Exact.of(100);
+
+  private OfOneMean() {}
+
+  private static FormulaMeasure measure(
+      String key, Quantity quantity, Function<Setting, Definition> by) {
+    return FormulaMeasure.of(key, Subject.ONE, quantity, by);
+  }
+
+  private static Parameter positive(Quantity quantity) {
+    return new Parameter(
+        quantity, Optional.of(Exact.of(1, 1_000_000_000)), Optional.empty(), List.of());
+  }
+
+  private static Condition[] tNeeds(Setting setting) {
+    return new Condition[] {
+      Condition.moreThanOne(setting),
+      Condition.notZero(Quantity.STANDARD_DEVIATION.formula(), "no-spread")
+    };
+  }
+
+  private static Formula statistic(Setting setting, Formula deviation) {
+    return setting.mean().formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
+  }
+
+  private static Formula t(Setting setting) {
+    return statistic(setting, Quantity.STANDARD_DEVIATION.formula());
+  }
+
+  private static Formula degrees(Setting setting) {
+    return setting.n().minus(number(1));
+  }
+
+  /** {@return t against a supposed mean, its degrees of freedom and its p} */
+  static List<Measure> t() {
+    Parameter mu = Parameter.any(MU);
+    return List.of(
+        measure("t_one", T, s -> Definition.of(t(s), tNeeds(s))).about(mu),
+        measure(
+                "t_one_df",
+                Quantity.of("t_one_df", "\\mathit{df}", "df"),
+                s -> Definition.of(degrees(s), tNeeds(s)))
+            .about(mu),
+        measure(
+                "t_one_p",
+                Quantity.of("t_one_p", "p", "p"),
+                s ->
+                    new Definition.ByCurve(
+                        new Area(t(s), Several.tail(s)),
+                        Curve.T,
+                        List.of(degrees(s)),
+                        List.of(tNeeds(s))))
+            .about(mu)
+            .in(Dimension.PROBABILITY));
+  }
+
+  /** {@return z against a supposed mean where σ is known, and its p} */
+  static List<Measure> z() {
+    Parameter[] known = {Parameter.any(MU), positive(SIGMA)};
+    return List.of(
+        measure(
+                "z_one",
+                Quantity.of("z_one", "z", "z"),
+                s -> Definition.of(statistic(s, SIGMA.formula())))
+            .about(known),
+        measure(
+                "z_one_p",
+                Quantity.of("z_one_p", "p", "p"),
+                s ->
+                    new Definition.ByCurve(
+                        new Area(statistic(s, SIGMA.formula()), Several.tail(s)),
+                        Curve.NORMAL,
+                        List.of(),
+                        List.of()))
+            .about(known)
+            .in(Dimension.PROBABILITY));
+  }
+
+  /** {@return both ends of the interval of the mean, by t} */
+  static List<Measure> interval() {
+    return List.of(end("interval_mean_lower", false), end("interval_mean_upper", true));
+  }
+
+  private static Measure end(String key, boolean upper) {
+    return measure(
+            key,
+            Quantity.of(key, upper ? "u" : "l", upper ? "u" : "l"),
+            s ->
+                new Definition.ByCurve(
+                    new Bound(
+                        s.mean().formula(),
+                        Quantity.STANDARD_DEVIATION.formula().over(s.n().root()),
+                        s.argument(0).over(HUNDRED),
+                        upper),
+                    Curve.T,
+                    List.of(degrees(s)),
+                    List.of(Condition.moreThanOne(s))))
+        .about(level())
+        .in(Dimension.VALUE);
+  }
+
+  private static Parameter level() {
+    return Parameter.within(LEVEL, Exact.of(1, 1_000_000), HUNDRED.minus(Exact.of(1, 1_000_000)));
+  }
+
+  /** {@return both ends of the interval of the mean where σ is known, by z} */
+  static List<Measure> intervalBySigma() {
+    return List.of(
+        endBySigma("interval_mean_lower", false), endBySigma("interval_mean_upper", true));
+  }
+
+  private static Measure endBySigma(String key, boolean upper) {
+    return measure(
+            key,
+            Quantity.of(key + "_by_sigma", upper ? "u" : "l", upper ? "u" : "l"),
+            s ->
+                new Definition.ByCurve(
+                    new Bound(
+                        s.mean().formula(),
+                        new Numeral(s.argument(1)).over(s.n().root()),
+                        s.argument(0).over(HUNDRED),
+                        upper),
+                    Curve.NORMAL,
+                    List.of(),
+                    List.of()))
+        .about(level(), positive(SIGMA))
+        .in(Dimension.VALUE);
+  }
+}

@@ -1,0 +1,105 @@
+package promedio.core.catalogue.several;
+
+import java.util.List;
+import java.util.stream.Stream;
+import promedio.core.distribution.Tail;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Setting;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Subject;
+
+/** The measures of data of more than one variable, and what one sample tells of its mean. */
+public final class Several {
+
+  /** How many pairs there are. */
+  static final Quantity N = Quantity.N;
+
+  /** How many values there are in all groups. */
+  static final Quantity N_OF_GROUPS = Quantity.of("n_of_groups", "N", "N");
+
+  /** How many were counted. */
+  static final Quantity N_OF_COUNTS = Quantity.of("n_of_counts", "n", "n");
+
+  public static final Measure PREDICTION = OfPairs.prediction();
+
+  private static final List<Measure> OF_PAIRS = OfPairs.all();
+  private static final List<Measure> OF_GROUPS = OfGroups.all();
+  private static final List<Measure> OF_TWO = OfGroups.ofTwo();
+  private static final List<Measure> OF_COUNTS = OfCounts.all();
+  private static final List<Measure> OF_FIT = OfCounts.ofFit();
+  private static final List<Measure> T = OfOneMean.t();
+  private static final List<Measure> Z = OfOneMean.z();
+  private static final List<Measure> INTERVAL = OfOneMean.interval();
+  private static final List<Measure> INTERVAL_BY_SIGMA = OfOneMean.intervalBySigma();
+
+  private static final List<Measure> HELPERS =
+      Stream.of(List.of(OfPairs.count()), OfPairs.helpers(), OfGroups.helpers(), OfCounts.helpers())
+          .flatMap(List::stream)
+          .toList();
+
+  private Several() {}
+
+  /** The tail that the course rules want of t, z and r. */
+  static Tail tail(Setting setting) {
+    return switch (setting.rules().get(Rule.TAILS)) {
+      case TWO -> Tail.TWO;
+      case UPPER -> Tail.UPPER;
+      case LOWER -> Tail.LOWER;
+    };
+  }
+
+  /**
+   * {@return those that all data about this have, in the order in which they are told}; of one
+   * variable none, since those are listed elsewhere
+   */
+  public static List<Measure> of(Subject subject) {
+    return switch (subject) {
+      case ONE -> List.of();
+      case PAIRS -> OF_PAIRS;
+      case GROUPS -> OF_GROUPS;
+      case CROSS -> OF_COUNTS;
+      case FIT -> OF_FIT;
+    };
+  }
+
+  /** {@return those of two groups} */
+  public static List<Measure> ofTwoGroups() {
+    return OF_TWO;
+  }
+
+  /** {@return t of one sample with its degrees of freedom and its p; they take a mean} */
+  public static List<Measure> tOfOne() {
+    return T;
+  }
+
+  /** {@return z of one sample with its p; they take a mean and a standard deviation} */
+  public static List<Measure> zOfOne() {
+    return Z;
+  }
+
+  /** {@return the ends of the interval of the mean; they take a level in percent} */
+  public static List<Measure> interval() {
+    return INTERVAL;
+  }
+
+  /** {@return the same where σ is known; they take a level and a standard deviation} */
+  public static List<Measure> intervalBySigma() {
+    return INTERVAL_BY_SIGMA;
+  }
+
+  /** {@return every measure here that somebody may ask for by its key} */
+  public static List<Measure> asked() {
+    return Stream.of(
+            OF_PAIRS, List.of(PREDICTION), OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, T, Z, INTERVAL)
+        .flatMap(List::stream)
+        .toList();
+  }
+
+  /** {@return those that formulas name, whether anybody asks for them or not} */
+  public static List<Measure> named() {
+    return Stream.of(OF_PAIRS, OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, HELPERS)
+        .flatMap(List::stream)
+        .toList();
+  }
+}

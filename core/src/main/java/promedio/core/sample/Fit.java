@@ -1,0 +1,77 @@
+package promedio.core.sample;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+
+/**
+ * Categories that were counted, beside the proportions that are expected of them.
+ *
+ * @param counted what was counted
+ * @param expected a number above or equal to 0 for each, of whatever sum; they are scaled by it
+ */
+public record Fit(Categories counted, List<Exact> expected) implements Data {
+
+  public Fit {
+    expected = List.copyOf(expected);
+  }
+
+  /** {@return the categories beside equal proportions} */
+  public static Fit equal(Categories categories) {
+    return new Fit(categories, Collections.nCopies(categories.rows().size(), Exact.ONE));
+  }
+
+  /**
+   * {@return the categories beside proportions that somebody else gives}
+   *
+   * @throws BadInputException if they are not as many, one is negative, or all are 0
+   */
+  public static Fit read(Categories categories, List<Exact> expected) throws BadInputException {
+    if (expected.size() != categories.rows().size()) {
+      throw new BadInputException(
+          Message.of(
+              "fit.number",
+              String.valueOf(expected.size()),
+              String.valueOf(categories.rows().size())));
+    }
+    boolean negative = expected.stream().anyMatch(each -> each.signum() < 0);
+    if (negative || expected.stream().allMatch(each -> each.signum() == 0)) {
+      throw new BadInputException(Message.of("fit.not-positive"));
+    }
+    return new Fit(categories, expected);
+  }
+
+  /** {@return the count that is expected of the category at the index} */
+  public Exact expectedCount(int index) {
+    Exact sum = expected.stream().reduce(Exact.ZERO, Exact::plus);
+    return expected.get(index).times(total()).over(sum);
+  }
+
+  @Override
+  public Subject subject() {
+    return Subject.FIT;
+  }
+
+  @Override
+  public Exact total() {
+    return counted.total();
+  }
+
+  @Override
+  public int missing() {
+    return counted.missing();
+  }
+
+  @Override
+  public Optional<Fit> fit() {
+    return Optional.of(this);
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.fit(this);
+  }
+}

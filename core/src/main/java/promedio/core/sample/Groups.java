@@ -1,0 +1,100 @@
+package promedio.core.sample;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Message;
+import promedio.core.number.Exact;
+
+/**
+ * Two or more named samples, in a given order. Missing entries are left out of each and counted.
+ *
+ * @param samples the samples, each with its name
+ */
+public record Groups(List<Group> samples) implements Data {
+
+  /**
+   * One of the samples.
+   *
+   * @param name what it is called, other than the others
+   * @param sample its values, at least one
+   */
+  public record Group(String name, Sample sample) {}
+
+  public Groups {
+    samples = List.copyOf(samples);
+    if (samples.size() < 2) {
+      throw new IllegalArgumentException("groups are two or more");
+    }
+  }
+
+  /**
+   * {@return the groups as somebody else gives them}
+   *
+   * @throws BadInputException if there are fewer than two, two of one name, or one without values
+   */
+  public static Groups read(List<Group> groups) throws BadInputException {
+    if (groups.size() < 2) {
+      throw refused("groups.too-few", String.valueOf(groups.size()));
+    }
+    Set<String> names = new HashSet<>();
+    for (Group group : groups) {
+      if (!names.add(group.name())) {
+        throw refused("groups.twice", group.name());
+      }
+      if (group.sample().tally().isEmpty()) {
+        throw refused("groups.empty", group.name());
+      }
+    }
+    return new Groups(groups);
+  }
+
+  private static BadInputException refused(String key, String what) {
+    return new BadInputException(Message.of(key, what));
+  }
+
+  /** {@return all values together, without those that are missing} */
+  public Sample all() {
+    List<Exact> all = new ArrayList<>();
+    for (Group group : samples) {
+      Values each = group.sample().values().present();
+      for (int i = 0; i < each.size(); i++) {
+        all.add(each.get(i));
+      }
+    }
+    return new Sample(Values.of(all));
+  }
+
+  /** {@return two of the groups by themselves} */
+  public Groups two(int first, int second) {
+    return new Groups(List.of(samples.get(first), samples.get(second)));
+  }
+
+  @Override
+  public Subject subject() {
+    return Subject.GROUPS;
+  }
+
+  @Override
+  public Exact total() {
+    return samples.stream().map(g -> g.sample().total()).reduce(Exact.ZERO, Exact::plus);
+  }
+
+  @Override
+  public int missing() {
+    return samples.stream().mapToInt(group -> group.sample().missing()).sum();
+  }
+
+  @Override
+  public Optional<Groups> groups() {
+    return Optional.of(this);
+  }
+
+  @Override
+  public <R> R accept(Visitor<R> visitor) {
+    return visitor.groups(this);
+  }
+}
