@@ -24,7 +24,8 @@ class CourseRulesTest {
             "{divisor=n-1, quartiles=halves-without-median, percentiles=hf6,"
                 + " mode=none-when-all-equal, skewness=adjusted, places=2, rounding=half-up,"
                 + " carry=exact, class-end=lower, median-position=n/2, grouped-mode=interpolated,"
-                + " open-class=absent, sheppard=off}");
+                + " open-class=absent, sheppard=off, tails=two, alpha=0.05, variances=equal,"
+                + " correction=none, yates=off, p-places=4}");
   }
 
   @ParameterizedTest

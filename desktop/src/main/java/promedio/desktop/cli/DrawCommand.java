@@ -149,7 +149,7 @@ final class DrawCommand implements Callable<Integer> {
     }
     Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
-    SampleInput.Input read = input.read(spec);
+    SampleInput.Input read = input.readOne(spec);
     Picture graph =
         read.data().categories().isPresent()
             ? categoryGraph(kind, rules, read, read.data().categories().get())

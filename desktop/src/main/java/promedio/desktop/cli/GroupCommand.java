@@ -59,7 +59,7 @@ final class GroupCommand implements Callable<Integer> {
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
     CourseRules rules = input.rules(spec);
-    SampleInput.Input read = input.read(spec);
+    SampleInput.Input read = input.readOne(spec);
     PrintWriter out = spec.commandLine().getOut();
     Optional<Categories> counted = read.data().categories();
     if (counted.isPresent()) {

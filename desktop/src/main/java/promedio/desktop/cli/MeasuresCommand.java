@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -18,13 +19,15 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Subject;
 import promedio.desktop.Texts;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasureLines;
-import promedio.files.report.MeasuresJson;
+import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
+import promedio.files.report.SeveralText;
 import promedio.files.table.ColumnChoiceException;
 
 /** Every measure of one sample, or of one sample a line. */
@@ -38,6 +41,8 @@ import promedio.files.table.ColumnChoiceException;
       "  promedio measures --values \"8 10 11 11\"",
       "  promedio measures pears.csv --column weight --rule quartiles=hf6 --rule places=3",
       "  promedio measures baskets.csv --kind value-frequency --format json",
+      "  promedio measures orchard.csv --kind pairs --columns sugar,weight --format json",
+      "  promedio measures orchard.csv --kind groups --column weight --by variety",
       "  promedio measures --lines - < samples.jsonl"
     })
 final class MeasuresCommand implements Callable<Integer> {
@@ -76,6 +81,14 @@ final class MeasuresCommand implements Callable<Integer> {
       description = "also this percentile; repeatable")
   private List<String> percentiles = List.of();
 
+  @Option(
+      names = "--with",
+      paramLabel = "NAME=NUMBER",
+      description =
+          "an argument of a test, an interval or a prediction: mu, sigma, level, x, or"
+              + " expected=0.5,0.25,0.25; repeatable")
+  private Map<String, String> with = Map.of();
+
   @Mixin private SampleInput input;
 
   private MeasuresCommand() {}
@@ -91,7 +104,12 @@ final class MeasuresCommand implements Callable<Integer> {
     if (lines != null) {
       answerLines(lines, rules);
     } else {
-      print(input.read(spec), rules, extras);
+      SampleInput.Input read = input.read(spec);
+      try {
+        print(read, rules, extras);
+      } catch (BadInputException e) {
+        throw wrong(e.getMessage());
+      }
     }
     spec.commandLine().getOut().flush();
     return 0;
@@ -99,24 +117,30 @@ final class MeasuresCommand implements Callable<Integer> {
 
   private Extras extras() {
     try {
-      return Extras.of(Optional.ofNullable(trim), percentiles);
+      return Extras.of(Optional.ofNullable(trim), percentiles, with);
     } catch (BadInputException e) {
       throw wrong(e.getMessage());
     }
   }
 
-  private void print(SampleInput.Input input, CourseRules rules, Extras extras) {
+  private void print(SampleInput.Input input, CourseRules rules, Extras extras)
+      throws BadInputException {
     PrintWriter out = spec.commandLine().getOut();
     switch (format) {
       case JSON -> {
         ObjectNode node = JsonNodeFactory.instance.objectNode().put("source", input.source());
         input.column().ifPresent(name -> node.put("column", name));
-        node.setAll(MeasuresJson.of(input.data(), rules, extras));
+        node.setAll(MeasuresReport.of(input.data(), rules, extras, true));
         out.println(node);
       }
       case TEXT -> {
         String title = input.column().map(c -> input.source() + ", " + c).orElse(input.source());
-        MeasuresText.of(title, input.data(), rules, extras).forEach(out::println);
+        if (input.data().subject() == Subject.ONE) {
+          MeasuresText.of(title, input.data(), rules, extras).forEach(out::println);
+        } else {
+          SeveralText.of(title, MeasuresReport.of(input.data(), rules, extras, true))
+              .forEach(out::println);
+        }
       }
     }
   }

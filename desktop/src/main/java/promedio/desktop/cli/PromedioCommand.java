@@ -45,6 +45,9 @@ import promedio.files.table.ColumnChoiceException;
       GroupCommand.class,
       DrawCommand.class,
       MarkCommand.class,
+      SummaryCommand.class,
+      DistributionCommand.class,
+      DrawSamplesCommand.class,
       SamplesCommand.class,
       DemoCommand.class
     })

@@ -3,6 +3,7 @@ package promedio.desktop.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -34,8 +35,10 @@ import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.DataSource;
+import promedio.files.table.PrintedCounts;
 import promedio.files.table.Progress;
 import promedio.files.table.ReadTable;
+import promedio.files.table.SeveralColumns;
 import promedio.files.table.TableData;
 import promedio.files.table.TableReader;
 import promedio.files.tidy.StepsJson;
@@ -48,7 +51,16 @@ final class SampleInput {
     RAW("raw"),
     VALUE_FREQUENCY("value-frequency"),
     CLASSES("classes"),
-    CATEGORIES("categories");
+    CATEGORIES("categories"),
+    PAIRS("pairs"),
+    GROUPS("groups"),
+    CROSS("cross"),
+    COUNTS("counts");
+
+    /** {@return whether it is data of more than one variable} */
+    boolean isSeveral() {
+      return EnumSet.of(PAIRS, GROUPS, CROSS, COUNTS).contains(this);
+    }
 
     private final String code;
 
@@ -86,6 +98,20 @@ final class SampleInput {
   private @Nullable String column;
 
   @Option(
+      names = "--columns",
+      split = ",",
+      paramLabel = "NAME",
+      description = "the columns that are taken together, by name or number: x,y or a,b,c")
+  private List<String> columns = List.of();
+
+  @Option(
+      names = "--by",
+      split = ",",
+      paramLabel = "NAME",
+      description = "the columns that the values are grouped by: g or g,h")
+  private List<String> by = List.of();
+
+  @Option(
       names = "--kind",
       defaultValue = "raw",
       description = "what the columns are: ${COMPLETION-CANDIDATES} (default: raw)")
@@ -103,6 +129,30 @@ final class SampleInput {
   @Mixin private ReadingOptions reading;
 
   private SampleInput() {}
+
+  /**
+   * {@return the input, read, where only data of one variable make sense}
+   *
+   * @throws RefusedFileException if it cannot be used
+   */
+  Input readOne(CommandSpec spec) throws RefusedFileException, ColumnChoiceException, IOException {
+    if (kind.isSeveral()) {
+      throw new ParameterException(
+          spec.commandLine(), Texts.of("input.not-several", spec.name(), kind));
+    }
+    return read(spec);
+  }
+
+  /**
+   * {@return groups, whatever kind is named}
+   *
+   * @throws RefusedFileException if they cannot be used
+   */
+  Data readGroups(CommandSpec spec)
+      throws RefusedFileException, ColumnChoiceException, IOException {
+    kind = Kind.GROUPS;
+    return read(spec).data();
+  }
 
   /** {@return in how many ways the input is given; it should be one} */
   int given() {
@@ -141,6 +191,8 @@ final class SampleInput {
           case VALUE_FREQUENCY -> TypedTable.read(text, DecimalSign.POINT);
           case CATEGORIES -> TypedCategories.read(text, DecimalSign.POINT);
           case CLASSES -> TypedClasses.read(text.replaceAll("[,;]\\s+", "\n"), DecimalSign.POINT);
+          case PAIRS, GROUPS, CROSS, COUNTS ->
+              throw new RefusedFileException(Texts.of("input.several-of-file", kind));
         };
     if (!typed.unreadable().isEmpty()) {
       Entry first = typed.unreadable().get(0);
@@ -164,6 +216,14 @@ final class SampleInput {
             new Input(read.source(), Optional.empty(), TableData.frequencies(read));
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
         case CATEGORIES -> counted(read);
+        case PAIRS -> several(read, SeveralColumns.pairs(read.source(), tidied(read), columns));
+        case GROUPS ->
+            several(
+                read,
+                SeveralColumns.groups(
+                    read.source(), tidied(read), Optional.ofNullable(column), by, columns));
+        case CROSS -> several(read, SeveralColumns.cross(read.source(), tidied(read), columns));
+        case COUNTS -> several(read, PrintedCounts.read(tidied(read)));
       };
     } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
@@ -187,6 +247,10 @@ final class SampleInput {
       throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
     }
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
+  }
+
+  private static Input several(ReadTable read, Data data) {
+    return new Input(read.source(), Optional.empty(), data);
   }
 
   private Input counted(ReadTable read)

@@ -118,7 +118,7 @@ final class WorkingCommand implements Callable<Integer> {
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(
                 () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
-    SampleInput.Input read = input.read(spec);
+    SampleInput.Input read = input.readOne(spec);
     ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
     Optional<Working> working = working(read.data(), rules, task, method);
     if (working.isEmpty()) {

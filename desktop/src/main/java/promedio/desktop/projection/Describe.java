@@ -9,8 +9,12 @@ import promedio.core.entry.Typed;
 import promedio.core.message.Message;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.Fit;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.desktop.Texts;
 

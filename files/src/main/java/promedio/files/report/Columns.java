@@ -12,6 +12,9 @@ final class Columns {
 
   /** {@return a line for each row, every column as wide as its longest cell, set to the right} */
   static List<String> aligned(List<List<String>> rows) {
+    if (rows.isEmpty()) {
+      return List.of();
+    }
     int[] widths = new int[rows.get(0).size()];
     for (List<String> row : rows) {
       for (int i = 0; i < widths.length; i++) {

@@ -1,0 +1,129 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
+import promedio.core.measure.Measure;
+import promedio.core.practice.RandomSamples;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Subject;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.table.ColumnChoiceException;
+
+/** Samples drawn from a sample by chance, and what their measures are. */
+@Command(
+    name = "draw-samples",
+    mixinStandardHelpOptions = true,
+    description = "Draw samples by chance from a column; CSV, a row a sample.",
+    footer = {
+      "",
+      "Example:",
+      "  promedio draw-samples pears.csv --column weight --size 10 --times 1000 --seed 7"
+    })
+final class DrawSamplesCommand implements Callable<Integer> {
+
+  private static final int MOST_TIMES = 1_000_000;
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private SampleInput input;
+
+  @Option(names = "--size", required = true, paramLabel = "N", description = "values in a sample")
+  private int size;
+
+  @Option(
+      names = "--times",
+      defaultValue = "1",
+      paramLabel = "N",
+      description = "how many samples (default: 1)")
+  private int times = 1;
+
+  @Option(
+      names = "--seed",
+      required = true,
+      paramLabel = "NUMBER",
+      description = "the same seed draws the same samples on every machine")
+  private long seed;
+
+  @Option(names = "--with-replacement", description = "put each value back before the next")
+  private boolean replacing;
+
+  @Option(
+      names = "--measures",
+      split = ",",
+      paramLabel = "KEY",
+      description = "what is told of each sample (default: mean,sd)")
+  private List<String> measures = List.of("mean", "sd");
+
+  private DrawSamplesCommand() {}
+
+  @Override
+  public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
+    CourseRules rules = input.rules(spec);
+    Sample from =
+        input
+            .readOne(spec)
+            .data()
+            .sample()
+            .orElseThrow(() -> wrong(Texts.of("draw-samples.values")));
+    int n = from.total().numerator().intValueExact();
+    if (size < 1 || times < 1 || times > MOST_TIMES || n == 0 || (!replacing && size > n)) {
+      throw wrong(Texts.of("draw-samples.size", size, times, n, MOST_TIMES));
+    }
+    List<Measure> chosen = chosen();
+    PrintWriter out = spec.commandLine().getOut();
+    out.println("sample," + String.join(",", measures));
+    RandomSamples samples = new RandomSamples(from, seed, replacing);
+    for (int i = 1; i <= times; i++) {
+      out.println(i + "," + row(samples.draw(size), chosen, rules));
+    }
+    out.flush();
+    return 0;
+  }
+
+  private static String row(Sample sample, List<Measure> measures, CourseRules rules) {
+    Computation computation = Computation.of(sample, rules);
+    List<String> cells = new ArrayList<>();
+    for (Measure measure : measures) {
+      cells.add(
+          computation
+              .result(measure)
+              .number()
+              .map(
+                  number ->
+                      number
+                          .rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING))
+                          .toPlainString())
+              .orElse(""));
+    }
+    return String.join(",", cells);
+  }
+
+  private List<Measure> chosen() {
+    List<Measure> chosen = new ArrayList<>();
+    for (String key : measures) {
+      chosen.add(
+          Measures.ofKey(key)
+              .filter(found -> found.subject() == Subject.ONE && found.parameters().isEmpty())
+              .orElseThrow(() -> wrong(Texts.of("summary.measure", key))));
+    }
+    return chosen;
+  }
+
+  private ParameterException wrong(String message) {
+    return new ParameterException(spec.commandLine(), message);
+  }
+}

@@ -1,0 +1,93 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.GroupSummary;
+import promedio.core.measure.Measure;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Subject;
+import promedio.desktop.Texts;
+import promedio.files.RefusedFileException;
+import promedio.files.report.SummaryText;
+import promedio.files.table.ColumnChoiceException;
+
+/** Measures of a column by the groups of others: a row a group, and one for all together. */
+@Command(
+    name = "summary",
+    mixinStandardHelpOptions = true,
+    description = "Measures of each group of a table, a row a group and one for all together.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio summary trays.csv --column weight --by variety",
+      "  promedio summary trays.csv --column weight --by variety,picking --measures n,mean,sd"
+          + " --format markdown"
+    })
+final class SummaryCommand implements Callable<Integer> {
+
+  /** Told of every group whether they are asked for or not. */
+  private static final Set<String> ALWAYS = Set.of("n", "missing");
+
+  private static final Set<String> FORMS = Set.of("text", "csv", "json", "markdown", "html");
+
+  @Spec private CommandSpec spec;
+
+  @Mixin private SampleInput input;
+
+  @Option(
+      names = "--measures",
+      split = ",",
+      paramLabel = "KEY",
+      description = "what is told of each group (default: n,mean,sd,median)")
+  private List<String> measures = List.of("mean", "sd", "median");
+
+  @Option(
+      names = "--format",
+      defaultValue = "text",
+      paramLabel = "FORMAT",
+      description = "text, csv, json, markdown or html (default: text)")
+  private String format = "text";
+
+  private SummaryCommand() {}
+
+  @Override
+  public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
+    if (!FORMS.contains(format)) {
+      throw wrong(Texts.of("summary.format", format));
+    }
+    CourseRules rules = input.rules(spec);
+    Groups groups = input.readGroups(spec).groups().orElseThrow();
+    String text = SummaryText.of(GroupSummary.of(groups, chosen(), rules), rules, format);
+    spec.commandLine().getOut().print(text);
+    spec.commandLine().getOut().flush();
+    return 0;
+  }
+
+  private List<Measure> chosen() {
+    List<Measure> chosen = new ArrayList<>();
+    for (String key : measures) {
+      if (!ALWAYS.contains(key)) {
+        chosen.add(
+            Measures.ofKey(key)
+                .filter(found -> found.subject() == Subject.ONE && found.parameters().isEmpty())
+                .orElseThrow(() -> wrong(Texts.of("summary.measure", key))));
+      }
+    }
+    return chosen;
+  }
+
+  private ParameterException wrong(String message) {
+    return new ParameterException(spec.commandLine(), message);
+  }
+}

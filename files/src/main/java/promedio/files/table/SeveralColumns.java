@@ -1,0 +1,99 @@
+package promedio.files.table;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import promedio.core.message.BadInputException;
+import promedio.core.sample.CrossTable;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Pairs;
+import promedio.core.table.Column;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.core.table.Together;
+import promedio.files.Texts;
+
+/** Columns of a table that are named on the command line, taken together. */
+public final class SeveralColumns {
+
+  private SeveralColumns() {}
+
+  /**
+   * {@return two columns of numbers as pairs}
+   *
+   * @param source what to call the table in messages
+   * @param names both columns; without them, the only two columns of numbers
+   * @throws ColumnChoiceException if it is not plain which columns are meant
+   */
+  public static Pairs pairs(String source, Table table, List<String> names)
+      throws ColumnChoiceException {
+    List<String> chosen = new ArrayList<>(names);
+    if (names.isEmpty()) {
+      table.columns().stream()
+          .filter(NumberColumn.class::isInstance)
+          .map(Column::name)
+          .forEach(chosen::add);
+    }
+    if (chosen.size() != 2) {
+      throw new ColumnChoiceException(Texts.of("columns.two", chosen.size()));
+    }
+    return Together.pairs(
+        number(source, table, chosen.get(0)), number(source, table, chosen.get(1)));
+  }
+
+  /**
+   * {@return groups}
+   *
+   * @param value the column of values that are grouped by others
+   * @param by the columns that they are grouped by; where there are none, each of the columns is a
+   *     group
+   * @throws ColumnChoiceException if it is not plain which columns are meant
+   * @throws BadInputException if they make no groups
+   */
+  public static Groups groups(
+      String source, Table table, Optional<String> value, List<String> by, List<String> columns)
+      throws ColumnChoiceException, BadInputException {
+    if (by.isEmpty() == columns.isEmpty()) {
+      throw new ColumnChoiceException(Texts.of("groups.needed"));
+    }
+    if (by.isEmpty()) {
+      List<NumberColumn> groups = new ArrayList<>();
+      for (String name : columns) {
+        groups.add(number(source, table, name));
+      }
+      return Together.groups(groups);
+    }
+    List<Column> factors = new ArrayList<>();
+    for (String name : by) {
+      factors.add(any(source, table, name));
+    }
+    return Together.groups(TableData.column(source, table, value), factors);
+  }
+
+  /**
+   * {@return two columns of categories, counted}
+   *
+   * @throws ColumnChoiceException if it is not plain which columns are meant
+   * @throws BadInputException if they make no such table
+   */
+  public static CrossTable cross(String source, Table table, List<String> names)
+      throws ColumnChoiceException, BadInputException {
+    if (names.size() != 2) {
+      throw new ColumnChoiceException(Texts.of("columns.two", names.size()));
+    }
+    return Together.cross(any(source, table, names.get(0)), any(source, table, names.get(1)));
+  }
+
+  private static NumberColumn number(String source, Table table, String name)
+      throws ColumnChoiceException {
+    return TableData.column(source, table, Optional.of(name));
+  }
+
+  private static Column any(String source, Table table, String name) throws ColumnChoiceException {
+    return TableData.column(table, name)
+        .orElseThrow(
+            () ->
+                new ColumnChoiceException(
+                    Texts.of("column.none", source, name, String.join(", ", table.names()))));
+  }
+}
