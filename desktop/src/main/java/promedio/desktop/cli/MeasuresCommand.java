@@ -89,7 +89,7 @@ final class MeasuresCommand implements Callable<Integer> {
               + " expected=0.5,0.25,0.25; repeatable")
   private Map<String, String> with = Map.of();
 
-  @Mixin private SampleInput input;
+  @Mixin private SeveralInput input;
 
   private MeasuresCommand() {}
 

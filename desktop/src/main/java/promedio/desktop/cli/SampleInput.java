@@ -35,10 +35,8 @@ import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.DataSource;
-import promedio.files.table.PrintedCounts;
 import promedio.files.table.Progress;
 import promedio.files.table.ReadTable;
-import promedio.files.table.SeveralColumns;
 import promedio.files.table.TableData;
 import promedio.files.table.TableReader;
 import promedio.files.tidy.StepsJson;
@@ -98,20 +96,6 @@ final class SampleInput {
   private @Nullable String column;
 
   @Option(
-      names = "--columns",
-      split = ",",
-      paramLabel = "NAME",
-      description = "the columns that are taken together, by name or number: x,y or a,b,c")
-  private List<String> columns = List.of();
-
-  @Option(
-      names = "--by",
-      split = ",",
-      paramLabel = "NAME",
-      description = "the columns that the values are grouped by: g or g,h")
-  private List<String> by = List.of();
-
-  @Option(
       names = "--kind",
       defaultValue = "raw",
       description = "what the columns are: ${COMPLETION-CANDIDATES} (default: raw)")
@@ -140,18 +124,26 @@ final class SampleInput {
       throw new ParameterException(
           spec.commandLine(), Texts.of("input.not-several", spec.name(), kind));
     }
-    return read(spec);
+    return read(spec, Several.NONE);
   }
 
-  /**
-   * {@return groups, whatever kind is named}
-   *
-   * @throws RefusedFileException if they cannot be used
-   */
-  Data readGroups(CommandSpec spec)
-      throws RefusedFileException, ColumnChoiceException, IOException {
-    kind = Kind.GROUPS;
-    return read(spec).data();
+  /** Takes columns of a table together. */
+  @FunctionalInterface
+  interface Several {
+
+    /** For where that is never asked for. */
+    Several NONE =
+        (source, table, kind) -> {
+          throw new IllegalStateException(kind.toString());
+        };
+
+    /** {@return data of more than one variable, of the kind} */
+    Data of(String source, Table table, Kind kind) throws ColumnChoiceException, BadInputException;
+  }
+
+  /** {@return the column that is named} */
+  Optional<String> column() {
+    return Optional.ofNullable(column);
   }
 
   /** {@return in how many ways the input is given; it should be one} */
@@ -177,11 +169,22 @@ final class SampleInput {
    *
    * @throws RefusedFileException if it cannot be used
    */
-  Input read(CommandSpec spec) throws RefusedFileException, ColumnChoiceException, IOException {
+  Input read(CommandSpec spec, Several several)
+      throws RefusedFileException, ColumnChoiceException, IOException {
+    return read(spec, kind, several);
+  }
+
+  /**
+   * {@return the input, read as this kind, whichever is named}
+   *
+   * @throws RefusedFileException if it cannot be used
+   */
+  Input read(CommandSpec spec, Kind as, Several several)
+      throws RefusedFileException, ColumnChoiceException, IOException {
     if (given() != 1) {
       throw new ParameterException(spec.commandLine(), Texts.of("input.one"));
     }
-    return values != null ? ofValues(values) : ofFile(String.valueOf(file));
+    return values != null ? ofValues(values) : ofFile(String.valueOf(file), as, several);
   }
 
   private Input ofValues(String text) throws RefusedFileException {
@@ -205,25 +208,19 @@ final class SampleInput {
     return new Input("values", Optional.empty(), typed.data());
   }
 
-  private Input ofFile(String name)
+  private Input ofFile(String name, Kind as, Several several)
       throws RefusedFileException, ColumnChoiceException, IOException {
     DataSource source = Inputs.source(name);
     ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
     try {
-      return switch (kind) {
+      return switch (as) {
         case RAW -> ofColumn(read);
         case VALUE_FREQUENCY ->
             new Input(read.source(), Optional.empty(), TableData.frequencies(read));
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
         case CATEGORIES -> counted(read);
-        case PAIRS -> several(read, SeveralColumns.pairs(read.source(), tidied(read), columns));
-        case GROUPS ->
-            several(
-                read,
-                SeveralColumns.groups(
-                    read.source(), tidied(read), Optional.ofNullable(column), by, columns));
-        case CROSS -> several(read, SeveralColumns.cross(read.source(), tidied(read), columns));
-        case COUNTS -> several(read, PrintedCounts.read(tidied(read)));
+        case PAIRS, GROUPS, CROSS, COUNTS ->
+            new Input(read.source(), Optional.empty(), several.of(read.source(), tidied(read), as));
       };
     } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
@@ -233,7 +230,8 @@ final class SampleInput {
   /** Pairs of numbers could be a plain list, which a table of values and frequencies never is. */
   private ReadingChoices choices(DataSource source) throws RefusedFileException, IOException {
     ReadingChoices chosen = reading.choices();
-    if (kind == Kind.RAW || kind == Kind.CATEGORIES || chosen.of(Aspect.SEPARATOR).isPresent()) {
+    boolean ofRows = kind == Kind.VALUE_FREQUENCY || kind == Kind.CLASSES || kind == Kind.PAIRS;
+    if (!ofRows || chosen.of(Aspect.SEPARATOR).isPresent()) {
       return chosen;
     }
     String found = TableReader.recognise(source, chosen).of(Aspect.SEPARATOR);
@@ -247,10 +245,6 @@ final class SampleInput {
       throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
     }
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
-  }
-
-  private static Input several(ReadTable read, Data data) {
-    return new Input(read.source(), Optional.empty(), data);
   }
 
   private Input counted(ReadTable read)

@@ -43,7 +43,7 @@ final class SummaryCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Mixin private SampleInput input;
+  @Mixin private SeveralInput input;
 
   @Option(
       names = "--measures",
@@ -67,7 +67,7 @@ final class SummaryCommand implements Callable<Integer> {
       throw wrong(Texts.of("summary.format", format));
     }
     CourseRules rules = input.rules(spec);
-    Groups groups = input.readGroups(spec).groups().orElseThrow();
+    Groups groups = input.readGroups(spec);
     String text = SummaryText.of(GroupSummary.of(groups, chosen(), rules), rules, format);
     spec.commandLine().getOut().print(text);
     spec.commandLine().getOut().flush();
