@@ -8,6 +8,9 @@ final class Parts implements Formula.Visitor<Set<Formula>> {
 
   private final Set<Formula> found = new LinkedHashSet<>();
 
+  /** Whether a sum is looked into. */
+  private boolean summing;
+
   @Override
   public Set<Formula> numeral(Formula.Numeral numeral) {
     return found;
@@ -28,8 +31,14 @@ final class Parts implements Formula.Visitor<Set<Formula>> {
 
   @Override
   public Set<Formula> sum(Formula.Sum sum) {
+    boolean outermost = !summing;
+    summing = true;
     sum.body().accept(this);
-    found.add(sum);
+    summing = !outermost;
+    // A sum inside of another is a number in each row of it, not one of the whole.
+    if (outermost) {
+      found.add(sum);
+    }
     return found;
   }
 

@@ -32,6 +32,11 @@ public interface Scope {
     return Optional.empty();
   }
 
+  /** {@return whether the values of a quantity in the rows mean something when added up} */
+  default boolean addsUp(Quantity quantity) {
+    return true;
+  }
+
   /** {@return the value at a position, from 1, when all are in order; none where they have none} */
   default Optional<Exact> ordered(Exact position) {
     return Optional.empty();

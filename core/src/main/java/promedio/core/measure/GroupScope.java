@@ -72,6 +72,12 @@ record GroupScope(List<Row> groups) implements Scope {
     return n.equals(Exact.ONE) ? Exact.ZERO : moments.m2().times(n).over(n.minus(Exact.ONE));
   }
 
+  /** Means and variances of groups do not. */
+  @Override
+  public boolean addsUp(Quantity quantity) {
+    return quantity.equals(SeveralQuantities.SIZE_OF_GROUP);
+  }
+
   @Override
   public Optional<Scope> inner(int row) {
     return Optional.of(Scope.of(groups.get(row).tally(), Quantity.X));

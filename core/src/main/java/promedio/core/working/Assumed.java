@@ -12,6 +12,9 @@ import promedio.core.sample.Tally;
  */
 public record Assumed(Exact mean, Exact step) {
 
+  /** For data of which no mean is assumed. */
+  static final Assumed NONE = new Assumed(Exact.ZERO, Exact.ONE);
+
   public Assumed {
     if (step.signum() <= 0) {
       throw new IllegalArgumentException("a step is above 0, not " + step);

@@ -21,6 +21,12 @@ public final class Columns {
     if (column instanceof Formula.Absolute absolute) {
       return List.of(absolute.body());
     }
+    if (column instanceof Formula.Operation minus
+        && minus.operator() == Formula.Operator.MINUS
+        && isVariable(minus.left())
+        && isVariable(minus.right())) {
+      return List.of(minus.left(), minus.right());
+    }
     boolean product =
         column instanceof Formula.Operation operation
             && operation.operator() == Formula.Operator.TIMES;
@@ -32,6 +38,10 @@ public final class Columns {
         Stream.of(times.left(), times.right()).filter(factor -> !isWeight(factor)).toList();
     boolean weighted = factors.size() < 2;
     return weighted || factors.stream().allMatch(Formula::isOfRow) ? factors : List.of();
+  }
+
+  private static boolean isVariable(Formula formula) {
+    return formula instanceof Formula.Named named && named.quantity().isOfRow();
   }
 
   private static boolean isWeight(Formula factor) {

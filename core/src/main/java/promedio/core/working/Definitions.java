@@ -4,10 +4,12 @@ import static promedio.core.formula.Formula.number;
 
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Setting;
+import promedio.core.sample.Subject;
 
 /** What each quantity is made of when it is worked by a method. */
 final class Definitions {
@@ -36,7 +38,10 @@ final class Definitions {
   /** {@return the formula of the quantity, where the method has one of its own} */
   Optional<Formula> ofMethod(Quantity quantity) {
     return switch (method) {
-      case SHORTCUT -> spread(quantity, x, Optional.empty());
+      case SHORTCUT ->
+          setting.data().subject() == Subject.ONE
+              ? spread(quantity, x, Optional.empty())
+              : Several.shortcut(quantity, setting);
       case ASSUMED_MEAN -> assumed(quantity, D, Optional.empty());
       case STEP -> assumed(quantity, U, Optional.of(H));
       case RAW_MOMENTS -> moments(quantity);

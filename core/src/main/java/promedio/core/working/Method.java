@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Inspection;
@@ -17,6 +18,7 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
 
 /** A way of working something by hand. */
@@ -41,6 +43,7 @@ public enum Method {
   private static final Set<Method> ORDERED = EnumSet.of(DEFINITION, CROSSING_OFF, CUMULATIVE);
   private static final Set<Method> IN_LIST = EnumSet.of(DEFINITION, CROSSING_OFF);
   private static final Set<Method> MOMENTS = EnumSet.of(DEFINITION, RAW_MOMENTS);
+  private static final Set<Method> BY_SUMS = EnumSet.of(DEFINITION, SHORTCUT);
   private static final Set<Method> ONLY = EnumSet.of(DEFINITION);
 
   private static final Set<Quantity> MOMENT_QUANTITIES =
@@ -78,6 +81,11 @@ public enum Method {
   static List<Method> of(Task task, Computation computation) {
     Set<Quantity> made = new HashSet<>(computation.dependencies(task).quantities());
     made.add(computation.symbol(task));
+    if (computation.setting().data().subject() != Subject.ONE) {
+      boolean shortcut =
+          made.stream().anyMatch(each -> Several.shortcut(each, computation.setting()).isPresent());
+      return List.copyOf(shortcut ? BY_SUMS : ONLY);
+    }
     if (reaches(made, MOMENT_QUANTITIES)) {
       return List.copyOf(MOMENTS);
     }

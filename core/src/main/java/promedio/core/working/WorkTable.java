@@ -38,7 +38,8 @@ public record WorkTable(
       boolean deviations =
           columns.get(i) instanceof Formula.Operation operation
               && operation.operator() == Formula.Operator.MINUS
-              && operation.left().equals(columns.get(0));
+              && operation.left().equals(columns.get(0))
+              && !(operation.right() instanceof Formula.Numeral);
       if (deviations) {
         return weighted(i);
       }

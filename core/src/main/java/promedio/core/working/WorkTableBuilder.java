@@ -130,6 +130,18 @@ final class WorkTableBuilder {
     return Optional.of(entries);
   }
 
+  /** Of a variable beside its frequencies the total means nothing, nor that of means. */
+  private boolean addsUp(Formula column) {
+    if (frequencies) {
+      return column.mentions(weight());
+    }
+    return !(column instanceof Formula.Named named) || scope.addsUp(named.quantity());
+  }
+
+  private Quantity weight() {
+    return scope.weightSymbol();
+  }
+
   private boolean isMadeOfValues(Formula column) {
     return !column.equals(f) && !column.equals(CUMULATIVE);
   }
@@ -167,8 +179,7 @@ final class WorkTableBuilder {
     List<Optional<Exact>> totals = new ArrayList<>();
     columns.forEach(
         (column, entries) -> {
-          boolean counts = !frequencies || column.mentions(scope.weightSymbol());
-          totals.add(counts ? Optional.of(total(column, entries)) : Optional.empty());
+          totals.add(addsUp(column) ? Optional.of(total(column, entries)) : Optional.empty());
         });
     return Optional.of(new WorkTable(classes, all, rows, totals));
   }

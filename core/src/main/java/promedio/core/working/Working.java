@@ -3,6 +3,7 @@ package promedio.core.working;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Setting;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -10,6 +11,7 @@ import promedio.core.rules.Carry;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
+import promedio.core.sample.Subject;
 
 /**
  * The working of a task as a student hands it in: what is needed first, then the task itself, each
@@ -52,6 +54,9 @@ public record Working(
    * #of(Data, CourseRules, Task, Method, Assumed)}}
    */
   public static Optional<Working> of(Data data, CourseRules rules, Task task, Method method) {
+    if (data.subject() != Subject.ONE) {
+      return of(data, rules, task, method, Assumed.NONE);
+    }
     return data.tally().isEmpty()
         ? Optional.empty()
         : of(data, rules, task, method, Assumed.of(data.tally()));
@@ -69,8 +74,12 @@ public record Working(
     if (!Method.of(task, rules, data).contains(method)) {
       throw new IllegalArgumentException(task.key() + " is not worked by " + method.code());
     }
-    boolean tooLong = data.tally().total().compareTo(Exact.of(MOST_ROWS)) > 0;
-    if (data.tally().isEmpty() || tooLong) {
+    boolean several = data.subject() != Subject.ONE;
+    boolean tooLong =
+        several
+            ? Setting.of(data, rules).scope().rows() > MOST_ROWS
+            : data.tally().total().compareTo(Exact.of(MOST_ROWS)) > 0;
+    if (tooLong || (!several && data.tally().isEmpty())) {
       return Optional.empty();
     }
     Optional<Working> working = new WorkingBuilder(data, rules, method, assumed).build(task);

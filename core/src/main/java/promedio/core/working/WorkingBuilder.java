@@ -25,6 +25,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Subject;
 
 /** Finds the steps of a working, each after those that it needs. */
 final class WorkingBuilder {
@@ -57,6 +58,10 @@ final class WorkingBuilder {
   }
 
   private WorkTableBuilder table(boolean withFrequencies) {
+    if (setting.data().subject() != Subject.ONE) {
+      return new WorkTableBuilder(
+          setting.scope(), List.of(), List.of(), false, evaluation, this::carried);
+    }
     WorkRows rows =
         setting
             .classes()
@@ -238,11 +243,24 @@ final class WorkingBuilder {
     } else {
       carried = rounded(carried);
     }
-    // A total of the table was a step of its own already.
     if (!(formula instanceof Formula.Sum)) {
       add(new WorkingStep.Computed(left, formula, numbers, value.get(), carried));
+    } else if (setting.data().subject() != Subject.ONE) {
+      name(left, formula, carried);
     }
     return true;
+  }
+
+  /** A total of the table that has a name, as Sxy has, is told by it in its own step. */
+  private void name(Formula left, Formula total, Real carried) {
+    boolean last = !steps.isEmpty() && last().left().equals(total);
+    WorkingStep.Computed step = last ? last() : null;
+    if (step != null) {
+      steps.remove(steps.size() - 1);
+      add(new WorkingStep.Computed(left, total, step.numbers(), step.value(), step.carried()));
+    } else {
+      add(new WorkingStep.Computed(left, total, withNumbers(total), carried, carried));
+    }
   }
 
   private boolean findParts(Formula formula) {

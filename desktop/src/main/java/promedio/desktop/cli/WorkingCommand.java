@@ -15,6 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -23,6 +24,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
+import promedio.core.sample.Subject;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
@@ -51,7 +53,7 @@ final class WorkingCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Mixin private SampleInput input;
+  @Mixin private SeveralInput input;
 
   @Option(
       names = "--measure",
@@ -110,15 +112,16 @@ final class WorkingCommand implements Callable<Integer> {
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
     Task task = task();
     CourseRules rules = input.rules(spec);
-    Method method =
-        Method.ofCode(methodCode)
-            .filter(found -> Method.of(task, rules).contains(found))
-            .orElseThrow(() -> wrong(Texts.of("working.method", measureKey, methods(task, rules))));
+    Method method = Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(task, rules)));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(
                 () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
-    SampleInput.Input read = input.readOne(spec);
+    SampleInput.Input read = input.read(spec);
+    List<Method> methods = Method.of(task, rules, read.data());
+    if (!methods.contains(method)) {
+      throw noMethod(methods);
+    }
     ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
     Optional<Working> working = working(read.data(), rules, task, method);
     if (working.isEmpty()) {
@@ -158,6 +161,9 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private Optional<Working> working(Data data, CourseRules rules, Task task, Method method) {
+    if (data.subject() != Subject.ONE) {
+      return Working.of(data, rules, task, method);
+    }
     if (data.tally().isEmpty()) {
       return Optional.empty();
     }
@@ -181,13 +187,18 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private static String keys() {
-    return Stream.concat(Measures.all().stream(), Measures.others().stream())
+    return Stream.of(Measures.all(), Measures.others(), Several.asked())
+        .flatMap(List::stream)
         .map(Measure::key)
         .collect(Collectors.joining(", "));
   }
 
-  private static String methods(Task task, CourseRules rules) {
-    return Method.of(task, rules).stream().map(Method::code).collect(Collectors.joining(", "));
+  private ParameterException noMethod(List<Method> methods) {
+    return wrong(
+        Texts.of(
+            "working.method",
+            measureKey,
+            methods.stream().map(Method::code).collect(Collectors.joining(", "))));
   }
 
   private ParameterException wrong(String message) {

@@ -3,7 +3,9 @@ package promedio.core.catalogue.several;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import promedio.core.distribution.Curve;
 import promedio.core.formula.Formula;
@@ -22,7 +24,10 @@ import promedio.core.measure.Setting;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.sample.PairSums;
+import promedio.core.sample.Pairs;
+import promedio.core.sample.Sample;
 import promedio.core.sample.Subject;
+import promedio.core.sample.Values;
 
 /**
  * The measures of pairs (x, y): how both vary together, the lines of regression, ranks, and the
@@ -309,6 +314,49 @@ final class OfPairs {
                 Definition.of(
                     INTERCEPT.formula().plus(SLOPE.formula().times(AT.formula())), xVaries()))
         .about(Parameter.any(AT));
+  }
+
+  /**
+   * {@return the formula of the quantity by sums of the numbers as they are, where it has one}: Sxy
+   * = Σxy − n·x̄·ȳ, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
+   */
+  static Optional<Formula> shortcut(Quantity quantity, Setting setting) {
+    if (quantity.equals(SXX)) {
+      return Optional.of(rawSquares(X, MEAN_X));
+    }
+    if (quantity.equals(SYY)) {
+      return Optional.of(rawSquares(Y, MEAN_Y));
+    }
+    if (quantity.equals(SXY)) {
+      Formula means = N.times(MEAN_X.formula()).times(MEAN_Y.formula());
+      return Optional.of(new Sum(X.times(Y)).minus(means));
+    }
+    return quantity.equals(RANK_CORRELATION) && !sharesRanks(setting)
+        ? Optional.of(byRankDifferences())
+        : Optional.empty();
+  }
+
+  private static Formula rawSquares(Formula variable, Quantity mean) {
+    return new Sum(variable.power(2)).minus(N.times(mean.formula().power(2)));
+  }
+
+  private static Formula byRankDifferences() {
+    Formula apart = SeveralQuantities.RANK_X.formula().minus(SeveralQuantities.RANK_Y.formula());
+    Formula below = N.times(N.power(2).minus(number(1)));
+    return number(1).minus(number(6).times(new Sum(apart.power(2))).over(below));
+  }
+
+  private static boolean sharesRanks(Setting setting) {
+    Pairs pairs = setting.data().pairs().orElseThrow();
+    return IntStream.range(0, pairs.size())
+            .anyMatch(
+                row -> pairs.doubledRankOfX(row) % 2 != 0 || pairs.doubledRankOfY(row) % 2 != 0)
+        || isTied(pairs.x())
+        || isTied(pairs.y());
+  }
+
+  private static boolean isTied(Values values) {
+    return new Sample(values).tally().size() < values.size();
   }
 
   /** {@return how many pairs there are} */
