@@ -14,6 +14,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.sample.Data;
 import promedio.core.sample.Subject;
 
 /** The catalogue of all measures. A measure is added by its own file and a line here. */
@@ -154,6 +155,18 @@ public final class Measures {
   /** {@return those of one result that any data have, in the order in which they are told} */
   public static List<Measure> all() {
     return ALL;
+  }
+
+  /** {@return those without arguments that such data have, in the order in which they are told} */
+  public static List<Measure> of(Data data) {
+    Subject subject = data.subject();
+    if (subject == Subject.ONE) {
+      return ALL;
+    }
+    boolean two = data.groups().filter(groups -> groups.samples().size() == 2).isPresent();
+    return two
+        ? Stream.concat(Several.of(subject).stream(), Several.ofTwoGroups().stream()).toList()
+        : Several.of(subject);
   }
 
   /** {@return those that are rows of others, or need arguments} */

@@ -1,7 +1,9 @@
 package promedio.core.marking;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Predicate;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
@@ -38,31 +40,46 @@ public final class Agreement {
    *     one, {@code none}, or several modes
    */
   public Mark judge(Task task, Result result, String answer) {
-    return judge(result, Answer.readings(answer, task, sign));
+    return judge(task, result, Answer.readings(answer, task, sign));
   }
 
   /** {@return what an answer is worth in the way of reading it that is worth most} */
-  Mark judge(Result result, List<Answer> readings) {
-    List<Mark> marks = readings.stream().map(reading -> judge(result, reading)).toList();
+  Mark judge(Task task, Result result, List<Answer> readings) {
+    boolean probability = task.dimension() == Dimension.PROBABILITY;
+    int places = rules.get(probability ? Rule.P_PLACES : Rule.PLACES);
+    List<Mark> marks = readings.stream().map(reading -> judge(result, reading, places)).toList();
     return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));
   }
 
   /** {@return what an answer that was read is worth} */
-  Mark judge(Result result, Answer answer) {
+  private Mark judge(Result result, Answer answer, int places) {
     if (answer instanceof Answer.Unreadable unreadable) {
       return Mark.unreadable(unreadable.why());
     }
+    if (answer instanceof Answer.Below below) {
+      return Mark.of(judge(Candidate.numbers(result), below.bound(), places));
+    }
     return Mark.of(
         answer instanceof Answer.Numbers written
-            ? judge(Candidate.numbers(result), written.numbers())
+            ? judge(Candidate.numbers(result), written.numbers(), places)
             : result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
   }
 
-  private Verdict judge(List<Real> results, List<Numeral> answers) {
+  /** "< 0.0001" is right of what is below it, as long as it says no less than is asked. */
+  private static Verdict judge(List<Real> results, Exact bound, int places) {
+    boolean below =
+        results.size() == 1 && results.get(0) instanceof Exact exact && exact.compareTo(bound) < 0;
+    boolean fine = bound.compareTo(Exact.of(BigDecimal.ONE.movePointLeft(places))) <= 0;
+    return below ? fine ? Verdict.AGREES : Verdict.AGREES_COARSER : Verdict.UNEXPLAINED;
+  }
+
+  private Verdict judge(List<Real> results, List<Numeral> answers, int places) {
     if (results.size() != answers.size() || !allMatch(results, answers, this::agrees)) {
       return Verdict.UNEXPLAINED;
     }
-    return allMatch(results, answers, this::isFineEnough) ? Verdict.AGREES : Verdict.AGREES_COARSER;
+    return allMatch(results, answers, pair -> isFineEnough(pair, places))
+        ? Verdict.AGREES
+        : Verdict.AGREES_COARSER;
   }
 
   private static boolean allMatch(
@@ -85,8 +102,7 @@ public final class Agreement {
   }
 
   /** A decimal that is the whole of the result need not be filled up with zeros. */
-  private boolean isFineEnough(Pair pair) {
-    int asked = rules.get(Rule.PLACES);
+  private static boolean isFineEnough(Pair pair, int asked) {
     return pair.answer().form() == Form.FRACTION
         || pair.answer().places() >= asked
         || pair.answer().value().equals(pair.result());

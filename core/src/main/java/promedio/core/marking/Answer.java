@@ -9,6 +9,7 @@ import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.number.Reading.Form;
@@ -22,6 +23,9 @@ sealed interface Answer {
 
   /** It cannot be read. */
   record Unreadable(Message why) implements Answer {}
+
+  /** It is below a number, as a p-value may be. */
+  record Below(Exact bound) implements Answer {}
 
   /** There is no result. */
   record None() implements Answer {}
@@ -62,6 +66,12 @@ sealed interface Answer {
     String text = written.strip();
     if (text.toLowerCase(Locale.ROOT).equals(NONE)) {
       return new None();
+    }
+    if (task.dimension() == Dimension.PROBABILITY && text.startsWith("<")) {
+      Reading bound = NumberText.read(text.substring(1).strip(), sign);
+      return bound instanceof Numeral numeral
+          ? new Below(numeral.value())
+          : new Unreadable(((Reading.Unreadable) bound).why());
     }
     List<Numeral> numerals = new ArrayList<>();
     for (String part : parts) {

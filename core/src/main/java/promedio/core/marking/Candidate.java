@@ -71,6 +71,9 @@ record Candidate(Cause cause, Map<String, String> params, Result outcome, Ending
     if (result instanceof Result.Several several) {
       return List.copyOf(several.values());
     }
+    if (result instanceof Result.Estimated estimated) {
+      return List.of(estimated.value().decimal());
+    }
     return result instanceof Result.Row row
         ? List.copyOf(row.values())
         : result.number().map(List::of).orElse(List.of());

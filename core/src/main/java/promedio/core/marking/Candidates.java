@@ -10,6 +10,7 @@ import java.util.Set;
 import promedio.core.measure.Result;
 import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
+import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
 
@@ -30,6 +31,13 @@ final class Candidates {
   /** {@return all that would lead to something else than the right result} */
   static List<Candidate> of(Problem problem) {
     Candidates candidates = new Candidates(problem);
+    if (problem.data().subject() != Subject.ONE) {
+      RuleCauses.find(problem, candidates);
+      EndingCauses.find(problem, candidates);
+      candidates.findPlain();
+      OneOfSeveral.find(problem, candidates);
+      return candidates.found;
+    }
     if (!problem.data().tally().isEmpty()) {
       RuleCauses.find(problem, candidates);
       EndingCauses.find(problem, candidates);
@@ -45,7 +53,7 @@ final class Candidates {
   /** {@return the slips that leave nothing to choose: no value, no step and no places} */
   static List<Candidate> plain(Problem problem) {
     Candidates candidates = new Candidates(problem);
-    if (!problem.data().tally().isEmpty()) {
+    if (problem.data().subject() != Subject.ONE || !problem.data().tally().isEmpty()) {
       candidates.findPlain();
     }
     return candidates.found;
@@ -53,6 +61,10 @@ final class Candidates {
 
   private void findPlain() {
     MixUps.find(problem, this);
+    SeveralSlips.find(problem, this);
+    if (problem.data().subject() != Subject.ONE) {
+      return;
+    }
     OrderSlips.find(problem, this);
     if (problem.data().tally().size() <= MOST_VALUES) {
       SumSlips.find(problem, this);

@@ -93,7 +93,7 @@ public final class Marker {
           .mark(written);
     }
     return new Agreement(problem.rules(), sign)
-        .judge(problem.right(), Answer.readings(written, problem.task(), sign));
+        .judge(problem.task(), problem.right(), Answer.readings(written, problem.task(), sign));
   }
 
   private List<Candidate> candidates() {

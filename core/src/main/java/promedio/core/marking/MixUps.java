@@ -29,7 +29,7 @@ final class MixUps {
       own.add(slip.instead());
       out.add(slip.cause(), problem.value(slip.instead()));
     }
-    for (Measure other : Measures.all()) {
+    for (Measure other : Measures.of(problem.data())) {
       Optional<String> name = other.givenForAnother();
       boolean hasOwnCause = own.contains(computation.symbol(other).formula());
       if (name.isPresent() && other != problem.measure() && !hasOwnCause) {

@@ -8,16 +8,19 @@ import promedio.core.slip.Cause;
 final class RuleCauses {
 
   private static final Map<Rule<?>, Cause> RULES =
-      Map.of(
-          Rule.PERCENTILES, Cause.PERCENTILES,
-          Rule.DIVISOR, Cause.DIVISOR,
-          Rule.SKEWNESS, Cause.SKEWNESS,
-          Rule.MODE, Cause.MODE,
-          Rule.MEDIAN_POSITION, Cause.MEDIAN_POSITION,
-          Rule.GROUPED_MODE, Cause.GROUPED_MODE,
-          Rule.OPEN_CLASS, Cause.OPEN_CLASS,
-          Rule.SHEPPARD, Cause.SHEPPARD,
-          Rule.QUARTILES, Cause.QUARTILES);
+      Map.ofEntries(
+          Map.entry(Rule.PERCENTILES, Cause.PERCENTILES),
+          Map.entry(Rule.DIVISOR, Cause.DIVISOR),
+          Map.entry(Rule.SKEWNESS, Cause.SKEWNESS),
+          Map.entry(Rule.MODE, Cause.MODE),
+          Map.entry(Rule.MEDIAN_POSITION, Cause.MEDIAN_POSITION),
+          Map.entry(Rule.GROUPED_MODE, Cause.GROUPED_MODE),
+          Map.entry(Rule.OPEN_CLASS, Cause.OPEN_CLASS),
+          Map.entry(Rule.SHEPPARD, Cause.SHEPPARD),
+          Map.entry(Rule.QUARTILES, Cause.QUARTILES),
+          Map.entry(Rule.VARIANCES, Cause.VARIANCES),
+          Map.entry(Rule.TAILS, Cause.TAILS),
+          Map.entry(Rule.YATES, Cause.YATES));
 
   private RuleCauses() {}
 

@@ -25,6 +25,12 @@ public enum Cause {
   QUARTILES(Kind.RULE, 130),
   /** A percentile by another rule. */
   PERCENTILES(Kind.RULE, 130),
+  /** A t test with pooled variances, or each its own. */
+  VARIANCES(Kind.RULE),
+  /** Another tail. */
+  TAILS(Kind.RULE),
+  /** With Yates's correction, or without it. */
+  YATES(Kind.RULE),
 
   // Rounded too early, or otherwise.
   /** A step was rounded before the next used it. */
@@ -102,7 +108,47 @@ public enum Cause {
   /** F with the class itself. */
   OWN_CLASS_CUMULATED(Kind.SLIP),
   /** Read in the class before or after. */
-  NEIGHBOUR_CLASS(Kind.SLIP);
+  NEIGHBOUR_CLASS(Kind.SLIP),
+
+  // Slips with data of more than one variable.
+  /** Σxy over the divisor, without − x̄ȳ. */
+  PRODUCTS_NOT_CENTRED(Kind.SLIP),
+  /** Covariance by one divisor over standard deviations by the other. */
+  DIVISORS_MIXED(Kind.SLIP),
+  /** Regressed the other way. */
+  AXES_SWAPPED(Kind.SLIP),
+  /** Equal values ranked one after the other. */
+  RANKS_NOT_SHARED(Kind.SLIP),
+  /** 1 − 6Σd²/(n(n²−1)) in spite of shared ranks. */
+  TIED_FORMULA(Kind.SLIP),
+  /** One ranked upwards, the other downwards. */
+  ONE_RANKING_TURNED(Kind.SLIP),
+  /** The mean of the means of groups of unequal size. */
+  MEANS_AVERAGED(Kind.SLIP),
+  /** The mean of the variances. */
+  VARIANCES_AVERAGED(Kind.SLIP),
+  /** Without what lies between the groups. */
+  BETWEEN_LEFT_OUT(Kind.SLIP),
+  /** Divided by s or σ, not by its √n-th. */
+  SD_FOR_STANDARD_ERROR(Kind.SLIP),
+  /** Divided by s/n. */
+  N_NOT_ROOTED(Kind.SLIP),
+  /** A degree of freedom more or less. */
+  DF_OFF_BY_ONE(Kind.SLIP, 110),
+  /** The p-value of F or χ² halved or doubled. */
+  TAILS_MIXED(Kind.SLIP),
+  /** The ratio of the sums of squares. */
+  SUMS_NOT_DIVIDED(Kind.SLIP),
+  /** The ratio turned over. */
+  F_TURNED(Kind.SLIP),
+  /** (O−E)²/O. */
+  DIVIDED_BY_OBSERVED(Kind.SLIP),
+  /** Σ(O−E)². */
+  NOT_DIVIDED(Kind.SLIP),
+  /** Σ|O−E|/E. */
+  NOT_SQUARED(Kind.SLIP),
+  /** Percentages in the place of counts. */
+  PERCENTAGES_USED(Kind.SLIP);
 
   private static final int USUAL = 100;
 

@@ -8,6 +8,7 @@ import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
+import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -71,11 +72,10 @@ public final class MarkLines {
 
   private static PileRow row(JsonNode in, CourseRules defaults, DecimalSign sign) {
     try {
+      Task task = QuestionJson.task(in);
       Problem problem =
           Problem.of(
-              QuestionJson.data(in),
-              QuestionJson.rules(in.path("rules"), defaults),
-              QuestionJson.task(in));
+              QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task);
       return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
     } catch (BadInputException e) {
       return unreadable(in, e);

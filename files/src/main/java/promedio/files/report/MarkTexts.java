@@ -6,6 +6,7 @@ import java.util.Optional;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Problem;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -13,6 +14,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
 import promedio.files.Texts;
@@ -61,7 +63,12 @@ public final class MarkTexts {
   /** What goes wrong in the same way in another measure is told in the words of that measure. */
   private String own(String key) {
     String ofMeasure = key + "." + problem.task().key();
-    return Texts.has(ofMeasure) ? ofMeasure : key;
+    if (Texts.has(ofMeasure)) {
+      return ofMeasure;
+    }
+    String ofSeveral = key + ".several";
+    boolean several = problem.data().subject() != Subject.ONE;
+    return several && Texts.has(ofSeveral) ? ofSeveral : key;
   }
 
   /** {@return how much that is explained could be chance; nothing where that cannot be said} */
@@ -102,12 +109,18 @@ public final class MarkTexts {
 
   private String words(String name, String value) {
     return switch (name) {
-      case "step" -> joined("mark.step.", value);
-      case "measure" -> joined("mark.measure.", value);
+      case "step" -> or(parts(value).stream().map(each -> measure("mark.step.", each)).toList());
+      case "measure" ->
+          or(parts(value).stream().map(each -> measure("mark.measure.", each)).toList());
       case "places" ->
           or(parts(value).stream().map(places -> Texts.of("mark.places." + places)).toList());
       default -> or(parts(value).stream().map(this::number).toList());
     };
+  }
+
+  /** What has no other name here is called as everywhere. */
+  private static String measure(String prefix, String key) {
+    return Texts.has(prefix + key) ? Texts.of(prefix + key) : TaskTexts.ofKey(key);
   }
 
   /** Decimals in the student's way of writing them; fractions as they are. */
@@ -134,6 +147,13 @@ public final class MarkTexts {
     }
     if (result instanceof Result.Row row) {
       return String.join("; ", row.values().stream().map(numbers::result).toList());
+    }
+    if (result instanceof Result.Estimated estimated) {
+      String p = PValueText.of(estimated.value(), problem.rules());
+      boolean probability = problem.task().dimension() == Dimension.PROBABILITY;
+      return probability
+          ? p.replace('.', sign.sign())
+          : numbers.result(estimated.value().decimal());
     }
     if (result instanceof Result.Named named) {
       return String.join("; ", named.names());

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.entry.MissingSigns;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
@@ -28,10 +29,12 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.Fit;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
+import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 import promedio.files.Texts;
@@ -208,14 +211,22 @@ public final class QuestionJson {
             .orElseThrow(() -> Texts.refusal("mark.no-measure", key.asText()));
     List<Exact> arguments = new ArrayList<>();
     JsonNode with = question.path("with");
+    if (measure.key().startsWith("interval_mean") && !isAbsent(with.path("sigma"))) {
+      measure = bySigma(measure);
+    }
     for (Parameter parameter : measure.parameters()) {
       JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
+      if (isAbsent(given) && parameter.quantity().id().equals("level")) {
+        arguments.add(Extras.USUAL_LEVEL);
+        continue;
+      }
       if (isAbsent(given)) {
         throw Texts.refusal("mark.need-with", measure.key(), parameter.quantity().id());
       }
       arguments.add(number(given));
     }
-    if (arguments.isEmpty() && !isAbsent(with)) {
+    boolean aboutData = measure.subject() == Subject.FIT || measure.subject() == Subject.GROUPS;
+    if (arguments.isEmpty() && !isAbsent(with) && !aboutData) {
       throw Texts.refusal("mark.no-with", measure.key());
     }
     Optional<Message> refusal = Task.refusal(measure, arguments);
@@ -223,6 +234,54 @@ public final class QuestionJson {
       throw Texts.refusal("mark.with", measure.key(), refusal.get().text());
     }
     return new Task(measure, arguments);
+  }
+
+  private static Measure bySigma(Measure interval) {
+    return Several.intervalBySigma().stream()
+        .filter(other -> other.key().equals(interval.key()))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /**
+   * {@return the data that is asked of}: of categories a fit to what is expected, of several groups
+   * the two that are named
+   *
+   * @throws BadInputException if they cannot be read; the message says why
+   */
+  public static Data data(JsonNode question, Task task) throws BadInputException {
+    Data data = data(question);
+    JsonNode with = question.path("with");
+    if (task.measure().subject() == Subject.FIT && data.categories().isPresent()) {
+      return fit(data.categories().get(), with.path("expected"));
+    }
+    boolean two = Several.ofTwoGroups().contains(task.measure());
+    if (two && data.groups().isPresent() && !isAbsent(with.path("a"))) {
+      Groups groups = data.groups().get();
+      return groups.two(
+          group(groups, with.path("a").asText()), group(groups, with.path("b").asText()));
+    }
+    return data;
+  }
+
+  private static int group(Groups groups, String name) throws BadInputException {
+    for (int i = 0; i < groups.samples().size(); i++) {
+      if (groups.samples().get(i).name().equals(name)) {
+        return i;
+      }
+    }
+    throw Texts.refusal("mark.no-group", name);
+  }
+
+  private static Data fit(Categories counted, JsonNode expected) throws BadInputException {
+    if (isAbsent(expected)) {
+      return Fit.equal(counted);
+    }
+    List<Exact> numbers = new ArrayList<>();
+    for (String part : expected.asText().split(",", -1)) {
+      numbers.add(number(JSON.getNodeFactory().textNode(part.strip())));
+    }
+    return Fit.read(counted, numbers);
   }
 
   /**

@@ -13,6 +13,7 @@ import promedio.core.measure.Parameter;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
+import promedio.core.slip.Slip;
 
 /**
  * A measure of data of more than one variable, of which the definition says all.
@@ -24,6 +25,7 @@ import promedio.core.sample.Subject;
  * @param unit what its result is measured in
  * @param needed the numbers that it is about besides the data
  * @param quick a quicker way for large data, if there is one
+ * @param mixed what a hand gives in its place
  */
 record FormulaMeasure(
     String key,
@@ -32,25 +34,51 @@ record FormulaMeasure(
     Function<Setting, Definition> by,
     Dimension unit,
     List<Parameter> needed,
-    Optional<FastPath> quick)
+    Optional<FastPath> quick,
+    Function<Setting, List<Slip>> mixed)
     implements Measure {
 
   static FormulaMeasure of(
       String key, Subject subject, Quantity quantity, Function<Setting, Definition> by) {
     return new FormulaMeasure(
-        key, subject, quantity, by, Dimension.NONE, List.of(), Optional.empty());
+        key,
+        subject,
+        quantity,
+        by,
+        Dimension.NONE,
+        List.of(),
+        Optional.empty(),
+        setting -> List.of());
   }
 
   FormulaMeasure in(Dimension other) {
-    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick);
+    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick, mixed);
   }
 
   FormulaMeasure about(Parameter... parameters) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, List.of(parameters), quick);
+    return new FormulaMeasure(key, subject, quantity, by, unit, List.of(parameters), quick, mixed);
   }
 
   FormulaMeasure quickly(FastPath way) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, needed, Optional.of(way));
+    return new FormulaMeasure(key, subject, quantity, by, unit, needed, Optional.of(way), mixed);
+  }
+
+  FormulaMeasure slipping(Function<Setting, List<Slip>> slips) {
+    return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, slips);
+  }
+
+  FormulaMeasure slipping(Slip... slips) {
+    return slipping(setting -> List.of(slips));
+  }
+
+  @Override
+  public List<Slip> slips(Setting setting) {
+    return mixed.apply(setting);
+  }
+
+  @Override
+  public Optional<String> givenForAnother() {
+    return needed.isEmpty() ? Optional.of(key) : Optional.empty();
   }
 
   @Override

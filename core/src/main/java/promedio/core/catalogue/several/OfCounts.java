@@ -23,6 +23,8 @@ import promedio.core.rules.Yates;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Fit;
 import promedio.core.sample.Subject;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
 
 /**
  * The measures of counts beside expected ones: χ² (Pearson 1900) of a table of counts crossed, with
@@ -73,6 +75,15 @@ final class OfCounts {
         : plain();
   }
 
+  private static List<Slip> slips(Formula n, Quantity statistic) {
+    Formula squares = O.minus(E).power(2);
+    return List.of(
+        new Slip(Cause.DIVIDED_BY_OBSERVED, new Sum(squares.over(O))),
+        new Slip(Cause.NOT_DIVIDED, new Sum(squares)),
+        new Slip(Cause.NOT_SQUARED, new Sum(new Formula.Absolute(O.minus(E)).over(E))),
+        new Slip(Cause.PERCENTAGES_USED, statistic.formula().times(number(100)).over(n)));
+  }
+
   /** {@return what formulas name that nobody asks for itself} */
   static List<Measure> helpers() {
     return List.of(
@@ -83,7 +94,8 @@ final class OfCounts {
   /** {@return those of counts crossed, in the order in which they are told} */
   static List<Measure> all() {
     return List.of(
-        cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s))),
+        cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
+            .slipping(s -> slips(N, CHI)),
         cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(table(s)), full(s))),
         cross(
                 "chi_squared_p",

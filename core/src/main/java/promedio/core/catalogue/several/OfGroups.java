@@ -27,6 +27,8 @@ import promedio.core.rules.Variances;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Tally;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
 
 /**
  * The measures of k groups with n_j, x̄_j and s_j², N = Σn_j: all values together found from the
@@ -128,12 +130,49 @@ final class OfGroups {
             .over(N.minus(K.formula()));
     return List.of(
         formula("combined_mean", GRAND_MEAN, new Sum(N_J.times(MEAN_J)).over(N))
-            .in(Dimension.VALUE),
-        measure("combined_variance", COMBINED, OfGroups::combinedVariance).in(Dimension.SQUARE),
+            .in(Dimension.VALUE)
+            .slipping(new Slip(Cause.MEANS_AVERAGED, new Sum(MEAN_J).over(K.formula()))),
+        measure("combined_variance", COMBINED, OfGroups::combinedVariance)
+            .in(Dimension.SQUARE)
+            .slipping(OfGroups::varianceSlips),
         formula("combined_sd", Quantity.of("combined_sd", "s", "s"), COMBINED.formula().root())
-            .in(Dimension.VALUE),
-        formula("pooled_variance", POOLED, pooled, degrees).in(Dimension.SQUARE),
-        formula("pooled_sd", POOLED_SD, POOLED.formula().root(), degrees).in(Dimension.VALUE));
+            .in(Dimension.VALUE)
+            .slipping(OfGroups::deviationSlips),
+        formula("pooled_variance", POOLED, pooled, degrees)
+            .in(Dimension.SQUARE)
+            .slipping(new Slip(Cause.VARIANCES_AVERAGED, averaged(false))),
+        formula("pooled_sd", POOLED_SD, POOLED.formula().root(), degrees)
+            .in(Dimension.VALUE)
+            .slipping(new Slip(Cause.VARIANCES_AVERAGED, averaged(false).root())));
+  }
+
+  /** The mean of the variances, as if all groups were of one size. */
+  private static Formula averaged(boolean population) {
+    Quantity variance =
+        population
+            ? SeveralQuantities.POPULATION_VARIANCE_OF_GROUP
+            : SeveralQuantities.VARIANCE_OF_GROUP;
+    return new Sum(variance.formula()).over(K.formula());
+  }
+
+  /** What lies inside of the groups alone. */
+  private static Formula inside(Setting setting) {
+    return setting.isPopulation()
+        ? new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula())).over(N)
+        : new Sum(N_J.minus(number(1)).times(SeveralQuantities.VARIANCE_OF_GROUP.formula()))
+            .over(N.minus(number(1)));
+  }
+
+  private static List<Slip> varianceSlips(Setting setting) {
+    return List.of(
+        new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation())),
+        new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting)));
+  }
+
+  private static List<Slip> deviationSlips(Setting setting) {
+    return List.of(
+        new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation()).root()),
+        new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting).root()));
   }
 
   private static Definition combinedVariance(Setting setting) {
@@ -190,7 +229,10 @@ final class OfGroups {
             .in(Dimension.SQUARE),
         formula("ms_within", MS_WITHIN, WITHIN.formula().over(DF_WITHIN.formula()), degrees)
             .in(Dimension.SQUARE),
-        formula("f", F, MS_BETWEEN.formula().over(MS_WITHIN.formula()), ratio),
+        formula("f", F, MS_BETWEEN.formula().over(MS_WITHIN.formula()), ratio)
+            .slipping(
+                new Slip(Cause.SUMS_NOT_DIVIDED, BETWEEN.formula().over(WITHIN.formula())),
+                new Slip(Cause.F_TURNED, MS_WITHIN.formula().over(MS_BETWEEN.formula()))),
         measure(
                 "f_p",
                 Quantity.of("f_p", "p", "p"),
@@ -215,8 +257,10 @@ final class OfGroups {
                 "difference_of_means",
                 DIFFERENCE,
                 s -> two(s, MEAN_A.formula().minus(MEAN_B.formula())))
-            .in(Dimension.VALUE),
-        measure("t_two", T_TWO, s -> two(s, statistic(s), testNeeds(s))),
+            .in(Dimension.VALUE)
+            .slipping(new Slip(Cause.SIGN_REVERSED, MEAN_B.formula().minus(MEAN_A.formula()))),
+        measure("t_two", T_TWO, s -> two(s, statistic(s), testNeeds(s)))
+            .slipping(new Slip(Cause.SIGN_REVERSED, number(0).minus(T_TWO.formula()))),
         measure("t_two_df", T_TWO_DF, s -> two(s, degrees(s), testNeeds(s))),
         measure(
                 "t_two_p",
@@ -231,14 +275,14 @@ final class OfGroups {
                         : Definition.undefined("not-two-groups"))
             .in(Dimension.PROBABILITY),
         measure(
-            "cohen_d",
-            Quantity.of("cohen_d", "d", "d"),
-            s ->
-                two(
-                    s,
-                    new Formula.Absolute(MEAN_A.formula().minus(MEAN_B.formula()))
-                        .over(POOLED_SD.formula()),
-                    pooledNeeds())));
+                "cohen_d",
+                Quantity.of("cohen_d", "d", "d"),
+                s -> two(s, apart().over(POOLED_SD.formula()), pooledNeeds()))
+            .slipping(new Slip(Cause.ROOT_NOT_TAKEN, apart().over(POOLED.formula()))));
+  }
+
+  private static Formula apart() {
+    return new Formula.Absolute(MEAN_A.formula().minus(MEAN_B.formula()));
   }
 
   private static Definition two(Setting setting, Formula right, Condition... needs) {

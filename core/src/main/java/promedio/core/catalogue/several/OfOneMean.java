@@ -19,6 +19,8 @@ import promedio.core.measure.Parameter;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
 
 /**
  * What one sample tells of the mean that it was drawn from: t and z against a supposed mean μ₀, and
@@ -55,6 +57,14 @@ final class OfOneMean {
     return setting.mean().formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
   }
 
+  private static List<Slip> slips(Setting setting, Formula statistic, Formula deviation) {
+    Formula apart = setting.mean().formula().minus(MU.formula());
+    return List.of(
+        new Slip(Cause.SIGN_REVERSED, number(0).minus(statistic)),
+        new Slip(Cause.SD_FOR_STANDARD_ERROR, apart.over(deviation)),
+        new Slip(Cause.N_NOT_ROOTED, apart.over(deviation.over(setting.n()))));
+  }
+
   private static Formula t(Setting setting) {
     return statistic(setting, Quantity.STANDARD_DEVIATION.formula());
   }
@@ -67,7 +77,9 @@ final class OfOneMean {
   static List<Measure> t() {
     Parameter mu = Parameter.any(MU);
     return List.of(
-        measure("t_one", T, s -> Definition.of(t(s), tNeeds(s))).about(mu),
+        measure("t_one", T, s -> Definition.of(t(s), tNeeds(s)))
+            .about(mu)
+            .slipping(s -> slips(s, t(s), Quantity.STANDARD_DEVIATION.formula())),
         measure(
                 "t_one_df",
                 Quantity.of("t_one_df", "\\mathit{df}", "df"),
@@ -94,7 +106,8 @@ final class OfOneMean {
                 "z_one",
                 Quantity.of("z_one", "z", "z"),
                 s -> Definition.of(statistic(s, SIGMA.formula())))
-            .about(known),
+            .about(known)
+            .slipping(s -> slips(s, statistic(s, SIGMA.formula()), SIGMA.formula())),
         measure(
                 "z_one_p",
                 Quantity.of("z_one_p", "p", "p"),

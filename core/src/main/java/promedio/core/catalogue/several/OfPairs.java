@@ -28,6 +28,8 @@ import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
 
 /**
  * The measures of pairs (x, y): how both vary together, the lines of regression, ranks, and the
@@ -128,16 +130,20 @@ final class OfPairs {
                     Definition.of(
                         SXY.formula().over(s.isPopulation() ? N : N.minus(number(1))),
                         pairs(s.isPopulation() ? 1 : 2)))
-            .in(Dimension.SQUARE),
+            .in(Dimension.SQUARE)
+            .slipping(
+                new Slip(Cause.PRODUCTS_NOT_CENTRED, new Sum(X.times(Y)).over(N)),
+                new Slip(Cause.PRODUCTS_NOT_CENTRED, new Sum(X.times(Y)).over(N.minus(number(1))))),
         measure(
-            "correlation",
-            CORRELATION,
-            s ->
-                Definition.of(
-                    SXY.formula().over(SXX.formula().times(SYY.formula()).root()),
-                    pairs(2),
-                    xVaries(),
-                    yVaries())),
+                "correlation",
+                CORRELATION,
+                s ->
+                    Definition.of(
+                        SXY.formula().over(SXX.formula().times(SYY.formula()).root()),
+                        pairs(2),
+                        xVaries(),
+                        yVaries()))
+            .slipping(s -> correlationSlips(s.isPopulation() ? N : N.minus(number(1)))),
         measure(
             "determination",
             DETERMINATION,
@@ -149,26 +155,44 @@ final class OfPairs {
                     yVaries())));
   }
 
+  private static List<Slip> correlationSlips(Formula divisor) {
+    Formula squares = SXX.formula().times(SYY.formula());
+    Formula less = N.minus(number(1));
+    return List.of(
+        new Slip(Cause.DIVISORS_MIXED, CORRELATION.formula().times(N).over(less)),
+        new Slip(Cause.DIVISORS_MIXED, CORRELATION.formula().times(less).over(N)),
+        new Slip(Cause.ROOT_NOT_TAKEN, SXY.formula().over(squares)),
+        new Slip(Cause.ROOT_NOT_TAKEN, SXY.formula().times(divisor).over(squares)));
+  }
+
   private static List<Measure> lines() {
     return List.of(
-        measure("slope", SLOPE, s -> Definition.of(SXY.formula().over(SXX.formula()), xVaries())),
+        measure("slope", SLOPE, s -> Definition.of(SXY.formula().over(SXX.formula()), xVaries()))
+            .slipping(new Slip(Cause.AXES_SWAPPED, SLOPE_OF_X.formula())),
         measure(
-            "intercept",
-            INTERCEPT,
-            s ->
-                Definition.of(
-                    MEAN_Y.formula().minus(SLOPE.formula().times(MEAN_X.formula())), xVaries())),
+                "intercept",
+                INTERCEPT,
+                s ->
+                    Definition.of(
+                        MEAN_Y.formula().minus(SLOPE.formula().times(MEAN_X.formula())), xVaries()))
+            .slipping(
+                new Slip(Cause.AXES_SWAPPED, INTERCEPT_OF_X.formula()),
+                new Slip(
+                    Cause.SIGN_REVERSED,
+                    MEAN_Y.formula().plus(SLOPE.formula().times(MEAN_X.formula())))),
         measure(
-            "slope_of_x",
-            SLOPE_OF_X,
-            s -> Definition.of(SXY.formula().over(SYY.formula()), yVaries())),
+                "slope_of_x",
+                SLOPE_OF_X,
+                s -> Definition.of(SXY.formula().over(SYY.formula()), yVaries()))
+            .slipping(new Slip(Cause.AXES_SWAPPED, SLOPE.formula())),
         measure(
-            "intercept_of_x",
-            INTERCEPT_OF_X,
-            s ->
-                Definition.of(
-                    MEAN_X.formula().minus(SLOPE_OF_X.formula().times(MEAN_Y.formula())),
-                    yVaries())),
+                "intercept_of_x",
+                INTERCEPT_OF_X,
+                s ->
+                    Definition.of(
+                        MEAN_X.formula().minus(SLOPE_OF_X.formula().times(MEAN_Y.formula())),
+                        yVaries()))
+            .slipping(new Slip(Cause.AXES_SWAPPED, INTERCEPT.formula())),
         measure(
             "residual_sd",
             RESIDUAL_SD,
@@ -209,7 +233,15 @@ final class OfPairs {
                   return sums.syy().signum() == 0
                       ? Result.absent("y-constant")
                       : new Result.Found(sums.rankCorrelation());
-                }));
+                })
+            .slipping(
+                new Slip(Cause.TIED_FORMULA, byRankDifferences()),
+                new Slip(Cause.ONE_RANKING_TURNED, turned(RANK_CORRELATION))));
+  }
+
+  /** The number with its sign turned. */
+  private static Formula turned(Quantity quantity) {
+    return number(0).minus(quantity.formula());
   }
 
   private static List<Measure> differences() {
@@ -217,7 +249,8 @@ final class OfPairs {
     return List.of(
         measure("difference_mean", DIFFERENCE_MEAN, s -> Definition.of(new Sum(U).over(N)))
             .in(Dimension.VALUE)
-            .quickly(quick(sums -> sums.meanX().minus(sums.meanY()))),
+            .quickly(quick(sums -> sums.meanX().minus(sums.meanY())))
+            .slipping(new Slip(Cause.SIGN_REVERSED, turned(DIFFERENCE_MEAN))),
         measure(
                 "difference_sd",
                 DIFFERENCE_SD,
@@ -252,12 +285,20 @@ final class OfPairs {
     Formula correlated = N.minus(number(2));
     return List.of(
         measure(
-            "t_paired",
-            T_PAIRED,
-            s ->
-                Definition.of(
-                    DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula().over(N.root())),
-                    pairedNeeds())),
+                "t_paired",
+                T_PAIRED,
+                s ->
+                    Definition.of(
+                        DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula().over(N.root())),
+                        pairedNeeds()))
+            .slipping(
+                new Slip(Cause.SIGN_REVERSED, turned(T_PAIRED)),
+                new Slip(
+                    Cause.SD_FOR_STANDARD_ERROR,
+                    DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula())),
+                new Slip(
+                    Cause.N_NOT_ROOTED,
+                    DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula().over(N)))),
         measure(
             "t_paired_df",
             Quantity.of("t_paired_df", "\\mathit{df}", "df"),
