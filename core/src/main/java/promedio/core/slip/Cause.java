@@ -134,7 +134,7 @@ public enum Cause {
   /** Divided by s/n. */
   N_NOT_ROOTED(Kind.SLIP),
   /** A degree of freedom more or less. */
-  DF_OFF_BY_ONE(Kind.SLIP, 110),
+  DF_OFF_BY_ONE(Kind.SLIP, 250),
   /** The p-value of F or χ² halved or doubled. */
   TAILS_MIXED(Kind.SLIP),
   /** The ratio of the sums of squares. */
