@@ -39,6 +39,14 @@ final class ChartLook {
     return chart;
   }
 
+  /** {@return a line below the title} */
+  static TextTitle note(String text) {
+    TextTitle note = new TextTitle(text, Ink.sans(12));
+    note.setPaint(Ink.QUIET);
+    note.setPadding(new RectangleInsets(0, 0, 8, 0));
+    return note;
+  }
+
   static void dress(NumberAxis axis, String name, DecimalSign sign) {
     dress(axis, name);
     axis.setNumberFormatOverride(format(sign));

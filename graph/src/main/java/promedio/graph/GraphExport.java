@@ -65,6 +65,17 @@ public final class GraphExport {
   }
 
   /**
+   * {@return the points of pairs on paper of a size}
+   *
+   * @param width in points, above 0
+   * @param height in points, above 0
+   * @throws BadInputException if there are none; the message says so
+   */
+  public static GraphExport of(ScatterGraph graph, int width, int height) throws BadInputException {
+    return new GraphExport(new ChartDrawing(ScatterChart.of(graph)), width, height);
+  }
+
+  /**
    * {@return the graph as points, which know what they mean}
    *
    * @param scale how many points for each of the paper

@@ -68,6 +68,17 @@ final class InWords {
     return result.number().map(numbers::result).orElse("–");
   }
 
+  static String of(ScatterGraph graph) {
+    Computation computation = Computation.of(graph.pairs(), graph.rules());
+    ShownNumbers numbers = new ShownNumbers(graph.rules(), graph.sign());
+    return Texts.of(
+        "words.scatter",
+        graph.yName(),
+        graph.xName(),
+        graph.pairs().size(),
+        shown(computation, Measures.ofKey("correlation").orElseThrow(), numbers));
+  }
+
   static String of(CategoryGraph graph) {
     CategoryGraph.Series first = graph.series().get(0);
     Categories counted = first.categories();

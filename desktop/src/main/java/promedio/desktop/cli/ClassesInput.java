@@ -104,4 +104,17 @@ final class ClassesInput {
     }
     return by == null ? ClassChoice.USUAL : new ClassChoice(by, "");
   }
+
+  /**
+   * {@return the columns that values are grouped by, where groups are drawn}: there {@code --by}
+   * names them, and no rule for classes
+   */
+  List<String> factorsOf(boolean groups) {
+    if (!groups || by == null) {
+      return List.of();
+    }
+    List<String> factors = List.of(by.split(",", -1));
+    by = null;
+    return factors;
+  }
 }

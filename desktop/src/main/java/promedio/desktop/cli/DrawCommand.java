@@ -34,15 +34,21 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
+import promedio.core.sample.Groups;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.core.table.Together;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
+import promedio.files.table.SeveralColumns;
 import promedio.graph.CategoryGraph;
 import promedio.graph.Graph;
 import promedio.graph.GraphExport;
 import promedio.graph.Paper;
 import promedio.graph.Picture;
 import promedio.graph.PictureFormat;
+import promedio.graph.ScatterGraph;
 
 /** A graph, as a picture. */
 @Command(
@@ -58,6 +64,7 @@ import promedio.graph.PictureFormat;
     })
 final class DrawCommand implements Callable<Integer> {
 
+  private static final String SCATTER = "scatter";
   private static final ClassTable NO_CLASSES = ClassTable.NONE;
 
   @Spec private CommandSpec spec;
@@ -72,7 +79,8 @@ final class DrawCommand implements Callable<Integer> {
       names = "--graph",
       required = true,
       paramLabel = "GRAPH",
-      description = "histogram, polygon, ogive, ogive-above, box, stem-and-leaf, dot or bar")
+      description =
+          "histogram, polygon, ogive, ogive-above, box, stem-and-leaf, dot, bar or scatter")
   private String graphCode = "";
 
   @Option(
@@ -122,6 +130,19 @@ final class DrawCommand implements Callable<Integer> {
   private Map<String, String> also = Map.of();
 
   @Option(
+      names = "--columns",
+      split = ",",
+      paramLabel = "NAME",
+      description = "of scatter: the columns of x and y")
+  private List<String> columns = List.of();
+
+  @Option(names = "--y-name", paramLabel = "TEXT", description = "of scatter: what y is")
+  private @Nullable String yName;
+
+  @Option(names = "--line", description = "of scatter: with the line of regression")
+  private boolean withLine;
+
+  @Option(
       names = "--size",
       defaultValue = "720x450",
       paramLabel = "WxH",
@@ -139,6 +160,9 @@ final class DrawCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
+    if (graphCode.equals(SCATTER)) {
+      return drawScatter();
+    }
     GraphKind kind =
         GraphKind.ofCode(graphCode)
             .orElseThrow(() -> wrong(Texts.of("draw.kind", graphCode, GraphKind.codes())));
@@ -149,7 +173,10 @@ final class DrawCommand implements Callable<Integer> {
     }
     Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
-    SampleInput.Input read = input.readOne(spec);
+    List<String> factors = classes.factorsOf(input.isOfGroups());
+    SampleInput.Input read =
+        input.read(
+            spec, (source, table, as) -> together(source, table, as, input.column(), factors));
     Picture graph =
         read.data().categories().isPresent()
             ? categoryGraph(kind, rules, read, read.data().categories().get())
@@ -165,10 +192,62 @@ final class DrawCommand implements Callable<Integer> {
     return 0;
   }
 
+  private int drawScatter() throws RefusedFileException, ColumnChoiceException, IOException {
+    PictureFormat format =
+        PictureFormat.of(into).orElseThrow(() -> wrong(Texts.of("draw.ending", into.toString())));
+    if (input.isReplacedBy(into)) {
+      throw wrong(Texts.of("draw.onto-input", into));
+    }
+    Paper paper = paper(format);
+    List<String> names = new ArrayList<>();
+    SampleInput.Input read =
+        input.read(
+            spec,
+            SampleInput.Kind.PAIRS,
+            (source, table, as) -> {
+              List<NumberColumn> two = SeveralColumns.two(source, table, columns);
+              two.forEach(column -> names.add(column.name()));
+              return Together.pairs(two.get(0), two.get(1));
+            });
+    ScatterGraph graph =
+        new ScatterGraph(
+            read.data().pairs().orElseThrow(),
+            title,
+            xName == null ? names.get(0) : xName,
+            yName == null ? names.get(1) : yName,
+            withLine,
+            input.rules(spec),
+            DecimalSign.POINT);
+    try {
+      format.write(GraphExport.of(graph, paper.width(), paper.height()), dpi, into);
+    } catch (BadInputException e) {
+      throw new RefusedFileException(e.getMessage());
+    }
+    spec.commandLine().getOut().println(into);
+    return 0;
+  }
+
+  private static Data together(
+      String source,
+      Table table,
+      SampleInput.Kind kind,
+      Optional<String> column,
+      List<String> factors)
+      throws ColumnChoiceException, BadInputException {
+    if (kind != SampleInput.Kind.GROUPS) {
+      throw Texts.refusal("draw.no-graph-of", kind);
+    }
+    return SeveralColumns.groups(source, table, column, factors, List.of());
+  }
+
   private Graph graph(GraphKind kind, CourseRules rules, SampleInput.Input read)
       throws RefusedFileException {
     List<Graph.Series> series = new ArrayList<>();
-    series.add(first(kind, read, rules));
+    if (read.data().groups().isPresent()) {
+      addGroups(series, kind, read.data().groups().get(), rules);
+    } else {
+      series.add(first(kind, read, rules));
+    }
     for (Map.Entry<String, String> other : also.entrySet()) {
       Typed typed = TypedValues.read(other.getValue(), DecimalSign.POINT);
       if (!typed.unreadable().isEmpty() || typed.data().tally().isEmpty()) {
@@ -191,6 +270,15 @@ final class DrawCommand implements Callable<Integer> {
         new Graph.Marked(marked(), percentiles(), Optional.empty()),
         rules,
         DecimalSign.POINT);
+  }
+
+  /** All groups on one scale and in the classes of all values together. */
+  private void addGroups(
+      List<Graph.Series> series, GraphKind kind, Groups groups, CourseRules rules) {
+    ClassTable all = kind.needsClasses() ? classes.classes(groups.all(), rules, spec) : NO_CLASSES;
+    for (Groups.Group group : groups.samples()) {
+      series.add(beside(group.name(), group.sample(), all, rules));
+    }
   }
 
   private Graph.Series first(GraphKind kind, SampleInput.Input read, CourseRules rules)

@@ -141,6 +141,11 @@ final class SampleInput {
     Data of(String source, Table table, Kind kind) throws ColumnChoiceException, BadInputException;
   }
 
+  /** {@return whether groups are named as the kind} */
+  boolean isOfGroups() {
+    return kind == Kind.GROUPS;
+  }
+
   /** {@return the column that is named} */
   Optional<String> column() {
     return Optional.ofNullable(column);
@@ -219,8 +224,7 @@ final class SampleInput {
             new Input(read.source(), Optional.empty(), TableData.frequencies(read));
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
         case CATEGORIES -> counted(read);
-        case PAIRS, GROUPS, CROSS, COUNTS ->
-            new Input(read.source(), Optional.empty(), several.of(read.source(), tidied(read), as));
+        case PAIRS, GROUPS, CROSS, COUNTS -> together(read, as, several);
       };
     } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
@@ -247,6 +251,17 @@ final class SampleInput {
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
   }
 
+  private Input together(ReadTable read, Kind as, Several several)
+      throws RefusedFileException, ColumnChoiceException, BadInputException {
+    Table table = tidied(read);
+    Data data = several.of(read.source(), table, as);
+    return new Input(read.source(), columnName(table), data);
+  }
+
+  private Optional<String> columnName(Table table) {
+    return column().flatMap(named -> TableData.column(table, named)).map(Column::name);
+  }
+
   private Input counted(ReadTable read)
       throws RefusedFileException, ColumnChoiceException, BadInputException {
     Table table = tidied(read);
@@ -258,9 +273,7 @@ final class SampleInput {
       throw new RefusedFileException(TableData.firstUnreadable(read, frequencies));
     }
     Categories counted = TableData.categories(read.source(), table, Optional.ofNullable(column));
-    Optional<String> name =
-        Optional.ofNullable(column).flatMap(c -> TableData.column(table, c)).map(Column::name);
-    return new Input(read.source(), name, counted);
+    return new Input(read.source(), columnName(table), counted);
   }
 
   /** {@return the table after the steps that are asked for} */

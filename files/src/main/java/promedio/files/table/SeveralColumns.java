@@ -19,13 +19,13 @@ public final class SeveralColumns {
   private SeveralColumns() {}
 
   /**
-   * {@return two columns of numbers as pairs}
+   * {@return two columns of numbers, those of x and y}
    *
    * @param source what to call the table in messages
    * @param names both columns; without them, the only two columns of numbers
    * @throws ColumnChoiceException if it is not plain which columns are meant
    */
-  public static Pairs pairs(String source, Table table, List<String> names)
+  public static List<NumberColumn> two(String source, Table table, List<String> names)
       throws ColumnChoiceException {
     List<String> chosen = new ArrayList<>(names);
     if (names.isEmpty()) {
@@ -37,8 +37,19 @@ public final class SeveralColumns {
     if (chosen.size() != 2) {
       throw new ColumnChoiceException(Texts.of("columns.two", chosen.size()));
     }
-    return Together.pairs(
-        number(source, table, chosen.get(0)), number(source, table, chosen.get(1)));
+    return List.of(number(source, table, chosen.get(0)), number(source, table, chosen.get(1)));
+  }
+
+  /**
+   * {@return two columns of numbers as pairs}
+   *
+   * @throws ColumnChoiceException if it is not plain which columns are meant
+   * @see #two
+   */
+  public static Pairs pairs(String source, Table table, List<String> names)
+      throws ColumnChoiceException {
+    List<NumberColumn> two = two(source, table, names);
+    return Together.pairs(two.get(0), two.get(1));
   }
 
   /**
