@@ -31,6 +31,7 @@ class ArchitectureTest {
           "message",
           "number",
           "rules",
+          "distribution",
           "sample",
           "formula",
           "slip",

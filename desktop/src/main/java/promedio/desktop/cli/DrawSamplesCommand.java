@@ -80,9 +80,7 @@ final class DrawSamplesCommand implements Callable<Integer> {
             .sample()
             .orElseThrow(() -> wrong(Texts.of("draw-samples.values")));
     int n = from.total().numerator().intValueExact();
-    if (size < 1 || times < 1 || times > MOST_TIMES || n == 0 || (!replacing && size > n)) {
-      throw wrong(Texts.of("draw-samples.size", size, times, n, MOST_TIMES));
-    }
+    check(n);
     List<Measure> chosen = chosen();
     PrintWriter out = spec.commandLine().getOut();
     out.println("sample," + String.join(",", measures));
@@ -92,6 +90,21 @@ final class DrawSamplesCommand implements Callable<Integer> {
     }
     out.flush();
     return 0;
+  }
+
+  private void check(int values) {
+    if (values == 0) {
+      throw wrong(Texts.of("draw-samples.none"));
+    }
+    if (size < 1) {
+      throw wrong(Texts.of("draw-samples.size", size));
+    }
+    if (times < 1 || times > MOST_TIMES) {
+      throw wrong(Texts.of("draw-samples.times", times, MOST_TIMES));
+    }
+    if (!replacing && size > values) {
+      throw wrong(Texts.of("draw-samples.too-many", size, values));
+    }
   }
 
   private static String row(Sample sample, List<Measure> measures, CourseRules rules) {

@@ -189,7 +189,13 @@ final class SampleInput {
     if (given() != 1) {
       throw new ParameterException(spec.commandLine(), Texts.of("input.one"));
     }
-    return values != null ? ofValues(values) : ofFile(String.valueOf(file), as, several);
+    if (values == null) {
+      return ofFile(String.valueOf(file), as, several);
+    }
+    if (as.isSeveral()) {
+      throw new ParameterException(spec.commandLine(), Texts.of("input.several-of-file", as));
+    }
+    return ofValues(values);
   }
 
   private Input ofValues(String text) throws RefusedFileException {
@@ -234,6 +240,10 @@ final class SampleInput {
   /** Pairs of numbers could be a plain list, which a table of values and frequencies never is. */
   private ReadingChoices choices(DataSource source) throws RefusedFileException, IOException {
     ReadingChoices chosen = reading.choices();
+    if (kind == Kind.COUNTS && chosen.of(Aspect.FOOT_ROWS).isEmpty()) {
+      // The totals of printed counts are no note at the foot: they are checked.
+      chosen = chosen.with(Aspect.FOOT_ROWS, "0");
+    }
     boolean ofRows = kind == Kind.VALUE_FREQUENCY || kind == Kind.CLASSES || kind == Kind.PAIRS;
     if (!ofRows || chosen.of(Aspect.SEPARATOR).isPresent()) {
       return chosen;

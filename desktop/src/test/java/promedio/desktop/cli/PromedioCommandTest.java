@@ -115,7 +115,8 @@ class PromedioCommandTest {
         "measures --values 1 --rule sum=3|there are divisor",
         "measures --values 1 --percentile 200|from 0 to 100",
         "measures --values 1 --trim a|from 0 to 1",
-        "measures --values 1 --kind pairs|[raw, value-frequency, classes, categories]",
+        "measures --values 1 --kind trios|[raw, value-frequency, classes, categories, pairs, groups",
+        "measures --values 1 --kind pairs|pairs come from a file, not from --values",
         "measures --values 1 --colour red|Unknown option",
         "measure|Unmatched argument"
       })

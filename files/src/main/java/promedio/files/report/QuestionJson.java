@@ -101,6 +101,13 @@ public final class QuestionJson {
     return rules;
   }
 
+  private static void refuseTwo(JsonNode question) throws BadInputException {
+    List<String> given = KINDS.stream().filter(kind -> !isAbsent(question.path(kind))).toList();
+    if (given.size() > 1) {
+      throw Texts.refusal("json.two-data", String.join("”, “", given));
+    }
+  }
+
   /**
    * {@return the data}
    *
@@ -108,10 +115,7 @@ public final class QuestionJson {
    * @throws BadInputException if they make no table
    */
   public static Data data(JsonNode question) throws BadInputException {
-    List<String> given = KINDS.stream().filter(kind -> !isAbsent(question.path(kind))).toList();
-    if (given.size() > 1) {
-      throw Texts.refusal("json.two-data", String.join("”, “", given));
-    }
+    refuseTwo(question);
     if (!isAbsent(question.path("values"))) {
       return sample(list(question, "values"));
     }
@@ -202,6 +206,8 @@ public final class QuestionJson {
    * @throws BadInputException if there is no such measure; the message says why
    */
   public static Task task(JsonNode question) throws BadInputException {
+    // Two kinds of data are the more telling mistake, whatever else is missing.
+    refuseTwo(question);
     JsonNode key = question.path("measure");
     if (!key.isTextual()) {
       throw Texts.refusal("mark.need", "measure");

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -81,11 +83,14 @@ public final class SummaryText {
 
   private String csv() {
     StringWriter out = new StringWriter();
-    CsvWriter csv = CsvWriter.builder().build(out);
-    for (List<String> line : cells) {
-      List<String> harmless = new ArrayList<>(line);
-      harmless.set(0, HarmlessCell.of(line.get(0)));
-      csv.writeRecord(harmless);
+    try (CsvWriter csv = CsvWriter.builder().build(out)) {
+      for (List<String> line : cells) {
+        List<String> harmless = new ArrayList<>(line);
+        harmless.set(0, HarmlessCell.of(line.get(0)));
+        csv.writeRecord(harmless);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
     return out.toString();
   }

@@ -82,6 +82,10 @@ public final class PrintedCounts {
         }
         check(columnNames.get(column), down, counts.get(column).number(totalRow));
       }
+      if (totals.isPresent()) {
+        List<Exact> all = lines.stream().flatMap(List::stream).toList();
+        check(rowNames.text(totalRow), all, totals.get().number(totalRow));
+      }
     }
     return table;
   }

@@ -27,16 +27,10 @@ public final class SeveralColumns {
    */
   public static List<NumberColumn> two(String source, Table table, List<String> names)
       throws ColumnChoiceException {
-    List<String> chosen = new ArrayList<>(names);
-    if (names.isEmpty()) {
-      table.columns().stream()
-          .filter(NumberColumn.class::isInstance)
-          .map(Column::name)
-          .forEach(chosen::add);
-    }
-    if (chosen.size() != 2) {
-      throw new ColumnChoiceException(Texts.of("columns.two", chosen.size()));
-    }
+    List<String> numbers =
+        table.columns().stream().filter(NumberColumn.class::isInstance).map(Column::name).toList();
+    List<String> chosen =
+        names.isEmpty() && numbers.size() == 2 ? numbers : named(source, numbers, names);
     return List.of(number(source, table, chosen.get(0)), number(source, table, chosen.get(1)));
   }
 
@@ -89,10 +83,20 @@ public final class SeveralColumns {
    */
   public static CrossTable cross(String source, Table table, List<String> names)
       throws ColumnChoiceException, BadInputException {
+    List<String> chosen = named(source, table.names(), names);
+    return Together.cross(any(source, table, chosen.get(0)), any(source, table, chosen.get(1)));
+  }
+
+  private static List<String> named(String source, List<String> among, List<String> names)
+      throws ColumnChoiceException {
+    if (names.isEmpty()) {
+      throw new ColumnChoiceException(
+          Texts.of("columns.which-two", source, String.join(", ", among)));
+    }
     if (names.size() != 2) {
       throw new ColumnChoiceException(Texts.of("columns.two", names.size()));
     }
-    return Together.cross(any(source, table, names.get(0)), any(source, table, names.get(1)));
+    return names;
   }
 
   private static NumberColumn number(String source, Table table, String name)

@@ -112,19 +112,6 @@ record FormulaMeasure(
   }
 
   @Override
-  public boolean equals(Object other) {
-    return other instanceof FormulaMeasure that
-        && key.equals(that.key)
-        && subject == that.subject
-        && quantity.equals(that.quantity);
-  }
-
-  @Override
-  public int hashCode() {
-    return key.hashCode();
-  }
-
-  @Override
   public String toString() {
     return key;
   }

@@ -1,0 +1,107 @@
+package promedio.graph;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.jfree.chart.plot.XYPlot;
+import org.jfree.chart.title.TextTitle;
+import org.junit.jupiter.api.Test;
+import promedio.core.message.BadInputException;
+import promedio.core.number.DecimalSign;
+import promedio.core.rules.CourseRules;
+import promedio.core.sample.Pairs;
+import promedio.core.sample.Values;
+
+/** Pairs as points, and very many of them as squares that are darker where more lie. */
+class ScatterGraphTest {
+
+  private static final Pairs FIVE =
+      Pairs.of(
+          Values.ofDecimals(new long[] {1, 2, 3, 4, 5}, 0),
+          Values.ofDecimals(new long[] {2, 4, 6, 8, 10}, 0));
+
+  private static ScatterGraph graph(Pairs pairs, boolean withLine) {
+    return new ScatterGraph(
+        pairs, "", "length", "weight", withLine, CourseRules.DEFAULTS, DecimalSign.POINT);
+  }
+
+  private static String svg(ScatterGraph graph) throws Exception {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    GraphExport.of(graph, 600, 400).svg(out);
+    return out.toString(StandardCharsets.UTF_8);
+  }
+
+  private static Pairs many(int n, int different) {
+    long[] x = IntStream.range(0, n).mapToLong(i -> i % different).toArray();
+    long[] y = IntStream.range(0, n).mapToLong(i -> i / different % different).toArray();
+    return Pairs.of(Values.ofDecimals(x, 0), Values.ofDecimals(y, 0));
+  }
+
+  @Test
+  void itSaysInWordsHowManyPointsAndHowTheyGoTogether() {
+    assertThat(graph(FIVE, false).inWords())
+        .contains("weight over length", "n = 5", "the correlation is 1.00");
+  }
+
+  @Test
+  void bothAxesAreNamed() throws Exception {
+    XYPlot plot = ScatterChart.of(graph(FIVE, true)).getXYPlot();
+
+    assertThat(plot.getDomainAxis().getLabel()).isEqualTo("length");
+    assertThat(plot.getRangeAxis().getLabel()).isEqualTo("weight");
+  }
+
+  @Test
+  void veryManyPointsSayWhatDarkMeans() throws Exception {
+    assertThat(notes(many(6000, 60)))
+        .containsExactly("n = 6000. The darker a square, the more points lie in it.");
+    assertThat(notes(FIVE)).isEmpty();
+  }
+
+  private static List<String> notes(Pairs pairs) throws Exception {
+    return ScatterChart.of(graph(pairs, false)).getSubtitles().stream()
+        .map(title -> ((TextTitle) title).getText())
+        .toList();
+  }
+
+  /** Whole numbers over squares of another width would make stripes that are not in the data. */
+  @Test
+  void pointsThatAreSpreadEvenlyAreOfOneTone() throws Exception {
+    String even = svg(graph(many(14_400, 120), false));
+
+    assertThat(tones(even)).hasSize(1);
+  }
+
+  private static Set<String> tones(String svg) {
+    return Pattern.compile("fill-opacity[:=]\"?([0-9.]+)")
+        .matcher(svg)
+        .results()
+        .map(found -> found.group(1))
+        .filter(opacity -> Double.parseDouble(opacity) > 0 && Double.parseDouble(opacity) <= 1)
+        .collect(Collectors.toSet());
+  }
+
+  @Test
+  void aLineIsLeftOutWhereAllXAreTheSame() throws Exception {
+    Pairs upright =
+        Pairs.of(Values.ofDecimals(new long[] {3, 3}, 0), Values.ofDecimals(new long[] {1, 9}, 0));
+
+    assertThat(svg(graph(upright, true))).isEqualTo(svg(graph(upright, false)));
+  }
+
+  @Test
+  void noPairsAreNoGraph() {
+    Pairs none = Pairs.of(Values.of(List.of()), Values.of(List.of()));
+
+    assertThatThrownBy(() -> GraphExport.of(graph(none, false), 600, 400))
+        .isInstanceOf(BadInputException.class)
+        .hasMessage("there are no pairs to draw");
+  }
+}
