@@ -98,6 +98,10 @@ final class MeasureRow extends GridPane {
     aside.getStyleClass().add("aside");
     aside.setId("aside-" + TaskTexts.node(task));
     aside.setMinWidth(USE_PREF_SIZE);
+    // Beside what has moved a long verdict takes a second line; else the row would be too wide.
+    answer.mark().setWrapText(true);
+    answer.mark().setMinWidth(0);
+    answer.mark().setMinHeight(USE_PREF_SIZE);
     add(symbol, 0, 0);
     add(result, 1, 0);
     add(answer, 2, 0);

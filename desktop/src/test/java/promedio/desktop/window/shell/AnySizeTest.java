@@ -7,7 +7,9 @@ import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Control;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -181,5 +183,19 @@ class AnySizeTest extends OpenWindow {
     robot.interact(() -> find("#shelf-add", MenuButton.class).getItems().get(0).fire());
     settle();
     assertThat(workspace.assignment().items()).hasSize(before + 1);
+  }
+
+  @Test
+  void aRowStaysInItsCardWhereALongVerdictStandsBesideWhatHasMoved() {
+    look(1280, 800, 100);
+    robot.interact(() -> workspace.chooseEntry(0));
+    robot.interact(() -> find("#what-if-take-out", Button.class).fire());
+    settle();
+    assertThat(find("#mark-mean", Label.class).getText()).isEqualTo("agrees, too few places");
+    assertThat(find("#aside-mean", Label.class).isVisible()).isTrue();
+
+    Node row = find("#measure-mean", Node.class);
+    assertThat(inWindow(find("#answer-mean", Node.class)).getMaxX())
+        .isLessThanOrEqualTo(inWindow(row.getParent()).getMaxX());
   }
 }
