@@ -18,10 +18,9 @@ public interface OneVariable extends Scope {
     return List.of(variable());
   }
 
+  /** {@return the frequency f of the row} */
   @Override
-  default Quantity weightSymbol() {
-    return Quantity.F;
-  }
+  Exact weight(int row);
 
   @Override
   default Optional<Exact> value(Quantity quantity, int row) {

@@ -18,11 +18,17 @@ public interface Scope {
   /** {@return the quantities that every row gives, as x, or x and y; without the weight} */
   List<Quantity> variables();
 
-  /** {@return how often the row counts, from 0} */
-  Exact weight(int row);
+  /** {@return how often the row counts, from 0; once where nothing else is said} */
+  default Exact weight(int row) {
+    return Exact.ONE;
+  }
 
-  /** {@return the quantity that stands for the weight in a formula, as f does} */
-  Quantity weightSymbol();
+  /**
+   * {@return the quantity that stands for the weight in a formula: f where nothing else is said}
+   */
+  default Quantity weightSymbol() {
+    return Quantity.F;
+  }
 
   /** {@return the value of a quantity in the row; none where the row does not know it} */
   Optional<Exact> value(Quantity quantity, int row);

@@ -32,11 +32,6 @@ record SingleRow(Map<Quantity, Exact> values) implements Scope {
   }
 
   @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
   public Optional<Exact> value(Quantity quantity, int row) {
     return Optional.ofNullable(values.get(quantity));
   }

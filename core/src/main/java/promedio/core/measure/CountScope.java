@@ -50,16 +50,6 @@ record CountScope(List<Cell> cells) implements Scope {
   }
 
   @Override
-  public Exact weight(int row) {
-    return Exact.ONE;
-  }
-
-  @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
   public Optional<Exact> value(Quantity quantity, int row) {
     Cell cell = cells.get(row);
     if (quantity.equals(SeveralQuantities.OBSERVED)) {

@@ -40,16 +40,6 @@ record GroupScope(List<Row> groups) implements Scope {
   }
 
   @Override
-  public Exact weight(int row) {
-    return Exact.ONE;
-  }
-
-  @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
   public Optional<Exact> value(Quantity quantity, int row) {
     Moments moments = groups.get(row).moments();
     if (quantity.equals(SeveralQuantities.SIZE_OF_GROUP)) {

@@ -25,16 +25,6 @@ record PairScope(Pairs pairs) implements Scope {
   }
 
   @Override
-  public Exact weight(int row) {
-    return Exact.ONE;
-  }
-
-  @Override
-  public Quantity weightSymbol() {
-    return Quantity.F;
-  }
-
-  @Override
   public Optional<Exact> value(Quantity quantity, int row) {
     if (quantity.equals(Quantity.X)) {
       return Optional.of(pairs.x().get(row));

@@ -53,16 +53,6 @@ public class ScopeTest {
     }
 
     @Override
-    public Exact weight(int row) {
-      return Exact.ONE;
-    }
-
-    @Override
-    public Quantity weightSymbol() {
-      return Quantity.F;
-    }
-
-    @Override
     public Optional<Exact> value(Quantity quantity, int row) {
       return quantity.equals(Quantity.X)
           ? Optional.of(xs.get(row))
@@ -81,16 +71,6 @@ public class ScopeTest {
     @Override
     public List<Quantity> variables() {
       return List.of(SIZE, MEAN_OF_GROUP);
-    }
-
-    @Override
-    public Exact weight(int row) {
-      return Exact.ONE;
-    }
-
-    @Override
-    public Quantity weightSymbol() {
-      return Quantity.F;
     }
 
     @Override
