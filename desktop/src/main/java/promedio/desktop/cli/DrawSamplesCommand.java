@@ -11,14 +11,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
-import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.practice.RandomSamples;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Sample;
-import promedio.core.sample.Subject;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
@@ -81,7 +79,7 @@ final class DrawSamplesCommand implements Callable<Integer> {
             .orElseThrow(() -> wrong(Texts.of("draw-samples.values")));
     int n = from.total().numerator().intValueExact();
     check(n);
-    List<Measure> chosen = chosen();
+    List<Measure> chosen = SampleMeasures.of(measures, spec);
     PrintWriter out = spec.commandLine().getOut();
     out.println("sample," + String.join(",", measures));
     RandomSamples samples = new RandomSamples(from, seed, replacing);
@@ -123,17 +121,6 @@ final class DrawSamplesCommand implements Callable<Integer> {
               .orElse(""));
     }
     return String.join(",", cells);
-  }
-
-  private List<Measure> chosen() {
-    List<Measure> chosen = new ArrayList<>();
-    for (String key : measures) {
-      chosen.add(
-          Measures.ofKey(key)
-              .filter(found -> found.subject() == Subject.ONE && found.parameters().isEmpty())
-              .orElseThrow(() -> wrong(Texts.of("summary.measure", key))));
-    }
-    return chosen;
   }
 
   private ParameterException wrong(String message) {

@@ -1,7 +1,6 @@
 package promedio.desktop.cli;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -11,12 +10,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
-import promedio.core.catalogue.Measures;
 import promedio.core.computation.GroupSummary;
 import promedio.core.measure.Measure;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Groups;
-import promedio.core.sample.Subject;
 import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.SummaryText;
@@ -68,23 +65,12 @@ final class SummaryCommand implements Callable<Integer> {
     }
     CourseRules rules = input.rules(spec);
     Groups groups = input.readGroups(spec);
-    String text = SummaryText.of(GroupSummary.of(groups, chosen(), rules), rules, format);
+    List<String> keys = measures.stream().filter(key -> !ALWAYS.contains(key)).toList();
+    List<Measure> chosen = SampleMeasures.of(keys, spec);
+    String text = SummaryText.of(GroupSummary.of(groups, chosen, rules), rules, format);
     spec.commandLine().getOut().print(text);
     spec.commandLine().getOut().flush();
     return 0;
-  }
-
-  private List<Measure> chosen() {
-    List<Measure> chosen = new ArrayList<>();
-    for (String key : measures) {
-      if (!ALWAYS.contains(key)) {
-        chosen.add(
-            Measures.ofKey(key)
-                .filter(found -> found.subject() == Subject.ONE && found.parameters().isEmpty())
-                .orElseThrow(() -> wrong(Texts.of("summary.measure", key))));
-      }
-    }
-    return chosen;
   }
 
   private ParameterException wrong(String message) {
