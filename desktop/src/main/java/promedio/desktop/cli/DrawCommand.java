@@ -160,12 +160,10 @@ final class DrawCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
-    if (graphCode.equals(SCATTER)) {
-      return drawScatter();
+    Optional<GraphKind> kind = GraphKind.ofCode(graphCode);
+    if (kind.isEmpty() && !graphCode.equals(SCATTER)) {
+      throw wrong(Texts.of("draw.kind", graphCode, GraphKind.codes()));
     }
-    GraphKind kind =
-        GraphKind.ofCode(graphCode)
-            .orElseThrow(() -> wrong(Texts.of("draw.kind", graphCode, GraphKind.codes())));
     PictureFormat format =
         PictureFormat.of(into).orElseThrow(() -> wrong(Texts.of("draw.ending", into.toString())));
     if (input.isReplacedBy(into)) {
@@ -173,6 +171,14 @@ final class DrawCommand implements Callable<Integer> {
     }
     Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
+    GraphExport export = kind.isPresent() ? of(kind.get(), rules, paper) : ofPairs(rules, paper);
+    format.write(export, dpi, into);
+    spec.commandLine().getOut().println(into);
+    return 0;
+  }
+
+  private GraphExport of(GraphKind kind, CourseRules rules, Paper paper)
+      throws RefusedFileException, ColumnChoiceException, IOException {
     List<String> factors = classes.factorsOf(input.isOfGroups());
     SampleInput.Input read =
         input.read(
@@ -181,24 +187,15 @@ final class DrawCommand implements Callable<Integer> {
         read.data().categories().isPresent()
             ? categoryGraph(kind, rules, read, read.data().categories().get())
             : graph(kind, rules, read);
-    GraphExport export;
     try {
-      export = GraphExport.of(graph, paper.width(), paper.height());
+      return GraphExport.of(graph, paper.width(), paper.height());
     } catch (BadInputException e) {
       throw new RefusedFileException(e.getMessage());
     }
-    format.write(export, dpi, into);
-    spec.commandLine().getOut().println(into);
-    return 0;
   }
 
-  private int drawScatter() throws RefusedFileException, ColumnChoiceException, IOException {
-    PictureFormat format =
-        PictureFormat.of(into).orElseThrow(() -> wrong(Texts.of("draw.ending", into.toString())));
-    if (input.isReplacedBy(into)) {
-      throw wrong(Texts.of("draw.onto-input", into));
-    }
-    Paper paper = paper(format);
+  private GraphExport ofPairs(CourseRules rules, Paper paper)
+      throws RefusedFileException, ColumnChoiceException, IOException {
     List<String> names = new ArrayList<>();
     SampleInput.Input read =
         input.read(
@@ -216,15 +213,13 @@ final class DrawCommand implements Callable<Integer> {
             xName == null ? names.get(0) : xName,
             yName == null ? names.get(1) : yName,
             withLine,
-            input.rules(spec),
+            rules,
             DecimalSign.POINT);
     try {
-      format.write(GraphExport.of(graph, paper.width(), paper.height()), dpi, into);
+      return GraphExport.of(graph, paper.width(), paper.height());
     } catch (BadInputException e) {
       throw new RefusedFileException(e.getMessage());
     }
-    spec.commandLine().getOut().println(into);
-    return 0;
   }
 
   private static Data together(
