@@ -39,11 +39,22 @@ public record Assignment(
     Ids ids) {
 
   public Assignment {
-    items = List.copyOf(items);
+    items = among(items);
     tables = List.copyOf(tables);
     parts = List.copyOf(parts);
     questions = kept(questions, items, parts);
     ids = ids.beyond(items, tables, questions, parts);
+  }
+
+  /** What an item takes up of others is taken up as it is now. */
+  private static List<Item> among(List<Item> items) {
+    return items.stream()
+        .map(
+            item -> {
+              Source now = item.source().among(items);
+              return now.equals(item.source()) ? item : item.withSource(now);
+            })
+        .toList();
   }
 
   /**
@@ -67,7 +78,7 @@ public record Assignment(
   }
 
   private static boolean isBesides(Question question) {
-    return !Measures.all().contains(question.task().measure());
+    return Measures.isBesides(question.task().measure());
   }
 
   /** {@return whether both hold the same}; which ids come next is no part of what they hold */

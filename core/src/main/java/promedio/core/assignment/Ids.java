@@ -34,8 +34,12 @@ public record Ids(int item, int table, int part, int question) {
         Stream.concat(parts.stream().map(Part::about), questions.stream().map(Question::about))
             .mapToInt(Selection::item);
     IntStream besides = items.stream().mapToInt(each -> each.graph().beside());
+    IntStream picked =
+        items.stream().flatMapToInt(each -> each.source().items().stream().mapToInt(id -> id));
     IntStream itemIds =
-        IntStream.concat(items.stream().mapToInt(Item::id), IntStream.concat(askedAbout, besides));
+        IntStream.concat(
+            IntStream.concat(items.stream().mapToInt(Item::id), picked),
+            IntStream.concat(askedAbout, besides));
     IntStream linkedTo =
         items.stream()
             .map(Item::source)

@@ -1,14 +1,22 @@
 package promedio.core.assignment;
 
-/**
- * What a question is about: all values of one sample or table.
- *
- * @param item its id; nothing may be left of that id
- */
-public record Selection(int item) {
+import promedio.core.sample.Portion;
 
-  /** {@return all values of the item} */
+/**
+ * What a question is about.
+ *
+ * @param item the id of a sample, a table, a comparison …; nothing may be left of that id
+ * @param portion which part of its data
+ */
+public record Selection(int item, Portion portion) {
+
+  /** {@return all data of the item of this id} */
+  public static Selection of(int item) {
+    return new Selection(item, Portion.WHOLE);
+  }
+
+  /** {@return all data of the item} */
   public static Selection of(Item item) {
-    return new Selection(item.id());
+    return of(item.id());
   }
 }

@@ -169,6 +169,11 @@ public final class Measures {
         : Several.of(subject);
   }
 
+  /** {@return whether it is asked only where somebody wants it, since not all data have it} */
+  public static boolean isBesides(Measure measure) {
+    return OTHERS.contains(measure) || !measure.parameters().isEmpty();
+  }
+
   /** {@return those that are rows of others, or need arguments} */
   public static List<Measure> others() {
     return OTHERS;

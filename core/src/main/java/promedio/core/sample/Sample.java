@@ -38,4 +38,14 @@ public final class Sample implements Data {
   public int missing() {
     return values.missing();
   }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Sample that && values.equals(that.values);
+  }
+
+  @Override
+  public int hashCode() {
+    return values.hashCode();
+  }
 }

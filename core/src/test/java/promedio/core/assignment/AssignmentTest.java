@@ -52,7 +52,7 @@ class AssignmentTest {
         Assignment.empty("Pears")
             .with(linked)
             .with(drawn)
-            .with(Part.of(1, "", new Selection(9), Optional.empty()));
+            .with(Part.of(1, "", Selection.of(9), Optional.empty()));
 
     assertThat(some.ids()).isEqualTo(new Ids(10, 6, 2, 1));
     assertThat(some.without(2).without(1).ids()).isEqualTo(new Ids(10, 6, 2, 1));
@@ -73,7 +73,7 @@ class AssignmentTest {
 
   @Test
   void answersAreKeptAsTypedAndTakenAwayWhenBlank() {
-    Selection first = new Selection(1);
+    Selection first = Selection.of(1);
     Assignment blank = Assignment.empty("Pears").with(item(1, "8"));
     Assignment answered = blank.answering(MEAN, first, " 8,0 ");
 

@@ -17,8 +17,8 @@ class QuestionTest {
   private static final Task MEAN = Task.of(Measures.MEAN);
   private static final Task SD = Task.of(Measures.SD);
   private static final Task RANK = Task.of(Measures.PERCENTILE_RANK, Exact.of(12));
-  private static final Selection NORTH = new Selection(1);
-  private static final Selection SOUTH = new Selection(2);
+  private static final Selection NORTH = Selection.of(1);
+  private static final Selection SOUTH = Selection.of(2);
 
   private static final Assignment PEARS =
       Assignment.empty("Pears")

@@ -95,7 +95,7 @@ public final class DemoAssignment {
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
-    return made.answering(Task.of(measure), new Selection(item), answer);
+    return made.answering(Task.of(measure), Selection.of(item), answer);
   }
 
   private static Assignment parts(Assignment made) {
@@ -109,7 +109,7 @@ public final class DemoAssignment {
 
   private static Assignment part(
       Assignment made, int id, int item, Optional<Integer> places, Measure... measures) {
-    Part part = Part.of(id, Texts.of("demo.part." + id), new Selection(item), places);
+    Part part = Part.of(id, Texts.of("demo.part." + id), Selection.of(item), places);
     return made.asking(part, Stream.of(measures).map(Task::of).toList());
   }
 

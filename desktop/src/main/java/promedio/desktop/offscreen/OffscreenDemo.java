@@ -219,7 +219,7 @@ public final class OffscreenDemo {
         () -> {
           workspace.choose(demo.items().get(0).id());
           workspace.chooseTask(Task.of(Measures.SD));
-          Selection chosen = new Selection(demo.items().get(0).id());
+          Selection chosen = Selection.of(demo.items().get(0).id());
           Question asked = workspace.assignment().question(Task.of(Measures.SD), chosen);
           workspace.items().keepTry(asked);
           workspace.items().answer(Task.of(Measures.SD), "184.23");

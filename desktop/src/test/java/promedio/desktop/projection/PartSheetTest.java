@@ -20,7 +20,7 @@ class PartSheetTest {
 
   private static final Task MEAN = Task.of(Measures.MEAN);
   private static final Task SD = Task.of(Measures.SD);
-  private static final Selection NORTH = new Selection(1);
+  private static final Selection NORTH = Selection.of(1);
 
   private static final Assignment PEARS =
       Assignment.empty("Pears")

@@ -66,7 +66,7 @@ class LongReadingTest {
     workspace.editParts("", now -> PartSheet.withPart(now, now.items().get(0)));
     workspace.shelf().addSample(new Source.ValuesText("8 10"));
     workspace.showParts(true);
-    Question question = workspace.assignment().question(MEAN, new Selection(1));
+    Question question = workspace.assignment().question(MEAN, Selection.of(1));
     assertThat(workspace.projection().marks(question)).isEmpty();
     work();
 

@@ -196,7 +196,9 @@ class TablesTest {
   @Test
   void wordsAreCountedGroupByGroup() throws IOException {
     importView("picker,variety\nAna,Blanca\nAna,Conference\nBruno,Blanca\nAna,Blanca\n");
-    workspace.tables().addLinked(Map.of("variety, Ana", new Link(1, "variety", "picker", "Ana")));
+    workspace
+        .tables()
+        .addLinked(Map.of("variety, Ana", new Link.OfColumn(1, "variety", "picker", "Ana")));
 
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     assertThat(linked().data().total()).isEqualTo(Exact.of(3));

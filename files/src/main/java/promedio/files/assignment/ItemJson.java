@@ -2,7 +2,7 @@ package promedio.files.assignment;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.Item;
-import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
@@ -22,7 +21,6 @@ import promedio.core.grouping.WidthRule;
 import promedio.core.message.BadInputException;
 import promedio.core.sample.CategoryOrder;
 import promedio.files.Texts;
-import promedio.files.report.QuestionJson;
 
 /** The items of an assignment file. */
 final class ItemJson {
@@ -43,9 +41,14 @@ final class ItemJson {
           "part",
           "missing",
           "categories",
+          "items",
+          "link",
           "scratch",
           "graph",
           "classes");
+
+  /** Samples of the assignment side by side. */
+  private static final String PICKED = "comparison";
 
   private ItemJson() {}
 
@@ -57,8 +60,11 @@ final class ItemJson {
     node.put("note", item.note());
     if (item.source() instanceof Source.OfText typed) {
       node.put("kind", kind(typed.shape())).put("text", typed.text());
+    } else if (item.source() instanceof Source.Picked picked) {
+      node.put("kind", PICKED);
+      picked.items().forEach(node.putArray("items")::add);
     } else {
-      linked((Source.Linked) item.source(), item.id(), node, parts);
+      LinkJson.write((Source.Linked) item.source(), item.id(), node, parts);
     }
     item.scratch().forEach(line -> node.withArrayProperty("scratch").add(line));
     if (!item.graph().equals(GraphChoice.USUAL)) {
@@ -149,74 +155,35 @@ final class ItemJson {
       case FREQUENCIES -> "table";
       case CLASSES -> "classes";
       case CATEGORIES -> "categories";
+      case PAIRS -> "pairs";
+      case GROUPS -> PICKED;
+      case COUNTS -> "counts";
     };
-  }
-
-  /** What is linked is kept as it was last; numbers in a part of their own, since many are long. */
-  private static void linked(
-      Source.Linked linked, int id, ObjectNode node, Map<String, byte[]> parts) {
-    node.put("kind", "linked")
-        .put("table", linked.link().table())
-        .put("column", linked.link().column())
-        .put("groups", linked.link().groups())
-        .put("group", linked.link().group())
-        .put("unreadable", linked.unreadable());
-    linked
-        .data()
-        .sample()
-        .ifPresent(
-            sample -> {
-              String part = "columns/" + id + ".txt";
-              parts.put(part, ColumnText.write(sample.values()).getBytes(StandardCharsets.UTF_8));
-              node.put("part", part);
-            });
-    linked
-        .data()
-        .categories()
-        .ifPresent(
-            categories -> {
-              node.put("missing", categories.missing());
-              node.set("categories", QuestionJson.write(categories));
-            });
   }
 
   private static Source source(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     String kind = JsonFields.text(node, "kind");
+    if (kind.equals(PICKED)) {
+      return Source.Picked.of(items(node));
+    }
+    if (LinkJson.isLinked(kind)) {
+      return LinkJson.read(kind, node, parts);
+    }
     for (Source.Shape shape : Source.Shape.values()) {
       if (kind(shape).equals(kind)) {
         return Source.typed(shape, JsonFields.text(node, "text"));
       }
     }
-    return switch (kind) {
-      case "linked" ->
-          linked(
-              node,
-              parts,
-              new Link(
-                  JsonFields.whole(node, "table", 0, AssignmentJson.LARGEST_ID),
-                  JsonFields.text(node, "column"),
-                  JsonFields.text(node, "groups"),
-                  JsonFields.text(node, "group")));
-      // Version 1 kept columns without their tables.
-      case "column" -> linked(node, parts, Link.of(0, JsonFields.text(node, "column")));
-      default -> throw Texts.refusal("assignment.field", "kind");
-    };
+    throw Texts.refusal("assignment.field", "kind");
   }
 
-  private static Source linked(JsonNode node, Map<String, byte[]> parts, Link link)
-      throws BadInputException {
-    if (node.has("categories")) {
-      List<JsonNode> rows = JsonFields.list(node, "categories");
-      int missing = JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE);
-      return new Source.Linked(link, QuestionJson.categories(rows, missing), 0, false);
+  private static List<Integer> items(JsonNode node) throws BadInputException {
+    List<Integer> items = new ArrayList<>();
+    for (JsonNode id : JsonFields.list(node, "items")) {
+      JsonFields.require(
+          id.isInt() && id.asInt() >= 0 && id.asInt() <= AssignmentJson.LARGEST_ID, "items");
+      items.add(id.asInt());
     }
-    String name = JsonFields.text(node, "part");
-    byte[] part = parts.get(name);
-    if (part == null) {
-      throw Texts.refusal("assignment.part", name);
-    }
-    int unreadable =
-        node.has("unreadable") ? JsonFields.whole(node, "unreadable", 0, Integer.MAX_VALUE) : 0;
-    return new Source.Linked(link, ColumnText.read(JsonFields.text(part)), unreadable, false);
+    return items;
   }
 }

@@ -3,6 +3,7 @@ package promedio.files.assignment;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,6 +19,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Portion;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
@@ -27,8 +29,9 @@ import promedio.core.working.OwnWorking;
 final class SheetJson {
 
   private static final Set<String> QUESTION =
-      Set.of("id", "task", "item", "places", "answer", "tries", "workings");
-  private static final Set<String> PART = Set.of("id", "text", "item", "places", "questions");
+      Set.of("id", "task", "item", "portion", "groups", "places", "answer", "tries", "workings");
+  private static final Set<String> PART =
+      Set.of("id", "text", "item", "portion", "groups", "places", "questions");
 
   private SheetJson() {}
 
@@ -54,6 +57,11 @@ final class SheetJson {
 
   private static void about(Selection about, Optional<Integer> places, ObjectNode node) {
     node.put("item", about.item());
+    Portion portion = about.portion();
+    if (!portion.equals(Portion.WHOLE)) {
+      node.put("portion", portion.kind().code());
+      portion.groups().forEach(node.withArrayProperty("groups")::add);
+    }
     places.ifPresent(asked -> node.put("places", asked));
   }
 
@@ -129,7 +137,24 @@ final class SheetJson {
   }
 
   private static Selection about(JsonNode node) throws BadInputException {
-    return new Selection(JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID));
+    return new Selection(
+        JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID), portion(node));
+  }
+
+  private static Portion portion(JsonNode node) throws BadInputException {
+    if (!node.has("portion")) {
+      return Portion.WHOLE;
+    }
+    String code = JsonFields.text(node, "portion");
+    Portion.Kind kind =
+        JsonFields.known(
+            Arrays.stream(Portion.Kind.values())
+                .filter(each -> each.code().equals(code))
+                .findFirst(),
+            "portion");
+    List<String> groups = node.has("groups") ? JsonFields.texts(node, "groups") : List.of();
+    JsonFields.require(groups.size() == kind.names(), "groups");
+    return new Portion(kind, groups);
   }
 
   private static Optional<Integer> places(JsonNode node) throws BadInputException {

@@ -44,6 +44,10 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
+import promedio.core.sample.CrossTable;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Pairs;
+import promedio.core.sample.Portion;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -78,12 +82,12 @@ class AssignmentFileTest {
                 .withScratch("Σx / 2 = 9")
                 .withScratch("1 + 1 = 2"))
         .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")))
-        .answering(Task.of(Measures.MEAN), new Selection(1), " 9,0 ")
+        .answering(Task.of(Measures.MEAN), Selection.of(1), " 9,0 ")
         .with(
             new Question(
                 5,
                 Task.of(Measures.PERCENTILE, Exact.of(90)),
-                new Selection(1),
+                Selection.of(1),
                 Optional.empty(),
                 Work.NONE.with(
                     Method.CUMULATIVE, OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))));
@@ -124,14 +128,68 @@ class AssignmentFileTest {
                     1,
                     "weight",
                     "g",
-                    new Source.Linked(new Link(7, "weight", "line", "2"), sample, 3, false)));
+                    new Source.Linked(
+                        new Link.OfColumn(7, "weight", "line", "2"), sample, 3, false)));
 
     Assignment read = AssignmentFile.read("log", AssignmentFile.bytes(assignment));
 
     Source.Linked linked = (Source.Linked) read.items().get(0).source();
     assertThat(((Sample) linked.data()).values()).isEqualTo(sample.values());
     assertThat(linked.unreadable()).isEqualTo(3);
-    assertThat(linked.link()).isEqualTo(new Link(7, "weight", "line", "2"));
+    assertThat(linked.link()).isEqualTo(new Link.OfColumn(7, "weight", "line", "2"));
+  }
+
+  @Test
+  void samplesSideBySideAndWhatIsAskedOfThemAreReadEqual() throws Exception {
+    Task mean = Task.of(Measures.MEAN);
+    Task r = Task.of(Measures.ofKey("correlation").orElseThrow());
+    Task t = Task.of(Measures.ofKey("t_two").orElseThrow());
+    Assignment assignment =
+        Assignment.empty("Orchard")
+            .with(Item.of(1, "north", "g", new Source.ValuesText("8 10")))
+            .with(Item.of(2, "south", "g", new Source.ValuesText("9 12")))
+            .with(Item.of(3, "both", "g", Source.Picked.of(List.of(2, 1))))
+            .with(Item.of(4, "trees", "", new Source.PairsText("age yield\n2 31")))
+            .with(Item.of(5, "reasons", "", new Source.CountsText("1 2\n3 4")))
+            .answering(mean, new Selection(3, Portion.group("south")), "10.5")
+            .answering(t, new Selection(3, Portion.two("south", "north")), "0.8")
+            .answering(r, Selection.of(4), "0.9");
+
+    Assignment read = AssignmentFile.read("orchard", AssignmentFile.bytes(assignment));
+
+    assertThat(read).isEqualTo(assignment);
+    assertThat(read.items().get(2).source().read(read.sign()).data().groups()).isPresent();
+  }
+
+  @Test
+  void whatIsMadeOfColumnsOfATableThatIsGoneIsReadAsItWasLast() throws Exception {
+    Values x = new ValuesBuilder().add(Exact.of(1, 3)).add(Exact.of(2)).build();
+    Values y = new ValuesBuilder().add(Exact.of(4)).add(Exact.of(-5)).build();
+    Groups groups =
+        new Groups(
+            List.of(
+                new Groups.Group("north · Ana", new Sample(x)),
+                new Groups.Group("south · Ana", new Sample(y))));
+    CrossTable counts =
+        CrossTable.read(
+            List.of("a", "b"),
+            List.of("c", "d"),
+            List.of(List.of(Exact.ONE, Exact.of(2)), List.of(Exact.ZERO, Exact.of(4))),
+            3);
+    List<Source> sources =
+        List.of(
+            new Source.Linked(new Link.OfPairs(7, "age", "yield"), Pairs.of(x, y), 1, false),
+            new Source.Linked(
+                new Link.OfGroups(7, "weight", List.of("row", "variety")), groups, 0, false),
+            new Source.Linked(new Link.OfCounts(7, "reason", "variety"), counts, 0, false));
+    Assignment assignment = Assignment.empty("Orchard");
+    for (Source source : sources) {
+      assignment = assignment.with(Item.of(assignment.ids().item(), "i", "", source));
+    }
+
+    Assignment read = AssignmentFile.read("orchard", AssignmentFile.bytes(assignment));
+
+    assertThat(read.items()).extracting(Item::source).containsExactlyElementsOf(sources);
   }
 
   @Test
@@ -172,7 +230,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":10}|newer Promedio",
+        "{\"version\":11}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",
@@ -324,7 +382,7 @@ class AssignmentFileTest {
                     .with(GraphText.TITLE, "“Pears”, north")
                     .with(GraphText.PERCENTILES, "10 90"));
     Work work = new Work("9.67", List.of("9.66", "29"), Map.of());
-    Selection north = new Selection(1);
+    Selection north = Selection.of(1);
     Assignment assignment =
         Assignment.empty("Sheet 3")
             .with(item)
@@ -369,7 +427,7 @@ class AssignmentFileTest {
                 + "]}");
 
     Assignment read = AssignmentFile.read("old", old);
-    Selection only = new Selection(1);
+    Selection only = Selection.of(1);
 
     OwnWorking sd = read.question(Task.of(Measures.SD), only).work().working(Method.DEFINITION);
     assertThat(sd.entry("mean")).isEqualTo("10");

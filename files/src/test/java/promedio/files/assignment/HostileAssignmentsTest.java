@@ -52,7 +52,7 @@ class HostileAssignmentsTest {
   private static final String OLD_PART =
       "{\"id\":1,\"text\":\"Find\",\"item\":1,\"measures\":[\"mean\"],\"places\":2}";
   private static final String DOCUMENT =
-      "{\"version\":9,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
+      "{\"version\":10,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
           + "\"methods\":{\"sd\":\"shortcut\"},\"decimal\":\".\","
           + "\"next\":{\"item\":2,\"table\":2,\"part\":2,\"question\":2},\"items\":["
           + ITEM
@@ -128,12 +128,12 @@ class HostileAssignmentsTest {
           Fate.REFUSED,
           DOCUMENT.replaceFirst("\"" + field + "\":", "\"" + field + "\":null,\"y\":"));
     }
-    changed("version 6.9", Fate.REFUSED, "\"version\":9", "\"version\":6.9");
-    changed("version true", Fate.REFUSED, "\"version\":9", "\"version\":true");
-    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":9", "\"version\":4294967302");
-    changed("version in words", Fate.REFUSED, "\"version\":9", "\"version\":\"7\"");
-    changed("version 10", Fate.REFUSED, "\"version\":9", "\"version\":10");
-    changed("version below 0", Fate.REFUSED, "\"version\":9", "\"version\":-7");
+    changed("version 6.9", Fate.REFUSED, "\"version\":10", "\"version\":6.9");
+    changed("version true", Fate.REFUSED, "\"version\":10", "\"version\":true");
+    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":10", "\"version\":4294967302");
+    changed("version in words", Fate.REFUSED, "\"version\":10", "\"version\":\"7\"");
+    changed("version 11", Fate.REFUSED, "\"version\":10", "\"version\":11");
+    changed("version below 0", Fate.REFUSED, "\"version\":10", "\"version\":-7");
     changed("items are an object", Fate.REFUSED, "\"items\":[", "\"items\":{\"a\":[");
     changed("an item is a number", Fate.REFUSED, ITEM, "3");
     changed("an item is there twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
@@ -259,7 +259,7 @@ class HostileAssignmentsTest {
                 + "\"workings\":{\"sd by shortcut\":{\"mean\":\"9\"}},\"text\":");
     String document =
         DOCUMENT
-            .replace("\"version\":9", "\"version\":8")
+            .replace("\"version\":10", "\"version\":8")
             .replace(ITEM, item)
             .replace("\"questions\":[" + QUESTION + "],", "")
             .replace(PART, OLD_PART);
@@ -302,7 +302,7 @@ class HostileAssignmentsTest {
   }
 
   private static String fields(int count) {
-    StringBuilder fields = new StringBuilder("{\"version\":9");
+    StringBuilder fields = new StringBuilder("{\"version\":10");
     for (int i = 0; i < count; i++) {
       fields.append(",\"f").append(i).append("\":0");
     }

@@ -3,6 +3,7 @@ package promedio.core.catalogue.several;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
@@ -15,6 +16,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
 import promedio.core.measure.Setting;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
@@ -151,6 +153,81 @@ final class OfCounts {
       column = column.compareTo(table.columnTotal(i)) <= 0 ? column : table.columnTotal(i);
     }
     return new Numeral(row).times(new Numeral(column)).over(N);
+  }
+
+  private static final Quantity ROW = Quantity.of("row", "i", "i");
+  private static final Quantity COLUMN = Quantity.of("column", "j", "j");
+  private static final Exact HUNDRED = Exact.of(100);
+
+  /** {@return those of one cell; they take its row and its column, counted from 1} */
+  static List<Measure> ofCell() {
+    return List.of(
+        cell("row_percentage", "p_i", cell -> cell.percentage(cell.table().rowTotal(cell.row())))
+            .in(Dimension.PERCENT),
+        cell(
+                "column_percentage",
+                "p_j",
+                cell -> cell.percentage(cell.table().columnTotal(cell.column())))
+            .in(Dimension.PERCENT),
+        cell("percentage", "p", cell -> cell.percentage(cell.table().total()))
+            .in(Dimension.PERCENT),
+        cell("expected_count", "E", cell -> Definition.of(cell.expected())),
+        cell(
+            "chi_squared_part",
+            "(O-E)^2/E",
+            cell ->
+                Definition.of(
+                    new Numeral(cell.observed())
+                        .minus(cell.expected())
+                        .power(2)
+                        .over(cell.expected()),
+                    full(cell.setting()))));
+  }
+
+  private static FormulaMeasure cell(
+      String key, String symbol, Function<Cell, Definition> definition) {
+    return cross(
+            key,
+            Quantity.of(
+                key, symbol, symbol.replace("_i", "ᵢ").replace("_j", "ⱼ").replace("^2", "²")),
+            setting ->
+                Cell.of(setting).map(definition).orElseGet(() -> Definition.undefined("no-cell")))
+        .about(Parameter.atLeast(ROW, Exact.ONE), Parameter.atLeast(COLUMN, Exact.ONE));
+  }
+
+  /** One cell of a table, its row and column counted from 0. */
+  private record Cell(Setting setting, CrossTable table, int row, int column) {
+
+    static Optional<Cell> of(Setting setting) {
+      CrossTable table = OfCounts.table(setting);
+      int row = index(setting.argument(0), table.rows().size());
+      int column = index(setting.argument(1), table.columns().size());
+      return row < 0 || column < 0
+          ? Optional.empty()
+          : Optional.of(new Cell(setting, table, row, column));
+    }
+
+    private static int index(Exact number, int size) {
+      return number.isWhole() && number.compareTo(Exact.of(size)) <= 0
+          ? number.numerator().intValueExact() - 1
+          : -1;
+    }
+
+    Exact observed() {
+      return table.count(row, column);
+    }
+
+    /** Row total times column total, over n. */
+    Formula expected() {
+      return new Numeral(table.rowTotal(row)).times(new Numeral(table.columnTotal(column))).over(N);
+    }
+
+    Definition percentage(Exact of) {
+      return of.signum() == 0
+          ? Definition.undefined("empty-line")
+          : Definition.of(
+              new Numeral(observed()).times(new Numeral(HUNDRED)).over(new Numeral(of)));
+    }
   }
 
   private static Condition[] fitNeeds(Setting setting) {

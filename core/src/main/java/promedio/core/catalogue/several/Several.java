@@ -29,6 +29,7 @@ public final class Several {
   private static final List<Measure> OF_GROUPS = OfGroups.all();
   private static final List<Measure> OF_TWO = OfGroups.ofTwo();
   private static final List<Measure> OF_COUNTS = OfCounts.all();
+  private static final List<Measure> OF_CELL = OfCounts.ofCell();
   private static final List<Measure> OF_FIT = OfCounts.ofFit();
   private static final List<Measure> T = OfOneMean.t();
   private static final List<Measure> Z = OfOneMean.z();
@@ -77,6 +78,11 @@ public final class Several {
     return OF_TWO;
   }
 
+  /** {@return those of one cell of a table of counts; they take its row and its column} */
+  public static List<Measure> ofCell() {
+    return OF_CELL;
+  }
+
   /** {@return t of one sample with its degrees of freedom and its p; they take a mean} */
   public static List<Measure> tOfOne() {
     return T;
@@ -100,7 +106,16 @@ public final class Several {
   /** {@return every measure here that somebody may ask for by its key} */
   public static List<Measure> asked() {
     return Stream.of(
-            OF_PAIRS, List.of(PREDICTION), OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, T, Z, INTERVAL)
+            OF_PAIRS,
+            List.of(PREDICTION),
+            OF_GROUPS,
+            OF_TWO,
+            OF_COUNTS,
+            OF_CELL,
+            OF_FIT,
+            T,
+            Z,
+            INTERVAL)
         .flatMap(List::stream)
         .toList();
   }

@@ -92,7 +92,7 @@ final class PartCard extends VBox {
     item.setAccessibleText(Texts.of("parts.about"));
     Controls.inWords(
         item, id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone")));
-    item.setOnAction(event -> edit("", () -> part.about(new Selection(item.getValue()))));
+    item.setOnAction(event -> edit("", () -> part.about(Selection.of(item.getValue()))));
     places.getItems().add(USUAL_PLACES);
     for (int i = 0; i <= 6; i++) {
       places.getItems().add(i);

@@ -122,7 +122,8 @@ final class ToShelfLine extends FlowPane {
         if (sizes[i] > 0) {
           String group = parted.words().get(i);
           links.put(
-              Texts.of("table.group-name", value, group), new Link(from.id(), value, by, group));
+              Texts.of("table.group-name", value, group),
+              new Link.OfColumn(from.id(), value, by, group));
         }
       }
     }

@@ -34,7 +34,7 @@ class MarksViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
         .asking(
-            Part.of(1, "Find mean and spread", new Selection(1), Optional.of(1)),
+            Part.of(1, "Find mean and spread", Selection.of(1), Optional.of(1)),
             List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)));
   }
 

@@ -47,8 +47,7 @@ class NothingLostViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
         .asking(
-            Part.of(1, "Find", new Selection(1), Optional.empty()),
-            List.of(Task.of(Measures.MEAN)));
+            Part.of(1, "Find", Selection.of(1), Optional.empty()), List.of(Task.of(Measures.MEAN)));
   }
 
   private void undoKey() {

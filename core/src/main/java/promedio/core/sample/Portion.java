@@ -1,0 +1,111 @@
+package promedio.core.sample;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.sample.Groups.Group;
+
+/**
+ * Which part of some data is meant: all of them, one of several groups, one number of each pair.
+ *
+ * @param kind which kind of part
+ * @param groups the groups that are meant, where the kind names some
+ */
+public record Portion(Kind kind, List<String> groups) {
+
+  /** The kinds of parts. */
+  public enum Kind {
+    WHOLE("whole", 0),
+    /** The first number of each pair. */
+    X("x", 0),
+    /** The second number of each pair. */
+    Y("y", 0),
+    /** One of several groups. */
+    GROUP("group", 1),
+    /** The values of all groups as one sample. */
+    TOGETHER("together", 0),
+    /** Two of several groups, in this order. */
+    TWO("two", 2);
+
+    private final String code;
+    private final int names;
+
+    Kind(String code, int names) {
+      this.code = code;
+      this.names = names;
+    }
+
+    /** {@return its name in files} */
+    public String code() {
+      return code;
+    }
+
+    /** {@return how many groups it names} */
+    public int names() {
+      return names;
+    }
+  }
+
+  /** All of the data. */
+  public static final Portion WHOLE = new Portion(Kind.WHOLE, List.of());
+
+  /** The first number of each pair. */
+  public static final Portion X = new Portion(Kind.X, List.of());
+
+  /** The second number of each pair. */
+  public static final Portion Y = new Portion(Kind.Y, List.of());
+
+  /** The values of all groups as one sample. */
+  public static final Portion TOGETHER = new Portion(Kind.TOGETHER, List.of());
+
+  public Portion {
+    groups = List.copyOf(groups);
+    if (groups.size() != kind.names()) {
+      throw new IllegalArgumentException(kind.code() + " of " + groups);
+    }
+  }
+
+  /** {@return one of several groups} */
+  public static Portion group(String name) {
+    return new Portion(Kind.GROUP, List.of(name));
+  }
+
+  /** {@return two of several groups, in this order} */
+  public static Portion two(String first, String second) {
+    return new Portion(Kind.TWO, List.of(first, second));
+  }
+
+  /** {@return what the data are about that are part of such data} */
+  public Subject subject(Subject whole) {
+    return switch (kind) {
+      case WHOLE -> whole;
+      case TWO -> Subject.GROUPS;
+      case X, Y, GROUP, TOGETHER -> Subject.ONE;
+    };
+  }
+
+  /** {@return this part of the data; none where they have no such part} */
+  public Optional<Data> of(Data whole) {
+    return switch (kind) {
+      case WHOLE -> Optional.of(whole);
+      case X -> whole.pairs().map(pairs -> new Sample(pairs.x()));
+      case Y -> whole.pairs().map(pairs -> new Sample(pairs.y()));
+      case TOGETHER -> whole.groups().map(Groups::all);
+      case GROUP -> whole.groups().flatMap(all -> find(all, 0)).map(Group::sample);
+      case TWO ->
+          whole
+              .groups()
+              .flatMap(
+                  all ->
+                      find(all, 0)
+                          .flatMap(
+                              first ->
+                                  find(all, 1).map(other -> new Groups(List.of(first, other)))));
+    };
+  }
+
+  private Optional<Group> find(Groups all, int name) {
+    return all.samples().stream()
+        .filter(group -> group.name().equals(groups.get(name)))
+        .findFirst();
+  }
+}
