@@ -9,16 +9,16 @@ import org.jfree.chart.axis.CategoryLabelPosition;
 import org.jfree.chart.axis.CategoryLabelPositions;
 import org.jfree.chart.axis.CategoryLabelWidthType;
 import org.jfree.chart.axis.NumberAxis;
+import org.jfree.chart.labels.ItemLabelAnchor;
+import org.jfree.chart.labels.ItemLabelPosition;
 import org.jfree.chart.labels.StandardCategoryItemLabelGenerator;
 import org.jfree.chart.plot.CategoryPlot;
 import org.jfree.chart.plot.PlotOrientation;
 import org.jfree.chart.renderer.category.BarRenderer;
+import org.jfree.chart.renderer.category.StackedBarRenderer;
 import org.jfree.chart.renderer.category.StandardBarPainter;
 import org.jfree.chart.text.TextBlockAnchor;
-import org.jfree.chart.title.LegendTitle;
-import org.jfree.chart.ui.HorizontalAlignment;
 import org.jfree.chart.ui.RectangleAnchor;
-import org.jfree.chart.ui.RectangleEdge;
 import org.jfree.chart.ui.RectangleInsets;
 import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.category.CategoryDataset;
@@ -63,7 +63,8 @@ final class CategoryChart {
       throw Texts.refusal("draw.many-categories", names.size(), MOST);
     }
     NumberAxis y = new NumberAxis();
-    ChartLook.dress(y, Texts.of("draw.height-" + graph.height().code()), graph.sign());
+    Height height = isStacked() ? Height.PERCENTAGE : graph.height();
+    ChartLook.dress(y, Texts.of("draw.height-" + height.code()), graph.sign());
     CategoryAxis x = new CategoryAxis();
     ChartLook.dress(x, graph.xName());
     x.setCategoryMargin(0.32);
@@ -77,12 +78,11 @@ final class CategoryChart {
     plot.setRangeGridlinePaint(Ink.LINE);
     plot.setRangeGridlineStroke(new BasicStroke(0.8f));
     plot.setAxisOffset(RectangleInsets.ZERO_INSETS);
-    double highest = highest();
-    y.setRange(0, highest * 1.16);
-    ChartLook.numberHeights(y, graph.height() == Height.FREQUENCY, graph.sign());
+    y.setRange(0, isStacked() ? 100 : highest() * 1.16);
+    ChartLook.numberHeights(y, height == Height.FREQUENCY, graph.sign());
     JFreeChart chart = ChartLook.chart(plot, graph.title());
     if (graph.series().size() > 1) {
-      chart.addSubtitle(legend(plot));
+      chart.addSubtitle(ChartLook.legend(plot));
     }
     return chart;
   }
@@ -115,7 +115,21 @@ final class CategoryChart {
     return dataset;
   }
 
+  private boolean isStacked() {
+    return graph.arrangement() == CategoryGraph.Arrangement.STACKED;
+  }
+
+  /** Of a stacked bar, the share that the series has in its category. */
   private Exact value(int series, String name) {
+    if (isStacked()) {
+      Exact whole =
+          graph.series().stream()
+              .map(each -> each.categories().frequency(name))
+              .reduce(Exact.ZERO, Exact::plus);
+      return whole.signum() == 0
+          ? Exact.ZERO
+          : graph.series().get(series).categories().frequency(name).times(100).over(whole);
+    }
     var categories = graph.series().get(series).categories();
     return graph.height().of(categories.frequency(name), categories.total());
   }
@@ -132,7 +146,7 @@ final class CategoryChart {
   }
 
   private BarRenderer renderer() {
-    BarRenderer renderer = new Bars();
+    BarRenderer renderer = isStacked() ? new StackedBarRenderer() : new Bars();
     renderer.setBarPainter(new StandardBarPainter());
     renderer.setShadowVisible(false);
     renderer.setDrawBarOutline(true);
@@ -147,17 +161,11 @@ final class CategoryChart {
     renderer.setDefaultItemLabelsVisible(true);
     renderer.setDefaultItemLabelFont(Ink.sans(12.5f));
     renderer.setDefaultItemLabelPaint(Ink.INK);
+    if (isStacked()) {
+      renderer.setDefaultPositiveItemLabelPosition(
+          new ItemLabelPosition(ItemLabelAnchor.CENTER, TextAnchor.CENTER));
+    }
     return renderer;
-  }
-
-  private LegendTitle legend(CategoryPlot plot) {
-    LegendTitle legend = new LegendTitle(plot);
-    legend.setPosition(RectangleEdge.TOP);
-    legend.setHorizontalAlignment(HorizontalAlignment.RIGHT);
-    legend.setItemFont(Ink.sans(12.5f));
-    legend.setItemPaint(Ink.INK);
-    legend.setBackgroundPaint(Ink.PAPER);
-    return legend;
   }
 
   /** The key of a series; two may have the same name. */
@@ -199,6 +207,10 @@ final class CategoryChart {
     @Override
     public String generateLabel(CategoryDataset dataset, int row, int column) {
       String name = String.valueOf(dataset.getColumnKey(column));
+      if (isStacked()) {
+        Exact share = value(row, name);
+        return share.signum() == 0 ? "" : Texts.of("draw.percent", numbers.result(share));
+      }
       String number = numbers.shown(value(row, name));
       boolean mode = row == 0 && graph.marked().contains(name);
       return mode ? Texts.of("draw.mode", number) : number;

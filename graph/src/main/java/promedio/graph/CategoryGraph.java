@@ -4,17 +4,18 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 
 /**
- * A bar for each category, as high as its frequency or its share.
+ * A bar for each category, as high as its frequency or its share; or all bars of one height, each
+ * cut up by the shares that the series have in its category.
  *
  * @param series what was counted, at least one; several stand beside each other
  * @param height what the height stands for; categories have no density
+ * @param arrangement how several series stand
  * @param title above the graph, empty for none
  * @param xName what the categories are
  * @param marked categories whose bars are named as modes
@@ -25,6 +26,7 @@ import promedio.core.sample.Categories;
 public record CategoryGraph(
     List<Series> series,
     Height height,
+    Arrangement arrangement,
     String title,
     String xName,
     Set<String> marked,
@@ -44,6 +46,13 @@ public record CategoryGraph(
     }
   }
 
+  /** How the bars of several series stand. */
+  public enum Arrangement {
+    BESIDE,
+    /** On one another, each category to 100 %. */
+    STACKED
+  }
+
   /**
    * One count of categories.
    *
@@ -51,11 +60,6 @@ public record CategoryGraph(
    * @param categories its categories
    */
   public record Series(String name, Categories categories) {}
-
-  @Override
-  public GraphKind kind() {
-    return GraphKind.BAR;
-  }
 
   @Override
   public String name() {

@@ -1,5 +1,6 @@
 package promedio.graph;
 
+import java.awt.geom.Line2D;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.text.DecimalFormat;
@@ -7,11 +8,17 @@ import java.text.DecimalFormatSymbols;
 import java.util.List;
 import java.util.Locale;
 import org.jfree.chart.JFreeChart;
+import org.jfree.chart.LegendItem;
+import org.jfree.chart.LegendItemCollection;
+import org.jfree.chart.LegendItemSource;
 import org.jfree.chart.axis.Axis;
 import org.jfree.chart.axis.NumberAxis;
 import org.jfree.chart.axis.NumberTickUnit;
 import org.jfree.chart.plot.Plot;
+import org.jfree.chart.title.LegendTitle;
 import org.jfree.chart.title.TextTitle;
+import org.jfree.chart.ui.HorizontalAlignment;
+import org.jfree.chart.ui.RectangleEdge;
 import org.jfree.chart.ui.RectangleInsets;
 import promedio.core.number.DecimalSign;
 
@@ -37,6 +44,35 @@ final class ChartLook {
       chart.setTitle(heading);
     }
     return chart;
+  }
+
+  /** {@return the names of series, each beside a piece of its stroke} */
+  static LegendTitle legend(List<String> names) {
+    LegendItemCollection items = new LegendItemCollection();
+    for (int i = 0; i < names.size(); i++) {
+      LegendItem item =
+          new LegendItem(
+              names.get(i),
+              null,
+              null,
+              null,
+              new Line2D.Double(-11, 0, 11, 0),
+              Ink.stroke(i, 2.2f),
+              Ink.series(i));
+      items.add(item);
+    }
+    return legend(() -> items);
+  }
+
+  /** {@return the legend of what it is of, above the graph} */
+  static LegendTitle legend(LegendItemSource source) {
+    LegendTitle legend = new LegendTitle(source);
+    legend.setPosition(RectangleEdge.TOP);
+    legend.setHorizontalAlignment(HorizontalAlignment.RIGHT);
+    legend.setItemFont(Ink.sans(12.5f));
+    legend.setItemPaint(Ink.INK);
+    legend.setBackgroundPaint(Ink.PAPER);
+    return legend;
   }
 
   /** {@return a line below the title} */

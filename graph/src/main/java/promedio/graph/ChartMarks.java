@@ -2,8 +2,6 @@ package promedio.graph;
 
 import static promedio.graph.ChartSheet.at;
 
-import java.awt.BasicStroke;
-import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -168,27 +166,5 @@ final class ChartMarks {
                 low,
                 TextAnchor.CENTER_LEFT,
                 Ink.INK));
-  }
-
-  /** A name beside a short piece of its stroke or a dot of its kind, in the upper right corner. */
-  void nameSeries() {
-    double width = sheet.x().getUpperBound() - sheet.x().getLowerBound();
-    double height = sheet.y().getUpperBound() - sheet.y().getLowerBound();
-    for (int i = 0; i < graph.series().size(); i++) {
-      double at = sheet.y().getUpperBound() - height * (0.03 + 0.055 * i);
-      double end = sheet.x().getUpperBound() - width * 0.01;
-      sheet.text(
-          graph.series().get(i).name(), end - width * 0.07, at, TextAnchor.CENTER_RIGHT, Ink.INK);
-      if (graph.kind() == GraphKind.DOT) {
-        sheet.shape(
-            new Ellipse2D.Double(
-                end - width * 0.055, at - height * 0.011, width * 0.012, height * 0.022),
-            new BasicStroke(1.4f),
-            Ink.series(i),
-            i == 0 ? Ink.series(i) : Ink.PAPER);
-      } else {
-        sheet.segment(end - width * 0.06, at, end, at, Ink.stroke(i, 2.2f), Ink.series(i));
-      }
-    }
   }
 }

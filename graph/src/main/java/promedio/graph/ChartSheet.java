@@ -85,6 +85,18 @@ final class ChartSheet {
     plot.addAnnotation(annotation);
   }
 
+  /** What it is called, in its upper left corner. */
+  void name(String name) {
+    double width = x.getUpperBound() - x.getLowerBound();
+    double height = y.getUpperBound() - y.getLowerBound();
+    text(
+        name,
+        x.getLowerBound() + width * 0.01,
+        y.getUpperBound() - height * 0.04,
+        TextAnchor.TOP_LEFT,
+        Ink.INK);
+  }
+
   /** A line through the whole height at a value. */
   void upright(double at, Color color, BasicStroke stroke) {
     plot.addDomainMarker(new ValueMarker(at, color, stroke));

@@ -4,13 +4,18 @@ import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.axis.ValueAxis;
 import org.jfree.chart.entity.CategoryItemEntity;
+import org.jfree.chart.entity.XYItemEntity;
 import org.jfree.chart.ui.RectangleEdge;
 
 /** A graph as it was drawn, with what each of its points means. Points are those of its paper. */
 public final class DrawnGraph {
+
+  /** So near to a point, in points of the paper, it is meant. */
+  private static final double NEAR = 12;
 
   private final BufferedImage image;
   private final Optional<ValueAxis> axis;
@@ -60,6 +65,29 @@ public final class DrawnGraph {
     return places.getEntityCollection().getEntity(x, y) instanceof CategoryItemEntity bar
         ? Optional.of(String.valueOf(bar.getColumnKey()))
         : Optional.empty();
+  }
+
+  /**
+   * {@return the row of the pair whose point is nearest to a point of the paper}; none where none
+   * is near, or where so many pairs are drawn that they have no points of their own
+   *
+   * @param x from the left edge, in points
+   * @param y from the upper edge, in points
+   */
+  public OptionalInt pairAt(double x, double y) {
+    OptionalInt nearest = OptionalInt.empty();
+    double least = NEAR * NEAR;
+    for (Object each : places.getEntityCollection().getEntities()) {
+      if (each instanceof XYItemEntity point && point.getSeriesIndex() == 0) {
+        Rectangle2D place = point.getArea().getBounds2D();
+        double far = Math.pow(place.getCenterX() - x, 2) + Math.pow(place.getCenterY() - y, 2);
+        if (far <= least) {
+          least = far;
+          nearest = OptionalInt.of(point.getItem());
+        }
+      }
+    }
+    return nearest;
   }
 
   private Rectangle2D area() {

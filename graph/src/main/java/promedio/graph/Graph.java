@@ -36,6 +36,12 @@ public record Graph(
     DecimalSign sign)
     implements Picture {
 
+  /** So many points of the paper a box with its name needs, or a strip, and what is around them. */
+  private static final int BOX_HEIGHT = 46;
+
+  private static final int STRIP_HEIGHT = 96;
+  private static final int AROUND = 70;
+
   public Graph {
     series = List.copyOf(series);
     if (series.isEmpty()) {
@@ -46,6 +52,31 @@ public record Graph(
   @Override
   public String name() {
     return series.get(0).name();
+  }
+
+  /** {@return whether each series has a strip of its own, below the others on the same scale} */
+  boolean isApart() {
+    return series.size() > mostOnOneAnother();
+  }
+
+  private int mostOnOneAnother() {
+    return switch (kind) {
+      case DOT -> 1;
+      case HISTOGRAM, BAR -> 2;
+      case POLYGON, OGIVE, OGIVE_ABOVE -> 4;
+      case BOX, STEM_AND_LEAF -> Integer.MAX_VALUE;
+    };
+  }
+
+  /** {@return the graph of one of its series alone} */
+  Graph only(Series one) {
+    return new Graph(kind, List.of(one), height, title, axis, marked, rules, sign);
+  }
+
+  @Override
+  public int height(int usual) {
+    int each = kind == GraphKind.BOX ? BOX_HEIGHT : isApart() ? STRIP_HEIGHT : 0;
+    return Math.max(usual, Math.min(Paper.LARGEST, AROUND + each * series.size()));
   }
 
   @Override

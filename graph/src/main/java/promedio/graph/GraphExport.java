@@ -60,19 +60,10 @@ public final class GraphExport {
     JFreeChart chart =
         picture instanceof Graph graph
             ? ChartMaker.of(graph)
-            : CategoryChart.of((CategoryGraph) picture);
+            : picture instanceof ScatterGraph scatter
+                ? ScatterChart.of(scatter)
+                : CategoryChart.of((CategoryGraph) picture);
     return new GraphExport(new ChartDrawing(chart), width, height);
-  }
-
-  /**
-   * {@return the points of pairs on paper of a size}
-   *
-   * @param width in points, above 0
-   * @param height in points, above 0
-   * @throws BadInputException if there are none; the message says so
-   */
-  public static GraphExport of(ScatterGraph graph, int width, int height) throws BadInputException {
-    return new GraphExport(new ChartDrawing(ScatterChart.of(graph)), width, height);
   }
 
   /**

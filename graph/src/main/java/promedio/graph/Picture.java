@@ -1,15 +1,15 @@
 package promedio.graph;
 
-import promedio.core.graph.GraphKind;
-
 /** What can be drawn. */
-public sealed interface Picture permits Graph, CategoryGraph {
-
-  /** {@return what graph it is} */
-  GraphKind kind();
+public sealed interface Picture permits Graph, CategoryGraph, ScatterGraph {
 
   /** {@return what it is about} */
   String name();
+
+  /** {@return how high paper must be to show it well, at least as high as usual; in points} */
+  default int height(int usual) {
+    return usual;
+  }
 
   /** {@return what it shows, in a sentence for those who cannot see it} */
   String inWords();

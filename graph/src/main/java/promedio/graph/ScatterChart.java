@@ -11,12 +11,14 @@ import org.jfree.chart.JFreeChart;
 import org.jfree.chart.axis.NumberAxis;
 import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.ui.RectangleInsets;
+import org.jfree.chart.ui.TextAnchor;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;
+import promedio.graph.ScatterGraph.Extra;
 
 /** Makes the chart of a scatter graph; of very many points the density in small squares. */
 final class ScatterChart {
@@ -30,6 +32,7 @@ final class ScatterChart {
   private static final int OPAQUE = 255;
   private static final Color NO_INK = new Color(0, 0, 0, 0);
   private static final double DIAMETER = 8;
+  private static final double CHOSEN_DIAMETER = 15;
   private static final double MARGIN = 0.06;
 
   private final ScatterGraph graph;
@@ -77,9 +80,8 @@ final class ScatterChart {
       drawPoints();
     }
     drawCross(across, down);
-    if (graph.withLine()) {
-      drawLine(across);
-    }
+    drawLines(across, down);
+    drawChosen();
     JFreeChart chart = ChartLook.chart(plot, graph.title());
     if (x.length > MOST_POINTS) {
       chart.addSubtitle(ChartLook.note(Texts.of("draw.darker", x.length)));
@@ -142,20 +144,83 @@ final class ScatterChart {
     sheet.segment(across.low(), meanY, across.high(), meanY, thin, Ink.QUIET);
   }
 
-  private void drawLine(Span across) {
+  private void drawLines(Span across, Span down) {
     Computation computation = Computation.of(graph.pairs(), graph.rules());
-    Optional<Exact> slope = value(computation, "slope");
-    Optional<Exact> intercept = value(computation, "intercept");
-    if (slope.isPresent() && intercept.isPresent()) {
-      double b = ChartSheet.at(slope.get());
-      double a = ChartSheet.at(intercept.get());
-      sheet.segment(
-          across.low(),
-          a + b * across.low(),
-          across.high(),
-          a + b * across.high(),
-          new BasicStroke(2),
-          Ink.series(1));
+    Optional<Line> ofY = Line.of(computation, "slope", "intercept");
+    Optional<Line> ofX = Line.of(computation, "slope_of_x", "intercept_of_x");
+    if (graph.shown().contains(Extra.RESIDUALS) && x.length <= MOST_POINTS) {
+      ofY.ifPresent(this::drawResiduals);
+    }
+    if (graph.shown().contains(Extra.LINE)) {
+      ofY.ifPresent(
+          line ->
+              sheet.segment(
+                  across.low(),
+                  line.at(across.low()),
+                  across.high(),
+                  line.at(across.high()),
+                  new BasicStroke(2),
+                  Ink.series(1)));
+    }
+    if (graph.shown().contains(Extra.LINE_OF_X)) {
+      ofX.ifPresent(
+          line ->
+              sheet.segment(
+                  line.at(down.low()),
+                  down.low(),
+                  line.at(down.high()),
+                  down.high(),
+                  Ink.stroke(1, 2),
+                  Ink.series(2)));
+    }
+  }
+
+  private void drawResiduals(Line line) {
+    for (int row = 0; row < x.length; row++) {
+      sheet.segment(x[row], y[row], x[row], line.at(x[row]), new BasicStroke(1), Ink.series(1));
+    }
+  }
+
+  /** The rectangle between a point and the cross is what the point gives to Σ(x − x̄)(y − ȳ). */
+  private void drawChosen() {
+    if (graph.chosen().isEmpty() || graph.chosen().getAsInt() >= x.length) {
+      return;
+    }
+    int row = graph.chosen().getAsInt();
+    double meanX = ChartSheet.at(graph.pairs().sums().meanX());
+    double meanY = ChartSheet.at(graph.pairs().sums().meanY());
+    double wide = x[row] - meanX;
+    double high = y[row] - meanY;
+    boolean positive = wide * high >= 0;
+    int ink = positive ? 3 : 1;
+    sheet.shape(
+        new Rectangle2D.Double(
+            Math.min(meanX, x[row]), Math.min(meanY, y[row]), Math.abs(wide), Math.abs(high)),
+        Ink.stroke(positive ? 0 : 1, 1.4f),
+        Ink.series(ink),
+        Ink.fill(ink));
+    sheet.text(
+        Texts.of(positive ? "draw.rectangle-positive" : "draw.rectangle-negative"),
+        meanX + wide / 2,
+        meanY + high / 2,
+        TextAnchor.CENTER,
+        Ink.series(ink));
+    sheet.points(1, List.of(new double[] {x[row], y[row]}), CHOSEN_DIAMETER, false);
+  }
+
+  /** A line a + b·t. */
+  private record Line(double slope, double intercept) {
+
+    static Optional<Line> of(Computation computation, String slope, String intercept) {
+      return value(computation, slope)
+          .flatMap(
+              b ->
+                  value(computation, intercept)
+                      .map(a -> new Line(ChartSheet.at(b), ChartSheet.at(a))));
+    }
+
+    double at(double t) {
+      return intercept + slope * t;
     }
   }
 

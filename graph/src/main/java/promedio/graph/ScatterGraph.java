@@ -1,5 +1,7 @@
 package promedio.graph;
 
+import java.util.OptionalInt;
+import java.util.Set;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
@@ -11,7 +13,8 @@ import promedio.core.sample.Pairs;
  * @param title above the graph, empty for none
  * @param xName what x is, with its unit
  * @param yName what y is, with its unit
- * @param withLine whether the line of regression of y on x is drawn
+ * @param shown what is drawn beside the points
+ * @param chosen the row of the pair that stands out, with its rectangle to the cross; none for none
  * @param rules the course rules
  * @param sign how numbers are written
  */
@@ -20,11 +23,32 @@ public record ScatterGraph(
     String title,
     String xName,
     String yName,
-    boolean withLine,
+    Set<Extra> shown,
+    OptionalInt chosen,
     CourseRules rules,
-    DecimalSign sign) {
+    DecimalSign sign)
+    implements Picture {
 
-  /** {@return what it shows, in a sentence for those who cannot see it} */
+  /** What can be drawn beside the points. */
+  public enum Extra {
+    /** The line of regression of y on x. */
+    LINE,
+    /** The line of regression of x on y. */
+    LINE_OF_X,
+    /** How far each point lies from the line of y on x. */
+    RESIDUALS
+  }
+
+  public ScatterGraph {
+    shown = Set.copyOf(shown);
+  }
+
+  @Override
+  public String name() {
+    return yName;
+  }
+
+  @Override
   public String inWords() {
     return InWords.of(this);
   }

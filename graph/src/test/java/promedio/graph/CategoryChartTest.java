@@ -18,7 +18,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.entry.TypedCategories;
-import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
@@ -44,6 +43,7 @@ class CategoryChartTest {
     return new CategoryGraph(
         series,
         height,
+        CategoryGraph.Arrangement.BESIDE,
         "Sorted out",
         "reason",
         Set.of("too small"),
@@ -136,6 +136,7 @@ class CategoryChartTest {
         new CategoryGraph(
             List.of(same, same),
             Height.FREQUENCY,
+            CategoryGraph.Arrangement.BESIDE,
             "",
             "",
             Set.of(),
@@ -145,7 +146,29 @@ class CategoryChartTest {
 
     assertThat(plot(graph).getDataset().getRowCount()).isEqualTo(2);
     assertThat(graph.name()).isEqualTo("North");
-    assertThat(graph.kind()).isEqualTo(GraphKind.BAR);
+  }
+
+  @Test
+  void barsThatAreStackedShowTheSharesWithinEachCategory() throws BadInputException {
+    CategoryGraph graph =
+        new CategoryGraph(
+            List.of(
+                new CategoryGraph.Series("Blanca", typed("plum 1, pear 2")),
+                new CategoryGraph.Series("Rocha", typed("plum 3, fig 2"))),
+            Height.FREQUENCY,
+            CategoryGraph.Arrangement.STACKED,
+            "",
+            "",
+            Set.of(),
+            Optional.empty(),
+            CourseRules.DEFAULTS,
+            DecimalSign.POINT);
+
+    assertThat(plot(graph).getDataset().getValue(0, 0)).isEqualTo(25.0);
+    assertThat(plot(graph).getDataset().getValue(1, 0)).isEqualTo(75.0);
+    assertThat(plot(graph).getRangeAxis().getUpperBound()).isEqualTo(100);
+    assertThat(label(graph, 1, 0)).isEqualTo("75.00 %");
+    assertThat(label(graph, 0, 2)).isEmpty();
   }
 
   @Test

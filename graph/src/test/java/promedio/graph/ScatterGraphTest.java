@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jfree.chart.annotations.XYTextAnnotation;
 import org.jfree.chart.plot.XYPlot;
 import org.jfree.chart.title.TextTitle;
 import org.junit.jupiter.api.Test;
@@ -18,6 +20,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;
+import promedio.graph.ScatterGraph.Extra;
 
 /** Pairs as points, and very many of them as squares that are darker where more lie. */
 class ScatterGraphTest {
@@ -28,8 +31,12 @@ class ScatterGraphTest {
           Values.ofDecimals(new long[] {2, 4, 6, 8, 10}, 0));
 
   private static ScatterGraph graph(Pairs pairs, boolean withLine) {
+    return graph(pairs, withLine ? Set.of(Extra.LINE) : Set.of(), OptionalInt.empty());
+  }
+
+  private static ScatterGraph graph(Pairs pairs, Set<Extra> shown, OptionalInt chosen) {
     return new ScatterGraph(
-        pairs, "", "length", "weight", withLine, CourseRules.DEFAULTS, DecimalSign.POINT);
+        pairs, "", "length", "weight", shown, chosen, CourseRules.DEFAULTS, DecimalSign.POINT);
   }
 
   private static String svg(ScatterGraph graph) throws Exception {
@@ -94,6 +101,67 @@ class ScatterGraphTest {
         Pairs.of(Values.ofDecimals(new long[] {3, 3}, 0), Values.ofDecimals(new long[] {1, 9}, 0));
 
     assertThat(svg(graph(upright, true))).isEqualTo(svg(graph(upright, false)));
+  }
+
+  private static final Pairs BENT =
+      Pairs.of(
+          Values.ofDecimals(new long[] {1, 2, 3, 4}, 0),
+          Values.ofDecimals(new long[] {2, 1, 4, 3}, 0));
+
+  private static int annotations(Set<Extra> shown) throws Exception {
+    return ScatterChart.of(graph(BENT, shown, OptionalInt.empty()))
+        .getXYPlot()
+        .getAnnotations()
+        .size();
+  }
+
+  @Test
+  void bothLinesAndAResidualForEachPointAreDrawnOnRequest() throws Exception {
+    int bare = annotations(Set.of());
+
+    assertThat(annotations(Set.of(Extra.LINE)) - bare).isEqualTo(1);
+    assertThat(annotations(Set.of(Extra.LINE, Extra.LINE_OF_X)) - bare).isEqualTo(2);
+    assertThat(annotations(Set.of(Extra.RESIDUALS)) - bare).isEqualTo(4);
+  }
+
+  @Test
+  void theRectangleOfAChosenPointSaysWhetherItAddsOrTakes() throws Exception {
+    assertThat(texts(0)).containsExactly("+ to Sxy");
+    assertThat(texts(1)).containsExactly("+ to Sxy");
+    Pairs falling =
+        Pairs.of(Values.ofDecimals(new long[] {1, 3}, 0), Values.ofDecimals(new long[] {9, 4}, 0));
+    assertThat(texts(falling, 0)).containsExactly("− to Sxy");
+    assertThat(texts(falling, 7)).isEmpty();
+  }
+
+  private static List<String> texts(int chosen) throws Exception {
+    return texts(BENT, chosen);
+  }
+
+  private static List<String> texts(Pairs pairs, int chosen) throws Exception {
+    List<?> annotations =
+        ScatterChart.of(graph(pairs, Set.of(), OptionalInt.of(chosen)))
+            .getXYPlot()
+            .getAnnotations();
+    return annotations.stream()
+        .filter(XYTextAnnotation.class::isInstance)
+        .map(each -> ((XYTextAnnotation) each).getText())
+        .toList();
+  }
+
+  @Test
+  void aPointOfThePaperTellsItsPair() throws Exception {
+    DrawnGraph drawn =
+        GraphExport.of(graph(BENT, Set.of(), OptionalInt.empty()), 600, 400).drawn(1);
+    double x = drawn.placeOf(3).orElseThrow();
+
+    assertThat(
+            IntStream.range(0, 400)
+                .mapToObj(y -> drawn.pairAt(x, y))
+                .flatMapToInt(OptionalInt::stream)
+                .distinct())
+        .containsExactly(2);
+    assertThat(drawn.pairAt(1, 1)).isEmpty();
   }
 
   @Test

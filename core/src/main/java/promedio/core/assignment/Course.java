@@ -5,6 +5,7 @@ import java.util.Map;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Subject;
 import promedio.core.working.Method;
 
 /**
@@ -39,6 +40,10 @@ public record Course(String name, CourseRules rules, Map<Measure, Method> method
   /** {@return the method that the measure is worked by, if the rules allow for it} */
   public Method method(Measure measure) {
     Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
-    return Method.of(Task.of(measure), rules).contains(chosen) ? chosen : Method.DEFINITION;
+    boolean allowed =
+        measure.subject() == Subject.ONE
+            ? Method.of(Task.of(measure), rules).contains(chosen)
+            : Method.OF_SEVERAL.contains(chosen);
+    return allowed ? chosen : Method.DEFINITION;
   }
 }

@@ -3,6 +3,7 @@ package promedio.core.assignment;
 import java.util.ArrayList;
 import java.util.List;
 import promedio.core.graph.GraphChoice;
+import promedio.core.graph.GraphKind;
 import promedio.core.grouping.ClassChoice;
 
 /**
@@ -33,7 +34,11 @@ public record Item(
 
   /** {@return a new item} */
   public static Item of(int id, String name, String unit, Source source) {
-    return new Item(id, name, unit, "", source, List.of(), ClassChoice.USUAL, GraphChoice.USUAL);
+    GraphChoice graph =
+        source.shape() == Source.Shape.GROUPS
+            ? GraphChoice.USUAL.with(GraphKind.BOX)
+            : GraphChoice.USUAL;
+    return new Item(id, name, unit, "", source, List.of(), ClassChoice.USUAL, graph);
   }
 
   /** {@return this item with other values} */

@@ -40,6 +40,21 @@ public final class TextEdits {
     return text.substring(0, entry.start()) + text.substring(end);
   }
 
+  /**
+   * {@return the text of pairs without the pair of these entries}: its line, or its place in the
+   * line of x and in that of y
+   */
+  public static String withoutPair(String text, Entry x, Entry y) {
+    int lineStart = text.lastIndexOf('\n', x.start()) + 1;
+    int lineEnd = text.indexOf('\n', y.end());
+    if (text.substring(x.end(), y.start()).indexOf('\n') < 0) {
+      return lineEnd < 0
+          ? text.substring(0, Math.max(0, lineStart - 1))
+          : text.substring(0, lineStart) + text.substring(lineEnd + 1);
+    }
+    return without(without(text, y), x);
+  }
+
   private static int tokenStart(String text, int place) {
     int start = place;
     while (start > 0 && !isGap(text.charAt(start - 1))) {

@@ -20,6 +20,7 @@ import promedio.core.sample.ValuesBuilder;
 public final class TypedPairs {
 
   private static final int PAIR = 2;
+  private static final String NOT_TWO = "pairs.not-two";
 
   private final List<Entry> entries = new ArrayList<>();
   private final ValuesBuilder x = new ValuesBuilder();
@@ -61,6 +62,34 @@ public final class TypedPairs {
     return areNamedRows(lines)
         ? lines.stream().map(line -> line.get(0).text()).toList()
         : List.of();
+  }
+
+  /**
+   * {@return the entries of x and y of a pair that is whole}; none where there are not so many
+   *
+   * @param entries those of a text of pairs
+   * @param row which of the pairs that are whole, from 0
+   */
+  public static List<Entry> ofPair(List<Entry> entries, int row) {
+    int whole = -1;
+    for (int i = 0; i + 1 < entries.size(); ) {
+      if (isLineThatIsNoPair(entries.get(i))) {
+        i++;
+        continue;
+      }
+      List<Entry> pair = entries.subList(i, i + PAIR);
+      whole += pair.stream().allMatch(each -> each.content() instanceof Entry.Figure) ? 1 : 0;
+      if (whole == row) {
+        return pair;
+      }
+      i += PAIR;
+    }
+    return List.of();
+  }
+
+  private static boolean isLineThatIsNoPair(Entry entry) {
+    return entry.content() instanceof Entry.Unreadable unreadable
+        && unreadable.why().key().equals(NOT_TWO);
   }
 
   private static List<List<Token>> lines(String text) {
@@ -126,7 +155,7 @@ public final class TypedPairs {
     int start = tokens.get(0).start();
     int end = tokens.get(tokens.size() - 1).end();
     if (tokens.size() != PAIR) {
-      Message why = Message.of("pairs.not-two", text.substring(start, end));
+      Message why = Message.of(NOT_TWO, text.substring(start, end));
       entries.add(new Entry(start, end, new Entry.Unreadable(why)));
       return;
     }

@@ -14,6 +14,8 @@ public enum Dimension {
   PERCENT("%"),
   /** A bare number that is shown to the places of p-values. */
   PROBABILITY(""),
+  /** Degrees of freedom: without decimals where they are whole. */
+  DEGREES(""),
   /** A bare number. */
   NONE("");
 
@@ -27,7 +29,7 @@ public enum Dimension {
   public String unit(String ofValues) {
     return switch (this) {
       case PERCENT -> after;
-      case NONE, PROBABILITY -> "";
+      case NONE, PROBABILITY, DEGREES -> "";
       case VALUE, SQUARE, CUBE, FOURTH_POWER -> ofValues.isEmpty() ? "" : ofValues + after;
     };
   }

@@ -41,6 +41,12 @@ public final class Pairs implements Data {
     return new Pairs(x.pickEntries(whole), y.pickEntries(whole), x.size() - whole.length);
   }
 
+  /** {@return the pairs without that of a row, from 0} */
+  public Pairs without(int row) {
+    int[] others = IntStream.range(0, size()).filter(each -> each != row).toArray();
+    return new Pairs(x.pickEntries(others), y.pickEntries(others), missing);
+  }
+
   /** {@return their sums, found when first asked for} */
   public PairSums sums() {
     PairSums known = sums;

@@ -74,6 +74,15 @@ public record Portion(Kind kind, List<String> groups) {
     return new Portion(Kind.TWO, List.of(first, second));
   }
 
+  /** {@return whether data about this have such a portion, as far as that can be told} */
+  public boolean fits(Subject whole) {
+    return switch (kind) {
+      case WHOLE -> true;
+      case X, Y -> whole == Subject.PAIRS;
+      case GROUP, TOGETHER, TWO -> whole == Subject.GROUPS;
+    };
+  }
+
   /** {@return what the data are about that are part of such data} */
   public Subject subject(Subject whole) {
     return switch (kind) {

@@ -1,6 +1,7 @@
 package promedio.core.working;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
@@ -43,7 +44,11 @@ public enum Method {
   private static final Set<Method> ORDERED = EnumSet.of(DEFINITION, CROSSING_OFF, CUMULATIVE);
   private static final Set<Method> IN_LIST = EnumSet.of(DEFINITION, CROSSING_OFF);
   private static final Set<Method> MOMENTS = EnumSet.of(DEFINITION, RAW_MOMENTS);
-  private static final Set<Method> BY_SUMS = EnumSet.of(DEFINITION, SHORTCUT);
+
+  /** Those that data of more than one variable may have. */
+  public static final Set<Method> OF_SEVERAL =
+      Collections.unmodifiableSet(EnumSet.of(DEFINITION, SHORTCUT));
+
   private static final Set<Method> ONLY = EnumSet.of(DEFINITION);
 
   private static final Set<Quantity> MOMENT_QUANTITIES =
@@ -84,7 +89,7 @@ public enum Method {
     if (computation.setting().data().subject() != Subject.ONE) {
       boolean shortcut =
           made.stream().anyMatch(each -> Several.shortcut(each, computation.setting()).isPresent());
-      return List.copyOf(shortcut ? BY_SUMS : ONLY);
+      return List.copyOf(shortcut ? OF_SEVERAL : ONLY);
     }
     if (reaches(made, MOMENT_QUANTITIES)) {
       return List.copyOf(MOMENTS);

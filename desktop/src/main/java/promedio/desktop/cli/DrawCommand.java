@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -212,7 +213,8 @@ final class DrawCommand implements Callable<Integer> {
             title,
             xName == null ? names.get(0) : xName,
             yName == null ? names.get(1) : yName,
-            withLine,
+            withLine ? Set.of(ScatterGraph.Extra.LINE) : Set.of(),
+            OptionalInt.empty(),
             rules,
             DecimalSign.POINT);
     try {
@@ -348,7 +350,15 @@ final class DrawCommand implements Callable<Integer> {
             : Set.of();
     String axis = xName == null ? read.column().orElse("") : xName;
     return new CategoryGraph(
-        series, height, title, axis, modes, Optional.empty(), rules, DecimalSign.POINT);
+        series,
+        height,
+        CategoryGraph.Arrangement.BESIDE,
+        title,
+        axis,
+        modes,
+        Optional.empty(),
+        rules,
+        DecimalSign.POINT);
   }
 
   private Height height() {

@@ -1,18 +1,28 @@
 package promedio.desktop.demo;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.number.Exact;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Portion;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
@@ -31,19 +41,36 @@ import promedio.files.table.TableReader;
 /** The assignment of the demo: samples from the orchard, with answers right and wrong. */
 public final class DemoAssignment {
 
+  /** The id of the table of trays. */
+  public static final int TRAYS = 1;
+
+  private static final int WEIGHTS = 2;
+  private static final int TERRACE = 1;
+  private static final int WEIGHT = 3;
+
   private DemoAssignment() {}
 
   /** {@return the demo assignment} */
   public static Assignment create() {
-    Assignment made = withoutTable();
-    return made.with(trays(made.ids().table()));
+    return withoutTables().with(trays(TRAYS)).with(weights());
   }
 
-  /** {@return the demo assignment without its table, which takes longer to read than all else} */
-  public static Assignment withoutTable() {
+  /** {@return the demo assignment without its tables, which take longer to read than all else} */
+  public static Assignment withoutTables() {
     Assignment made = Assignment.empty(Texts.of("demo.title"));
     for (Item item :
-        List.of(north(), south(), times(), sugar(), baskets(), classes(), sortedOut())) {
+        List.of(
+            north(),
+            south(),
+            times(),
+            sugar(),
+            baskets(),
+            classes(),
+            sortedOut(),
+            byTerrace(),
+            bothTerraces(),
+            trees(),
+            reasons())) {
       made = made.with(item);
     }
     return parts(answers(made));
@@ -77,6 +104,24 @@ public final class DemoAssignment {
     }
   }
 
+  /** {@return the table of weights by terrace and variety, which a comparison is made of} */
+  public static ImportedTable weights() {
+    byte[] bytes = DemoFiles.bytes("weights.csv");
+    try {
+      Table table =
+          TableReader.read(DataSource.of("weights.csv", bytes), ReadingChoices.NONE, Progress.NONE)
+              .table();
+      return new ImportedTable(
+          WEIGHTS,
+          Texts.of("demo.weights"),
+          new Original.Kept("weights.csv", bytes),
+          ReadingChoices.NONE,
+          Replay.of(table));
+    } catch (RefusedFileException e) {
+      throw new IllegalStateException("the demo file weights.csv is damaged", e);
+    }
+  }
+
   private static Assignment answers(Assignment made) {
     Assignment now = answered(made, 1, Measures.MEAN, "138.8");
     now = answered(now, 1, Measures.MEDIAN, "137.5");
@@ -91,7 +136,11 @@ public final class DemoAssignment {
     now = answered(now, 4, Measures.MODES, "12.6");
     now = answered(now, 5, Measures.MEAN, "39.12");
     now = answered(now, 6, Measures.MEDIAN, "138.4");
-    return answered(now, 7, Measures.MODES, "21");
+    now = answered(now, 7, Measures.MODES, "21");
+    Task mean = Task.of(Measures.MEAN);
+    now = now.answering(mean, new Selection(8, Portion.group("upper")), "129.31");
+    now = now.answering(Task.of(Several.CORRELATION), Selection.of(10), "0.64");
+    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(11), "8.73");
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
@@ -168,6 +217,44 @@ public final class DemoAssignment {
                 .map(line -> line.replace(';', ' '))
                 .toList());
     return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows));
+  }
+
+  /** What the table of weights makes, since that is read later. */
+  private static Item byTerrace() {
+    Map<String, List<Exact>> terraces = new LinkedHashMap<>();
+    for (String line : DemoFiles.text("weights.csv").lines().skip(1).toList()) {
+      String[] cells = line.split(",", -1);
+      List<Exact> weights = terraces.computeIfAbsent(cells[TERRACE], terrace -> new ArrayList<>());
+      if (!cells[WEIGHT].equals("NA")) {
+        weights.add(Exact.of(Long.parseLong(cells[WEIGHT])));
+      }
+    }
+    List<Groups.Group> groups = new ArrayList<>();
+    terraces.forEach(
+        (name, weights) -> groups.add(new Groups.Group(name, new Sample(Values.of(weights)))));
+    Link link = new Link.OfGroups(WEIGHTS, "weight", List.of("terrace"));
+    return Item.of(
+        8, Texts.of("demo.by-terrace"), "g", new Source.Linked(link, new Groups(groups), 0, false));
+  }
+
+  private static Item bothTerraces() {
+    return Item.of(9, Texts.of("demo.both-terraces"), "g", Source.Picked.of(List.of(1, 2)));
+  }
+
+  private static Item trees() {
+    return Item.of(
+        10,
+        Texts.of("demo.trees"),
+        "",
+        new Source.PairsText(DemoFiles.text("trees.csv").strip().replace(';', ' ')));
+  }
+
+  private static Item reasons() {
+    return Item.of(
+        11,
+        Texts.of("demo.reasons"),
+        "",
+        new Source.CountsText(DemoFiles.text("sorted-out-by-variety.csv").strip().replace(";", "  ")));
   }
 
   private static String row(String line) {

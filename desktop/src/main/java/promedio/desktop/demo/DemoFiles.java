@@ -18,6 +18,9 @@ public final class DemoFiles {
           "sugar.csv",
           "pears-per-basket.csv",
           "sorted-out.csv",
+          "sorted-out-by-variety.csv",
+          "trees.csv",
+          "weights.csv",
           "weights-in-classes.csv",
           "answers.csv",
           "trays.csv");

@@ -1,6 +1,7 @@
 package promedio.desktop.projection;
 
 import java.util.List;
+import java.util.Optional;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
@@ -12,35 +13,80 @@ import promedio.core.marking.Mark;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Portion;
 import promedio.files.report.ShownNumbers;
 
 /**
- * All that is computed of one item of an assignment.
+ * All that is computed of one item of an assignment, or of a portion of its data.
  *
  * @param assignment the assignment
  * @param item the item
  * @param typed its entries and data as they are understood
+ * @param portion which portion of the data of the item it is about
  * @param computation everything that is known of its data by the course rules
  * @param marks what answers to questions about it are worth
+ * @param portions what is known of the portions of the data of the item
  */
 public record Analysis(
-    Assignment assignment, Item item, Typed typed, Computation computation, Marks marks) {
+    Assignment assignment,
+    Item item,
+    Typed typed,
+    Portion portion,
+    Computation computation,
+    Marks marks,
+    Portions portions) {
 
   /** {@return what comes of the item in the assignment} */
   public static Analysis of(Assignment assignment, Item item) {
-    Typed typed = item.source().read(assignment.sign());
-    Computation computation = Computation.of(typed.data(), assignment.rules());
-    Marks marks = new Marks(computation, assignment.sign());
-    return new Analysis(assignment, item, typed, computation, marks);
+    return of(assignment, item, item.source().read(assignment.sign()));
+  }
+
+  /** {@return what would come of the item if these were its entries and data} */
+  static Analysis of(Assignment assignment, Item item, Typed typed) {
+    return of(assignment, item, typed, Computation.of(typed.data(), assignment.rules()));
+  }
+
+  private static Analysis of(
+      Assignment assignment, Item item, Typed typed, Computation computation) {
+    return new Analysis(
+        assignment,
+        item,
+        typed,
+        Portion.WHOLE,
+        computation,
+        new Marks(computation, assignment.sign()),
+        new Portions(computation, assignment.sign()));
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Analysis inside(Assignment now, Item same) {
     if (now.rules().equals(rules())) {
-      return new Analysis(now, same, typed, computation, marks);
+      return new Analysis(now, same, typed, portion, computation, marks, portions);
     }
-    Computation under = computation.under(now.rules());
-    return new Analysis(now, same, typed, under, new Marks(under, now.sign()));
+    return of(now, same, typed, computation.under(now.rules()));
+  }
+
+  /** {@return the same of a portion of the data; none where they have no such portion} */
+  public Optional<Analysis> in(Portion other) {
+    return other.equals(portion)
+        ? Optional.of(this)
+        : portions
+            .of(other)
+            .map(
+                known ->
+                    new Analysis(
+                        assignment,
+                        item,
+                        new Typed(List.of(), known.data(), Optional.empty()),
+                        other,
+                        known.computation(),
+                        known.marks(),
+                        portions));
+  }
+
+  /** {@return what questions about it are about} */
+  public Selection about() {
+    return new Selection(item.id(), portion);
   }
 
   /** {@return the result of what is asked, as the course rules and the student want it shown} */
@@ -65,7 +111,7 @@ public record Analysis(
 
   /** {@return the question that asks this of the item} */
   public Question question(Task task) {
-    return assignment.question(task, Selection.of(item));
+    return assignment.question(task, about());
   }
 
   /** {@return what the student did about the question that asks this} */
@@ -75,7 +121,7 @@ public record Analysis(
 
   /** {@return what is asked of the item besides the measures that all data have} */
   public List<Task> asked() {
-    return assignment.askedBesides(Selection.of(item));
+    return assignment.askedBesides(about());
   }
 
   /** {@return what the student's answer to what was asked is worth} */
@@ -86,10 +132,15 @@ public record Analysis(
   /** {@return how many questions about the item are answered, and how many answers agree} */
   public Progress progress() {
     List<Question> answered =
-        assignment.questions(Selection.of(item)).stream()
+        assignment.questions().stream()
+            .filter(question -> question.about().item() == item.id())
             .filter(question -> question.work().isAnswered())
             .toList();
-    return new Progress(answered.size(), (int) answered.stream().filter(marks::agrees).count());
+    return new Progress(answered.size(), (int) answered.stream().filter(this::agrees).count());
+  }
+
+  private boolean agrees(Question question) {
+    return in(question.about().portion()).filter(of -> of.marks.agrees(question)).isPresent();
   }
 
   /**

@@ -8,9 +8,11 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable.Interval;
+import promedio.core.sample.Portion;
 import promedio.core.working.Method;
 import promedio.files.pile.Pile;
 
@@ -21,6 +23,7 @@ import promedio.files.pile.Pile;
  * @param item the id of the chosen sample, {@code null} where there is none
  * @param table the id of the chosen table of several columns, {@code null} where there is none
  * @param pile the answers that are shown while that is what stands before all
+ * @param portion which portion of its data the chosen measure is asked of
  * @param task the chosen measure
  * @param working what is worked on the sheet, {@code null} when it shows the measures
  * @param entry the index of the chosen entry, −1 for none
@@ -32,6 +35,7 @@ public record Choice(
     @Nullable Integer item,
     @Nullable Integer table,
     @Nullable Pile pile,
+    Portion portion,
     Task task,
     @Nullable Task working,
     int entry,
@@ -47,7 +51,17 @@ public record Choice(
 
   /** Nothing yet: the mean, once there is a sample. */
   public static final Choice NOTHING =
-      new Choice(Over.NOTHING, null, null, null, Task.of(Measures.MEAN), null, -1, null, Map.of());
+      new Choice(
+          Over.NOTHING,
+          null,
+          null,
+          null,
+          Portion.WHOLE,
+          Task.of(Measures.MEAN),
+          null,
+          -1,
+          null,
+          Map.of());
 
   public Choice {
     methods = Map.copyOf(methods);
@@ -55,55 +69,63 @@ public record Choice(
 
   /** {@return the sheet of the sample of this id, in the place of whatever was looked at} */
   public Choice ofItem(int id) {
-    return new Choice(Over.NOTHING, id, null, null, task, working, -1, null, methods);
+    return new Choice(Over.NOTHING, id, null, null, portion, task, working, -1, null, methods);
   }
 
   /** {@return the table of this id, in the place of whatever was looked at} */
   public Choice ofTable(int id) {
-    return new Choice(Over.NOTHING, null, id, null, task, working, -1, null, methods);
+    return new Choice(Over.NOTHING, null, id, null, portion, task, working, -1, null, methods);
   }
 
   /** {@return this with the parts of the assignment before it} */
   public Choice ofParts() {
-    return new Choice(Over.PARTS, item, table, null, task, working, entry, lit, methods);
+    return new Choice(Over.PARTS, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with a pile of answers before it} */
   public Choice of(Pile answers) {
-    return new Choice(Over.PILE, item, table, answers, task, working, entry, lit, methods);
+    return new Choice(Over.PILE, item, table, answers, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with nothing before it} */
   public Choice uncovered() {
-    return new Choice(Over.NOTHING, item, table, null, task, working, entry, lit, methods);
+    return new Choice(Over.NOTHING, item, table, null, portion, task, working, entry, lit, methods);
   }
 
-  /** {@return this with another measure, which is worked next where one is worked on the sheet} */
+  /**
+   * {@return this with another measure of all data, which is worked next where one is worked on the
+   * sheet}
+   */
   public Choice with(Task chosen) {
+    return with(Portion.WHOLE, chosen);
+  }
+
+  /** {@return this with another measure of a portion of the data} */
+  public Choice with(Portion of, Task chosen) {
     Task worked = working == null ? null : chosen;
-    return new Choice(over, item, table, pile, chosen, worked, entry, lit, methods);
+    return new Choice(over, item, table, pile, of, chosen, worked, entry, lit, methods);
   }
 
   /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
   public Choice working(@Nullable Task worked) {
-    return new Choice(over, item, table, pile, task, worked, entry, lit, methods);
+    return new Choice(over, item, table, pile, portion, task, worked, entry, lit, methods);
   }
 
   /** {@return this with another entry} */
   public Choice withEntry(int chosen) {
-    return new Choice(over, item, table, pile, task, working, chosen, lit, methods);
+    return new Choice(over, item, table, pile, portion, task, working, chosen, lit, methods);
   }
 
   /** {@return this with another class that stands out, none where that is {@code null}} */
   public Choice withLit(@Nullable Interval interval) {
-    return new Choice(over, item, table, pile, task, working, entry, interval, methods);
+    return new Choice(over, item, table, pile, portion, task, working, entry, interval, methods);
   }
 
   /** {@return this with what has arguments worked by another method} */
   public Choice with(Measure measure, Method method) {
     Map<Measure, Method> changed = new HashMap<>(methods);
     changed.put(measure, method);
-    return new Choice(over, item, table, pile, task, working, entry, lit, changed);
+    return new Choice(over, item, table, pile, portion, task, working, entry, lit, changed);
   }
 
   /** {@return this as far as it is in the assignment; the first sample in the place of one gone} */
@@ -113,19 +135,32 @@ public record Choice(
     }
     Optional<Item> same = item == null ? Optional.empty() : assignment.item(item);
     Optional<Item> found = same.or(() -> assignment.items().stream().findFirst());
-    boolean words =
-        found.filter(now -> now.source().shape() == Source.Shape.CATEGORIES).isPresent();
-    // Names have no other measure.
-    Choice changed = words ? with(Task.of(Measures.MODES)) : this;
+    Choice changed = found.map(now -> suiting(now.source().shape())).orElse(this);
     return new Choice(
         over,
         found.map(Item::id).orElse(null),
         null,
         pile,
+        changed.portion,
         changed.task,
         changed.working,
         entry,
         lit,
         methods);
+  }
+
+  /** What is chosen, or what one begins with where such data have no such measure. */
+  private Choice suiting(Source.Shape shape) {
+    boolean suits =
+        portion.fits(shape.subject())
+            && task.measure().subject() == portion.subject(shape.subject());
+    return switch (shape) {
+      // Names have no other measure.
+      case CATEGORIES -> with(Task.of(Measures.MODES));
+      case VALUES, FREQUENCIES, CLASSES -> suits ? this : with(Task.of(Measures.MEAN));
+      case PAIRS -> suits ? this : with(Task.of(Several.CORRELATION));
+      case GROUPS -> suits ? this : with(Portion.TOGETHER, Task.of(Measures.MEAN));
+      case COUNTS -> suits ? this : with(Task.of(Several.CHI_SQUARED));
+    };
   }
 }

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.Locale;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
 import promedio.core.message.Message;
@@ -28,9 +29,37 @@ public final class Describe {
     String kind =
         item.source() instanceof Source.Linked linked
             ? Texts.of(
-                linked.found() ? "describe.linked" : "describe.parted", linked.link().column())
+                linked.found() ? "describe.linked" : "describe.parted", columns(linked.link()))
             : Texts.of("describe." + item.source().shape().name().toLowerCase(Locale.ROOT));
     return item.unit().isEmpty() ? kind : Texts.of("describe.with-unit", kind, item.unit());
+  }
+
+  private static final Link.Visitor<String> COLUMNS =
+      new Link.Visitor<>() {
+        @Override
+        public String column(Link.OfColumn link) {
+          return link.column();
+        }
+
+        @Override
+        public String pairs(Link.OfPairs link) {
+          return Texts.of("describe.columns-pairs", link.x(), link.y());
+        }
+
+        @Override
+        public String groups(Link.OfGroups link) {
+          return Texts.of("describe.columns-by", link.value(), String.join(", ", link.by()));
+        }
+
+        @Override
+        public String counts(Link.OfCounts link) {
+          return Texts.of("describe.columns-by", link.down(), link.across());
+        }
+      };
+
+  /** {@return the columns that a link takes, in words} */
+  public static String columns(Link link) {
+    return link.accept(COLUMNS);
   }
 
   /** {@return how large the table is, or that it is not read} */

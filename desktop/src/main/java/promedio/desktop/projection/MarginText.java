@@ -30,11 +30,17 @@ public record MarginText(
     boolean whole = isShownWhole(value, now);
     String relation = whole ? " = " : " ≈ ";
     return new MarginText(
-        TaskTexts.title(task, now.numbers()),
+        heading(task, now),
         Sentences.about(task, value, now),
         now.computation().equation(task),
         now.computation().symbol(task).plain() + relation + now.shown(task),
         whole ? "" : exact(value));
+  }
+
+  private static String heading(Task task, Analysis now) {
+    String title = TaskTexts.title(task, now.numbers());
+    String portion = PortionText.of(now.portion(), now.item());
+    return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);
   }
 
   private static String exact(Result value) {

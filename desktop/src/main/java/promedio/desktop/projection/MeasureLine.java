@@ -1,6 +1,7 @@
 package promedio.desktop.projection;
 
 import promedio.core.measure.Task;
+import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
 import promedio.files.report.TaskTexts;
 
@@ -24,17 +25,20 @@ public record MeasureLine(String symbol, String name, String result, String asid
         now.computation().symbol(task).plain(),
         name,
         result,
-        aside(task, result, all),
+        aside(task, result, now, all),
         Texts.of("row.spoken", name, result));
   }
 
-  private static String aside(Task task, String result, Projection all) {
+  private static String aside(Task task, String result, Analysis now, Projection all) {
     WhatIf trial = all.trial();
-    String then = trial == null ? result : trial.analysis().shown(task);
+    String then =
+        trial == null
+            ? result
+            : trial.analysis().in(now.portion()).map(tried -> tried.shown(task)).orElse(result);
     if (!then.equals(result)) {
       return Texts.of("row.would-be", then);
     }
-    String before = all.moved().get(task);
+    String before = now.portion().equals(Portion.WHOLE) ? all.moved().get(task) : null;
     return before == null ? "" : Texts.of("row.was", before);
   }
 

@@ -25,6 +25,8 @@ public final class Moved {
   }
 
   private static List<Task> tasks(Analysis now) {
-    return Stream.concat(Measures.all().stream().map(Task::of), now.asked().stream()).toList();
+    return Stream.concat(
+            Measures.of(now.typed().data()).stream().map(Task::of), now.asked().stream())
+        .toList();
   }
 }

@@ -12,6 +12,7 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.measure.Task;
+import promedio.core.sample.Subject;
 import promedio.core.working.Method;
 
 /**
@@ -53,6 +54,26 @@ public record Projection(
 
   private static Optional<Integer> find(@Nullable Integer id) {
     return Optional.ofNullable(id);
+  }
+
+  /**
+   * {@return what is computed of what the chosen measure is asked of}; none where that is not there
+   */
+  public Optional<Analysis> focus() {
+    return Optional.ofNullable(analysis)
+        .flatMap(all -> all.in(choice.portion()))
+        .filter(of -> of.typed().data().subject() == choice.task().measure().subject());
+  }
+
+  /** {@return what is computed of the chosen item where it is one sample or table of values} */
+  public Optional<Analysis> ofOne() {
+    return Optional.ofNullable(analysis)
+        .filter(now -> now.item().source().shape().subject() == Subject.ONE);
+  }
+
+  /** {@return whether the measure is what is chosen, asked of this} */
+  public boolean isChosen(Task task, Analysis of) {
+    return choice.task().equals(task) && choice.portion().equals(of.portion());
   }
 
   /** {@return the items whose numbers are looked at} */
@@ -118,7 +139,10 @@ public record Projection(
 
   /** {@return what marks answers to the question; none where its item is gone or being read} */
   public Optional<Marks> marks(Question question) {
-    return of(question.about().item()).flatMap(this::known).map(Analysis::marks);
+    return of(question.about().item())
+        .flatMap(this::known)
+        .flatMap(all -> all.in(question.about().portion()))
+        .map(Analysis::marks);
   }
 
   /** {@return the method that the task is worked by: of a measure, the course's} */
@@ -131,6 +155,7 @@ public record Projection(
   /** {@return whether the chosen sample is single values, which stand in order in a line-up} */
   public boolean hasValuesInOrder() {
     return analysis != null
+        && ofOne().isPresent()
         && analysis.typed().data().categories().isEmpty()
         && analysis.typed().data().classes().isEmpty();
   }

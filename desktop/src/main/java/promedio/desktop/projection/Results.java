@@ -13,6 +13,7 @@ import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
+import promedio.files.report.PValueText;
 
 /** Results as they are shown: rounded by the course rules, in the student's number format. */
 public final class Results {
@@ -40,6 +41,17 @@ public final class Results {
     }
     if (result instanceof Result.Named named) {
       return listed(named.names(), name -> name, "; ");
+    }
+    if (result instanceof Result.Estimated estimated) {
+      return task.dimension() == Dimension.PROBABILITY
+          ? PValueText.of(estimated.value(), rules).replace('.', sign.sign())
+          : rounded(estimated.value().decimal(), rules, sign);
+    }
+    if (task.dimension() == Dimension.DEGREES) {
+      return result
+          .number()
+          .map(number -> plain(number, rules, sign))
+          .orElseGet(() -> Texts.of("result.none"));
     }
     return result
         .number()

@@ -7,6 +7,8 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
+import promedio.core.entry.Typed;
+import promedio.core.entry.TypedPairs;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 
@@ -57,6 +59,35 @@ public record WhatIf(Kind kind, int entry, String text, Analysis analysis) {
         : Optional.empty();
   }
 
+  /**
+   * {@return the pairs without one of them}; of pairs that a table gives this can be looked at, not
+   * kept
+   *
+   * @param row which of the pairs that are whole, from 0
+   */
+  public static Optional<WhatIf> withoutPair(Assignment assignment, Analysis now, int row) {
+    return now.typed()
+        .data()
+        .pairs()
+        .filter(pairs -> row >= 0 && row < pairs.size())
+        .map(
+            pairs -> {
+              Typed left = new Typed(List.of(), pairs.without(row), Optional.empty());
+              Analysis without = Analysis.of(assignment, now.item(), left);
+              return new WhatIf(Kind.WITHOUT, row, textWithoutPair(now, row), without);
+            });
+  }
+
+  private static String textWithoutPair(Analysis now, int row) {
+    List<Entry> pair = TypedPairs.ofPair(now.typed().entries(), row);
+    return pair.isEmpty() ? "" : TextEdits.withoutPair(text(now), pair.get(0), pair.get(1));
+  }
+
+  /** {@return whether it can be kept: what a table gives is changed there} */
+  public boolean canBeKept() {
+    return !text.isEmpty();
+  }
+
   private static WhatIf of(Assignment assignment, Analysis now, Kind kind, int entry, String text) {
     Item tried = now.item().withSource(new Source.ValuesText(text));
     return new WhatIf(kind, entry, text, Analysis.of(assignment, tried));
@@ -81,6 +112,6 @@ public record WhatIf(Kind kind, int entry, String text, Analysis analysis) {
   }
 
   private static String text(Analysis now) {
-    return ((Source.ValuesText) now.item().source()).text();
+    return now.item().source().typedText().orElse("");
   }
 }

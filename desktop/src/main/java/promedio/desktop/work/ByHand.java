@@ -60,7 +60,11 @@ public final class ByHand {
     Item item = workspace.item();
     return item == null
         ? OwnWorking.EMPTY
-        : workspace.assignment().question(task, Selection.of(item)).work().working(method);
+        : workspace
+            .assignment()
+            .question(task, new Selection(item.id(), workspace.projection().choice().portion()))
+            .work()
+            .working(method);
   }
 
   /** Takes what the student writes beside a step or in a cell. */
@@ -113,7 +117,7 @@ public final class ByHand {
    * @throws CalculationException if it is no calculation; nothing is kept then
    */
   public void calculate(String text) throws CalculationException {
-    Analysis analysis = workspace.analysis();
+    Analysis analysis = workspace.focus().orElse(null);
     Map<String, Exact> known = analysis == null ? Map.of() : quantities(analysis);
     Exact value = Scratch.of(text, known);
     boolean rational = value.isRational() && value.toString().length() <= 24;

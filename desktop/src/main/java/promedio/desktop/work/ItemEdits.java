@@ -1,5 +1,6 @@
 package promedio.desktop.work;
 
+import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Assignment;
@@ -71,11 +72,12 @@ public final class ItemEdits {
         now -> now.with(question.with(question.work().withTry())));
   }
 
-  /** Changes what was done about what is asked of the chosen item. */
+  /** Changes what was done about what is asked of the chosen portion of the chosen item. */
   void editWork(String nameKey, String key, Task asked, UnaryOperator<Work> change) {
     Item item = workspace.item();
     if (item != null) {
-      Question question = workspace.assignment().question(asked, Selection.of(item));
+      Selection about = new Selection(item.id(), workspace.projection().choice().portion());
+      Question question = workspace.assignment().question(asked, about);
       String runningKey = key.isEmpty() ? "" : key + " " + asked(question);
       workspace.edit(
           nameKey, runningKey, now -> now.with(question.with(change.apply(question.work()))));
@@ -102,6 +104,11 @@ public final class ItemEdits {
     if (item != null) {
       workspace.edit("edit.asked", "", now -> change.apply(now, Selection.of(item)));
     }
+  }
+
+  /** Makes the chosen comparison one of these samples. */
+  public void pick(List<Integer> samples) {
+    editChosen("edit.picked", "", item -> item.withSource(Source.Picked.of(samples)));
   }
 
   /** Renames the chosen item. */
@@ -168,8 +175,7 @@ public final class ItemEdits {
   public void keepWhatIf() {
     WhatIf trial = workspace.projection().trial();
     if (trial != null) {
-      Source kept = new Source.ValuesText(trial.text());
-      editChosen("edit.what-if", "", item -> item.withSource(kept));
+      editChosen("edit.what-if", "", item -> item.withSource(item.source().withText(trial.text())));
     }
   }
 

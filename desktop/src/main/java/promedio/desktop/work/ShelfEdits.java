@@ -68,6 +68,29 @@ public final class ShelfEdits {
         new Source.CategoriesText(""));
   }
 
+  /** Adds empty pairs, and chooses them. */
+  public void addPairs() {
+    addNamed(Texts.of("item.pairs", workspace.assignment().ids().item()), new Source.PairsText(""));
+  }
+
+  /** Adds an empty two-way table, and chooses it. */
+  public void addCounts() {
+    addNamed(
+        Texts.of("item.counts", workspace.assignment().ids().item()), new Source.CountsText(""));
+  }
+
+  /** Adds a comparison of all samples of single values on the shelf, and chooses it. */
+  public void addComparison() {
+    List<Integer> samples =
+        workspace.assignment().items().stream()
+            .filter(item -> item.source().shape() == Source.Shape.VALUES)
+            .map(Item::id)
+            .toList();
+    addNamed(
+        Texts.of("item.comparison", workspace.assignment().ids().item()),
+        Source.Picked.of(samples));
+  }
+
   /** Adds an item under a name, and chooses it. */
   public void addNamed(String name, Source source) {
     addNamed(name, "", source);

@@ -109,9 +109,22 @@ public final class TableEdits {
         });
   }
 
+  /** The unit of the first of its columns that has one. */
   private static String unit(Link link, Table table) {
-    return table.column(link.column()).orElse(null) instanceof NumberColumn numbers
-        ? numbers.unit()
-        : "";
+    return link.columns().stream()
+        .flatMap(name -> table.column(name).stream())
+        .filter(NumberColumn.class::isInstance)
+        .map(column -> ((NumberColumn) column).unit())
+        .findFirst()
+        .orElse("");
+  }
+
+  /** Puts what columns of the chosen table make together on the shelf, and chooses it. */
+  public void addTogether(String name, Source.Linked made) {
+    ImportedTable from = workspace.table();
+    if (from != null) {
+      String unit = made.link() instanceof Link.OfGroups ? unit(made.link(), from.table()) : "";
+      workspace.shelf().addNamed(name, unit, made);
+    }
   }
 }

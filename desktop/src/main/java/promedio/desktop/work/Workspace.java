@@ -21,6 +21,7 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
+import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Choice;
@@ -187,9 +188,19 @@ public final class Workspace {
     }
   }
 
-  /** Chooses a measure. */
+  /** Chooses a measure of all data of the item. */
   public void chooseTask(Task task) {
-    look(choice -> choice.with(task));
+    chooseTask(Portion.WHOLE, task);
+  }
+
+  /** Chooses a measure of a portion of the data of the item. */
+  public void chooseTask(Portion portion, Task task) {
+    look(choice -> choice.with(portion, task));
+  }
+
+  /** {@return what is computed of what the chosen measure is asked of, if anything is} */
+  public Optional<Analysis> focus() {
+    return projection.focus();
   }
 
   /** Works something on the sheet; {@code null} goes back to the measures. */

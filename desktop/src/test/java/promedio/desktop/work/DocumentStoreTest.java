@@ -234,9 +234,10 @@ class DocumentStoreTest {
   @Test
   void aTableThatIsReadLaterIsNoEditAndTakesNobodysPlace() throws Exception {
     Workspace workspace =
-        new Workspace(DemoAssignment.withoutTable(), new Background(Runnable::run, Runnable::run));
+        new Workspace(DemoAssignment.withoutTables(), new Background(Runnable::run, Runnable::run));
     try (DocumentStore store = store(workspace)) {
-      store.addLater("Trays", DemoAssignment::trays);
+      store.addLater("Trays", id -> DemoAssignment.trays(DemoAssignment.TRAYS));
+      store.addLater("Weights", id -> DemoAssignment.weights());
 
       assertThat(workspace.assignment()).isEqualTo(DemoAssignment.create());
       assertThat(workspace.nameOfUndo()).isEmpty();
@@ -249,7 +250,7 @@ class DocumentStoreTest {
             workspace.tables().addTable(DemoAssignment.trays(id));
             return DemoAssignment.trays(id);
           });
-      assertThat(workspace.assignment().tables()).hasSize(2);
+      assertThat(workspace.assignment().tables()).hasSize(3);
     }
   }
 

@@ -98,7 +98,8 @@ final class OfCounts {
     return List.of(
         cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
             .slipping(s -> slips(N, CHI)),
-        cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(table(s)), full(s))),
+        cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(table(s)), full(s)))
+            .in(Dimension.DEGREES),
         cross(
                 "chi_squared_p",
                 Quantity.of("chi_squared_p", "p", "p"),
@@ -247,13 +248,14 @@ final class OfCounts {
         FormulaMeasure.of(
             "fit_chi_squared", Subject.FIT, FIT_CHI, s -> Definition.of(plain(), fitNeeds(s))),
         FormulaMeasure.of(
-            "fit_chi_squared_df",
-            Subject.FIT,
-            df,
-            s ->
-                Definition.of(
-                    number(s.data().fit().orElseThrow().expected().size()).minus(number(1)),
-                    fitNeeds(s))),
+                "fit_chi_squared_df",
+                Subject.FIT,
+                df,
+                s ->
+                    Definition.of(
+                        number(s.data().fit().orElseThrow().expected().size()).minus(number(1)),
+                        fitNeeds(s)))
+            .in(Dimension.DEGREES),
         FormulaMeasure.of(
                 "fit_chi_squared_p",
                 Subject.FIT,

@@ -216,9 +216,10 @@ final class OfGroups {
         formula("ss_total", TOTAL, new Sum(new Sum(X.minus(GRAND_MEAN.formula()).power(2))))
             .in(Dimension.SQUARE)
             .quickly(squares(false)),
-        formula("df_between", DF_BETWEEN, K.formula().minus(number(1))),
-        formula("df_within", DF_WITHIN, N.minus(K.formula())),
-        formula("df_total", Quantity.of("df_total", "\\mathit{df}_t", "dft"), N.minus(number(1))));
+        formula("df_between", DF_BETWEEN, K.formula().minus(number(1))).in(Dimension.DEGREES),
+        formula("df_within", DF_WITHIN, N.minus(K.formula())).in(Dimension.DEGREES),
+        formula("df_total", Quantity.of("df_total", "\\mathit{df}_t", "dft"), N.minus(number(1)))
+            .in(Dimension.DEGREES));
   }
 
   private static List<Measure> ratios() {
@@ -261,7 +262,7 @@ final class OfGroups {
             .slipping(new Slip(Cause.SIGN_REVERSED, MEAN_B.formula().minus(MEAN_A.formula()))),
         measure("t_two", T_TWO, s -> two(s, statistic(s), testNeeds(s)))
             .slipping(new Slip(Cause.SIGN_REVERSED, number(0).minus(T_TWO.formula()))),
-        measure("t_two_df", T_TWO_DF, s -> two(s, degrees(s), testNeeds(s))),
+        measure("t_two_df", T_TWO_DF, s -> two(s, degrees(s), testNeeds(s))).in(Dimension.DEGREES),
         measure(
                 "t_two_p",
                 Quantity.of("t_two_p", "p", "p"),

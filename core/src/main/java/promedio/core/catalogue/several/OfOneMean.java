@@ -84,7 +84,8 @@ final class OfOneMean {
                 "t_one_df",
                 Quantity.of("t_one_df", "\\mathit{df}", "df"),
                 s -> Definition.of(degrees(s), tNeeds(s)))
-            .about(mu),
+            .about(mu)
+            .in(Dimension.DEGREES),
         measure(
                 "t_one_p",
                 Quantity.of("t_one_p", "p", "p"),

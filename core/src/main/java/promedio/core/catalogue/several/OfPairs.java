@@ -300,9 +300,10 @@ final class OfPairs {
                     Cause.N_NOT_ROOTED,
                     DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula().over(N)))),
         measure(
-            "t_paired_df",
-            Quantity.of("t_paired_df", "\\mathit{df}", "df"),
-            s -> Definition.of(paired, pairedNeeds())),
+                "t_paired_df",
+                Quantity.of("t_paired_df", "\\mathit{df}", "df"),
+                s -> Definition.of(paired, pairedNeeds()))
+            .in(Dimension.DEGREES),
         measure(
                 "t_paired_p",
                 Quantity.of("t_paired_p", "p", "p"),
@@ -331,9 +332,10 @@ final class OfPairs {
                         .over(number(1).minus(DETERMINATION.formula()).root()),
                     correlatedNeeds())),
         measure(
-            "correlation_t_df",
-            Quantity.of("correlation_t_df", "\\mathit{df}_r", "dfᵣ"),
-            s -> Definition.of(correlated, correlatedNeeds())),
+                "correlation_t_df",
+                Quantity.of("correlation_t_df", "\\mathit{df}_r", "dfᵣ"),
+                s -> Definition.of(correlated, correlatedNeeds()))
+            .in(Dimension.DEGREES),
         measure(
                 "correlation_t_p",
                 Quantity.of("correlation_t_p", "p_r", "pᵣ"),

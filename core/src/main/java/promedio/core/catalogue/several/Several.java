@@ -41,7 +41,14 @@ public final class Several {
           .flatMap(List::stream)
           .toList();
 
+  public static final Measure CORRELATION = of("correlation");
+  public static final Measure CHI_SQUARED = of("chi_squared");
+
   private Several() {}
+
+  private static Measure of(String key) {
+    return asked().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+  }
 
   /** The tail that the course rules want of t, z and r. */
   static Tail tail(Setting setting) {

@@ -80,8 +80,9 @@ public final class AnswerField extends TextField {
         .focusedProperty()
         .subscribe(
             focused -> {
-              if (focused) {
-                workspace.chooseTask(task);
+              Analysis now = shown.get();
+              if (focused && now != null) {
+                workspace.chooseTask(now.portion(), task);
               }
             });
     return field;

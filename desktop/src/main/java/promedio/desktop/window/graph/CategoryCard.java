@@ -216,6 +216,7 @@ public final class CategoryCard extends VBox {
         new CategoryGraph(
             series,
             height(now.item().graph()),
+            CategoryGraph.Arrangement.BESIDE,
             now.item().graph().text(GraphText.TITLE).strip(),
             now.item().name(),
             marked(now),

@@ -109,7 +109,7 @@ public final class GraphCard extends VBox {
    * @param again whether also what is drawn already is
    */
   private void show(boolean again) {
-    Analysis now = workspace.analysis();
+    Analysis now = workspace.projection().ofOne().orElse(null);
     Analysis before = drawn;
     drawn = now;
     if (!again && isSame(before, now)) {

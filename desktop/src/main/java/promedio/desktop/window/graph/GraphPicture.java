@@ -10,6 +10,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Cursor;
@@ -37,7 +38,7 @@ import promedio.graph.Picture;
 import promedio.graph.PictureFormat;
 
 /** A graph that is drawn apart from the window; its boundaries can be taken and moved. */
-final class GraphPicture extends VBox {
+public final class GraphPicture extends VBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(GraphPicture.class);
   private static final int WIDTH = PictureSize.USUAL.width();
@@ -64,6 +65,7 @@ final class GraphPicture extends VBox {
   private final Consumer<Exact> pointed;
   private final Consumer<String> named;
   private final BoundaryMove moved;
+  private IntConsumer paired = row -> {};
   private List<Exact> boundaries = List.of();
   private int taken = -1;
   private @Nullable DrawnGraph drawn;
@@ -100,8 +102,20 @@ final class GraphPicture extends VBox {
   }
 
   /** {@return the picture of a graph of categories} */
-  static GraphPicture ofCategories(Consumer<String> named) {
+  public static GraphPicture ofCategories(Consumer<String> named) {
     return new GraphPicture("category-graph", value -> {}, named, BoundaryMove.NONE);
+  }
+
+  /** {@return the picture of a graph of several groups} */
+  public static GraphPicture ofGroups() {
+    return new GraphPicture("comparison-graph", value -> {}, name -> {}, BoundaryMove.NONE);
+  }
+
+  /** {@return the picture of a scatter graph, which tells the row of a pair that is clicked} */
+  public static GraphPicture ofPairs(IntConsumer chosen) {
+    GraphPicture made = new GraphPicture("pairs-graph", value -> {}, name -> {}, BoundaryMove.NONE);
+    made.paired = chosen;
+    return made;
   }
 
   /**
@@ -145,7 +159,7 @@ final class GraphPicture extends VBox {
    * @param graph what to draw, if there is anything
    * @param movable the boundaries that may be moved
    */
-  void draw(Optional<? extends Picture> graph, List<Exact> movable) {
+  public void draw(Optional<? extends Picture> graph, List<Exact> movable) {
     boundaries = movable;
     int turn = turns.incrementAndGet();
     wanted = graph.orElse(null);
@@ -164,14 +178,14 @@ final class GraphPicture extends VBox {
       return;
     }
     try {
-      DrawnGraph made = GraphExport.of(graph, WIDTH, HEIGHT).drawn(SHARPNESS);
+      DrawnGraph made = GraphExport.of(graph, WIDTH, graph.height(HEIGHT)).drawn(SHARPNESS);
       Image image = SwingFXUtils.toFXImage(made.image(), null);
       String words = graph.inWords();
       Platform.runLater(() -> showDrawn(turn, made, image, words, ""));
     } catch (BadInputException e) {
       Platform.runLater(() -> showDrawn(turn, null, null, "", String.valueOf(e.getMessage())));
     } catch (RuntimeException e) {
-      LOG.error("cannot draw {}", graph.kind(), e);
+      LOG.error("cannot draw a {}", graph.getClass().getSimpleName(), e);
       Platform.runLater(() -> showDrawn(turn, null, null, "", Texts.of("graph.undrawn")));
     }
   }
@@ -255,6 +269,7 @@ final class GraphPicture extends VBox {
     if (taken < 0 && graph != null && event.isStillSincePress()) {
       OptionalDouble value = graph.valueAt(event.getX() * scale());
       value.ifPresent(at -> pointed.accept(exact(at)));
+      graph.pairAt(event.getX() * scale(), event.getY() * scale()).ifPresent(paired);
       graph.categoryAt(event.getX() * scale(), event.getY() * scale()).ifPresent(named);
     }
     if (taken >= 0) {
@@ -265,7 +280,7 @@ final class GraphPicture extends VBox {
   }
 
   /** Copies the picture. */
-  void copy() {
+  public void copy() {
     if (picture.getImage() != null) {
       ClipboardContent content = new ClipboardContent();
       content.putImage(picture.getImage());
@@ -298,7 +313,7 @@ final class GraphPicture extends VBox {
     } catch (BadInputException e) {
       return String.valueOf(e.getMessage());
     } catch (RuntimeException e) {
-      LOG.error("cannot draw {}", graph.kind(), e);
+      LOG.error("cannot draw a {}", graph.getClass().getSimpleName(), e);
       return Texts.of("graph.undrawn");
     }
   }

@@ -24,7 +24,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 
 /** How a sample is put into classes: by a named rule with its arithmetic, or by own numbers. */
-final class GroupingBar extends VBox {
+public final class GroupingBar extends VBox {
 
   private final Workspace workspace;
   private final ChoiceBox<String> by = new ChoiceBox<>();
@@ -34,7 +34,8 @@ final class GroupingBar extends VBox {
   private final Label problem = Controls.wrapped("", "problem-text");
   private boolean showing;
 
-  GroupingBar(Workspace workspace) {
+  /** Makes the bar for the classes of the chosen item. */
+  public GroupingBar(Workspace workspace) {
     super(4);
     this.workspace = workspace;
     by.getItems()
@@ -75,7 +76,7 @@ final class GroupingBar extends VBox {
   }
 
   /** Shows how the values are grouped, and why that is not as was wanted. */
-  void show(Analysis now, Optional<Message> why) {
+  public void show(Analysis now, Optional<Message> why) {
     ClassChoice choice = now.item().classes();
     showing = true;
     by.setValue(choice.by());

@@ -11,7 +11,7 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.graph.PictureFormat;
 
 /** What can be done with a picture: copied, and saved in any format and size. */
-final class PictureTools extends FlowPane {
+public final class PictureTools extends FlowPane {
 
   private final GraphPicture picture;
   private final FileChoice fileChoice;
@@ -24,7 +24,8 @@ final class PictureTools extends FlowPane {
    * @param prefix their ids begin with it
    * @param told takes what became of saving, in words
    */
-  PictureTools(String prefix, GraphPicture picture, FileChoice fileChoice, Consumer<String> told) {
+  public PictureTools(
+      String prefix, GraphPicture picture, FileChoice fileChoice, Consumer<String> told) {
     super(8, 2);
     this.picture = picture;
     this.fileChoice = fileChoice;

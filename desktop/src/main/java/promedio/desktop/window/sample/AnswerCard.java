@@ -78,7 +78,7 @@ final class AnswerCard extends VBox {
   void show(Task asked, Analysis now) {
     Question question = now.question(asked);
     String answer = question.answer().strip();
-    String about = now.item().id() + " " + asked + " ";
+    String about = now.about() + " " + asked + " ";
     boolean typed = toldOf.startsWith(about) && !toldOf.equals(about + answer);
     if (!toldOf.equals(about + answer)) {
       told = 0;

@@ -35,7 +35,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
-final class AskedCard extends VBox {
+public final class AskedCard extends VBox {
 
   private final Workspace workspace;
   private final FlowPane shown = new FlowPane(14, 2);
@@ -51,12 +51,26 @@ final class AskedCard extends VBox {
 
   private @Nullable Analysis analysis;
 
+  /** Makes the card of a sample. */
   AskedCard(Workspace workspace) {
+    this(workspace, "asked.heading", Measures.others());
+  }
+
+  /**
+   * Makes a card.
+   *
+   * @param key of its heading
+   * @param offered what can be asked
+   */
+  public AskedCard(Workspace workspace, String key, List<Measure> offered) {
     super(4);
     this.workspace = workspace;
+    measures.getItems().addAll(offered);
+    measures.setValue(offered.contains(Measures.PERCENTILE) ? Measures.PERCENTILE : offered.get(0));
+    Nodes.setShown(measures, offered.size() > 1);
     getStyleClass().addAll("card", "asked");
     setId("asked");
-    Label heading = new Label(Texts.of("asked.heading"));
+    Label heading = new Label(Texts.of(key));
     heading.getStyleClass().add("family-heading");
     problem.setId("ask-problem");
     Nodes.setShown(problem, false);
@@ -64,8 +78,6 @@ final class AskedCard extends VBox {
   }
 
   private HBox adding() {
-    measures.getItems().addAll(Measures.others());
-    measures.setValue(Measures.PERCENTILE);
     measures.setId("ask-measure");
     measures.setAccessibleText(Texts.of("asked.measure"));
     Controls.inWords(measures, TaskTexts::name);
@@ -124,7 +136,7 @@ final class AskedCard extends VBox {
   }
 
   /** Shows what is asked of the item; categories are asked nothing of the kind. */
-  void show(Analysis now, Projection all) {
+  public void show(Analysis now, Projection all) {
     boolean words = now.computation().setting().categories().isPresent();
     Nodes.setShown(this, !words);
     boolean same =

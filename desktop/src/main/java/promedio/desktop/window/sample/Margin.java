@@ -103,14 +103,13 @@ public final class Margin extends ScrollPane {
   }
 
   private void show(@Nullable Projection before, Projection all) {
-    Analysis analysis = all.analysis();
+    Analysis analysis = all.focus().orElse(null);
     getContent().setVisible(analysis != null);
     if (analysis == null) {
       return;
     }
     Task task = all.choice().task();
-    boolean same =
-        all.hasSameResults(before) && before != null && before.choice().task().equals(task);
+    boolean same = all.hasSameResults(before) && before != null && before.isChosen(task, analysis);
     if (!same) {
       show(MarginText.of(task, analysis));
     }
@@ -132,7 +131,7 @@ public final class Margin extends ScrollPane {
 
   /** Counting is all the working that categories have, and their table shows it. */
   private void showWorkingBox(Projection all) {
-    Analysis analysis = all.analysis();
+    Analysis analysis = all.focus().orElse(null);
     boolean words = analysis != null && analysis.typed().data().categories().isPresent();
     Nodes.setShown(workingBox, all.choice().working() == null && !words);
   }

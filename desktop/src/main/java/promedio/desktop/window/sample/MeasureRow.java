@@ -22,7 +22,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** One measure: symbol, name and result, the student's answer, and whether it agrees. */
-final class MeasureRow extends GridPane {
+public final class MeasureRow extends GridPane {
 
   private final Task task;
   private final Label symbol = new Label();
@@ -37,27 +37,38 @@ final class MeasureRow extends GridPane {
   private @Nullable Analysis shown;
   private @Nullable Projection last;
 
-  MeasureRow(Workspace workspace, Task task) {
+  /** Makes the row of what is asked. */
+  public MeasureRow(Workspace workspace, Task task) {
     this.task = task;
     this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
     setId("measure-" + TaskTexts.node(task));
     this.answer = AnswerField.ofShown(workspace, task, () -> shown);
     build();
-    setOnMousePressed(event -> workspace.chooseTask(task));
+    setOnMousePressed(event -> choose(workspace));
+  }
+
+  /** The row is asked of what it shows. */
+  private void choose(Workspace workspace) {
+    Analysis now = shown;
+    if (now != null) {
+      workspace.chooseTask(now.portion(), task);
+    }
   }
 
   Task task() {
     return task;
   }
 
-  void focusAnswer() {
+  /** Puts the focus on the answer. */
+  public void focusAnswer() {
     answer.requestFocus();
   }
 
-  void show(Analysis now, Projection all) {
+  /** Shows the result and the answer as they are now. */
+  public void show(Analysis now, Projection all) {
     shown = now;
-    pseudoClassStateChanged(Look.CHOSEN, all.choice().task().equals(task));
+    pseudoClassStateChanged(Look.CHOSEN, all.isChosen(task, now));
     if (!all.hasSameResults(last)) {
       show(MeasureLine.of(task, now, all));
     }

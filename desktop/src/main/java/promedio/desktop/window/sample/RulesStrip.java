@@ -44,7 +44,24 @@ public final class RulesStrip extends BorderPane {
   private static final Set<Source.Shape> VALUES =
       EnumSet.of(Source.Shape.VALUES, Source.Shape.FREQUENCIES);
   private static final Set<Source.Shape> NUMBERS =
-      EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES));
+      EnumSet.complementOf(EnumSet.of(Source.Shape.CATEGORIES, Source.Shape.COUNTS));
+  private static final Set<Source.Shape> ONE_OF_NUMBERS =
+      EnumSet.of(Source.Shape.VALUES, Source.Shape.FREQUENCIES, Source.Shape.CLASSES);
+  private static final Set<Source.Shape> ONE =
+      EnumSet.of(
+          Source.Shape.VALUES,
+          Source.Shape.FREQUENCIES,
+          Source.Shape.CLASSES,
+          Source.Shape.CATEGORIES);
+  private static final Set<Source.Shape> GROUPS = EnumSet.of(Source.Shape.GROUPS);
+  private static final Set<Source.Shape> COUNTS = EnumSet.of(Source.Shape.COUNTS);
+
+  /** What is tested by t, z or r, on one side or on both. */
+  private static final Set<Source.Shape> SIDED =
+      EnumSet.of(Source.Shape.PAIRS, Source.Shape.GROUPS);
+
+  private static final Set<Source.Shape> TESTED =
+      EnumSet.of(Source.Shape.PAIRS, Source.Shape.GROUPS, Source.Shape.COUNTS);
 
   /** So much of the strip is the title's. */
   private static final double TITLE_SHARE = 0.2;
@@ -68,8 +85,8 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.DIVISOR, NUMBERS);
     addRule(Rule.QUARTILES, VALUES);
     choices.put(choice(Rule.PERCENTILES), this::asksPercentile);
-    addRule(Rule.MODE, ANY);
-    addRule(Rule.SKEWNESS, NUMBERS);
+    addRule(Rule.MODE, ONE);
+    addRule(Rule.SKEWNESS, ONE_OF_NUMBERS);
     addRule(Rule.PLACES, ANY);
     addRule(Rule.ROUNDING, ANY);
     addRule(Rule.CARRY, NUMBERS);
@@ -77,6 +94,12 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.GROUPED_MODE, CLASSES);
     addRule(Rule.OPEN_CLASS, CLASSES);
     addRule(Rule.SHEPPARD, CLASSES);
+    addRule(Rule.ALPHA, TESTED);
+    addRule(Rule.TAILS, SIDED);
+    addRule(Rule.VARIANCES, GROUPS);
+    addRule(Rule.CORRECTION, GROUPS);
+    addRule(Rule.YATES, COUNTS);
+    addRule(Rule.P_PLACES, TESTED);
     addSign();
     HBox head = new HBox(2, menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
@@ -142,9 +165,15 @@ public final class RulesStrip extends BorderPane {
     return choice(
         rule.code(),
         rule.values(),
-        value -> Texts.of("rule." + rule.code() + "." + rule.codeOf(value)),
+        value -> words(rule, value),
         now -> now.rules().get(rule),
         value -> workspace.setRule(rule, value));
+  }
+
+  /** A rule may have values that nobody lists: any level of significance. */
+  private static <T> String words(Rule<T> rule, T value) {
+    String key = "rule." + rule.code() + "." + rule.codeOf(value);
+    return Texts.has(key) ? Texts.of(key) : rule.codeOf(value);
   }
 
   private void addSign() {
@@ -181,7 +210,8 @@ public final class RulesStrip extends BorderPane {
           T value = present.apply(now);
           button.setText(words.apply(value));
           button.setAccessibleText(name + ": " + words.apply(value));
-          group.selectToggle(group.getToggles().get(values.indexOf(value)));
+          int chosen = values.indexOf(value);
+          group.selectToggle(chosen < 0 ? null : group.getToggles().get(chosen));
         });
     Label label = plain(name);
     label.setLabelFor(button);

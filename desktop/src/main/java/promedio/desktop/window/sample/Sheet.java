@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +18,7 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.FollowFocus;
@@ -30,13 +30,10 @@ import promedio.desktop.work.Workspace;
 /** The sheet of the chosen sample or table: its measures in three families. */
 public final class Sheet extends StackPane {
 
-  private static final double GAP = 12;
-  private static final double NARROWEST_CARD = 202;
-
   private final Label name = new Label();
   private final Label counts = new Label();
   private final List<FamilyCard> cards = new ArrayList<>();
-  private final FlowPane flow = new FlowPane(GAP, GAP);
+  private final CardFlow flow;
   private final LineUpPanel lineUp;
   private final AskedCard asked;
   private final GraphCard graphs;
@@ -49,7 +46,6 @@ public final class Sheet extends StackPane {
   private final VBox content = new VBox();
   private final ScrollPane scroll;
   private final SheetJumps jumps;
-  private double narrowest = NARROWEST_CARD;
   private final Node empty;
 
   /** Made when a sample is first read that takes long. */
@@ -66,14 +62,9 @@ public final class Sheet extends StackPane {
     this.empty = empty;
     getStyleClass().add("sheet");
     for (Family family : Family.values()) {
-      FamilyCard card = new FamilyCard(workspace, family);
-      // Narrow cards shorten names; they never push a neighbour into the next line.
-      card.setMinWidth(0);
-      cards.add(card);
+      cards.add(new FamilyCard(workspace, family));
     }
-    flow.getChildren().addAll(cards);
-    // Otherwise cards as wide as the sheet would keep it from getting narrower.
-    flow.setMinWidth(0);
+    flow = new CardFlow(appearance, cards.toArray(new FamilyCard[0]));
     name.getStyleClass().add("serif-heading");
     name.setId("sheet-name");
     counts.getStyleClass().add("quiet");
@@ -94,15 +85,7 @@ public final class Sheet extends StackPane {
     scroll.getStyleClass().add("sheet-scroll");
     scroll.setId("measures-scroll");
     FollowFocus.in(scroll);
-    flow.widthProperty().subscribe(width -> layOutCards());
     getChildren().add(scroll);
-    appearance
-        .textPercentProperty()
-        .subscribe(
-            percent -> {
-              narrowest = NARROWEST_CARD * percent.intValue() / 100;
-              layOutCards();
-            });
     workspace.show((before, now) -> show(now));
   }
 
@@ -122,9 +105,9 @@ public final class Sheet extends StackPane {
   }
 
   private void show(Projection all) {
-    Analysis analysis = all.analysis();
+    Analysis analysis = all.ofOne().orElse(null);
     scroll.setVisible(analysis != null);
-    showBeginning(analysis == null && all.item() == null);
+    showBeginning(all.item() == null);
     showWaiting(all);
     if (analysis != null) {
       show(analysis, all);
@@ -202,17 +185,5 @@ public final class Sheet extends StackPane {
       parts.remove(graphs);
       parts.add(classes ? parts.indexOf(flow) : parts.size(), graphs);
     }
-  }
-
-  /** As many cards beside each other as keep their narrowest width. */
-  private void layOutCards() {
-    double width = flow.getWidth();
-    int across = (int) Math.max(1, Math.min(3, (width + GAP) / (narrowest + GAP)));
-    double each = Math.floor((width - GAP * (across - 1)) / across) - 1;
-    cards.forEach(
-        card -> {
-          card.setPrefWidth(each);
-          card.setMaxWidth(each);
-        });
   }
 }

@@ -44,6 +44,7 @@ public final class Shelf extends VBox {
   private final Cards cards;
   private final Appearance appearance;
   private final FlowPane buttons = new FlowPane();
+  private final MenuButton several = Controls.literal(new MenuButton(Texts.of("shelf.several")));
   private final MenuButton menu = Controls.literal(new MenuButton(Texts.of("shelf.add")));
 
   /** Whether there is little room for the text: names alone, and one menu for what is added. */
@@ -108,6 +109,18 @@ public final class Shelf extends VBox {
     startTyping();
   }
 
+  /** Makes new pairs and puts the caret into them. */
+  void newPairs() {
+    workspace.shelf().addPairs();
+    startTyping();
+  }
+
+  /** Makes a new two-way table and puts the caret into it. */
+  void newCounts() {
+    workspace.shelf().addCounts();
+    startTyping();
+  }
+
   /** Puts the caret where values are typed. */
   public void startTyping() {
     values.startTyping();
@@ -122,8 +135,28 @@ public final class Shelf extends VBox {
     add("shelf.new-table", "new-table", this::newTable);
     add("shelf.new-classes", "new-classes", this::newClasses);
     add("shelf.new-categories", "new-categories", this::newCategories);
+    addSeveral("shelf.new-comparison", "new-comparison", workspace.shelf()::addComparison);
+    addSeveral("shelf.new-pairs", "new-pairs", this::newPairs);
+    addSeveral("shelf.new-counts", "new-counts", this::newCounts);
+    several.setId("new-several");
+    several.getStyleClass().add("link-menu");
+    several.setAccessibleText(Texts.of("shelf.several.name"));
+    buttons.getChildren().add(several);
     add("shelf.bring-text", "type-table", typeTable);
     add("shelf.open", "open-file", openFile);
+  }
+
+  /** What is of several samples stands in a menu of its own, or in the one of all. */
+  private void addSeveral(String key, String id, Runnable action) {
+    several.getItems().add(entry(key, id, action));
+    menu.getItems().add(entry(key, id + "-entry", action));
+  }
+
+  private static MenuItem entry(String key, String id, Runnable action) {
+    MenuItem entry = Controls.literal(new MenuItem(Texts.of(key + ".name")));
+    entry.setId(id);
+    entry.setOnAction(event -> action.run());
+    return entry;
   }
 
   /** What is added stands as links where there is room, otherwise in one menu. */
@@ -134,10 +167,7 @@ public final class Shelf extends VBox {
     button.setAccessibleText(Texts.of(key + ".name"));
     button.setOnAction(event -> action.run());
     buttons.getChildren().add(button);
-    MenuItem entry = Controls.literal(new MenuItem(Texts.of(key + ".name")));
-    entry.setId(id + "-entry");
-    entry.setOnAction(event -> action.run());
-    menu.getItems().add(entry);
+    menu.getItems().add(entry(key, id + "-entry", action));
   }
 
   /** Several items stay in sight beside the field, however large the text. */

@@ -15,6 +15,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
@@ -44,6 +45,7 @@ final class ValuesField extends VBox {
   private final Underlines underlines = new Underlines(area);
   private final StackPane paper = new StackPane(area, underlines);
   private final TableForm form;
+  private final PickedSamples picked;
   private final Hyperlink manner = new Hyperlink();
   private final Hyperlink count;
   private final Label counts = new Label();
@@ -65,6 +67,7 @@ final class ValuesField extends VBox {
     this.onSheet = onSheet;
     this.details = new ItemDetails(workspace);
     this.form = new TableForm(workspace);
+    this.picked = new PickedSamples(workspace);
     getStyleClass().add("values-field");
     buildArea();
     counts.getStyleClass().add("quiet");
@@ -87,13 +90,18 @@ final class ValuesField extends VBox {
         });
     count =
         Controls.link("values.count-words", "values-count-words", workspace.items()::countWords);
-    getChildren().addAll(details, paper, manner, count, counts, problemsScroll);
+    VBox.setVgrow(picked, Priority.ALWAYS);
+    getChildren().addAll(details, paper, picked, manner, count, counts, problemsScroll);
     area.caretPositionProperty().subscribe((old, now) -> chooseAtCaret());
     workspace.show(this::show);
   }
 
   private void show(@Nullable Projection before, Projection now) {
-    boolean same = before != null && Objects.equals(before.item(), now.item());
+    boolean same =
+        before != null
+            && Objects.equals(before.item(), now.item())
+            && (!picked.isVisible()
+                || before.assignment().items().equals(now.assignment().items()));
     if (!same || before.assignment().sign() != now.assignment().sign()) {
       showItem(now.item());
     }
@@ -130,7 +138,7 @@ final class ValuesField extends VBox {
 
   private void showItem(@Nullable Item item) {
     details.show(item);
-    boolean typed = item == null || !(item.source() instanceof Source.Linked);
+    boolean typed = item == null || item.source() instanceof Source.OfText;
     // First, so that showing a long column's note is not taken for typing.
     area.setEditable(typed);
     Fields.show(area, item == null ? "" : text(item.source()));
@@ -147,19 +155,23 @@ final class ValuesField extends VBox {
       form.show(item);
     }
     Nodes.setShown(form, inForm);
-    Nodes.setShown(paper, !inForm);
+    boolean isPicked = item != null && item.source() instanceof Source.Picked;
+    Nodes.setShown(picked, isPicked);
+    if (item != null && isPicked) {
+      picked.show(workspace.assignment(), item);
+    }
+    Nodes.setShown(paper, !inForm && !isPicked);
     Nodes.setShown(manner, fits);
     manner.setText(Texts.of(asText ? "form.as-form" : "form.as-text"));
   }
 
   private static String text(Source source) {
-    if (source instanceof Source.OfText typed) {
-      return typed.text();
+    if (!(source instanceof Source.Linked linked)) {
+      return source.typedText().orElse("");
     }
-    Source.Linked linked = (Source.Linked) source;
     String key = linked.found() ? "values.linked" : "values.parted";
-    String group = linked.link().groups().isEmpty() ? "" : linked.link().group();
-    return Texts.of(key, linked.link().column(), group).strip();
+    String group = linked.link() instanceof Link.OfColumn one ? one.group() : "";
+    return Texts.of(key, Describe.columns(linked.link()), group).strip();
   }
 
   /** The value at the caret is chosen in the line-up too. */
@@ -188,7 +200,7 @@ final class ValuesField extends VBox {
   private void showAnalysis(@Nullable Analysis analysis) {
     List<Entry> unreadable = analysis == null ? List.of() : analysis.typed().unreadable();
     // The prompt inside the field goes when the caret comes, so an empty one is explained below.
-    boolean empty = analysis == null || area.getText().isBlank();
+    boolean empty = analysis == null || (area.getText().isBlank() && !picked.isVisible());
     counts.setText(empty ? Texts.of("values.empty") : Describe.counts(analysis));
     underlines.show(unreadable);
     problems

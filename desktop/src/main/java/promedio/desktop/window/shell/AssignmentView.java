@@ -209,7 +209,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.USUAL, appearance::usual),
         Map.entry(Keys.VALUES, this::startTyping),
         Map.entry(Keys.LINE_UP, () -> bands.sheet().focusLineUp()),
-        Map.entry(Keys.ANSWERS, () -> bands.sheet().focusAnswers()),
+        Map.entry(Keys.ANSWERS, bands::focusAnswers),
         Map.entry(Keys.RULES, strip::focusRules),
         Map.entry(Keys.CELLS, bands::focusCells),
         Map.entry(Keys.STEPS, bands::focusSteps),

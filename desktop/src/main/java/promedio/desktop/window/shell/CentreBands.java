@@ -7,6 +7,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.ImportedTable;
+import promedio.core.assignment.Item;
+import promedio.core.sample.Subject;
 import promedio.core.table.Table;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
@@ -18,6 +20,7 @@ import promedio.desktop.window.parts.PartsView;
 import promedio.desktop.window.parts.PileView;
 import promedio.desktop.window.sample.Margin;
 import promedio.desktop.window.sample.Sheet;
+import promedio.desktop.window.several.SeveralSheet;
 import promedio.desktop.window.table.ImportView;
 import promedio.desktop.window.table.ReadingPane;
 import promedio.desktop.window.table.StepsPane;
@@ -59,6 +62,7 @@ final class CentreBands {
   private @Nullable WorkingSheet workingSheet;
   private @Nullable PartsView parts;
   private @Nullable PileView pile;
+  private @Nullable SeveralSheet several;
   private @Nullable TableSheet tableSheet;
   private @Nullable StepsPane steps;
   private @Nullable ImportView importView;
@@ -119,7 +123,7 @@ final class CentreBands {
       made = new Margin(workspace, byHand, appearance);
       margin = made;
       right.getChildren().set(right.getChildren().indexOf(room), made);
-      Nodes.setShown(made, shown == Band.WORKING || shown == Band.SHEET);
+      Nodes.setShown(made, shown == Band.WORKING || shown == Band.SEVERAL || shown == Band.SHEET);
     }
     return made;
   }
@@ -145,6 +149,7 @@ final class CentreBands {
     PARTS,
     TABLE,
     WORKING,
+    SEVERAL,
     SHEET
   }
 
@@ -158,8 +163,14 @@ final class CentreBands {
       case NOTHING ->
           all.table() != null
               ? Band.TABLE
-              : all.choice().working() != null ? Band.WORKING : Band.SHEET;
+              : all.choice().working() != null
+                  ? Band.WORKING
+                  : isSeveral(all.item()) ? Band.SEVERAL : Band.SHEET;
     };
+  }
+
+  private static boolean isSeveral(@Nullable Item item) {
+    return item != null && item.source().shape().subject() != Subject.ONE;
   }
 
   /** Each is made when it is first wanted. */
@@ -175,6 +186,7 @@ final class CentreBands {
       case PARTS -> makeParts();
       case TABLE -> steps();
       case WORKING -> makeWorkingSheet();
+      case SEVERAL -> makeSeveral();
       case SHEET -> {}
     }
     show(importView, band == Band.IMPORT);
@@ -184,8 +196,9 @@ final class CentreBands {
     show(tableSheet, band == Band.TABLE);
     show(steps, band == Band.TABLE);
     show(workingSheet, band == Band.WORKING);
+    show(several, band == Band.SEVERAL);
     show(sheet, band == Band.SHEET);
-    show(margin, band == Band.WORKING || band == Band.SHEET);
+    show(margin, band == Band.WORKING || band == Band.SEVERAL || band == Band.SHEET);
     show(edge, band != Band.PILE && band != Band.PARTS);
   }
 
@@ -200,6 +213,23 @@ final class CentreBands {
     if (pile == null) {
       pile = new PileView(workspace, fileChoice);
       centre.getChildren().add(pile);
+    }
+  }
+
+  private void makeSeveral() {
+    if (several == null) {
+      several = new SeveralSheet(workspace, fileChoice, appearance);
+      centre.getChildren().add(several);
+    }
+  }
+
+  /** Puts the focus on the first answer of the sheet that is shown. */
+  void focusAnswers() {
+    SeveralSheet made = several;
+    if (made != null && made.isVisible()) {
+      made.focusAnswers();
+    } else {
+      sheet().focusAnswers();
     }
   }
 
@@ -267,7 +297,7 @@ final class CentreBands {
       case IMPORT -> workspace.endImport();
       case PILE, PARTS -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
-      case TABLE, SHEET -> {
+      case TABLE, SEVERAL, SHEET -> {
         return false;
       }
     }

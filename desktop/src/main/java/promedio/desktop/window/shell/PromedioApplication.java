@@ -57,7 +57,7 @@ public final class PromedioApplication extends Application {
   /** Opens the window on the demo assignment and returns when it is closed. */
   public static void openDemo() {
     demo = true;
-    open(DemoAssignment.withoutTable(), Optional.empty());
+    open(DemoAssignment.withoutTables(), Optional.empty());
   }
 
   @Override
@@ -96,7 +96,8 @@ public final class PromedioApplication extends Application {
   private static void finish(AssignmentView view, DocumentStore store) {
     view.finish();
     if (demo) {
-      store.addLater(Texts.of("demo.trays"), DemoAssignment::trays);
+      store.addLater(Texts.of("demo.trays"), id -> DemoAssignment.trays(DemoAssignment.TRAYS));
+      store.addLater(Texts.of("demo.weights"), id -> DemoAssignment.weights());
     }
     if (file != null) {
       view.open(file);

@@ -50,6 +50,7 @@ public final class TableSheet extends BorderPane {
   private final TextField goTo = new TextField();
   private final MenuButton rowsMenu = new MenuButton(Texts.of("table.rows-menu"));
   private final ToShelfLine toShelf;
+  private final TogetherLine together;
   private final CellGrid grid = new CellGrid();
   private final BlockLine foot;
   private final List<Node> ofCells;
@@ -78,9 +79,10 @@ public final class TableSheet extends BorderPane {
     grid.setAccessibleText(Texts.of("table.cells"));
     Node finding = buildFinding(actions);
     toShelf = new ToShelfLine(workspace, found::setText);
-    ofCells = List.of(finding, toShelf, foot);
+    together = new TogetherLine(workspace, found::setText);
+    ofCells = List.of(finding, toShelf, together, foot);
     unread = buildUnread(actions);
-    setTop(new VBox(6, new VBox(2, name, counts), finding, toShelf));
+    setTop(new VBox(6, new VBox(2, name, counts), finding, toShelf, together));
     setCenter(grid);
     setBottom(foot);
     grid.selectionProperty().subscribe(block -> showBlock());
@@ -194,6 +196,7 @@ public final class TableSheet extends BorderPane {
     foot.show(table, null);
     found.setText("");
     toShelf.show(table);
+    together.show(table);
   }
 
   private void showBlock() {

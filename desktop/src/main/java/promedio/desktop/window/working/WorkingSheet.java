@@ -25,6 +25,7 @@ import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PortionText;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
@@ -170,12 +171,12 @@ public final class WorkingSheet extends VBox {
 
   private void show() {
     Task task = workspace.projection().choice().working();
-    Analysis now = workspace.analysis();
+    Analysis now = workspace.focus().orElse(null);
     if (task == null || now == null) {
       return;
     }
     ShownNumbers numbers = now.numbers();
-    title.setText(Texts.of("working.of", TaskTexts.title(task, numbers), now.item().name()));
+    title.setText(Texts.of("working.of", TaskTexts.title(task, numbers), name(now)));
     tasks.setValue(task.key());
     Method by = firstMethod(task, now);
     first.show(task, by, now);
@@ -193,11 +194,18 @@ public final class WorkingSheet extends VBox {
     showMeeting();
   }
 
+  private static String name(Analysis now) {
+    String portion = PortionText.of(now.portion(), now.item());
+    return portion.isEmpty()
+        ? now.item().name()
+        : Texts.of("margin.of-portion", now.item().name(), portion);
+  }
+
   /** Says what both methods find on the way, and whether they end alike. */
   private void showMeeting() {
     Optional<Working> one = first.working();
     Optional<Working> other = second.isVisible() ? second.working() : Optional.empty();
-    Analysis now = workspace.analysis();
+    Analysis now = workspace.focus().orElse(null);
     Nodes.setShown(meeting, one.isPresent() && other.isPresent());
     if (one.isEmpty() || other.isEmpty() || now == null) {
       return;

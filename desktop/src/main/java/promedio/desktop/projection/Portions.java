@@ -1,0 +1,42 @@
+package promedio.desktop.projection;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import promedio.core.computation.Computation;
+import promedio.core.number.DecimalSign;
+import promedio.core.sample.Data;
+import promedio.core.sample.Portion;
+
+/**
+ * What is computed of the portions of some data, each once when it is first asked for. Safe for
+ * several threads.
+ */
+public final class Portions {
+
+  private final Computation whole;
+  private final DecimalSign sign;
+  private final Map<Portion, Optional<Known>> known = new ConcurrentHashMap<>();
+
+  /** One portion. */
+  record Known(Data data, Computation computation, Marks marks) {}
+
+  Portions(Computation whole, DecimalSign sign) {
+    this.whole = whole;
+    this.sign = sign;
+  }
+
+  /** {@return what is known of the portion; none where the data have no such portion} */
+  Optional<Known> of(Portion portion) {
+    return known.computeIfAbsent(
+        portion,
+        asked ->
+            asked
+                .of(whole.setting().data())
+                .map(
+                    data -> {
+                      Computation of = Computation.of(data, whole.setting().rules());
+                      return new Known(data, of, new Marks(of, sign));
+                    }));
+  }
+}

@@ -1,0 +1,123 @@
+package promedio.desktop.window.several;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.sample.Groups;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.several.AlikeText;
+import promedio.desktop.projection.several.GroupTable;
+import promedio.desktop.projection.several.PairTable;
+import promedio.desktop.projection.several.VarianceTable;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.CardFlow;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Workspace;
+
+/** Samples side by side: on one scale, in one summary, and what lies between them. */
+final class ComparisonView implements SeveralView {
+
+  private final Workspace workspace;
+  private final ComparisonGraph graph;
+  private final QuestionTable summary;
+  private final MeasuresMenu measures;
+  private final Label alike = Controls.wrapped("", "answer-text");
+  private final MeasureCard together;
+  private final MeasureCard effect;
+  private final QuestionTable variance;
+  private final QuestionTable pairs;
+  private final Label tooMany = Controls.wrapped("", "quiet");
+  private final VBox content;
+  private GroupTable.Order order = GroupTable.Order.GIVEN;
+  private @Nullable Analysis shown;
+
+  ComparisonView(Workspace workspace, FileChoice fileChoice, Appearance appearance) {
+    this.workspace = workspace;
+    this.graph = new ComparisonGraph(workspace, fileChoice);
+    this.summary = new QuestionTable(workspace, "summary").onHead(this::sort);
+    this.measures = new MeasuresMenu("summary-measures", this::showAgain);
+    this.together =
+        new MeasureCard(
+            workspace,
+            "comparison.together",
+            "spread",
+            List.of(
+                "combined_mean",
+                "combined_variance",
+                "combined_sd",
+                "pooled_variance",
+                "pooled_sd"));
+    this.effect = new MeasureCard(workspace, "comparison.share", "shape", List.of("eta_squared"));
+    this.variance = new QuestionTable(workspace, "variance");
+    this.pairs = new QuestionTable(workspace, "pairwise");
+    alike.setId("comparison-alike");
+    content =
+        new VBox(
+            14,
+            Pieces.paper("comparison.graph", graph),
+            Pieces.paper("comparison.summary", buildSummaryTools(), summary, alike),
+            Pieces.paper("comparison.variance", variance),
+            new CardFlow(appearance, together, effect),
+            Pieces.paper("comparison.pairwise", pairs, tooMany));
+  }
+
+  private Region buildSummaryTools() {
+    return Pieces.line(measures, Controls.link("graph.copy-table", "summary-copy", summary::copy));
+  }
+
+  @Override
+  public Region node() {
+    return content;
+  }
+
+  @Override
+  public void focusAnswers() {
+    summary.focusFirst();
+  }
+
+  private void sort(int column) {
+    order = order.chosen(column);
+    showAgain();
+  }
+
+  private void showAgain() {
+    Projection all = workspace.projection();
+    Analysis now = all.analysis();
+    if (now != null) {
+      show(now, all);
+    }
+  }
+
+  @Override
+  public void show(Analysis now, Projection all) {
+    now.typed().data().groups().ifPresent(groups -> show(now, groups, all));
+  }
+
+  private void show(Analysis now, Groups groups, Projection all) {
+    boolean another = shown == null || shown.item().id() != now.item().id();
+    shown = now;
+    if (another) {
+      order = GroupTable.Order.GIVEN;
+    }
+    graph.show(now, groups);
+    summary.show(now, all, GroupTable.of(now, measures.chosen(), order));
+    alike.setText(AlikeText.of(now));
+    variance.show(now, all, VarianceTable.of(now));
+    together.show(now, all);
+    effect.show(now, all);
+    boolean few = groups.samples().size() <= PairTable.MOST_GROUPS;
+    Nodes.setShown(pairs, few);
+    Nodes.setShown(tooMany, !few);
+    if (few) {
+      pairs.show(now, all, PairTable.of(now, groups));
+    } else {
+      tooMany.setText(Texts.of("pairwise.too-many", groups.samples().size()));
+    }
+  }
+}

@@ -1,0 +1,46 @@
+package promedio.desktop.window.several;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.window.sample.MeasureRow;
+import promedio.desktop.work.Workspace;
+
+/** Measures of the whole of the data, each a row with its answer. */
+final class MeasureCard extends VBox {
+
+  private final List<MeasureRow> rows = new ArrayList<>();
+
+  /**
+   * Makes the card.
+   *
+   * @param key of its heading
+   * @param style the colour of the family that its measures belong to
+   * @param keys those of the measures
+   */
+  MeasureCard(Workspace workspace, String key, String style, List<String> keys) {
+    getStyleClass().addAll("card", style);
+    setMinWidth(0);
+    Label heading = new Label(Texts.of(key));
+    heading.getStyleClass().add("family-heading");
+    getChildren().add(heading);
+    for (String each : keys) {
+      rows.add(new MeasureRow(workspace, Task.of(Measures.ofKey(each).orElseThrow())));
+    }
+    getChildren().addAll(rows);
+  }
+
+  void show(Analysis now, Projection all) {
+    rows.forEach(row -> row.show(now, all));
+  }
+
+  void focusAnswer() {
+    rows.stream().findFirst().ifPresent(MeasureRow::focusAnswer);
+  }
+}

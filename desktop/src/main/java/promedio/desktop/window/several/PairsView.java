@@ -1,0 +1,222 @@
+package promedio.desktop.window.several;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.catalogue.several.Several;
+import promedio.core.sample.Pairs;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.WhatIf;
+import promedio.desktop.projection.several.GroupTable;
+import promedio.desktop.projection.several.PairGraph;
+import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.CardFlow;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.graph.GraphPicture;
+import promedio.desktop.window.graph.PictureTools;
+import promedio.desktop.window.sample.AskedCard;
+import promedio.desktop.work.Workspace;
+import promedio.graph.ScatterGraph;
+
+/** Pairs: their scatter graph, what they have in common, and the lines through them. */
+final class PairsView implements SeveralView {
+
+  private final Workspace workspace;
+  private final GraphPicture picture = GraphPicture.ofPairs(this::choose);
+  private final Map<ScatterGraph.Extra, CheckBox> extras = new EnumMap<>(ScatterGraph.Extra.class);
+  private final Label told = Controls.wrapped("", "answer-text");
+  private final Hyperlink without =
+      Controls.link("pairs.without", "pairs-without", this::tryWithout);
+  private final Hyperlink keep =
+      Controls.link("pairs.leave-out", "pairs-leave-out", this::leaveOut);
+  private final Hyperlink back = Controls.link("pairs.back", "pairs-back", this::putBack);
+  private final Label inTable = Controls.wrapped("", "quiet");
+  private final MeasureCard together;
+  private final MeasureCard lines;
+  private final MeasureCard correlated;
+  private final MeasureCard differences;
+  private final AskedCard asked;
+  private final QuestionTable summary;
+  private final MeasuresMenu measures;
+  private final VBox content;
+  private OptionalInt chosen = OptionalInt.empty();
+  private @Nullable Analysis shown;
+  private @Nullable ScatterGraph drawn;
+
+  PairsView(Workspace workspace, FileChoice fileChoice, Appearance appearance) {
+    this.workspace = workspace;
+    this.together =
+        card(
+            "pairs.together",
+            "shape",
+            "covariance",
+            "correlation",
+            "determination",
+            "rank_correlation");
+    this.lines =
+        card(
+            "pairs.lines",
+            "position",
+            "slope",
+            "intercept",
+            "residual_sd",
+            "slope_of_x",
+            "intercept_of_x");
+    this.correlated =
+        card("pairs.correlated", "shape", "correlation_t", "correlation_t_df", "correlation_t_p");
+    this.differences =
+        card(
+            "pairs.differences",
+            "spread",
+            "difference_mean",
+            "difference_sd",
+            "t_paired",
+            "t_paired_df",
+            "t_paired_p",
+            "effect_paired");
+    this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
+    this.summary = new QuestionTable(workspace, "pairs-summary");
+    this.measures = new MeasuresMenu("pairs-measures", this::showAgain);
+    told.setId("pairs-point");
+    inTable.setText(Texts.of("pairs.in-table"));
+    content =
+        new VBox(
+            14,
+            Pieces.paper(
+                "pairs.graph",
+                buildExtras(),
+                picture,
+                told,
+                Pieces.line(without, keep, back),
+                inTable,
+                new PictureTools("pairs", picture, fileChoice, told::setText)),
+            new CardFlow(appearance, together, lines, correlated, differences),
+            asked,
+            Pieces.paper("pairs.summary", measures, summary));
+  }
+
+  private MeasureCard card(String key, String style, String... keys) {
+    return new MeasureCard(workspace, key, style, List.of(keys));
+  }
+
+  private Region buildExtras() {
+    for (ScatterGraph.Extra extra : ScatterGraph.Extra.values()) {
+      String code = extra.name().toLowerCase(Locale.ROOT).replace('_', '-');
+      CheckBox box = Controls.literal(new CheckBox(Texts.of("pairs.extra." + code)));
+      box.setId("pairs-" + code);
+      box.setSelected(extra == ScatterGraph.Extra.LINE);
+      box.setOnAction(event -> showAgain());
+      extras.put(extra, box);
+    }
+    return Pieces.line(extras.values().toArray(new CheckBox[0]));
+  }
+
+  @Override
+  public Region node() {
+    return content;
+  }
+
+  @Override
+  public void focusAnswers() {
+    together.focusAnswer();
+  }
+
+  private void choose(int row) {
+    boolean same = chosen.isPresent() && chosen.getAsInt() == row;
+    chosen = same ? OptionalInt.empty() : OptionalInt.of(row);
+    workspace.tryOut(null);
+    showAgain();
+  }
+
+  private void tryWithout() {
+    Analysis now = shown;
+    if (now != null && chosen.isPresent()) {
+      WhatIf.withoutPair(workspace.assignment(), now, chosen.getAsInt())
+          .ifPresent(workspace::tryOut);
+    }
+  }
+
+  private void leaveOut() {
+    workspace.items().keepWhatIf();
+    putBack();
+  }
+
+  private void putBack() {
+    chosen = OptionalInt.empty();
+    workspace.tryOut(null);
+    showAgain();
+  }
+
+  private void showAgain() {
+    Projection all = workspace.projection();
+    Analysis now = all.analysis();
+    if (now != null) {
+      show(now, all);
+    }
+  }
+
+  @Override
+  public void show(Analysis now, Projection all) {
+    now.typed().data().pairs().ifPresent(pairs -> show(now, pairs, all));
+  }
+
+  private void show(Analysis now, Pairs pairs, Projection all) {
+    boolean another = shown == null || shown.item().id() != now.item().id();
+    shown = now;
+    if (another || (chosen.isPresent() && chosen.getAsInt() >= pairs.size())) {
+      chosen = OptionalInt.empty();
+    }
+    tell(now, pairs, all.trial());
+    draw(now, pairs, all.trial());
+    List.of(together, lines, correlated, differences).forEach(card -> card.show(now, all));
+    asked.show(now, all);
+    summary.show(now, all, GroupTable.ofPairs(now, measures.chosen()));
+  }
+
+  private void tell(Analysis now, Pairs pairs, @Nullable WhatIf trial) {
+    told.setText(
+        chosen.isPresent()
+            ? PairGraph.told(now, pairs, chosen.getAsInt())
+            : Texts.of("pairs.choose"));
+    boolean tried = trial != null;
+    Nodes.setShown(without, chosen.isPresent() && !tried);
+    Nodes.setShown(keep, tried && trial.canBeKept());
+    Nodes.setShown(back, tried);
+    Nodes.setShown(inTable, tried && !trial.canBeKept());
+  }
+
+  /** While a pair is tried to be left out, the lines are those of the others. */
+  private void draw(Analysis now, Pairs pairs, @Nullable WhatIf trial) {
+    Set<ScatterGraph.Extra> wanted = EnumSet.noneOf(ScatterGraph.Extra.class);
+    extras.forEach(
+        (extra, box) -> {
+          if (box.isSelected()) {
+            wanted.add(extra);
+          }
+        });
+    Optional<Pairs> left =
+        Optional.ofNullable(trial).flatMap(tried -> tried.analysis().typed().data().pairs());
+    ScatterGraph graph =
+        PairGraph.of(
+            now, left.orElse(pairs), wanted, left.isPresent() ? OptionalInt.empty() : chosen);
+    if (!graph.equals(drawn)) {
+      drawn = graph;
+      picture.draw(pairs.size() == 0 ? Optional.empty() : Optional.of(graph), List.of());
+    }
+  }
+}
