@@ -116,6 +116,14 @@ final class ChartSheet {
     renderer.setSeriesShapesVisible(index, !points.isEmpty());
   }
 
+  /** A curve through points. */
+  void curve(List<double[]> points) {
+    line(0, points);
+    renderer.setSeriesShapesVisible(0, false);
+    renderer.setSeriesPaint(0, Ink.INK);
+    renderer.setSeriesStroke(0, new BasicStroke(1.8f));
+  }
+
   /** The points of a sample, each for itself. */
   void points(int index, List<double[]> points, double diameter, boolean filled) {
     line(index, points);

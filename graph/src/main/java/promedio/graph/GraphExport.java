@@ -57,13 +57,19 @@ public final class GraphExport {
     if (picture instanceof Graph graph && graph.kind() == GraphKind.STEM_AND_LEAF) {
       return new GraphExport(new StemDrawing(graph), width, height);
     }
-    JFreeChart chart =
-        picture instanceof Graph graph
-            ? ChartMaker.of(graph)
-            : picture instanceof ScatterGraph scatter
-                ? ScatterChart.of(scatter)
-                : CategoryChart.of((CategoryGraph) picture);
-    return new GraphExport(new ChartDrawing(chart), width, height);
+    return new GraphExport(new ChartDrawing(chart(picture)), width, height);
+  }
+
+  private static JFreeChart chart(Picture picture) throws BadInputException {
+    if (picture instanceof Graph graph) {
+      return ChartMaker.of(graph);
+    }
+    if (picture instanceof ScatterGraph scatter) {
+      return ScatterChart.of(scatter);
+    }
+    return picture instanceof CurveGraph curve
+        ? CurveChart.of(curve)
+        : CategoryChart.of((CategoryGraph) picture);
   }
 
   /**

@@ -59,8 +59,13 @@ final class Ink {
 
   /** {@return a strong tone of the colour of a sample, for what is chosen} */
   static Color strong(int index) {
+    return tone(index, 170);
+  }
+
+  /** {@return the colour of a sample so dark, from 0 to 255} */
+  static Color tone(int index, int dark) {
     Color color = series(index);
-    return new Color(color.getRed(), color.getGreen(), color.getBlue(), 170);
+    return new Color(color.getRed(), color.getGreen(), color.getBlue(), dark);
   }
 
   static BasicStroke stroke(int index, float width) {

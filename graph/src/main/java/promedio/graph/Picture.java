@@ -1,7 +1,7 @@
 package promedio.graph;
 
 /** What can be drawn. */
-public sealed interface Picture permits Graph, CategoryGraph, ScatterGraph {
+public sealed interface Picture permits Graph, CategoryGraph, ScatterGraph, CurveGraph {
 
   /** {@return what it is about} */
   String name();

@@ -105,6 +105,15 @@ public enum Curve {
     };
   }
 
+  /**
+   * {@return how high the curve is above a value}
+   *
+   * @param degreesOfFreedom as many as {@link #degrees}, above 0
+   */
+  public Approximate height(Exact value, List<Exact> degreesOfFreedom) {
+    return Approximate.of(of(degreesOfFreedom).density(near(value)));
+  }
+
   /** By the smaller of both areas, of which more digits are known. */
   private static double quantile(ContinuousDistribution curve, double below, double beyond) {
     double near =

@@ -254,7 +254,8 @@ public final class DemoAssignment {
         11,
         Texts.of("demo.reasons"),
         "",
-        new Source.CountsText(DemoFiles.text("sorted-out-by-variety.csv").strip().replace(";", "  ")));
+        new Source.CountsText(
+            DemoFiles.text("sorted-out-by-variety.csv").strip().replace(";", "  ")));
   }
 
   private static String row(String line) {

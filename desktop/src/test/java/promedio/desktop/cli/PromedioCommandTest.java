@@ -160,7 +160,7 @@ class PromedioCommandTest {
     Outcome outcome = run("samples", target.toString());
 
     assertThat(outcome.code()).isZero();
-    assertThat(outcome.out().lines()).hasSize(8).allMatch(line -> Files.exists(Path.of(line)));
+    assertThat(outcome.out().lines()).hasSize(11).allMatch(line -> Files.exists(Path.of(line)));
     assertThat(
             run("measures", target.resolve("terraces.csv").toString(), "--column", "weight_g")
                 .code())

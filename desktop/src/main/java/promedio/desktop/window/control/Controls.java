@@ -1,9 +1,11 @@
 package promedio.desktop.window.control;
 
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -93,17 +95,25 @@ public final class Controls {
 
   /** Shows each choice in words; choices are taken by hand, never typed. */
   public static <T> void inWords(ChoiceBox<T> box, Function<T, String> words) {
-    box.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(T choice) {
-            return choice == null ? "" : words.apply(choice);
-          }
+    box.setConverter(converter(box::getValue, words));
+  }
 
-          @Override
-          public T fromString(String text) {
-            return box.getValue();
-          }
-        });
+  /** Shows each choice in words; choices are taken by hand, never typed. */
+  public static <T> void inWords(ComboBox<T> box, Function<T, String> words) {
+    box.setConverter(converter(box::getValue, words));
+  }
+
+  private static <T> StringConverter<T> converter(Supplier<T> chosen, Function<T, String> words) {
+    return new StringConverter<>() {
+      @Override
+      public String toString(T choice) {
+        return choice == null ? "" : words.apply(choice);
+      }
+
+      @Override
+      public T fromString(String text) {
+        return chosen.get();
+      }
+    };
   }
 }

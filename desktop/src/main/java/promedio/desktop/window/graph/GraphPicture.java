@@ -111,6 +111,11 @@ public final class GraphPicture extends VBox {
     return new GraphPicture("comparison-graph", value -> {}, name -> {}, BoundaryMove.NONE);
   }
 
+  /** {@return the picture of a curve of probability} */
+  public static GraphPicture ofCurve() {
+    return new GraphPicture("curve-graph", value -> {}, name -> {}, BoundaryMove.NONE);
+  }
+
   /** {@return the picture of a scatter graph, which tells the row of a pair that is clicked} */
   public static GraphPicture ofPairs(IntConsumer chosen) {
     GraphPicture made = new GraphPicture("pairs-graph", value -> {}, name -> {}, BoundaryMove.NONE);

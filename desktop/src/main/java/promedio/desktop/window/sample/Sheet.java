@@ -17,6 +17,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
@@ -36,6 +37,7 @@ public final class Sheet extends StackPane {
   private final CardFlow flow;
   private final LineUpPanel lineUp;
   private final AskedCard asked;
+  private final TestPaper test;
   private final GraphCard graphs;
 
   /** Made when categories are first shown. */
@@ -72,13 +74,16 @@ public final class Sheet extends StackPane {
     lineUp = new LineUpPanel(workspace, appearance);
     asked = new AskedCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
+    test = new TestPaper(workspace, List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
     scroll = new ScrollPane(content);
     jumps = new SheetJumps(scroll);
     jumps.add("line-up", lineUp, lineUp::focusLine);
     jumps.add("measures", flow, this::focusAnswers);
     jumps.add("graphs", graphs, graphs::open);
     jumps.add("working", work);
-    content.getChildren().addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs);
+    content
+        .getChildren()
+        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, test, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll.setFitToWidth(true);
@@ -125,6 +130,10 @@ public final class Sheet extends StackPane {
     showCategories(analysis, words);
     cards.forEach(card -> card.show(analysis, all));
     asked.show(analysis, all);
+    Nodes.setShown(test, !words);
+    if (!words) {
+      test.show(analysis, all);
+    }
     jumps.show();
   }
 

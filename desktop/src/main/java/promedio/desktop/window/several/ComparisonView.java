@@ -12,12 +12,14 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.several.AlikeText;
 import promedio.desktop.projection.several.GroupTable;
 import promedio.desktop.projection.several.PairTable;
+import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.VarianceTable;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.sample.TestPaper;
 import promedio.desktop.work.Workspace;
 
 /** Samples side by side: on one scale, in one summary, and what lies between them. */
@@ -32,6 +34,7 @@ final class ComparisonView implements SeveralView {
   private final MeasureCard effect;
   private final QuestionTable variance;
   private final QuestionTable pairs;
+  private final TestPaper test;
   private final Label tooMany = Controls.wrapped("", "quiet");
   private final VBox content;
   private GroupTable.Order order = GroupTable.Order.GIVEN;
@@ -56,6 +59,7 @@ final class ComparisonView implements SeveralView {
     this.effect = new MeasureCard(workspace, "comparison.share", "shape", List.of("eta_squared"));
     this.variance = new QuestionTable(workspace, "variance");
     this.pairs = new QuestionTable(workspace, "pairwise");
+    this.test = new TestPaper(workspace, List.of(TestKind.VARIANCE, TestKind.TWO));
     alike.setId("comparison-alike");
     content =
         new VBox(
@@ -64,7 +68,8 @@ final class ComparisonView implements SeveralView {
             Pieces.paper("comparison.summary", buildSummaryTools(), summary, alike),
             Pieces.paper("comparison.variance", variance),
             new CardFlow(appearance, together, effect),
-            Pieces.paper("comparison.pairwise", pairs, tooMany));
+            Pieces.paper("comparison.pairwise", pairs, tooMany),
+            test);
   }
 
   private Region buildSummaryTools() {
@@ -111,6 +116,7 @@ final class ComparisonView implements SeveralView {
     variance.show(now, all, VarianceTable.of(now));
     together.show(now, all);
     effect.show(now, all);
+    test.show(now, all);
     boolean few = groups.samples().size() <= PairTable.MOST_GROUPS;
     Nodes.setShown(pairs, few);
     Nodes.setShown(tooMany, !few);

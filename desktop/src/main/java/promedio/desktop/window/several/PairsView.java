@@ -22,6 +22,7 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.WhatIf;
 import promedio.desktop.projection.several.GroupTable;
 import promedio.desktop.projection.several.PairGraph;
+import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
@@ -30,6 +31,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.PictureTools;
 import promedio.desktop.window.sample.AskedCard;
+import promedio.desktop.window.sample.TestPaper;
 import promedio.desktop.work.Workspace;
 import promedio.graph.ScatterGraph;
 
@@ -48,8 +50,8 @@ final class PairsView implements SeveralView {
   private final Label inTable = Controls.wrapped("", "quiet");
   private final MeasureCard together;
   private final MeasureCard lines;
-  private final MeasureCard correlated;
   private final MeasureCard differences;
+  private final TestPaper test;
   private final AskedCard asked;
   private final QuestionTable summary;
   private final MeasuresMenu measures;
@@ -77,18 +79,9 @@ final class PairsView implements SeveralView {
             "residual_sd",
             "slope_of_x",
             "intercept_of_x");
-    this.correlated =
-        card("pairs.correlated", "shape", "correlation_t", "correlation_t_df", "correlation_t_p");
     this.differences =
-        card(
-            "pairs.differences",
-            "spread",
-            "difference_mean",
-            "difference_sd",
-            "t_paired",
-            "t_paired_df",
-            "t_paired_p",
-            "effect_paired");
+        card("pairs.differences", "spread", "difference_mean", "difference_sd", "effect_paired");
+    this.test = new TestPaper(workspace, List.of(TestKind.CORRELATION, TestKind.PAIRED));
     this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
     this.summary = new QuestionTable(workspace, "pairs-summary");
     this.measures = new MeasuresMenu("pairs-measures", this::showAgain);
@@ -105,8 +98,9 @@ final class PairsView implements SeveralView {
                 Pieces.line(without, keep, back),
                 inTable,
                 new PictureTools("pairs", picture, fileChoice, told::setText)),
-            new CardFlow(appearance, together, lines, correlated, differences),
+            new CardFlow(appearance, together, lines, differences),
             asked,
+            test,
             Pieces.paper("pairs.summary", measures, summary));
   }
 
@@ -183,8 +177,9 @@ final class PairsView implements SeveralView {
     }
     tell(now, pairs, all.trial());
     draw(now, pairs, all.trial());
-    List.of(together, lines, correlated, differences).forEach(card -> card.show(now, all));
+    List.of(together, lines, differences).forEach(card -> card.show(now, all));
     asked.show(now, all);
+    test.show(now, all);
     summary.show(now, all, GroupTable.ofPairs(now, measures.chosen()));
   }
 

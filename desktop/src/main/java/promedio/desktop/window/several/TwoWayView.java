@@ -21,12 +21,14 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.several.CountTable;
 import promedio.desktop.projection.several.CountTable.View;
+import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.PictureTools;
+import promedio.desktop.window.sample.TestPaper;
 import promedio.desktop.work.Workspace;
 import promedio.graph.CategoryGraph;
 import promedio.graph.CategoryGraph.Arrangement;
@@ -42,6 +44,7 @@ final class TwoWayView implements SeveralView {
   private final Label note = Controls.wrapped("", "quiet");
   private final MeasureCard test;
   private final MeasureCard strength;
+  private final TestPaper steps;
   private final VBox content;
   private View view = View.COUNTS;
   private Arrangement arrangement = Arrangement.BESIDE;
@@ -52,10 +55,8 @@ final class TwoWayView implements SeveralView {
     this.table = new QuestionTable(workspace, "counts-table");
     this.test =
         new MeasureCard(
-            workspace,
-            "counts.test",
-            "shape",
-            List.of("chi_squared", "chi_squared_df", "chi_squared_p", "smallest_expected"));
+            workspace, "counts.test", "shape", List.of("chi_squared", "smallest_expected"));
+    this.steps = new TestPaper(workspace, List.of(TestKind.COUNTS));
     this.strength =
         new MeasureCard(
             workspace, "counts.strength", "spread", List.of("phi", "cramers_v", "contingency"));
@@ -70,7 +71,8 @@ final class TwoWayView implements SeveralView {
                 picture,
                 new PictureTools("counts", picture, fileChoice, note::setText),
                 note),
-            new CardFlow(appearance, test, strength));
+            new CardFlow(appearance, test, strength),
+            steps);
   }
 
   private Region tools() {
@@ -146,6 +148,7 @@ final class TwoWayView implements SeveralView {
     table.show(now, all, CountTable.of(now, counts, view));
     test.show(now, all);
     strength.show(now, all);
+    steps.show(now, all);
     CategoryGraph graph = graph(now, counts);
     if (!graph.equals(drawn)) {
       drawn = graph;

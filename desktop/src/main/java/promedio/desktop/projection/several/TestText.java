@@ -1,0 +1,308 @@
+package promedio.desktop.projection.several;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.OnCurve;
+import promedio.core.measure.Result;
+import promedio.core.measure.Task;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Rounding;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.rules.Variances;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Portion;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PortionText;
+import promedio.desktop.projection.Results;
+import promedio.graph.CurveGraph;
+
+/**
+ * A test of significance as its steps, in words. What it needs to be computed is asked of the
+ * analysis; where there is no statistic, the hypotheses alone are told.
+ */
+public final class TestText {
+
+  /** Fewer values than these make a t test rest on the shape of the population. */
+  private static final Exact FEW = Exact.of(15);
+
+  /** Expected counts below this make χ² a rough guide (Cochran 1954). */
+  private static final Exact SMALL_COUNT = Exact.of(5);
+
+  /** Spreads of which one is more than twice another are told (Moore). */
+  private static final Exact TWICE = Exact.of(2);
+
+  private static final int DIGITS = 4;
+
+  private final TestKind kind;
+  private final Analysis now;
+  private final List<Exact> about;
+  private final Optional<OnCurve> stands;
+
+  private TestText(TestKind kind, Analysis now, List<Exact> about) {
+    this.kind = kind;
+    this.now = now;
+    this.about = about;
+    this.stands = now.computation().onCurve(kind.p(about));
+  }
+
+  /**
+   * {@return the steps of a test}
+   *
+   * @param now what is tested
+   * @param about the numbers that it is about besides the data
+   */
+  public static TestText of(TestKind kind, Analysis now, List<Exact> about) {
+    return new TestText(kind, now, about);
+  }
+
+  /** {@return both hypotheses, in symbols and in words} */
+  public String hypotheses() {
+    return Texts.of("test." + kind.code() + ".null", names())
+        + "\n"
+        + Texts.of("test." + kind.code() + ".alternative." + side(), names());
+  }
+
+  /** χ² and F have one tail; of the others the rules tell it. */
+  private String side() {
+    return kind == TestKind.VARIANCE || kind == TestKind.COUNTS
+        ? "upper"
+        : rules().get(Rule.TAILS).code();
+  }
+
+  private Object[] names() {
+    String symbol = about.isEmpty() ? "" : now.numbers().in("").shown(about.get(0));
+    List<String> groups = now.portion().groups();
+    return switch (kind) {
+      case MEAN, MEAN_BY_SIGMA -> new Object[] {symbol, now.item().name()};
+      case PAIRED, CORRELATION ->
+          new Object[] {PortionText.x(now.item()), PortionText.y(now.item())};
+      case TWO -> groups.toArray();
+      case VARIANCE, COUNTS -> new Object[0];
+    };
+  }
+
+  /** {@return why there is no test; none where there is one} */
+  public Optional<String> problem() {
+    return stands.isPresent()
+        ? Optional.empty()
+        : Optional.of(
+            now.computation().result(kind.p(about)) instanceof Result.Absent absent
+                ? Texts.of("about.absent", absent.why().text())
+                : Texts.of("several.nothing"));
+  }
+
+  /** {@return from which statistic on the null hypothesis is rejected} */
+  public String critical() {
+    return stands
+        .map(
+            at ->
+                Texts.of(
+                    "test.critical." + tail(at),
+                    symbol(at),
+                    number(at.critical(alpha()).value()),
+                    alphaText()))
+        .orElse("");
+  }
+
+  private static String tail(OnCurve at) {
+    return switch (at.tail()) {
+      case TWO -> "two";
+      case UPPER -> "upper";
+      case LOWER -> "lower";
+    };
+  }
+
+  /** {@return whether the null hypothesis is rejected, by the critical value and by p} */
+  public String decision() {
+    return stands
+        .map(
+            at ->
+                Texts.of(
+                    at.rejects(alpha()) ? "test.rejected" : "test.kept",
+                    p(),
+                    alphaText(),
+                    conclusion(at)))
+        .orElse("");
+  }
+
+  private String conclusion(OnCurve at) {
+    String outcome = at.rejects(alpha()) ? ".shown" : ".not-shown";
+    return Texts.of("test." + kind.code() + outcome, names());
+  }
+
+  /** {@return how large the effect is, with the usual word for it and who named it} */
+  public String effect() {
+    return kind.size()
+        .flatMap(
+            size ->
+                now.computation()
+                    .value(size.task())
+                    .map(
+                        effect ->
+                            Texts.of(
+                                "test.effect",
+                                now.computation().symbol(size.task()).plain(),
+                                now.shown(size.task()),
+                                Texts.of("test.size." + size.word(effect)))))
+        .orElse("");
+  }
+
+  /** {@return what to watch: none of it forbids the test} */
+  public List<String> watch() {
+    List<String> watch = new ArrayList<>();
+    switch (kind) {
+      case MEAN, PAIRED -> addFew(watch, now.typed().data().total());
+      case CORRELATION -> watch.add(Texts.of("test.watch.line"));
+      case TWO, VARIANCE ->
+          now.typed().data().groups().ifPresent(groups -> addOfGroups(watch, groups));
+      case COUNTS ->
+          now.computation()
+              .value(Task.of(Measures.ofKey("smallest_expected").orElseThrow()))
+              .filter(least -> least.compareTo(SMALL_COUNT) < 0)
+              .ifPresent(
+                  least ->
+                      watch.add(
+                          Texts.of(
+                              "test.watch.expected", Results.rounded(least, rules(), now.sign()))));
+      case MEAN_BY_SIGMA -> {}
+    }
+    return watch;
+  }
+
+  private static void addFew(List<String> watch, Exact n) {
+    if (n.compareTo(FEW) < 0) {
+      watch.add(Texts.of("test.watch.few", n));
+    }
+  }
+
+  private void addOfGroups(List<String> watch, Groups groups) {
+    List<Exact> spreads =
+        groups.samples().stream()
+            .flatMap(group -> now.in(Portion.group(group.name())).stream())
+            .flatMap(of -> of.computation().value(Task.of(Measures.SD)).stream())
+            .toList();
+    Comparator<Exact> order = Comparator.naturalOrder();
+    Optional<Exact> least = spreads.stream().min(order);
+    Optional<Exact> most = spreads.stream().max(order);
+    boolean pooled = kind == TestKind.VARIANCE || rules().get(Rule.VARIANCES) == Variances.EQUAL;
+    if (pooled
+        && least.isPresent()
+        && most.isPresent()
+        && most.get().compareTo(least.get().times(TWICE)) > 0) {
+      watch.add(
+          Texts.of(
+              "test.watch.spread." + kind.code(),
+              Results.rounded(least.get(), rules(), now.sign()),
+              Results.rounded(most.get(), rules(), now.sign())));
+    }
+  }
+
+  /** {@return one sentence to hand in; empty where there is no test} */
+  public String sentence() {
+    return stands
+        .map(
+            at ->
+                Texts.of(
+                    "test.sentence",
+                    capital(conclusion(at)),
+                    Texts.of("test." + kind.code()),
+                    statistic(at),
+                    p(),
+                    inBrackets(effectShort())))
+        .orElse("");
+  }
+
+  private static String capital(String text) {
+    return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+  }
+
+  private static String inBrackets(String effect) {
+    return effect.isEmpty() ? "" : ", " + effect;
+  }
+
+  private String effectShort() {
+    return kind.size()
+        .filter(size -> now.computation().value(size.task()).isPresent())
+        .map(size -> now.computation().symbol(size.task()).plain() + " = " + now.shown(size.task()))
+        .orElse("");
+  }
+
+  /** As courses write it: t(10) = 2.23, F(2, 21) = 4.10, χ²(3, n = 100) = 9.13. */
+  private String statistic(OnCurve at) {
+    String value = now.shown(kind.statistics(about).get(0));
+    String degrees =
+        String.join(
+            now.sign() == DecimalSign.COMMA ? "; " : ", ",
+            at.degrees().stream().map(each -> Results.plain(each, now)).toList());
+    String in =
+        kind == TestKind.COUNTS
+            ? Texts.of("test.with-n", degrees, now.typed().data().total())
+            : degrees;
+    return symbol(at) + (in.isEmpty() ? "" : "(" + in + ")") + " = " + value;
+  }
+
+  private static String symbol(OnCurve at) {
+    return switch (at.curve()) {
+      case NORMAL -> "z";
+      case T -> "t";
+      case CHI_SQUARED -> "χ²";
+      case F -> "F";
+    };
+  }
+
+  /** “p = 0.0123”, or “p < 0.0001”: never 0. */
+  private String p() {
+    String shown = now.shown(kind.p(about));
+    return shown.startsWith("<") ? "p " + shown : "p = " + shown;
+  }
+
+  private Exact alpha() {
+    return Exact.of(rules().get(Rule.ALPHA));
+  }
+
+  private String alphaText() {
+    return number(rules().get(Rule.ALPHA));
+  }
+
+  private CourseRules rules() {
+    return now.rules();
+  }
+
+  private String number(BigDecimal value) {
+    BigDecimal shown =
+        value.scale() > DIGITS ? value.setScale(DIGITS, Rounding.HALF_UP.mode()) : value;
+    return NumberText.write(shown, now.sign());
+  }
+
+  /** {@return the curve with what the level and what the statistic cut off; none without a test} */
+  public Optional<CurveGraph> graph() {
+    return stands.map(
+        at ->
+            new CurveGraph(
+                at.curve(),
+                at.degrees(),
+                at.tail(),
+                List.of(
+                    new CurveGraph.Cut(
+                        at.critical(alpha()).decimal(),
+                        "α",
+                        alphaText()
+                            + Texts.of("test.beyond", number(at.critical(alpha()).value()))),
+                    new CurveGraph.Cut(
+                        at.statistic(),
+                        "p",
+                        now.shown(kind.p(about))
+                            + Texts.of("test.beyond", now.shown(kind.statistics(about).get(0))))),
+                rules(),
+                now.sign()));
+  }
+}

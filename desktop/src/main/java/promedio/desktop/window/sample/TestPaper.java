@@ -1,0 +1,264 @@
+package promedio.desktop.window.sample;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+import promedio.core.measure.Task;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
+import promedio.core.sample.Groups;
+import promedio.core.sample.Portion;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PortionText;
+import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.several.TestKind;
+import promedio.desktop.projection.several.TestText;
+import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.graph.GraphPicture;
+import promedio.desktop.work.Workspace;
+import promedio.graph.CurveGraph;
+
+/** A test of significance in the steps that a course wants, from the hypotheses to a sentence. */
+public final class TestPaper extends VBox {
+
+  private final Workspace workspace;
+  private final List<ToggleButton> kinds = new ArrayList<>();
+  private final ComboBox<Portion> pair = new ComboBox<>();
+  private final TextField mu = new TextField();
+  private final TextField sigma = new TextField();
+  private final FlowPane about = new FlowPane(10, 4);
+  private final VBox steps = new VBox(8);
+  private final Label hypotheses = Controls.wrapped("", "test-text");
+  private final Label problem = Controls.wrapped("", "problem-text");
+  private final VBox statistics = new VBox(2);
+  private final Label critical = Controls.wrapped("", "test-text");
+  private final VBox probability = new VBox(2);
+  private final GraphPicture picture;
+  private final Label decision = Controls.wrapped("", "test-text");
+  private final Label effect = Controls.wrapped("", "test-text");
+  private final Label watch = Controls.wrapped("", "quiet");
+  private final Label sentence = Controls.wrapped("", "test-sentence");
+  private final Hyperlink copy = Controls.link("test.copy", "test-copy", this::copySentence);
+  private final List<Node> ofResult;
+
+  /** Each row is made when its test is first shown. */
+  private final Map<Task, MeasureRow> rows = new HashMap<>();
+
+  private @Nullable TestKind kind;
+  private @Nullable CurveGraph drawn;
+  private boolean showing;
+
+  /**
+   * Makes the paper for tests of these kinds; it begins with none, so that nothing is in the way.
+   */
+  public TestPaper(Workspace workspace, List<TestKind> offered) {
+    super(8);
+    this.workspace = workspace;
+    this.picture = GraphPicture.ofCurve();
+    getStyleClass().add("graph-card");
+    setId("test-paper");
+    Label heading = new Label(Texts.of("test.heading"));
+    heading.getStyleClass().add("family-heading");
+    FlowPane choice = new FlowPane(10, 4);
+    choice.setAlignment(Pos.CENTER_LEFT);
+    offered.forEach(each -> kinds.add(button(each)));
+    choice.getChildren().addAll(kinds);
+    buildAbout();
+    ofResult =
+        List.of(
+            step(2, statistics),
+            step(3, critical),
+            step(4, new VBox(4, probability, picture)),
+            step(5, decision),
+            step(6, new VBox(4, effect, watch)),
+            step(7, new VBox(4, sentence, copy)));
+    steps.getChildren().addAll(about, step(1, hypotheses), problem);
+    steps.getChildren().addAll(ofResult);
+    hypotheses.setId("test-hypotheses");
+    problem.setId("test-problem");
+    critical.setId("test-critical");
+    decision.setId("test-decision");
+    effect.setId("test-effect");
+    watch.setId("test-watch");
+    sentence.setId("test-sentence");
+    Nodes.setShown(steps, false);
+    getChildren().addAll(heading, choice, steps);
+  }
+
+  private static VBox step(int number, Node content) {
+    Label name = new Label(Texts.of("test.step." + number));
+    name.getStyleClass().add("test-step");
+    VBox step = new VBox(2, name, content);
+    step.getStyleClass().add("test-box");
+    return step;
+  }
+
+  private ToggleButton button(TestKind each) {
+    ToggleButton button = Controls.literal(new ToggleButton(Texts.of("test." + each.code())));
+    button.setId("test-" + each.code());
+    button.getStyleClass().add("link");
+    button.setUserData(each);
+    button.setOnAction(
+        event -> {
+          kind = button.isSelected() ? each : null;
+          showAgain();
+        });
+    return button;
+  }
+
+  private void buildAbout() {
+    about.setAlignment(Pos.CENTER_LEFT);
+    pair.setId("test-pair");
+    pair.setAccessibleText(Texts.of("test.pair"));
+    pair.setOnAction(event -> showChosen());
+    mu.textProperty().subscribe((old, text) -> showChosen());
+    sigma.textProperty().subscribe((old, text) -> showChosen());
+    about
+        .getChildren()
+        .addAll(pair, Controls.named("test.mu", mu, 5), Controls.named("test.sigma", sigma, 5));
+  }
+
+  private void showChosen() {
+    if (!showing) {
+      showAgain();
+    }
+  }
+
+  private void showAgain() {
+    Projection all = workspace.projection();
+    Analysis now = all.analysis();
+    if (now != null) {
+      show(now, all);
+    }
+  }
+
+  /** Shows the steps of the chosen test as they are now. */
+  public void show(Analysis whole, Projection all) {
+    TestKind chosen = kind;
+    kinds.forEach(button -> button.setSelected(button.getUserData() == chosen));
+    Nodes.setShown(steps, chosen != null);
+    if (chosen == null) {
+      return;
+    }
+    showing = true;
+    showAbout(chosen, whole);
+    showing = false;
+    Optional<List<Exact>> numbers = numbers(chosen);
+    Optional<Analysis> of = tested(chosen, whole);
+    boolean ready = numbers.isPresent() && of.isPresent();
+    hypotheses.setText("");
+    problem.setText(ready ? "" : Texts.of("test.numbers-needed"));
+    if (ready) {
+      show(chosen, of.get(), numbers.get(), all);
+    } else {
+      showResult(false);
+    }
+    Nodes.setShown(problem, !problem.getText().isEmpty());
+  }
+
+  private void showAbout(TestKind chosen, Analysis whole) {
+    List<Node> fields = about.getChildren();
+    Nodes.setShown(fields.get(0), chosen == TestKind.TWO);
+    Nodes.setShown(fields.get(1), chosen.arguments() > 0);
+    Nodes.setShown(fields.get(2), chosen.arguments() > 1);
+    List<Portion> pairs = whole.typed().data().groups().map(TestPaper::pairs).orElse(List.of());
+    if (!pair.getItems().equals(pairs)) {
+      Portion before = pair.getValue();
+      Controls.inWords(pair, each -> PortionText.of(each, whole.item()));
+      pair.getItems().setAll(pairs);
+      pair.setValue(pairs.contains(before) ? before : pairs.stream().findFirst().orElse(null));
+    }
+  }
+
+  private static List<Portion> pairs(Groups groups) {
+    List<String> names = groups.samples().stream().map(Groups.Group::name).toList();
+    List<Portion> pairs = new ArrayList<>();
+    for (int i = 0; i < names.size(); i++) {
+      for (int j = i + 1; j < names.size(); j++) {
+        pairs.add(Portion.two(names.get(i), names.get(j)));
+      }
+    }
+    return pairs;
+  }
+
+  private Optional<Analysis> tested(TestKind chosen, Analysis whole) {
+    return chosen == TestKind.TWO
+        ? Optional.ofNullable(pair.getValue()).flatMap(whole::in)
+        : Optional.of(whole);
+  }
+
+  /** The numbers that the test is about; none while one of them is not typed yet. */
+  private Optional<List<Exact>> numbers(TestKind chosen) {
+    List<Exact> numbers = new ArrayList<>();
+    for (TextField field : List.of(mu, sigma).subList(0, chosen.arguments())) {
+      if (NumberText.read(field.getText(), workspace.assignment().sign())
+          instanceof Reading.Numeral numeral) {
+        numbers.add(numeral.value());
+      }
+    }
+    boolean whole =
+        numbers.size() == chosen.arguments()
+            && Task.refusal(chosen.p(List.of()).measure(), numbers).isEmpty();
+    return whole ? Optional.of(numbers) : Optional.empty();
+  }
+
+  private void show(TestKind chosen, Analysis of, List<Exact> numbers, Projection all) {
+    TestText text = TestText.of(chosen, of, numbers);
+    hypotheses.setText(text.hypotheses());
+    problem.setText(text.problem().orElse(""));
+    showRows(statistics, chosen.statistics(numbers), of, all);
+    showRows(probability, List.of(chosen.p(numbers)), of, all);
+    critical.setText(text.critical());
+    decision.setText(text.decision());
+    effect.setText(text.effect());
+    watch.setText(String.join("\n", text.watch()));
+    Nodes.setShown(effect, !effect.getText().isEmpty());
+    Nodes.setShown(watch, !watch.getText().isEmpty());
+    sentence.setText(text.sentence());
+    showResult(text.problem().isEmpty());
+    Optional<CurveGraph> graph = text.graph();
+    if (!graph.equals(Optional.ofNullable(drawn))) {
+      drawn = graph.orElse(null);
+      picture.draw(graph, List.of());
+    }
+  }
+
+  private void showResult(boolean shown) {
+    ofResult.forEach(step -> Nodes.setShown(step, shown));
+    Nodes.setShown(ofResult.get(4), shown && (effect.isVisible() || watch.isVisible()));
+  }
+
+  private void showRows(VBox box, List<Task> tasks, Analysis of, Projection all) {
+    List<MeasureRow> wanted =
+        tasks.stream()
+            .map(task -> rows.computeIfAbsent(task, made -> new MeasureRow(workspace, made)))
+            .toList();
+    if (!box.getChildren().equals(wanted)) {
+      box.getChildren().setAll(wanted);
+    }
+    wanted.forEach(row -> row.show(of, all));
+  }
+
+  private void copySentence() {
+    ClipboardContent content = new ClipboardContent();
+    content.putString(sentence.getText());
+    Clipboard.getSystemClipboard().setContent(content);
+  }
+}
