@@ -108,9 +108,18 @@ class ArchitectureTest {
           "parts", Set.of("control"),
           "sample", Set.of("control", "graph", "working"),
           "several", Set.of("control", "graph", "sample"),
+          "distribution", Set.of("control", "graph"),
           "shell",
               Set.of(
-                  "control", "graph", "working", "table", "shelf", "parts", "sample", "several"));
+                  "control",
+                  "graph",
+                  "working",
+                  "table",
+                  "shelf",
+                  "parts",
+                  "sample",
+                  "several",
+                  "distribution"));
 
   @ArchTest
   static void theRoomsOfTheWindowHaveFewDoors(JavaClasses classes) {

@@ -32,12 +32,21 @@ public final class RandomSamples {
    * @param size how many values, above 0; without putting back at most as many as there are
    */
   public Sample draw(int size) {
+    return new Sample(drawValues(size));
+  }
+
+  /**
+   * {@return the values of the next sample, in the order in which they were drawn}
+   *
+   * @param size how many values, above 0; without putting back at most as many as there are
+   */
+  public Values drawValues(int size) {
     int[] drawn = new int[size];
     if (replacing) {
       for (int i = 0; i < size; i++) {
         drawn[i] = random.nextInt(values.size());
       }
-      return new Sample(values.pickEntries(drawn));
+      return values.pickEntries(drawn);
     }
     // The first steps of a shuffle (Fisher and Yates 1938).
     int[] order = new int[values.size()];
@@ -49,6 +58,6 @@ public final class RandomSamples {
       drawn[i] = order[other];
       order[other] = order[i];
     }
-    return new Sample(values.pickEntries(drawn));
+    return values.pickEntries(drawn);
   }
 }

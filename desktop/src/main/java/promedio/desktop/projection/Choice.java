@@ -46,7 +46,9 @@ public record Choice(
   public enum Over {
     NOTHING,
     PARTS,
-    PILE
+    PILE,
+    /** The tables of distributions. */
+    DISTRIBUTIONS
   }
 
   /** Nothing yet: the mean, once there is a sample. */
@@ -80,6 +82,12 @@ public record Choice(
   /** {@return this with the parts of the assignment before it} */
   public Choice ofParts() {
     return new Choice(Over.PARTS, item, table, null, portion, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with the tables of distributions before it} */
+  public Choice ofDistributions() {
+    return new Choice(
+        Over.DISTRIBUTIONS, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with a pile of answers before it} */

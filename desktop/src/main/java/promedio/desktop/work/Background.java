@@ -48,6 +48,10 @@ public final class Background {
     PILE(Order.LATEST),
     /** Looking for what explains answers; many at a time, and none for long. */
     EXPLAINING(Order.BESIDE),
+    /** Drawing samples by chance. */
+    DRAWING(Order.LATEST),
+    /** Working out a page of a printed table. */
+    LOOKING_UP(Order.LATEST),
     /** Calculating on scratch paper. */
     SCRATCH(Order.LATEST),
     /** Opening and saving assignments, so that what is opened is what was saved before. */

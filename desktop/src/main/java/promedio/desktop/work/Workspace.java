@@ -235,6 +235,11 @@ public final class Workspace {
     look(wanted ? Choice::ofParts : Choice::uncovered);
   }
 
+  /** Shows the tables of distributions. */
+  public void showDistributions() {
+    look(Choice::ofDistributions);
+  }
+
   /** Shows a pile of answers; no longer where it is {@code null}. */
   public void showPile(@Nullable Pile pile) {
     look(choice -> pile == null ? choice.uncovered() : choice.of(pile));

@@ -33,6 +33,7 @@ public final class Keys {
   public static final KeyCombination WORKING = shortcut(KeyCode.DIGIT7);
   public static final KeyCombination SCRATCH = shortcut(KeyCode.DIGIT8);
   public static final KeyCombination PARTS = shortcut(KeyCode.DIGIT9);
+  public static final KeyCombination DISTRIBUTIONS = shortcut(KeyCode.D);
   public static final KeyCombination COPY = shortcut(KeyCode.C);
   public static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
   public static final KeyCombination PREVIOUS =
@@ -62,6 +63,7 @@ public final class Keys {
         line("keys.working", WORKING),
         line("keys.scratch", SCRATCH),
         line("keys.parts", PARTS),
+        line("keys.distributions", DISTRIBUTIONS),
         line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),

@@ -106,9 +106,9 @@ public final class GraphPicture extends VBox {
     return new GraphPicture("category-graph", value -> {}, named, BoundaryMove.NONE);
   }
 
-  /** {@return the picture of a graph of several groups} */
-  public static GraphPicture ofGroups() {
-    return new GraphPicture("comparison-graph", value -> {}, name -> {}, BoundaryMove.NONE);
+  /** {@return the picture of a graph of several groups, under this id} */
+  public static GraphPicture ofGroups(String id) {
+    return new GraphPicture(id, value -> {}, name -> {}, BoundaryMove.NONE);
   }
 
   /** {@return the picture of a curve of probability} */

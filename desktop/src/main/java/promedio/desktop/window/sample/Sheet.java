@@ -38,6 +38,7 @@ public final class Sheet extends StackPane {
   private final LineUpPanel lineUp;
   private final AskedCard asked;
   private final TestPaper test;
+  private final ChanceCard chance;
   private final GraphCard graphs;
 
   /** Made when categories are first shown. */
@@ -74,6 +75,7 @@ public final class Sheet extends StackPane {
     lineUp = new LineUpPanel(workspace, appearance);
     asked = new AskedCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
+    chance = new ChanceCard(workspace);
     test = new TestPaper(workspace, List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
     scroll = new ScrollPane(content);
     jumps = new SheetJumps(scroll);
@@ -83,7 +85,7 @@ public final class Sheet extends StackPane {
     jumps.add("working", work);
     content
         .getChildren()
-        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, test, graphs);
+        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, test, chance, graphs);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll.setFitToWidth(true);
@@ -134,6 +136,7 @@ public final class Sheet extends StackPane {
     if (!words) {
       test.show(analysis, all);
     }
+    chance.show(analysis);
     jumps.show();
   }
 

@@ -38,6 +38,9 @@ import promedio.graph.CurveGraph;
 /** A test of significance in the steps that a course wants, from the hypotheses to a sentence. */
 public final class TestPaper extends VBox {
 
+  /** Wider rows would part a result from its name. */
+  private static final double ROW_WIDTH = 420;
+
   private final Workspace workspace;
   private final List<ToggleButton> kinds = new ArrayList<>();
   private final ComboBox<Portion> pair = new ComboBox<>();
@@ -98,6 +101,8 @@ public final class TestPaper extends VBox {
     effect.setId("test-effect");
     watch.setId("test-watch");
     sentence.setId("test-sentence");
+    statistics.setMaxWidth(ROW_WIDTH);
+    probability.setMaxWidth(ROW_WIDTH);
     Nodes.setShown(steps, false);
     getChildren().addAll(heading, choice, steps);
   }

@@ -33,7 +33,7 @@ final class ComparisonGraph extends VBox {
   private final Workspace workspace;
   private final FlowPane kinds = Pieces.line();
   private final List<ToggleButton> buttons = new ArrayList<>();
-  private final GraphPicture picture = GraphPicture.ofGroups();
+  private final GraphPicture picture = GraphPicture.ofGroups("comparison-graph");
   private final GroupingBar grouping;
   private final TextField title = Fields.ofAssignment(new TextField());
   private final Label note = Controls.wrapped("", "quiet");

@@ -41,6 +41,8 @@ public final class AssignmentMenu extends MenuButton {
     void showParts();
 
     void markPile();
+
+    void showDistributions();
   }
 
   AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
@@ -63,6 +65,7 @@ public final class AssignmentMenu extends MenuButton {
             new SeparatorMenuItem(),
             item("menu.parts", Keys.PARTS, actions::showParts),
             item("menu.pile", null, actions::markPile),
+            item("menu.distributions", Keys.DISTRIBUTIONS, actions::showDistributions),
             new SeparatorMenuItem(),
             undo,
             redo,

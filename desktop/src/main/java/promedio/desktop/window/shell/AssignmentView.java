@@ -215,6 +215,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.STEPS, bands::focusSteps),
         Map.entry(Keys.WORKING, bands::workOnSheet),
         Map.entry(Keys.PARTS, this::showParts),
+        Map.entry(Keys.DISTRIBUTIONS, this::showDistributions),
         Map.entry(Keys.SCRATCH, () -> bands.margin().focusScratch()),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
@@ -281,6 +282,12 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (wanted) {
       bands.focusParts();
     }
+  }
+
+  @Override
+  public void showDistributions() {
+    workspace.showDistributions();
+    bands.focusDistributions();
   }
 
   @Override

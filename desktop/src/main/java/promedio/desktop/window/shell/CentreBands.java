@@ -16,6 +16,7 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.distribution.DistributionView;
 import promedio.desktop.window.parts.PartsView;
 import promedio.desktop.window.parts.PileView;
 import promedio.desktop.window.sample.Margin;
@@ -63,6 +64,7 @@ final class CentreBands {
   private @Nullable PartsView parts;
   private @Nullable PileView pile;
   private @Nullable SeveralSheet several;
+  private @Nullable DistributionView distributions;
   private @Nullable TableSheet tableSheet;
   private @Nullable StepsPane steps;
   private @Nullable ImportView importView;
@@ -147,6 +149,7 @@ final class CentreBands {
     IMPORT,
     PILE,
     PARTS,
+    DISTRIBUTIONS,
     TABLE,
     WORKING,
     SEVERAL,
@@ -160,6 +163,7 @@ final class CentreBands {
     return switch (all.choice().over()) {
       case PILE -> Band.PILE;
       case PARTS -> Band.PARTS;
+      case DISTRIBUTIONS -> Band.DISTRIBUTIONS;
       case NOTHING ->
           all.table() != null
               ? Band.TABLE
@@ -184,6 +188,7 @@ final class CentreBands {
       case IMPORT -> importView();
       case PILE -> makePile();
       case PARTS -> makeParts();
+      case DISTRIBUTIONS -> makeDistributions();
       case TABLE -> steps();
       case WORKING -> makeWorkingSheet();
       case SEVERAL -> makeSeveral();
@@ -193,19 +198,34 @@ final class CentreBands {
     show(reading, band == Band.IMPORT);
     show(pile, band == Band.PILE);
     show(parts, band == Band.PARTS);
+    show(distributions, band == Band.DISTRIBUTIONS);
     show(tableSheet, band == Band.TABLE);
     show(steps, band == Band.TABLE);
     show(workingSheet, band == Band.WORKING);
     show(several, band == Band.SEVERAL);
     show(sheet, band == Band.SHEET);
     show(margin, band == Band.WORKING || band == Band.SEVERAL || band == Band.SHEET);
-    show(edge, band != Band.PILE && band != Band.PARTS);
+    show(edge, band != Band.PILE && band != Band.PARTS && band != Band.DISTRIBUTIONS);
   }
 
   private void makeParts() {
     if (parts == null) {
       parts = new PartsView(workspace);
       centre.getChildren().add(parts);
+    }
+  }
+
+  private void makeDistributions() {
+    if (distributions == null) {
+      distributions = new DistributionView(workspace);
+      centre.getChildren().add(distributions);
+    }
+  }
+
+  /** Puts the focus on the number that is looked up in the tables of distributions. */
+  void focusDistributions() {
+    if (distributions != null) {
+      distributions.focusNumber();
     }
   }
 
@@ -295,7 +315,7 @@ final class CentreBands {
   boolean close() {
     switch (wanted(workspace.projection())) {
       case IMPORT -> workspace.endImport();
-      case PILE, PARTS -> workspace.showParts(false);
+      case PILE, PARTS, DISTRIBUTIONS -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
       case TABLE, SEVERAL, SHEET -> {
         return false;

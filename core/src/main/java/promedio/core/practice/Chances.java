@@ -1,0 +1,90 @@
+package promedio.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import promedio.core.message.Cancellation;
+import promedio.core.number.Exact;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+
+/**
+ * Samples that were drawn by chance, one after the other, with a number of each: the same draws
+ * give the same numbers on every machine.
+ *
+ * @param draws how they were drawn
+ * @param numbers the mean, or the standard deviation, of each, in the order of drawing
+ * @param last the sample that was drawn last
+ */
+public record Chances(Draws draws, Sample numbers, Sample last) {
+
+  /** Standard deviations are roots; so many decimals of them are more than anyone sees. */
+  private static final int DIGITS = 15;
+
+  /** Which number of each sample piles up. */
+  public enum Of {
+    MEANS,
+    /** By n − 1. */
+    STANDARD_DEVIATIONS
+  }
+
+  /**
+   * How samples are drawn.
+   *
+   * @param from what they are drawn from, with at least one value
+   * @param size how many values each has, above 0; without putting back at most as many as there
+   *     are; of standard deviations at least 2
+   * @param times how many samples, above 0
+   * @param seed what the chance begins with
+   * @param replacing whether each value is put back before the next is drawn
+   * @param of which number of each piles up
+   */
+  public record Draws(Sample from, int size, int times, long seed, boolean replacing, Of of) {}
+
+  /** {@return the samples that are drawn so}; it stops where nobody waits for them any more */
+  public static Chances of(Draws draws) {
+    RandomSamples samples = new RandomSamples(draws.from(), draws.seed(), draws.replacing());
+    List<Exact> numbers = new ArrayList<>();
+    Values last = samples.drawValues(draws.size());
+    numbers.add(number(last, draws.of()));
+    for (int i = 1; i < draws.times(); i++) {
+      Cancellation.check(i);
+      last = samples.drawValues(draws.size());
+      numbers.add(number(last, draws.of()));
+    }
+    return new Chances(draws, new Sample(Values.of(numbers)), new Sample(last));
+  }
+
+  private static Exact number(Values drawn, Of of) {
+    Exact n = Exact.of(drawn.size());
+    Exact sum = drawn.sum();
+    if (of == Of.MEANS) {
+      return sum.over(n);
+    }
+    Exact squares = Exact.ZERO;
+    for (int i = 0; i < drawn.size(); i++) {
+      squares = squares.plus(drawn.get(i).pow(2));
+    }
+    Exact variance = squares.minus(sum.pow(2).over(n)).over(n.minus(Exact.ONE));
+    return Exact.of(variance.sqrt().significant(DIGITS));
+  }
+
+  /**
+   * {@return what theory gives for the standard deviation of the means}: σ/√n, and without putting
+   * back times √((N − n)/(N − 1)), with σ of what is drawn from by its number N of values
+   */
+  public Exact expectedSpread() {
+    Values all = draws.from().values().present();
+    Exact total = Exact.of(all.size());
+    Exact n = Exact.of(draws.size());
+    Exact squares = Exact.ZERO;
+    for (int i = 0; i < all.size(); i++) {
+      squares = squares.plus(all.get(i).pow(2));
+    }
+    Exact variance = squares.over(total).minus(all.sum().over(total).pow(2));
+    Exact left =
+        draws.replacing() || total.equals(Exact.ONE)
+            ? Exact.ONE
+            : total.minus(n).over(total.minus(Exact.ONE));
+    return variance.over(n).times(left).sqrt();
+  }
+}

@@ -1,0 +1,107 @@
+package promedio.desktop.projection.distribution;
+
+import java.util.List;
+import java.util.Optional;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Read;
+import promedio.core.distribution.Tail;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.desktop.Texts;
+import promedio.graph.CurveGraph;
+
+/**
+ * What is looked up in a table of a distribution.
+ *
+ * @param curve the distribution
+ * @param degrees its degrees of freedom
+ * @param given what is known
+ * @param number the known number
+ */
+public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number) {
+
+  private static final int DIGITS = 5;
+
+  public Lookup {
+    degrees = List.copyOf(degrees);
+  }
+
+  /** What is known, and what is looked for with it. */
+  public enum Given {
+    BELOW,
+    ABOVE,
+    BOTH,
+    VALUE;
+
+    /** {@return whether it means something for such a curve} */
+    public boolean fits(Curve curve) {
+      return this != BOTH || curve.isSymmetric();
+    }
+
+    private Tail tail() {
+      return switch (this) {
+        case BELOW -> Tail.LOWER;
+        case ABOVE, VALUE -> Tail.UPPER;
+        case BOTH -> Tail.TWO;
+      };
+    }
+  }
+
+  /** {@return why this cannot be looked up, in words; none where it can} */
+  public Optional<String> problem() {
+    if (degrees.stream().anyMatch(each -> each.signum() <= 0)) {
+      return Optional.of(Texts.of("lookup.degrees"));
+    }
+    boolean area = number.signum() > 0 && number.compareTo(Exact.ONE) < 0;
+    return given == Given.VALUE || area ? Optional.empty() : Optional.of(Texts.of("lookup.area"));
+  }
+
+  /** {@return the value with the areas that it cuts off; it can be looked up} */
+  public Read read() {
+    return given == Given.VALUE
+        ? Read.at(curve, degrees, number)
+        : Read.of(curve, degrees, number, given.tail());
+  }
+
+  /** {@return what was found, in words} */
+  public String told(DecimalSign sign) {
+    Read read = read();
+    String both =
+        read.both()
+            .map(area -> Texts.of("lookup.both-told", Digits.of(area.value(), DIGITS, sign)))
+            .orElse("");
+    return Texts.of(
+        "lookup.told",
+        Digits.of(read.value().value(), DIGITS, sign),
+        Digits.of(read.area().value(), DIGITS, sign),
+        Digits.of(read.upper().value(), DIGITS, sign),
+        both);
+  }
+
+  /** {@return the curve with the area that was looked up, and the rest} */
+  public CurveGraph graph(CourseRules rules, DecimalSign sign) {
+    Read read = read();
+    String area =
+        Digits.of(
+            (switch (given.tail()) {
+                  case LOWER -> read.area();
+                  case UPPER -> read.upper();
+                  case TWO -> read.both().orElse(read.upper());
+                })
+                .value(),
+            DIGITS,
+            sign);
+    return new CurveGraph(
+        curve,
+        degrees,
+        given.tail(),
+        List.of(
+            new CurveGraph.Cut(
+                read.value().decimal(),
+                Texts.of("lookup.letter"),
+                Texts.of("lookup.cut", area, Digits.of(read.value().value(), DIGITS, sign)))),
+        rules,
+        sign);
+  }
+}
