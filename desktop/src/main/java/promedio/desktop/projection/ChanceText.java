@@ -42,6 +42,7 @@ public final class ChanceText {
     return Texts.of(
             means ? "chance.means" : "chance.sds",
             chances.draws().times(),
+            Describe.grouped(chances.draws().times()),
             chances.draws().size(),
             shown(numbers, Measures.MEAN, now),
             shown(numbers, Measures.SD, now))

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
@@ -107,5 +108,14 @@ class SentencesTest {
                 moments.computation().result(Task.of(Measures.SKEWNESS)),
                 moments))
         .contains("large values pull it up");
+  }
+
+  @Test
+  void everyMeasureOfSeveralSamplesSaysSomethingToo() {
+    assertThat(
+            Several.asked().stream()
+                .map(measure -> "about." + measure.key())
+                .filter(key -> !Texts.has(key) && !Texts.has(key + ".positive")))
+        .isEmpty();
   }
 }

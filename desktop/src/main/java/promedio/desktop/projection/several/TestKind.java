@@ -85,14 +85,25 @@ public enum TestKind {
     return measure(keys.get(keys.size() - 1), about);
   }
 
+  /** {@return whether the test can be about these numbers} */
+  public boolean takes(List<Exact> about) {
+    return about.size() == arguments
+        && Task.refusal(named(keys.get(keys.size() - 1)), about).isEmpty();
+  }
+
   /** {@return the size of the effect, where it has a usual measure} */
   public Optional<Size> size() {
     return size;
   }
 
   private static Task measure(String key, List<Exact> about) {
-    Measure found =
-        Several.asked().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
-    return new Task(found, about);
+    return new Task(named(key), about);
+  }
+
+  private static Measure named(String key) {
+    return Several.asked().stream()
+        .filter(each -> each.key().equals(key))
+        .findFirst()
+        .orElseThrow();
   }
 }

@@ -76,7 +76,7 @@ public final class Sheet extends StackPane {
     asked = new AskedCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
     chance = new ChanceCard(workspace);
-    test = new TestPaper(workspace, List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
+    test = new TestPaper(workspace, "sample-test", List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
     scroll = new ScrollPane(content);
     jumps = new SheetJumps(scroll);
     jumps.add("line-up", lineUp, lineUp::focusLine);
@@ -85,7 +85,7 @@ public final class Sheet extends StackPane {
     jumps.add("working", work);
     content
         .getChildren()
-        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, test, chance, graphs);
+        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs, test, chance);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll.setFitToWidth(true);
@@ -195,7 +195,7 @@ public final class Sheet extends StackPane {
     boolean first = parts.indexOf(graphs) < parts.indexOf(flow);
     if (first != classes) {
       parts.remove(graphs);
-      parts.add(classes ? parts.indexOf(flow) : parts.size(), graphs);
+      parts.add(parts.indexOf(classes ? flow : test), graphs);
     }
   }
 }

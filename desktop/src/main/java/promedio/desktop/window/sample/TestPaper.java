@@ -71,19 +71,19 @@ public final class TestPaper extends VBox {
   /**
    * Makes the paper for tests of these kinds; it begins with none, so that nothing is in the way.
    */
-  public TestPaper(Workspace workspace, List<TestKind> offered) {
+  public TestPaper(Workspace workspace, String id, List<TestKind> offered) {
     super(8);
     this.workspace = workspace;
     this.picture = GraphPicture.ofCurve();
     getStyleClass().add("graph-card");
-    setId("test-paper");
+    setId(id);
     Label heading = new Label(Texts.of("test.heading"));
     heading.getStyleClass().add("family-heading");
     FlowPane choice = new FlowPane(10, 4);
     choice.setAlignment(Pos.CENTER_LEFT);
-    offered.forEach(each -> kinds.add(button(each)));
+    offered.forEach(each -> kinds.add(button(id, each)));
     choice.getChildren().addAll(kinds);
-    buildAbout();
+    buildAbout(id);
     ofResult =
         List.of(
             step(2, statistics),
@@ -94,13 +94,13 @@ public final class TestPaper extends VBox {
             step(7, new VBox(4, sentence, copy)));
     steps.getChildren().addAll(about, step(1, hypotheses), problem);
     steps.getChildren().addAll(ofResult);
-    hypotheses.setId("test-hypotheses");
-    problem.setId("test-problem");
-    critical.setId("test-critical");
-    decision.setId("test-decision");
-    effect.setId("test-effect");
-    watch.setId("test-watch");
-    sentence.setId("test-sentence");
+    hypotheses.setId(id + "-hypotheses");
+    problem.setId(id + "-problem");
+    critical.setId(id + "-critical");
+    decision.setId(id + "-decision");
+    effect.setId(id + "-effect");
+    watch.setId(id + "-watch");
+    sentence.setId(id + "-sentence");
     statistics.setMaxWidth(ROW_WIDTH);
     probability.setMaxWidth(ROW_WIDTH);
     Nodes.setShown(steps, false);
@@ -115,9 +115,9 @@ public final class TestPaper extends VBox {
     return step;
   }
 
-  private ToggleButton button(TestKind each) {
+  private ToggleButton button(String id, TestKind each) {
     ToggleButton button = Controls.literal(new ToggleButton(Texts.of("test." + each.code())));
-    button.setId("test-" + each.code());
+    button.setId(id + "-" + each.code());
     button.getStyleClass().add("link");
     button.setUserData(each);
     button.setOnAction(
@@ -128,9 +128,9 @@ public final class TestPaper extends VBox {
     return button;
   }
 
-  private void buildAbout() {
+  private void buildAbout(String id) {
     about.setAlignment(Pos.CENTER_LEFT);
-    pair.setId("test-pair");
+    pair.setId(id + "-pair");
     pair.setAccessibleText(Texts.of("test.pair"));
     pair.setOnAction(event -> showChosen());
     mu.textProperty().subscribe((old, text) -> showChosen());
@@ -138,6 +138,8 @@ public final class TestPaper extends VBox {
     about
         .getChildren()
         .addAll(pair, Controls.named("test.mu", mu, 5), Controls.named("test.sigma", sigma, 5));
+    mu.setId(id + "-mu");
+    sigma.setId(id + "-sigma");
   }
 
   private void showChosen() {
@@ -218,10 +220,7 @@ public final class TestPaper extends VBox {
         numbers.add(numeral.value());
       }
     }
-    boolean whole =
-        numbers.size() == chosen.arguments()
-            && Task.refusal(chosen.p(List.of()).measure(), numbers).isEmpty();
-    return whole ? Optional.of(numbers) : Optional.empty();
+    return chosen.takes(numbers) ? Optional.of(numbers) : Optional.empty();
   }
 
   private void show(TestKind chosen, Analysis of, List<Exact> numbers, Projection all) {

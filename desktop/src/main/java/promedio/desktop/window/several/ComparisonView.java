@@ -59,7 +59,7 @@ final class ComparisonView implements SeveralView {
     this.effect = new MeasureCard(workspace, "comparison.share", "shape", List.of("eta_squared"));
     this.variance = new QuestionTable(workspace, "variance");
     this.pairs = new QuestionTable(workspace, "pairwise");
-    this.test = new TestPaper(workspace, List.of(TestKind.VARIANCE, TestKind.TWO));
+    this.test = new TestPaper(workspace, "groups-test", List.of(TestKind.VARIANCE, TestKind.TWO));
     alike.setId("comparison-alike");
     content =
         new VBox(

@@ -81,7 +81,8 @@ final class PairsView implements SeveralView {
             "intercept_of_x");
     this.differences =
         card("pairs.differences", "spread", "difference_mean", "difference_sd", "effect_paired");
-    this.test = new TestPaper(workspace, List.of(TestKind.CORRELATION, TestKind.PAIRED));
+    this.test =
+        new TestPaper(workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
     this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
     this.summary = new QuestionTable(workspace, "pairs-summary");
     this.measures = new MeasuresMenu("pairs-measures", this::showAgain);
@@ -95,7 +96,12 @@ final class PairsView implements SeveralView {
                 buildExtras(),
                 picture,
                 told,
-                Pieces.line(without, keep, back),
+                Pieces.line(
+                    Controls.link("pairs.previous", "pairs-previous", () -> step(-1)),
+                    Controls.link("pairs.next", "pairs-next", () -> step(1)),
+                    without,
+                    keep,
+                    back),
                 inTable,
                 new PictureTools("pairs", picture, fileChoice, told::setText)),
             new CardFlow(appearance, together, lines, differences),
@@ -135,6 +141,17 @@ final class PairsView implements SeveralView {
     chosen = same ? OptionalInt.empty() : OptionalInt.of(row);
     workspace.tryOut(null);
     showAgain();
+  }
+
+  /** Goes on to the next pair, or back; after the last one comes the first. */
+  private void step(int by) {
+    int size = shown == null ? 0 : shown.typed().data().pairs().map(Pairs::size).orElse(0);
+    if (size > 0) {
+      int from = chosen.orElse(by > 0 ? -1 : 0);
+      chosen = OptionalInt.of(Math.floorMod(from + by, size));
+      workspace.tryOut(null);
+      showAgain();
+    }
   }
 
   private void tryWithout() {

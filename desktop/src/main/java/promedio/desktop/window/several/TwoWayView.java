@@ -56,7 +56,7 @@ final class TwoWayView implements SeveralView {
     this.test =
         new MeasureCard(
             workspace, "counts.test", "shape", List.of("chi_squared", "smallest_expected"));
-    this.steps = new TestPaper(workspace, List.of(TestKind.COUNTS));
+    this.steps = new TestPaper(workspace, "counts-test", List.of(TestKind.COUNTS));
     this.strength =
         new MeasureCard(
             workspace, "counts.strength", "spread", List.of("phi", "cramers_v", "contingency"));

@@ -250,8 +250,21 @@ class ClassesViewTest extends OpenWindow {
     fire("#graph-toggle");
     waitUntil(() -> find("#graph", ImageView.class).getImage() != null);
     robot.interact(() -> find("#graph-numbers", Node.class).requestFocus());
-    Node scroll = find(".sheet-scroll", Node.class);
-    robot.interact(() -> ((ScrollPane) scroll).setVvalue(1));
+    scrollToGraphs();
+  }
+
+  /** The graph stands at the upper edge of what is seen of the sheet. */
+  private void scrollToGraphs() {
+    ScrollPane scroll = find("#measures-scroll", ScrollPane.class);
+    robot.interact(
+        () -> {
+          Node picture = find("#graph-paper", Node.class);
+          double top = scroll.getContent().sceneToLocal(picture.localToScene(0, 0)).getY();
+          double hidden =
+              scroll.getContent().getBoundsInLocal().getHeight()
+                  - scroll.getViewportBounds().getHeight();
+          scroll.setVvalue(Math.min(1, top / hidden));
+        });
     settle();
   }
 

@@ -1,0 +1,200 @@
+package promedio.desktop.window.several;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
+import promedio.core.measure.Task;
+import promedio.core.sample.Portion;
+import promedio.desktop.window.shell.OpenWindow;
+
+/** The sheets of several samples, as somebody works through them. */
+class SeveralViewTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return Assignment.empty("Orchard")
+        .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
+        .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
+        .with(Item.of(3, "terraces", "g", Source.Picked.of(List.of(1, 2))))
+        .with(Item.of(4, "trees", "", new Source.PairsText("1 2\n2 4\n3 5\n4 9\n5 1")))
+        .with(
+            Item.of(
+                5, "reasons", "", new Source.CountsText("Ana Rocha\nbruised 30 10\nscab 20 40")));
+  }
+
+  private void look(int item) {
+    robot.interact(() -> workspace.choose(item));
+    settle();
+  }
+
+  private void focus(String selector) {
+    robot.interact(() -> find(selector, Label.class).requestFocus());
+    settle();
+  }
+
+  @Test
+  void aCellOfTheSummaryOpensIntoItsWorkingAndIsAnsweredBelow() {
+    look(3);
+    assertThat(text("#several-name")).isEqualTo("terraces");
+    assertThat(text("#several-counts")).startsWith("2 groups, n = 7");
+    assertThat(text("#summary-0-2")).isEqualTo("10.00");
+
+    focus("#summary-1-2");
+    assertThat(text("#margin-heading")).isEqualTo("Mean: lower");
+    assertThat(workspace.projection().choice().portion()).isEqualTo(Portion.group("lower"));
+    robot.write("14");
+    robot.type(KeyCode.ENTER);
+    settle();
+
+    assertThat(text("#summary-mark")).isEqualTo("agrees");
+    assertThat(find("#summary-1-2", Label.class).getAccessibleText())
+        .isEqualTo("mean, lower: 14.00; agrees");
+    assertThat(text("#several-counts")).endsWith("1 of 1 answer agrees");
+  }
+
+  @Test
+  void keysGoFromCellToCell() {
+    look(3);
+    focus("#summary-0-2");
+    robot.type(KeyCode.DOWN, KeyCode.RIGHT);
+    settle();
+
+    assertThat(find("#summary-1-3", Label.class).isFocused()).isTrue();
+    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MEDIAN));
+    robot.type(KeyCode.ENTER);
+    assertThat(field("#summary-answer").isFocused()).isTrue();
+  }
+
+  @Test
+  void aHeadSortsTheSummaryAndItIsCopiedAsATable() {
+    look(3);
+    fire("#summary-head-3");
+    fire("#summary-head-3");
+
+    assertThat(text("#summary-0-2")).isEqualTo("14.00");
+    fire("#summary-copy");
+    robot.interact(
+        () ->
+            assertThat(Clipboard.getSystemClipboard().getString().lines().toList().get(1))
+                .startsWith("lower\t4\t0\t14.00"));
+  }
+
+  @Test
+  void aComparisonIsMadeOfTheSamplesThatAreChecked() {
+    look(1);
+    robot.interact(() -> workspace.shelf().addComparison());
+    settle();
+    assertThat(text("#several-counts")).startsWith("2 groups");
+
+    robot.interact(() -> find("#picked-2", CheckBox.class).fire());
+    settle();
+    assertThat(text("#several-problem"))
+        .isEqualTo("one group cannot be compared: give two or more");
+    robot.interact(workspace::undo);
+    settle();
+    assertThat(shown("#several-problem")).isFalse();
+  }
+
+  @Test
+  void whatIsTypedAsPairsIsCorrelatedAtOnce() {
+    robot.interact(() -> workspace.shelf().addPairs());
+    settle();
+    assertThat(text("#several-counts")).isEqualTo("0 pairs");
+    robot.interact(() -> view.startTyping());
+    robot.write("age yield\n1 2\n2 4\n3 5");
+    settle();
+
+    assertThat(text("#result-correlation")).isEqualTo("0.98");
+    assertThat(text("#pairs-summary-0-2")).isEqualTo("2.00");
+    answer("#answer-slope", "1.5");
+    assertThat(text("#mark-slope")).isEqualTo("agrees");
+    assertThat(text("#margin-heading")).isEqualTo("Slope of the line of regression");
+  }
+
+  @Test
+  void anOutlierIsLeftOutOnTrialAndPutBackAndLeftOut() {
+    look(4);
+    String all = text("#result-correlation");
+    fire("#pairs-previous");
+    assertThat(text("#pairs-point")).startsWith("Pair 5: x = 5, y = 1.");
+    fire("#pairs-without");
+    assertThat(text("#aside-correlation")).isEqualTo("→ 0.96");
+    assertThat(text("#result-correlation")).isEqualTo(all);
+
+    fire("#pairs-back");
+    assertThat(shown("#aside-correlation")).isFalse();
+    fire("#pairs-next");
+    fire("#pairs-previous");
+    fire("#pairs-without");
+    fire("#pairs-leave-out");
+    assertThat(text("#result-correlation")).isEqualTo("0.96");
+    assertThat(workspace.item().source().typedText()).contains("1 2\n2 4\n3 5\n4 9");
+    robot.interact(workspace::undo);
+    settle();
+    assertThat(text("#result-correlation")).isEqualTo(all);
+  }
+
+  @Test
+  void aTwoWayTableIsSeenInItsViewsAndItsCellsAreAnswered() {
+    look(5);
+    assertThat(text("#counts-table-0-0")).isEqualTo("30");
+    assertThat(text("#margin-heading")).isEqualTo("Chi squared");
+
+    fire("#counts-view-row");
+    assertThat(text("#counts-table-0-0")).isEqualTo("75.00 %");
+    focus("#counts-table-1-0");
+    answer("#counts-table-answer", "33.33");
+    assertThat(text("#counts-table-mark")).isEqualTo("agrees");
+    fire("#counts-view-expected");
+    assertThat(text("#counts-table-1-1")).isEqualTo("30.00");
+  }
+
+  @Test
+  void aTestLeadsFromTheHypothesesToTheSentence() {
+    look(3);
+    fire("#groups-test-two");
+
+    assertThat(text("#groups-test-hypotheses"))
+        .startsWith("H₀: μ₁ = μ₂. The populations of “upper”");
+    assertThat(text("#groups-test-critical")).contains("2.5706");
+    assertThat(text("#groups-test-sentence")).startsWith("It is not shown that the means");
+    answer("#answer-t_two_df", "5");
+    assertThat(text("#mark-t_two_df")).isEqualTo("agrees");
+    fire("#groups-test-two");
+    assertThat(shown("#groups-test-sentence")).isTrue();
+    assertThat(find("#groups-test", VBox.class).getChildren().get(2).isVisible()).isFalse();
+  }
+
+  @Test
+  void aSampleIsTestedOnceTheSupposedMeanIsTyped() {
+    look(1);
+    fire("#sample-test-mean");
+    assertThat(text("#sample-test-problem")).isEqualTo("Type the numbers that the test is about.");
+    fill("#sample-test-mu", "13");
+
+    assertThat(text("#sample-test-sentence")).contains("t(2) = −2.60");
+    answer("#answer-t_one-13", "-2.6");
+    assertThat(text("#mark-t_one-13")).isEqualTo("agrees, too few places");
+  }
+
+  @Test
+  void goingFromOneKindToAnotherAlwaysHasAMeasureToShow() {
+    for (int item : new int[] {4, 5, 3, 1, 4, 3, 5, 1}) {
+      look(item);
+      assertThat(workspace.focus()).isPresent();
+    }
+    look(4);
+    assertThat(workspace.task()).isEqualTo(Task.of(Several.CORRELATION));
+  }
+}
