@@ -46,6 +46,7 @@ import promedio.files.table.ColumnChoiceException;
       DrawCommand.class,
       MarkCommand.class,
       SummaryCommand.class,
+      QuestionCommand.class,
       DistributionCommand.class,
       DrawSamplesCommand.class,
       SamplesCommand.class,

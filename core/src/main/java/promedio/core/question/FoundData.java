@@ -1,0 +1,72 @@
+package promedio.core.question;
+
+import java.util.List;
+
+/**
+ * Data that stand in a text.
+ *
+ * @param kind what they are
+ * @param name what they are called, of pairs what x is called; empty where nothing says it
+ * @param second of pairs, what y is called
+ * @param unit the unit that stands with them; empty for none
+ * @param rows the values, one to a row; or the rows of the table
+ * @param printed how a class table stands in the text; empty where as usual
+ * @param start where they begin in the text
+ * @param end where they end
+ */
+public record FoundData(
+    Kind kind,
+    String name,
+    String second,
+    String unit,
+    List<List<String>> rows,
+    String printed,
+    int start,
+    int end) {
+
+  /** What data can be. */
+  public enum Kind {
+    RAW("raw"),
+    VALUE_FREQUENCY("value-frequency"),
+    CLASSES("classes"),
+    PAIRS("pairs"),
+    CATEGORIES("categories");
+
+    private final String code;
+
+    Kind(String code) {
+      this.code = code;
+    }
+
+    /** {@return its name on the command line} */
+    public String code() {
+      return code;
+    }
+  }
+
+  public FoundData {
+    rows = rows.stream().map(List::copyOf).toList();
+  }
+
+  static FoundData raw(String name, String unit, List<String> values, int start, int end) {
+    return new FoundData(
+        Kind.RAW, name, "", unit, values.stream().map(List::of).toList(), "", start, end);
+  }
+
+  static FoundData table(Kind kind, List<List<String>> rows, int start, int end) {
+    return new FoundData(kind, "", "", "", rows, "", start, end);
+  }
+
+  /** {@return the values of a list} */
+  public List<String> values() {
+    return rows.stream().map(row -> row.get(0)).toList();
+  }
+
+  FoundData named(String first, String other) {
+    return new FoundData(kind, first, other, unit, rows, printed, start, end);
+  }
+
+  FoundData printed(String how) {
+    return new FoundData(kind, name, second, unit, rows, how, start, end);
+  }
+}

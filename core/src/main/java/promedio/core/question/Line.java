@@ -1,0 +1,52 @@
+package promedio.core.question;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * A line of a text.
+ *
+ * @param text its words
+ * @param start where it begins in the whole text
+ */
+record Line(String text, int start) {
+
+  private static final Pattern RULE = Pattern.compile("[\\s|+:=_–—-]*");
+  private static final Pattern WIDE = Pattern.compile("\\s*\\|\\s*|\\t|\\s{2,}|\\s*;\\s*");
+
+  /** {@return the lines of the text} */
+  static List<Line> of(String text) {
+    List<Line> lines = new ArrayList<>();
+    int start = 0;
+    for (String each : text.split("\n", -1)) {
+      lines.add(new Line(each, start));
+      start += each.length() + 1;
+    }
+    return lines;
+  }
+
+  int end() {
+    return start + text.length();
+  }
+
+  /** {@return whether nothing stands there, or a rule of dashes} */
+  boolean isIdle() {
+    return RULE.matcher(text).matches();
+  }
+
+  boolean hasLetters() {
+    return text.chars().anyMatch(Character::isLetter);
+  }
+
+  /** {@return its cells: apart by pipes, tabs, semicolons or several spaces} */
+  List<String> cells() {
+    List<String> cells = new ArrayList<>();
+    for (String cell : WIDE.split(text.strip().replaceAll("^\\||\\|$", "").strip(), -1)) {
+      if (!cell.isBlank()) {
+        cells.add(cell.strip());
+      }
+    }
+    return cells;
+  }
+}

@@ -1,0 +1,223 @@
+package promedio.core.question;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import promedio.core.question.FoundData.Kind;
+
+/** Finds what stands in lists: numbers, names with their counts, pairs of coordinates. */
+final class ListFinder {
+
+  private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
+  private static final int FEWEST = 3;
+  private static final int LONGEST_NAME = 5;
+
+  private final String text;
+  private final Words words;
+  private final Numerals numerals;
+  private final Pattern number;
+  private final Pattern between;
+  private final Pattern counted;
+  private final Pattern coordinate;
+
+  ListFinder(String text, Words words, Numerals numerals) {
+    this.text = text;
+    this.words = words;
+    this.numerals = numerals;
+    String and = "(?:" + words.text("and") + ")";
+    this.number =
+        Pattern.compile(
+            "(?<![\\p{L}\\d.,/])(?<n>"
+                + numerals.pattern()
+                + ")(?![\\d/])(?:[ ]?(?<unit>\\p{L}{1,8}|°C?|%|€|\\$)(?![\\p{L}\\d]))?");
+    this.between =
+        Pattern.compile(
+            "[ \\t]*[,;][ \\t]*(?:"
+                + and
+                + "[ \\t]+)?\\n?[ \\t]*|[ \\t]+"
+                + and
+                + "[ \\t\\n]+|[ \\t]+[–—-][ \\t]+|[ \\t]*[–—][ \\t]*|[ \\t]+\\n?[ \\t]*|\\n[ \\t]*",
+            CASELESS);
+    this.counted =
+        Pattern.compile(
+            "(?<name>\\p{L}[\\p{L}’' -]{0,30}?)[ ]*[:=(]?[ ]*(?<n>\\d+)\\)?(?=[\\s,;.]|$)[ ]*(?:[,;]|[ ]"
+                + and
+                + "[ ]|(?=\\.|$|\\n))\\s*(?:"
+                + and
+                + "[ ])?",
+            CASELESS);
+    this.coordinate =
+        Pattern.compile(
+            "\\(\\s*("
+                + numerals.pattern()
+                + ")\\s*[,;]\\s*("
+                + numerals.pattern()
+                + ")\\s*\\)(?:\\s*[,;]?\\s*(?:"
+                + and
+                + "\\s+)?)",
+            CASELESS);
+  }
+
+  List<FoundData> find() {
+    List<FoundData> found = new ArrayList<>();
+    int at = 0;
+    while (at < text.length()) {
+      char c = text.charAt(at);
+      Optional<FoundData> here = Optional.empty();
+      if (c == '(') {
+        here = coordinates(at);
+      } else if (Character.isLetter(c)
+          && (at == 0 || !Character.isLetterOrDigit(text.charAt(at - 1)))) {
+        here = isAfterColon(at) ? categories(at) : Optional.empty();
+      } else if (Character.isDigit(c) || c == '-' || c == '−' || c == '.') {
+        here = list(at);
+        if (here.isEmpty()) {
+          at = endOfNumber(at) - 1;
+        }
+      }
+      if (here.isPresent()) {
+        found.add(here.get());
+        at = here.get().end();
+      } else {
+        at++;
+      }
+    }
+    return found;
+  }
+
+  private int endOfNumber(int at) {
+    Matcher matcher = number.matcher(text).region(at, text.length());
+    matcher.useTransparentBounds(true);
+    return matcher.lookingAt() ? matcher.end("n") : at + 1;
+  }
+
+  private boolean isAfterColon(int at) {
+    int before = at - 1;
+    while (before >= 0 && (text.charAt(before) == ' ' || text.charAt(before) == '\n')) {
+      before--;
+    }
+    return before < 0 || text.charAt(before) == ':' || text.charAt(before) == '\n';
+  }
+
+  private Optional<FoundData> coordinates(int at) {
+    List<List<String>> rows = new ArrayList<>();
+    int end = at;
+    Matcher matcher = coordinate.matcher(text);
+    while (end < text.length() && matcher.region(end, text.length()).lookingAt()) {
+      rows.add(
+          List.of(
+              numerals.plain(matcher.group(1)).orElse(""),
+              numerals.plain(matcher.group(2)).orElse("")));
+      end = matcher.end();
+    }
+    return rows.size() < FEWEST
+        ? Optional.empty()
+        : Optional.of(FoundData.table(Kind.PAIRS, rows, at, end));
+  }
+
+  private Optional<FoundData> categories(int at) {
+    List<List<String>> rows = new ArrayList<>();
+    int end = at;
+    Matcher matcher = counted.matcher(text);
+    while (end < text.length() && matcher.region(end, text.length()).lookingAt()) {
+      rows.add(List.of(matcher.group("name").strip(), matcher.group("n")));
+      end = matcher.end();
+    }
+    return rows.size() < FEWEST
+        ? Optional.empty()
+        : Optional.of(FoundData.table(Kind.CATEGORIES, rows, at, end));
+  }
+
+  /** A run of numbers; where commas or wide gaps part them, a dash alone is one that is missing. */
+  private Optional<FoundData> list(int at) {
+    Matcher matcher = number.matcher(text);
+    matcher.useTransparentBounds(true);
+    matcher.useAnchoringBounds(false);
+    Matcher gap = between.matcher(text);
+    List<String> values = new ArrayList<>();
+    String unit = "";
+    boolean units = false;
+    int end = at;
+    int next = at;
+    int last = at;
+    while (next < text.length() && matcher.region(next, text.length()).lookingAt()) {
+      values.add(numerals.plain(matcher.group("n")).orElse(""));
+      String found = matcher.group("unit") == null ? "" : matcher.group("unit");
+      boolean isAnd = Pattern.compile(words.text("and"), CASELESS).matcher(found).matches();
+      boolean own = !found.isEmpty() && !isAnd;
+      end = own && (units || values.size() == 1) ? matcher.end() : matcher.end("n");
+      last = end;
+      if (own && values.size() == 1) {
+        unit = found;
+        units = true;
+      } else if (own && units && !found.equals(unit)) {
+        last = matcher.end("n");
+        break;
+      } else if (own && !units) {
+        // “… 12, 15 and 20 years”: the unit stands once, at the end.
+        unit = found;
+        last = matcher.end();
+        break;
+      }
+      next = next(gap, end, values);
+      if (next < 0) {
+        break;
+      }
+    }
+    while (!values.isEmpty() && values.get(values.size() - 1).isEmpty()) {
+      values.remove(values.size() - 1);
+    }
+    long numbers = values.stream().filter(each -> !each.isEmpty()).count();
+    if (numbers < FEWEST || isOfTime(at, values)) {
+      return Optional.empty();
+    }
+    return Optional.of(FoundData.raw(name(at), unit, values, at, last));
+  }
+
+  /** {@return where the next number stands; what is missing before it is put down as such} */
+  private int next(Matcher gap, int from, List<String> values) {
+    int at = from;
+    if (!gap.region(at, text.length()).lookingAt() || gap.end() == at) {
+      return -1;
+    }
+    boolean blankLine = text.substring(at, gap.end()).chars().filter(c -> c == '\n').count() > 1;
+    at = gap.end();
+    if (blankLine) {
+      return -1;
+    }
+    // A dash between commas or wide gaps is a value that is not there.
+    Matcher missing =
+        Pattern.compile("[–—?*-](?=[ \\t]{1,}|,|;|\\n)[ \\t]*[,;]?[ \\t]*\\n?[ \\t]*")
+            .matcher(text);
+    if (missing.region(at, text.length()).lookingAt()) {
+      values.add("");
+      at = missing.end();
+    }
+    return at;
+  }
+
+  /** Years one after the other tell when, not how much. */
+  private boolean isOfTime(int at, List<String> values) {
+    boolean years = values.stream().allMatch(each -> each.matches("(?:19|20)\\d\\d"));
+    String before = text.substring(Math.max(0, at - 20), at);
+    return years && before.matches("(?si).*\\b(?:in|between|years?|from|en|años?|entre)\\s*$");
+  }
+
+  /**
+   * What stands before the list on its line and ends with a colon, if it is a name and no sentence.
+   */
+  private String name(int at) {
+    int lineStart = text.lastIndexOf('\n', at - 1) + 1;
+    Matcher before =
+        Pattern.compile("(?:^|.*[.;?!]\\s+)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$")
+            .matcher(text.substring(Math.max(lineStart, at - 160), at));
+    if (!before.matches()) {
+      return "";
+    }
+    String name = before.group(1).replaceAll("\\s*[(\\[][^)\\]]*[)\\]]\\s*", " ").strip();
+    boolean isName = name.split("\\s+").length <= LONGEST_NAME && !name.contains(",");
+    return isName ? name : "";
+  }
+}

@@ -1,0 +1,78 @@
+package promedio.core.question;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What was understood of a question as it is printed.
+ *
+ * @param data the data, in the order in which they stand in the text
+ * @param rules the course rules that its words decide for all parts, by code
+ * @param parts the parts, in their order
+ */
+public record PrintedQuestion(List<FoundData> data, Map<String, String> rules, List<Part> parts) {
+
+  public PrintedQuestion {
+    data = List.copyOf(data);
+    rules = Map.copyOf(rules);
+    parts = List.copyOf(parts);
+  }
+
+  /**
+   * {@return what is understood of the text}; what is not understood stays as the words of a part
+   *
+   * @param text as it was copied from a sheet or a page
+   */
+  public static PrintedQuestion read(String text) {
+    return new QuestionReader(text).read();
+  }
+
+  /**
+   * One part.
+   *
+   * @param label how it is labelled, without brackets and stops; empty where there is no label
+   * @param asked what it asks; nothing where it asks for a drawing or a comment
+   * @param data the indices of the data that it is about
+   * @param places the decimal places that it asks for
+   * @param digits the significant digits that it asks for
+   * @param rules the course rules that its words decide, by code
+   * @param text its words
+   */
+  public record Part(
+      String label,
+      List<Asked> asked,
+      List<Integer> data,
+      Optional<Integer> places,
+      Optional<Integer> digits,
+      Map<String, String> rules,
+      String text) {
+
+    public Part {
+      asked = List.copyOf(asked);
+      data = List.copyOf(data);
+      rules = Map.copyOf(rules);
+    }
+  }
+
+  /**
+   * A measure that is asked.
+   *
+   * @param measure its key
+   * @param with its arguments by their names; a single one under the empty name
+   */
+  public record Asked(String measure, Map<String, String> with) {
+
+    public Asked {
+      with = Map.copyOf(with);
+    }
+
+    static Asked of(String measure) {
+      return new Asked(measure, Map.of());
+    }
+
+    static Asked with(String measure, String argument) {
+      return new Asked(measure, Map.of("", argument));
+    }
+  }
+}

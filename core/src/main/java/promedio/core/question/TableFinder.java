@@ -1,0 +1,343 @@
+package promedio.core.question;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import promedio.core.question.FoundData.Kind;
+
+/** Finds tables: rows of numbers behind their names, or columns of numbers below them. */
+final class TableFinder {
+
+  private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
+  private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[][^)\\]]*[)\\]]\\s*");
+
+  private final Words words;
+  private final Numerals numerals;
+  private final boolean ofPairs;
+  private final List<Line> lines;
+  private final Pattern numbers;
+  private final Pattern namedRow;
+  private final Pattern totals;
+
+  TableFinder(String text, Words words, Numerals numerals, boolean ofPairs) {
+    this.words = words;
+    this.numerals = numerals;
+    this.ofPairs = ofPairs;
+    this.lines = Line.of(text);
+    String n = "(?:" + numerals.pattern() + "|[-–—](?=\\s|$))";
+    this.numbers = Pattern.compile("[\\s|]*" + n + "(?:[\\s|;]+" + n + ")*[\\s|;]*");
+    this.namedRow =
+        Pattern.compile(
+            "[\\s|]*(?<name>[^\\n|:=]{0,80}?\\p{L}[^\\n|:=\\d]{0,60}?)(?<colon>\\s*[:=])?[\\s|]+(?<row>"
+                + n
+                + "(?:[\\s|,;]+(?:(?:"
+                + words.text("and")
+                + ")\\s+)?"
+                + n
+                + ")*)[\\s|.;]*");
+    this.totals = Pattern.compile("(?:" + words.text("totals") + ")", CASELESS);
+  }
+
+  /** A row of numbers behind a name. */
+  private record Row(String name, boolean colon, boolean commas, List<String> numbers) {}
+
+  List<FoundData> find() {
+    List<FoundData> found = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      int line = i;
+      Optional<Found> here = rows(line).or(() -> columns(line));
+      if (here.isPresent()) {
+        found.addAll(here.get().data());
+        i = here.get().last();
+      }
+    }
+    return found;
+  }
+
+  /** What was found, and the last of its lines. */
+  private record Found(List<FoundData> data, int last) {}
+
+  /** Names above, numbers below. */
+  private Optional<Found> columns(int at) {
+    Line head = lines.get(at);
+    if (!head.hasLetters() || head.text().length() > 160 || isSentence(head)) {
+      return Optional.empty();
+    }
+    List<List<String>> rows = new ArrayList<>();
+    List<String> names = new ArrayList<>();
+    int last = at;
+    for (int i = at + 1; i < lines.size(); i++) {
+      if (lines.get(i).isIdle()) {
+        if (i - last > 2) {
+          break;
+        }
+        continue;
+      }
+      Optional<Row> row = numericRow(lines.get(i));
+      if (row.isEmpty()) {
+        row = labelledRow(lines.get(i));
+      }
+      boolean fits =
+          row.isPresent()
+              && (rows.isEmpty() || row.get().numbers().size() == rows.get(0).size())
+              && (rows.isEmpty() || row.get().name().isEmpty() == names.get(0).isEmpty());
+      if (!fits) {
+        break;
+      }
+      if (!totals.matcher(row.get().name()).matches()) {
+        rows.add(row.get().numbers());
+        names.add(row.get().name());
+      }
+      last = i;
+    }
+    if (rows.size() < 2) {
+      return Optional.empty();
+    }
+    return table(head, names, rows, last);
+  }
+
+  private static boolean isSentence(Line line) {
+    return line.text().strip().matches(".*[.?!:]") || line.text().strip().split("\\s+").length > 16;
+  }
+
+  private Optional<Row> numericRow(Line line) {
+    return numbers.matcher(line.text()).matches()
+        ? Optional.of(new Row("", false, false, tokens(line.text())))
+        : Optional.empty();
+  }
+
+  private Optional<Row> labelledRow(Line line) {
+    Matcher matcher = namedRow.matcher(line.text());
+    return matcher.matches() && matcher.group("colon") == null
+        ? Optional.of(
+            new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))))
+        : Optional.empty();
+  }
+
+  private List<String> tokens(String text) {
+    List<String> tokens = new ArrayList<>();
+    Matcher matcher =
+        Pattern.compile("(" + numerals.pattern() + ")|(?<=^|[\\s|,;])[-–—](?=$|[\\s|,;])")
+            .matcher(text);
+    while (matcher.find()) {
+      tokens.add(matcher.group(1) == null ? "" : numerals.plain(matcher.group(1)).orElse(""));
+    }
+    return tokens;
+  }
+
+  private Optional<Found> table(Line head, List<String> names, List<List<String>> rows, int last) {
+    int start = head.start();
+    int end = lines.get(last).end();
+    int wide = rows.get(0).size();
+    boolean named = !names.get(0).isEmpty();
+    List<String> heads = head.cells();
+    if (named && wide == 1) {
+      return categories(names, rows, start, end, last);
+    }
+    if (wide < 2 || (!named && rows.size() < 3)) {
+      return Optional.empty();
+    }
+    int first = 0;
+    List<String> columns =
+        heads.size() > wide ? heads.subList(heads.size() - wide, heads.size()) : heads;
+    List<String> x = rows.stream().map(row -> row.get(first)).toList();
+    List<String> y = rows.stream().map(row -> row.get(first + 1)).toList();
+    String xName = columns.size() == wide ? columns.get(0) : "";
+    String yName = columns.size() == wide ? columns.get(1) : "";
+    if (wide == 2 || (!named && words.says("other-column", head.text()))) {
+      int column = frequencyColumn(columns, wide);
+      List<String> f = rows.stream().map(row -> row.get(column)).toList();
+      boolean frequencies =
+          !ofPairs
+              && !named
+              && areCounts(f)
+              && rises(x)
+              && (column > 1
+                  || words.says("frequency", yName.isEmpty() ? head.text() : yName)
+                  || areSteps(x));
+      FoundData.Kind kind = frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS;
+      if (wide > 2 && !frequencies) {
+        return Optional.empty();
+      }
+      FoundData made = FoundData.table(kind, both(x, frequencies ? f : y), start, end);
+      return Optional.of(
+          new Found(
+              List.of(frequencies ? made : made.named(plainName(xName), plainName(yName))), last));
+    }
+    return lists(columns, rows, start, end, last);
+  }
+
+  private int frequencyColumn(List<String> columns, int wide) {
+    if (columns.size() == wide) {
+      for (int i = 1; i < wide; i++) {
+        if (words.says("frequency", columns.get(i))
+            && !words.says("other-column", columns.get(i))) {
+          return i;
+        }
+      }
+    }
+    return 1;
+  }
+
+  /** Several columns under their names are lists. */
+  private Optional<Found> lists(
+      List<String> columns, List<List<String>> rows, int start, int end, int last) {
+    int wide = rows.get(0).size();
+    if (columns.size() != wide) {
+      return Optional.empty();
+    }
+    List<FoundData> found = new ArrayList<>();
+    for (int column = 0; column < wide; column++) {
+      int at = column;
+      found.add(
+          FoundData.raw(
+              plainName(columns.get(column)),
+              "",
+              rows.stream().map(row -> row.get(at)).toList(),
+              start + column,
+              column == 0 ? end : start + column));
+    }
+    return Optional.of(new Found(found, last));
+  }
+
+  private Optional<Found> categories(
+      List<String> names, List<List<String>> rows, int start, int end, int last) {
+    boolean counts = rows.stream().allMatch(row -> areCounts(row));
+    if (!counts || new HashSet<>(names).size() != names.size()) {
+      return Optional.empty();
+    }
+    List<List<String>> made = new ArrayList<>();
+    for (int i = 0; i < names.size(); i++) {
+      made.add(List.of(names.get(i).replaceAll("[:|]", "").strip(), rows.get(i).get(0)));
+    }
+    return Optional.of(
+        new Found(List.of(FoundData.table(Kind.CATEGORIES, made, start, end)), last));
+  }
+
+  /** Rows of numbers behind their names, one below the other. */
+  private Optional<Found> rows(int at) {
+    List<Row> rows = new ArrayList<>();
+    int last = at;
+    boolean totalColumn = false;
+    for (int i = at; i < lines.size(); i++) {
+      Line line = lines.get(i);
+      if (line.isIdle()) {
+        if (rows.isEmpty() || i - last > 1) {
+          break;
+        }
+        continue;
+      }
+      List<String> cells = line.cells();
+      boolean withTotal = cells.size() > 3 && totals.matcher(cells.get(cells.size() - 1)).matches();
+      String text = withTotal ? cutLast(line.text(), cells.get(cells.size() - 1)) : line.text();
+      Matcher matcher = namedRow.matcher(text);
+      if (!matcher.matches() || tokens(matcher.group("row")).size() < 3) {
+        break;
+      }
+      totalColumn |= withTotal;
+      rows.add(
+          new Row(
+              matcher.group("name").strip(),
+              matcher.group("colon") != null,
+              matcher.group("row").contains(", "),
+              tokens(matcher.group("row"))));
+      last = i;
+    }
+    if (rows.isEmpty() || (rows.size() == 1 && !rows.get(0).colon())) {
+      return Optional.empty();
+    }
+    int start = lines.get(at).start();
+    int end = lines.get(last).end();
+    if (rows.size() == 2 && !(rows.get(0).colon() && rows.get(1).colon() && !ofPairs)) {
+      Optional<FoundData> two = two(rows.get(0), rows.get(1), totalColumn, start, end);
+      if (two.isPresent()) {
+        return Optional.of(new Found(List.of(two.get()), last));
+      }
+    }
+    List<FoundData> lists = new ArrayList<>();
+    for (int i = 0; i < rows.size(); i++) {
+      Row row = rows.get(i);
+      lists.add(
+          FoundData.raw(
+              plainName(row.name()), "", row.numbers(), start + i, i == 0 ? end : start + i));
+    }
+    return Optional.of(new Found(lists, last));
+  }
+
+  private static String cutLast(String line, String cell) {
+    return line.substring(0, line.lastIndexOf(cell));
+  }
+
+  private Optional<FoundData> two(Row first, Row second, boolean total, int start, int end) {
+    List<String> x = first.numbers();
+    List<String> y = second.numbers();
+    boolean sum = total && y.size() == x.size() + 1;
+    if (!sum && x.size() != y.size()) {
+      return Optional.empty();
+    }
+    List<String> counts = sum ? y.subList(0, x.size()) : y;
+    boolean frequencies =
+        !ofPairs
+            && areCounts(counts)
+            && rises(x)
+            && (sum || words.says("frequency", second.name()) || areSteps(x));
+    FoundData made =
+        FoundData.table(
+            frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS, both(x, counts), start, end);
+    return Optional.of(
+        frequencies ? made : made.named(plainName(first.name()), plainName(second.name())));
+  }
+
+  private static String plainName(String name) {
+    return BRACKETS.matcher(name).replaceAll(" ").strip();
+  }
+
+  private static List<List<String>> both(List<String> x, List<String> y) {
+    List<List<String>> rows = new ArrayList<>();
+    for (int i = 0; i < x.size(); i++) {
+      rows.add(List.of(x.get(i), y.get(i)));
+    }
+    return rows;
+  }
+
+  private static boolean areCounts(List<String> numbers) {
+    return numbers.stream().allMatch(each -> each.matches("\\d+"));
+  }
+
+  private static boolean rises(List<String> numbers) {
+    for (int i = 1; i < numbers.size(); i++) {
+      if (!isNumber(numbers.get(i))
+          || !isNumber(numbers.get(i - 1))
+          || number(numbers.get(i)).compareTo(number(numbers.get(i - 1))) <= 0) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whole numbers each one more than the one before, as what is counted is. */
+  private static boolean areSteps(List<String> numbers) {
+    for (int i = 1; i < numbers.size(); i++) {
+      if (!isOne(number(numbers.get(i)).subtract(number(numbers.get(i - 1))))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean isOne(BigDecimal number) {
+    return number.compareTo(BigDecimal.ONE) == 0;
+  }
+
+  private static boolean isNumber(String text) {
+    return !text.isEmpty() && !text.contains("/");
+  }
+
+  private static BigDecimal number(String text) {
+    return isNumber(text) ? new BigDecimal(text) : BigDecimal.ZERO;
+  }
+}

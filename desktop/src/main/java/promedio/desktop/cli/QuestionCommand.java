@@ -1,0 +1,146 @@
+package promedio.desktop.cli;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import promedio.core.question.PrintedQuestion;
+import promedio.desktop.Texts;
+import promedio.files.report.ContentsJson;
+import promedio.files.report.PrintedQuestionJson;
+import promedio.files.report.PrintedQuestionText;
+
+/** Reads questions as they are printed. */
+@Command(
+    name = "question",
+    mixinStandardHelpOptions = true,
+    description = "What is understood of a printed question: its data, its parts, what each asks.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio question exercise.txt",
+      "  promedio question sheet.pdf --format text",
+      "  promedio question - < exercise.txt"
+    })
+final class QuestionCommand implements Callable<Integer> {
+
+  private static final Logger LOG = LoggerFactory.getLogger(QuestionCommand.class);
+
+  /** What goes on where a file was refused. */
+  private static final int REFUSED = 3;
+
+  /** A question is no book. */
+  private static final long MOST_BYTES = 32L << 20;
+
+  /** How what is understood is written. */
+  enum Format {
+    TEXT,
+    JSON;
+
+    @Override
+    public String toString() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(
+      arity = "0..*",
+      paramLabel = "FILE",
+      description = "text files, or PDF with text; - or nothing for standard input")
+  private List<String> files = List.of();
+
+  @Option(
+      names = "--format",
+      defaultValue = "json",
+      description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
+  private Format format = Format.JSON;
+
+  private QuestionCommand() {}
+
+  @Override
+  public Integer call() {
+    List<String> wanted = files.isEmpty() ? List.of("-") : files;
+    int exit = 0;
+    for (String file : wanted) {
+      exit = Math.max(exit, tell(file, wanted.size() > 1));
+    }
+    spec.commandLine().getOut().flush();
+    return exit;
+  }
+
+  private int tell(String file, boolean named) {
+    PrintWriter out = spec.commandLine().getOut();
+    try {
+      PrintedQuestion question = PrintedQuestion.read(text(file));
+      if (format == Format.TEXT) {
+        PrintedQuestionText.of(question).forEach(out::println);
+        return 0;
+      }
+      ObjectNode line = PrintedQuestionJson.of(question);
+      if (named) {
+        line.put("source", Inputs.called(file));
+      }
+      out.println(line);
+      return 0;
+    } catch (IOException e) {
+      LOG.info("cannot read {}", file, e);
+      return refuse(file, Texts.of("question.unreadable", file));
+    } catch (Output.LostException e) {
+      throw e;
+    } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+      // What one file does must not keep the others from being told of.
+      LOG.error("cannot read {}", file, e);
+      return refuse(file, Texts.of("contents.unexpected", file));
+    }
+  }
+
+  private int refuse(String file, String reason) {
+    if (format == Format.JSON && files.size() > 1) {
+      spec.commandLine().getOut().println(ContentsJson.refused(Inputs.called(file), reason));
+    } else {
+      spec.commandLine().getErr().println(reason);
+    }
+    return REFUSED;
+  }
+
+  private static String text(String file) throws IOException {
+    if (file.equals("-")) {
+      return new String(System.in.readNBytes((int) MOST_BYTES), StandardCharsets.UTF_8);
+    }
+    Path path = Path.of(file);
+    if (Files.size(path) > MOST_BYTES) {
+      throw new IOException("larger than " + MOST_BYTES);
+    }
+    byte[] bytes = Files.readAllBytes(path);
+    return isPdf(bytes) ? ofPdf(bytes) : new String(bytes, StandardCharsets.UTF_8);
+  }
+
+  private static boolean isPdf(byte[] bytes) {
+    return bytes.length > 4 && new String(bytes, 0, 4, StandardCharsets.ISO_8859_1).equals("%PDF");
+  }
+
+  private static String ofPdf(byte[] bytes) throws IOException {
+    try (PDDocument document = Loader.loadPDF(bytes)) {
+      PDFTextStripper stripper = new PDFTextStripper();
+      stripper.setSortByPosition(true);
+      return stripper.getText(document);
+    }
+  }
+}
