@@ -17,6 +17,10 @@ final class AskedFinder {
   private static final Pattern SENTENCE =
       Pattern.compile("[^.?!;\\n]*(?:[.](?=\\S)[^.?!;\\n]*)*[.?!;\\n]?");
 
+  /** “Draw … and find”, “compare them by finding”. */
+  private static final Pattern LINKED =
+      Pattern.compile("\\s(?:and|by|using|y|e|calculando|hallando)\\s");
+
   private static final List<String> FIVE = List.of("min", "q1", "median", "q3", "max");
   private static final List<String> OF_PAIRS = List.of("slope", "intercept", "correlation");
 
@@ -80,7 +84,7 @@ final class AskedFinder {
     // “Draw a box plot and find the range” asks once it comes to finding.
     Matcher asking = words.pattern("asking").matcher(sentence);
     return asking.find(other.end())
-            && sentence.substring(other.end(), asking.start()).contains(" and")
+            && LINKED.matcher(sentence.substring(other.end(), asking.start())).find()
         ? sentence.substring(asking.start())
         : "";
   }
@@ -124,13 +128,20 @@ final class AskedFinder {
       case "quartiles" -> Optional.of(List.of(Asked.of("q1"), Asked.of("q3")));
       case "q1q3" -> Optional.of(List.of(Asked.of("q1"), Asked.of("q3")));
       case "five" -> Optional.of(FIVE.stream().map(Asked::of).toList());
+      case "fences" -> Optional.of(List.of(Asked.of("lower_fence"), Asked.of("upper_fence")));
       case "regression" -> Optional.of(List.of(Asked.of("slope"), Asked.of("intercept")));
       case "decile" ->
           with.map(Integer::valueOf)
               .or(() -> Words.group(match, "word").flatMap(words::ordinal))
               .map(number -> List.of(Asked.with("percentile", String.valueOf(10 * number))));
       case "trimmed_mean" -> with.map(percent -> List.of(Asked.with(key, share(percent))));
-      case "percentile", "percentile_rank", "z_score" ->
+      case "interval" ->
+          with.map(
+              level ->
+                  List.of(
+                      Asked.with("interval_mean_lower", level),
+                      Asked.with("interval_mean_upper", level)));
+      case "percentile", "percentile_rank", "z_score", "t_one" ->
           with.map(number -> List.of(Asked.with(key, number)));
       default -> Optional.of(List.of(Asked.of(key)));
     };

@@ -19,11 +19,13 @@ final class ClassFinder {
   private final List<Pattern> forms = new ArrayList<>();
   private final Pattern rest;
   private final Pattern across;
+  private final Pattern entry;
 
   ClassFinder(String text, Words words, Numerals numerals) {
     this.words = words;
     this.numerals = numerals;
     this.lines = Line.of(text);
+    this.entry = Pattern.compile(numerals.pattern());
     String n = "(" + numerals.pattern().replace("[-−]?", "[-−]?") + ")";
     String plain = "(" + numerals.pattern().substring("[-−]?".length()) + ")";
     String range = "(?:" + words.text("range") + ")";
@@ -35,7 +37,7 @@ final class ClassFinder {
             "^" + n + UNIT + "\\s*" + range + "\\s*(?:" + under + "\\s*)?" + plain + UNIT + after));
     forms.add(
         form(
-            "^(?:" + over + "\\s*)?" + n + UNIT + "\\s*" + range + "\\s*(?:" + under + "\\s*)"
+            "^(?:" + over + "\\s*)" + n + UNIT + "\\s*" + range + "\\s*(?:" + under + "\\s*)?"
                 + plain + UNIT + after));
     forms.add(form("^" + n + "\\s*(?:≤|<=|<|⩽)\\s*\\p{L}\\s*(?:≤|<=|<|⩽)\\s*" + n + after));
     forms.add(form("^[\\[(\\]]\\s*" + n + "\\s*[,;–-]\\s*" + n + "\\s*[\\])\\[]" + after));
@@ -82,7 +84,7 @@ final class ClassFinder {
           }
           continue;
         }
-        Optional<Row> row = row(lines.get(at).text());
+        Optional<Row> row = lines.get(at).isShort() ? row(lines.get(at).text()) : Optional.empty();
         if (row.isEmpty()) {
           break;
         }
@@ -123,7 +125,7 @@ final class ClassFinder {
   }
 
   private List<String> numbers(String text) {
-    return Pattern.compile(numerals.pattern())
+    return entry
         .matcher(text)
         .results()
         .flatMap(each -> numerals.plain(each.group()).stream())
@@ -171,6 +173,30 @@ final class ClassFinder {
           .printed("cumulative-more");
     }
     return FoundData.table(FoundData.Kind.CLASSES, classes, start, end);
+  }
+
+  /**
+   * {@return the classes of a table whose head says that its numbers are those below, or above,
+   * each limit}; none where the numbers do not go one way
+   */
+  static Optional<FoundData> running(
+      String head, List<List<String>> rows, Words words, int start, int end) {
+    boolean above = words.says("running-above", head);
+    List<List<String>> sums =
+        rows.stream()
+            .map(
+                row ->
+                    above
+                        ? List.of(row.get(0), "", row.get(1))
+                        : List.of("", row.get(0), row.get(1)))
+            .toList();
+    if (above ? sums.size() < 3 : !rises(sums)) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        FoundData.table(
+                FoundData.Kind.CLASSES, above ? fromAbove(sums) : fromBelow(sums, true), start, end)
+            .printed(above ? "cumulative-more" : "cumulative-less"));
   }
 
   private static boolean rises(List<List<String>> classes) {
@@ -260,6 +286,9 @@ final class ClassFinder {
   /** Classes in one line, and their frequencies in the next. */
   private Optional<FoundData> acrossAt(int at) {
     Line line = lines.get(at);
+    if (!line.isShort()) {
+      return Optional.empty();
+    }
     List<List<String>> limits = new ArrayList<>();
     Matcher matcher = across.matcher(line.text());
     int end = 0;

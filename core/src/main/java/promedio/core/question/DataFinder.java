@@ -8,6 +8,9 @@ import promedio.core.question.Sections.Section;
 /** Finds the data of a text: tables first, then what stands in lists among the words. */
 final class DataFinder {
 
+  /** Where a label stood: no list goes over it. */
+  private static final char BORDER = '\u0001';
+
   private final StringBuilder text;
   private final Words words;
   private final Numerals numerals;
@@ -30,8 +33,12 @@ final class DataFinder {
     // Labels are no numbers, and part what stands before them from what follows.
     for (int i = 1; i < sections.size(); i++) {
       blank(sections.get(i - 1).end(), sections.get(i).start());
+      if (sections.get(i - 1).end() < sections.get(i).start()) {
+        text.setCharAt(sections.get(i - 1).end(), BORDER);
+      }
     }
     List<FoundData> found = new ArrayList<>();
+    take(found, new StemFinder(text.toString(), words, numerals).find());
     take(found, new ClassFinder(text.toString(), words, numerals).find());
     take(found, new TableFinder(text.toString(), words, numerals, ofPairs).find());
     take(found, new ListFinder(text.toString(), words, numerals).find());

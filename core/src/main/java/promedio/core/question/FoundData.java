@@ -57,9 +57,26 @@ public record FoundData(
     return new FoundData(kind, "", "", "", rows, "", start, end);
   }
 
+  /** So many words can be a name; more are a sentence. */
+  private static final int LONGEST_NAME = 5;
+
+  /** {@return what stands before data as their name; empty where it is a sentence} */
+  static String name(String before) {
+    String name = before.replaceAll("\\s*[(\\[][^)\\]]*[)\\]]\\s*", " ").strip();
+    boolean isName = name.split("\\s+", -1).length <= LONGEST_NAME && !name.contains(",");
+    return isName ? name : "";
+  }
+
   /** {@return the values of a list} */
   public List<String> values() {
     return rows.stream().map(row -> row.get(0)).toList();
+  }
+
+  /** {@return the numbers of categories as values; other data as they are} */
+  FoundData measured() {
+    return kind == Kind.CATEGORIES
+        ? raw(name, unit, rows.stream().map(row -> row.get(1)).toList(), start, end)
+        : this;
   }
 
   FoundData named(String first, String other) {

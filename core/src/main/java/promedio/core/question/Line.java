@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
  */
 record Line(String text, int start) {
 
+  private static final int LONGEST_ROW = 600;
+
   private static final Pattern RULE = Pattern.compile("[\\s|+:=_–—-]*");
   private static final Pattern WIDE = Pattern.compile("\\s*\\|\\s*|\\t|\\s{2,}|\\s*;\\s*");
 
@@ -26,13 +28,18 @@ record Line(String text, int start) {
     return lines;
   }
 
+  /** {@return whether it can be a row of a table: those are short} */
+  boolean isShort() {
+    return text.length() <= LONGEST_ROW;
+  }
+
   int end() {
     return start + text.length();
   }
 
   /** {@return whether nothing stands there, or a rule of dashes} */
   boolean isIdle() {
-    return RULE.matcher(text).matches();
+    return isShort() && RULE.matcher(text).matches();
   }
 
   boolean hasLetters() {

@@ -11,12 +11,15 @@ import promedio.core.question.FoundData.Kind;
 final class ListFinder {
 
   private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
+  private static final Pattern MISSING =
+      Pattern.compile("[–—?*-](?=[ \\t]{1,}|,|;|\\n)[ \\t]*[,;]?[ \\t]*\\n?[ \\t]*");
+  private static final Pattern NAMED =
+      Pattern.compile("(?:^|.*[.;?!]\\s+)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$");
   private static final int FEWEST = 3;
-  private static final int LONGEST_NAME = 5;
 
   private final String text;
-  private final Words words;
   private final Numerals numerals;
+  private final Pattern and;
   private final Pattern number;
   private final Pattern between;
   private final Pattern counted;
@@ -24,9 +27,9 @@ final class ListFinder {
 
   ListFinder(String text, Words words, Numerals numerals) {
     this.text = text;
-    this.words = words;
     this.numerals = numerals;
     String and = "(?:" + words.text("and") + ")";
+    this.and = Pattern.compile(and, CASELESS);
     this.number =
         Pattern.compile(
             "(?<![\\p{L}\\d.,/])(?<n>"
@@ -98,7 +101,7 @@ final class ListFinder {
     while (before >= 0 && (text.charAt(before) == ' ' || text.charAt(before) == '\n')) {
       before--;
     }
-    return before < 0 || text.charAt(before) == ':' || text.charAt(before) == '\n';
+    return before < 0 || ":.\n".indexOf(text.charAt(before)) >= 0;
   }
 
   private Optional<FoundData> coordinates(int at) {
@@ -145,7 +148,7 @@ final class ListFinder {
     while (next < text.length() && matcher.region(next, text.length()).lookingAt()) {
       values.add(numerals.plain(matcher.group("n")).orElse(""));
       String found = matcher.group("unit") == null ? "" : matcher.group("unit");
-      boolean isAnd = Pattern.compile(words.text("and"), CASELESS).matcher(found).matches();
+      boolean isAnd = and.matcher(found).matches();
       boolean own = !found.isEmpty() && !isAnd;
       end = own && (units || values.size() == 1) ? matcher.end() : matcher.end("n");
       last = end;
@@ -182,15 +185,13 @@ final class ListFinder {
     if (!gap.region(at, text.length()).lookingAt() || gap.end() == at) {
       return -1;
     }
-    boolean blankLine = text.substring(at, gap.end()).chars().filter(c -> c == '\n').count() > 1;
+    boolean blankLine = text.substring(at, gap.end()).indexOf("\n\n") >= 0;
     at = gap.end();
     if (blankLine) {
       return -1;
     }
     // A dash between commas or wide gaps is a value that is not there.
-    Matcher missing =
-        Pattern.compile("[–—?*-](?=[ \\t]{1,}|,|;|\\n)[ \\t]*[,;]?[ \\t]*\\n?[ \\t]*")
-            .matcher(text);
+    Matcher missing = MISSING.matcher(text);
     if (missing.region(at, text.length()).lookingAt()) {
       values.add("");
       at = missing.end();
@@ -210,14 +211,10 @@ final class ListFinder {
    */
   private String name(int at) {
     int lineStart = text.lastIndexOf('\n', at - 1) + 1;
-    Matcher before =
-        Pattern.compile("(?:^|.*[.;?!]\\s+)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$")
-            .matcher(text.substring(Math.max(lineStart, at - 160), at));
+    Matcher before = NAMED.matcher(text.substring(Math.max(lineStart, at - 160), at));
     if (!before.matches()) {
       return "";
     }
-    String name = before.group(1).replaceAll("\\s*[(\\[][^)\\]]*[)\\]]\\s*", " ").strip();
-    boolean isName = name.split("\\s+").length <= LONGEST_NAME && !name.contains(",");
-    return isName ? name : "";
+    return FoundData.name(before.group(1));
   }
 }

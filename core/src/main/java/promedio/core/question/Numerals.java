@@ -1,7 +1,6 @@
 package promedio.core.question;
 
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
@@ -17,8 +16,13 @@ final class Numerals {
       "(?:\\d{1,3}(?:\\.\\d{3})+(?!\\d)(?:,\\d+)?|\\d+(?:,\\d+)?|\\d+\\.\\d+)";
   private static final Pattern COMMA_BEFORE_SEMICOLON =
       Pattern.compile("\\d,\\d{1,4}\\s*;\\s*[-−]?\\d");
+  private static final Pattern NO_GROUP =
+      Pattern.compile("\\d{4}\\.\\d|\\.\\d{1,2}(?!\\d)|\\.\\d{4}");
   private static final Pattern POINT = Pattern.compile("\\d\\.\\d");
   private static final Pattern COMMA = Pattern.compile("\\d,\\d");
+
+  private static final Pattern GROUPED = Pattern.compile("-?\\d{1,3}(\\.\\d{3})+(,\\d+)?");
+  private static final Pattern DECIMAL = Pattern.compile("-?(\\d+(\\.\\d+)?|\\.\\d+)");
 
   private final boolean comma;
   private final String number;
@@ -34,8 +38,9 @@ final class Numerals {
     boolean semicolons = COMMA_BEFORE_SEMICOLON.matcher(text).find();
     boolean points = POINT.matcher(text).find();
     boolean commas = COMMA.matcher(text).find();
-    return new Numerals(
-        semicolons || (words.usesComma() && commas) || (words.usesComma() && !points));
+    // Where points only group thousands, 1.200 is no decimal.
+    boolean grouping = points && !NO_GROUP.matcher(text).find();
+    return new Numerals(semicolons || (words.usesComma() && (commas || !points || grouping)));
   }
 
   /** {@return the pattern of a number, without groups} */
@@ -45,17 +50,15 @@ final class Numerals {
 
   /** {@return the number as decimal text with a point, or p/q; none where it is none} */
   Optional<String> plain(String written) {
-    String text = written.replace('−', '-').replaceAll("\\s", "");
-    Matcher fraction = Pattern.compile("(-?[\\d.,]+)/(\\d+)").matcher(text);
-    if (fraction.matches()) {
+    String text = written.replace('−', '-').replace(" ", "");
+    if (text.indexOf('/') >= 0) {
       return read(text);
     }
     String decimal =
         comma
-            ? (text.matches("-?\\d{1,3}(\\.\\d{3})+(,\\d+)?") ? text.replace(".", "") : text)
-                .replace(',', '.')
+            ? (GROUPED.matcher(text).matches() ? text.replace(".", "") : text).replace(',', '.')
             : text.replace(",", "");
-    return decimal.matches("-?(\\d+(\\.\\d+)?|\\.\\d+)")
+    return DECIMAL.matcher(decimal).matches()
         ? Optional.of(decimal.startsWith(".") ? "0" + decimal : decimal)
         : Optional.empty();
   }

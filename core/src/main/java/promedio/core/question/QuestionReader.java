@@ -24,9 +24,14 @@ final class QuestionReader {
           "covariance",
           "determination",
           "prediction",
-          "residual_sd");
+          "residual_sd",
+          "difference_mean");
+
+  /** More words of one part are looked through for nothing. */
+  private static final int MOST_WORDS = 10_000;
 
   private final String text;
+  private final List<Section> sections;
   private final Words words;
   private final Numerals numerals;
   private final AskedFinder finder;
@@ -36,6 +41,7 @@ final class QuestionReader {
     this.text = withoutMarks(withoutAnswers(given.replace("\r", "")));
     this.numerals = Numerals.of(text, words);
     this.finder = new AskedFinder(words, numerals);
+    this.sections = Sections.of(text);
   }
 
   /** Answers that are printed below are not data. */
@@ -65,7 +71,6 @@ final class QuestionReader {
   }
 
   PrintedQuestion read() {
-    List<Section> sections = Sections.of(text);
     List<List<Asked>> asked = new ArrayList<>();
     for (Section section : sections) {
       asked.add(section.stem() && sections.size() > 1 ? List.of() : asked(section));
@@ -73,13 +78,21 @@ final class QuestionReader {
     boolean ofPairs =
         asked.stream().flatMap(List::stream).anyMatch(each -> OF_PAIRS.contains(each.measure()));
     List<FoundData> data = new DataFinder(text, words, numerals, ofPairs).find(sections);
+    boolean measured =
+        asked.stream().flatMap(List::stream).noneMatch(each -> each.measure().equals("modes"))
+            && asked.stream().anyMatch(each -> !each.isEmpty());
+    if (measured) {
+      // Of names with numbers nobody asks the mean of how often: the numbers are what is measured.
+      data = data.stream().map(FoundData::measured).toList();
+    }
+    List<FoundData> read = data;
     List<Part> parts = new ArrayList<>();
     boolean single = sections.size() == 1;
-    Limits overall = overall(sections);
+    Limits overall = overall();
     for (int i = 0; i < sections.size(); i++) {
       Section section = sections.get(i);
       if (single || !section.stem()) {
-        parts.add(part(section, asked.get(i), data, overall, single));
+        parts.add(part(section, asked.get(i), read, overall, single));
       }
     }
     Map<String, String> rules = new HashMap<>();
@@ -93,8 +106,12 @@ final class QuestionReader {
         data, rules, nothing && single && text.isBlank() ? List.of() : parts);
   }
 
+  private String beginning() {
+    return text.substring(0, Math.min(text.length(), MOST_WORDS));
+  }
+
   private String words(Section section) {
-    return text.substring(section.start(), section.end());
+    return text.substring(section.start(), Math.min(section.end(), section.start() + MOST_WORDS));
   }
 
   private List<Asked> asked(Section section) {
@@ -107,9 +124,9 @@ final class QuestionReader {
     List<Asked> wanted = asked;
     if (wanted.isEmpty() && !single && data.stream().anyMatch(each -> within(each, section))) {
       // “Find the mean of each list: (a) 3, 4, 5 (b) 7, 8, 9”.
-      wanted = finder.find(text.substring(0, firstLabel(section)), false);
+      wanted = finder.find(words(sections.get(0)), false);
     }
-    Limits own = Limits.in(said, words);
+    Limits own = Limits.in(said, words).inUnitOf(said, beginning(), words);
     Limits limits = own.isNone() ? overall : own;
     boolean none = wanted.isEmpty();
     return new Part(
@@ -120,10 +137,6 @@ final class QuestionReader {
         none ? Optional.empty() : limits.digits(),
         single ? Map.of() : rules(said),
         said.strip());
-  }
-
-  private int firstLabel(Section section) {
-    return Sections.of(text).get(0).end() == 0 ? section.start() : Sections.of(text).get(0).end();
   }
 
   private static boolean within(FoundData data, Section section) {
@@ -173,7 +186,7 @@ final class QuestionReader {
 
   private int question(FoundData data) {
     int question = 0;
-    for (Section section : Sections.of(text)) {
+    for (Section section : sections) {
       if (section.start() <= data.start()) {
         question = section.question();
       }
@@ -182,12 +195,14 @@ final class QuestionReader {
   }
 
   /** What is said of all answers holds for each part that says nothing else. */
-  private Limits overall(List<Section> sections) {
+  private Limits overall() {
     Limits found = Limits.NONE;
-    for (String sentence : text.split("(?<=[.?!])\\s|\n", -1)) {
-      if (words.says("overall", sentence)) {
-        Limits here = Limits.in(sentence, words);
-        found = here.isNone() ? found : here;
+    for (Section section : sections) {
+      for (String sentence : words(section).split("(?<=[.?!])\\s|\n", -1)) {
+        if (words.says("overall", sentence)) {
+          Limits here = Limits.in(sentence, words).inUnitOf(sentence, beginning(), words);
+          found = here.isNone() ? found : here;
+        }
       }
     }
     if (found.isNone() && sections.size() > 1) {
@@ -198,11 +213,14 @@ final class QuestionReader {
 
   private Map<String, String> rules(String said) {
     Map<String, String> rules = new HashMap<>();
+    Map<String, Integer> starts = new HashMap<>();
     for (String key : words.keys("rule.")) {
       String[] names = key.split("\\.", 3);
-      if (words.says(key, said)) {
-        // Dividing by n is said of a population, by n − 1 of a sample; the last word counts.
-        rules.putIfAbsent(names[1], names[2]);
+      Matcher matcher = words.pattern(key).matcher(said);
+      // “the unbiased estimate of the population variance” is by n − 1: the first word counts.
+      if (matcher.find() && matcher.start() < starts.getOrDefault(names[1], Integer.MAX_VALUE)) {
+        rules.put(names[1], names[2]);
+        starts.put(names[1], matcher.start());
       }
     }
     return rules;

@@ -18,7 +18,12 @@ final class TableFinder {
   private final Words words;
   private final Numerals numerals;
   private final boolean ofPairs;
+
+  /** Whether the words speak of each of several samples, so that columns are lists. */
+  private final boolean ofEach;
+
   private final List<Line> lines;
+  private final Pattern entry;
   private final Pattern numbers;
   private final Pattern namedRow;
   private final Pattern totals;
@@ -27,8 +32,10 @@ final class TableFinder {
     this.words = words;
     this.numerals = numerals;
     this.ofPairs = ofPairs;
+    this.ofEach = !ofPairs && words.says("every", text);
     this.lines = Line.of(text);
     String n = "(?:" + numerals.pattern() + "|[-–—](?=\\s|$))";
+    this.entry = Pattern.compile("(" + numerals.pattern() + ")|(?<=^|[\\s|,;])[-–—](?=$|[\\s|,;])");
     this.numbers = Pattern.compile("[\\s|]*" + n + "(?:[\\s|;]+" + n + ")*[\\s|;]*");
     this.namedRow =
         Pattern.compile(
@@ -48,8 +55,11 @@ final class TableFinder {
   List<FoundData> find() {
     List<FoundData> found = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
+      if (!lines.get(i).isShort()) {
+        continue;
+      }
       int line = i;
-      Optional<Found> here = rows(line).or(() -> columns(line));
+      Optional<Found> here = rows(line).or(() -> bare(line)).or(() -> columns(line));
       if (here.isPresent()) {
         found.addAll(here.get().data());
         i = here.get().last();
@@ -105,13 +115,13 @@ final class TableFinder {
   }
 
   private Optional<Row> numericRow(Line line) {
-    return numbers.matcher(line.text()).matches()
+    return line.isShort() && numbers.matcher(line.text()).matches()
         ? Optional.of(new Row("", false, false, tokens(line.text())))
         : Optional.empty();
   }
 
   private Optional<Row> labelledRow(Line line) {
-    Matcher matcher = namedRow.matcher(line.text());
+    Matcher matcher = namedRow.matcher(line.isShort() ? line.text() : "");
     return matcher.matches() && matcher.group("colon") == null
         ? Optional.of(
             new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))))
@@ -120,9 +130,7 @@ final class TableFinder {
 
   private List<String> tokens(String text) {
     List<String> tokens = new ArrayList<>();
-    Matcher matcher =
-        Pattern.compile("(" + numerals.pattern() + ")|(?<=^|[\\s|,;])[-–—](?=$|[\\s|,;])")
-            .matcher(text);
+    Matcher matcher = entry.matcher(text);
     while (matcher.find()) {
       tokens.add(matcher.group(1) == null ? "" : numerals.plain(matcher.group(1)).orElse(""));
     }
@@ -141,26 +149,36 @@ final class TableFinder {
     if (wide < 2 || (!named && rows.size() < 3)) {
       return Optional.empty();
     }
-    int first = 0;
+    List<String> column = rows.stream().map(row -> row.get(0)).toList();
+    int first = wide > 2 && !heads.isEmpty() && isIndex(heads.get(0), column) ? 1 : 0;
     List<String> columns =
         heads.size() > wide ? heads.subList(heads.size() - wide, heads.size()) : heads;
     List<String> x = rows.stream().map(row -> row.get(first)).toList();
     List<String> y = rows.stream().map(row -> row.get(first + 1)).toList();
-    String xName = columns.size() == wide ? columns.get(0) : "";
-    String yName = columns.size() == wide ? columns.get(1) : "";
-    if (wide == 2 || (!named && words.says("other-column", head.text()))) {
-      int column = frequencyColumn(columns, wide);
-      List<String> f = rows.stream().map(row -> row.get(column)).toList();
+    String xName = columns.size() == wide ? columns.get(first) : "";
+    String yName = columns.size() == wide ? columns.get(first + 1) : "";
+    if (wide == 2 && !named && words.says("running", head.text())) {
+      Optional<FoundData> running = ClassFinder.running(head.text(), both(x, y), words, start, end);
+      if (running.isPresent()) {
+        return Optional.of(new Found(List.of(running.get()), last));
+      }
+    }
+    if (wide - first == 2 || (!named && words.says("other-column", head.text()))) {
+      int counted = wide - first == 2 ? first + 1 : frequencyColumn(columns, wide);
+      List<String> f = rows.stream().map(row -> row.get(counted)).toList();
       boolean frequencies =
           !ofPairs
               && !named
               && areCounts(f)
               && rises(x)
-              && (column > 1
+              && (counted > first + 1
                   || words.says("frequency", yName.isEmpty() ? head.text() : yName)
                   || areSteps(x));
+      if (!frequencies && ofEach && columns.size() == wide) {
+        return lists(columns, rows, start, end, last);
+      }
       FoundData.Kind kind = frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS;
-      if (wide > 2 && !frequencies) {
+      if (wide - first > 2 && !frequencies) {
         return Optional.empty();
       }
       FoundData made = FoundData.table(kind, both(x, frequencies ? f : y), start, end);
@@ -218,6 +236,34 @@ final class TableFinder {
         new Found(List.of(FoundData.table(Kind.CATEGORIES, made, start, end)), last));
   }
 
+  /** Two rows without names: what is counted, 1, 2, 3 …, and how often. */
+  private Optional<Found> bare(int at) {
+    boolean two =
+        at + 1 < lines.size()
+            && numericRow(lines.get(at)).isPresent()
+            && numericRow(lines.get(at + 1)).isPresent()
+            && (at == 0 || numericRow(lines.get(at - 1)).isEmpty())
+            && (at + 2 >= lines.size() || numericRow(lines.get(at + 2)).isEmpty());
+    if (!two) {
+      return Optional.empty();
+    }
+    List<String> x = tokens(lines.get(at).text());
+    List<String> f = tokens(lines.get(at + 1).text());
+    boolean frequencies =
+        x.size() > 3 && x.size() == f.size() && rises(x) && areSteps(x) && areCounts(f);
+    return frequencies
+        ? Optional.of(
+            new Found(
+                List.of(
+                    FoundData.table(
+                        ofPairs ? Kind.PAIRS : Kind.VALUE_FREQUENCY,
+                        both(x, f),
+                        lines.get(at).start(),
+                        lines.get(at + 1).end())),
+                at + 1))
+        : Optional.empty();
+  }
+
   /** Rows of numbers behind their names, one below the other. */
   private Optional<Found> rows(int at) {
     List<Row> rows = new ArrayList<>();
@@ -230,6 +276,9 @@ final class TableFinder {
           break;
         }
         continue;
+      }
+      if (!line.isShort() || !line.hasLetters()) {
+        break;
       }
       List<String> cells = line.cells();
       boolean withTotal = cells.size() > 3 && totals.matcher(cells.get(cells.size() - 1)).matches();
@@ -252,6 +301,9 @@ final class TableFinder {
     }
     int start = lines.get(at).start();
     int end = lines.get(last).end();
+    if (rows.size() > 2 && isIndex(rows.get(0).name(), rows.get(0).numbers())) {
+      rows.remove(0);
+    }
     if (rows.size() == 2 && !(rows.get(0).colon() && rows.get(1).colon() && !ofPairs)) {
       Optional<FoundData> two = two(rows.get(0), rows.get(1), totalColumn, start, end);
       if (two.isPresent()) {
@@ -263,9 +315,14 @@ final class TableFinder {
       Row row = rows.get(i);
       lists.add(
           FoundData.raw(
-              plainName(row.name()), "", row.numbers(), start + i, i == 0 ? end : start + i));
+              FoundData.name(row.name()), "", row.numbers(), start + i, i == 0 ? end : start + i));
     }
     return Optional.of(new Found(lists, last));
+  }
+
+  /** 1, 2, 3 … only say which. */
+  private boolean isIndex(String name, List<String> numbers) {
+    return words.says("index", name) && numbers.get(0).equals("1") && areSteps(numbers);
   }
 
   private static String cutLast(String line, String cell) {
@@ -288,6 +345,9 @@ final class TableFinder {
     FoundData made =
         FoundData.table(
             frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS, both(x, counts), start, end);
+    if (!frequencies && ofEach) {
+      return Optional.empty();
+    }
     return Optional.of(
         frequencies ? made : made.named(plainName(first.name()), plainName(second.name())));
   }
