@@ -41,6 +41,7 @@ class ArchitectureTest {
           "working",
           "marking",
           "entry",
+          "question",
           "table",
           "calculation",
           "tidy",

@@ -44,6 +44,15 @@ public final class DemoAssignment {
   /** The id of the table of trays. */
   public static final int TRAYS = 1;
 
+  /** The id of the comparison of the terraces. */
+  public static final int BY_TERRACE = 8;
+
+  /** The id of the pairs of age and yield. */
+  public static final int TREES = 10;
+
+  /** The id of the two-way table of reasons by variety. */
+  public static final int REASONS = 11;
+
   private static final int WEIGHTS = 2;
   private static final int TERRACE = 1;
   private static final int WEIGHT = 3;
@@ -138,9 +147,9 @@ public final class DemoAssignment {
     now = answered(now, 6, Measures.MEDIAN, "138.4");
     now = answered(now, 7, Measures.MODES, "21");
     Task mean = Task.of(Measures.MEAN);
-    now = now.answering(mean, new Selection(8, Portion.group("upper")), "129.31");
-    now = now.answering(Task.of(Several.CORRELATION), Selection.of(10), "0.64");
-    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(11), "8.73");
+    now = now.answering(mean, new Selection(BY_TERRACE, Portion.group("upper")), "133.07");
+    now = now.answering(Task.of(Several.CORRELATION), Selection.of(TREES), "0.64");
+    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(REASONS), "10.12");
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
@@ -234,7 +243,10 @@ public final class DemoAssignment {
         (name, weights) -> groups.add(new Groups.Group(name, new Sample(Values.of(weights)))));
     Link link = new Link.OfGroups(WEIGHTS, "weight", List.of("terrace"));
     return Item.of(
-        8, Texts.of("demo.by-terrace"), "g", new Source.Linked(link, new Groups(groups), 0, false));
+        BY_TERRACE,
+        Texts.of("demo.by-terrace"),
+        "g",
+        new Source.Linked(link, new Groups(groups), 0, false));
   }
 
   private static Item bothTerraces() {
@@ -243,7 +255,7 @@ public final class DemoAssignment {
 
   private static Item trees() {
     return Item.of(
-        10,
+        TREES,
         Texts.of("demo.trees"),
         "",
         new Source.PairsText(DemoFiles.text("trees.csv").strip().replace(';', ' ')));
@@ -251,7 +263,7 @@ public final class DemoAssignment {
 
   private static Item reasons() {
     return Item.of(
-        11,
+        REASONS,
         Texts.of("demo.reasons"),
         "",
         new Source.CountsText(

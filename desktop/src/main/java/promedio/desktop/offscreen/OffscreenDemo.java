@@ -18,7 +18,6 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -34,11 +33,14 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
+import promedio.core.graph.GraphKind;
 import promedio.core.measure.Task;
-import promedio.core.rules.QuantileRule;
-import promedio.core.rules.Rule;
-import promedio.core.sample.CategoryOrder;
+import promedio.core.message.BadInputException;
+import promedio.core.sample.Data;
+import promedio.core.sample.Portion;
+import promedio.core.sample.Subject;
 import promedio.desktop.Folders;
+import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.shell.AssignmentView;
@@ -54,7 +56,9 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.pile.Pile;
 import promedio.files.pile.PileReader;
 import promedio.files.report.Extras;
+import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
+import promedio.files.report.SeveralText;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 
@@ -95,14 +99,24 @@ public final class OffscreenDemo {
   private void writeResults(Assignment demo) throws IOException {
     List<String> lines = new ArrayList<>();
     for (Item item : demo.items()) {
-      lines.addAll(
-          MeasuresText.of(
-              item.name(), item.source().read(demo.sign()).data(), demo.rules(), Extras.NONE));
+      lines.addAll(results(item, demo));
       lines.add("");
     }
     Path results = folder.resolve("measures.txt");
     Files.write(results, lines, StandardCharsets.UTF_8);
     written.add(results);
+  }
+
+  private static List<String> results(Item item, Assignment demo) throws IOException {
+    Data data = item.source().read(demo.sign()).data();
+    if (data.subject() == Subject.ONE) {
+      return MeasuresText.of(item.name(), data, demo.rules(), Extras.NONE);
+    }
+    try {
+      return SeveralText.of(item.name(), MeasuresReport.of(data, demo.rules(), Extras.NONE, true));
+    } catch (BadInputException e) {
+      throw new IOException(e);
+    }
   }
 
   private void takePictures(Assignment demo) throws IOException, InterruptedException {
@@ -152,16 +166,8 @@ public final class OffscreenDemo {
     picture(scene, "demo.png", () -> workspace.chooseTask(Task.of(Measures.Q1)));
     picture(
         scene,
-        "rule-changed.png",
-        () -> {
-          workspace.setRule(Rule.QUARTILES, QuantileRule.HF6);
-          workspace.chooseTask(Task.of(Measures.IQR));
-        });
-    picture(
-        scene,
         "what-if.png",
         () -> {
-          workspace.undo();
           workspace.chooseTask(Task.of(Measures.SD));
           workspace.chooseEntry(12);
           WhatIf.without(workspace.assignment(), workspace.analysis(), 12)
@@ -198,15 +204,7 @@ public final class OffscreenDemo {
     takePicturesOfWorkings(demo, workspace, scene);
     takePicturesOfMarks(demo, workspace, scene);
     takePicturesOfClasses(demo, workspace, scene);
-    picture(
-        scene,
-        "unreadable-entries.png",
-        () -> {
-          workspace
-              .shelf()
-              .addSample(new Source.ValuesText("12.5 14o 13.25 — 12,875 about 13 12.75"));
-          workspace.chooseTask(Task.of(Measures.SD));
-        });
+    takePicturesOfSeveral(workspace, scene);
     takePicturesOfTables(workspace, scene);
     picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
   }
@@ -246,6 +244,60 @@ public final class OffscreenDemo {
         });
   }
 
+  private void takePicturesOfSeveral(Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    picture(
+        scene,
+        "comparison.png",
+        () -> {
+          workspace.choose(DemoAssignment.BY_TERRACE);
+          workspace.items().setGraph(now -> now.with(GraphKind.DOT));
+          workspace.chooseTask(Portion.group("upper"), Task.of(Measures.MEAN));
+        });
+    picture(
+        scene,
+        "test.png",
+        () -> {
+          ((ToggleButton) scene.lookup("#groups-test-variance")).fire();
+          scrollTo(scene, "#several-scroll", "#groups-test");
+        });
+    picture(
+        scene,
+        "pairs.png",
+        () -> {
+          workspace.choose(DemoAssignment.TREES);
+          scrollTo(scene, "#several-scroll", "#several-name");
+          for (int point = 0; point < 9; point++) {
+            ((Hyperlink) scene.lookup("#pairs-next")).fire();
+          }
+        });
+    picture(
+        scene,
+        "two-way.png",
+        () -> {
+          workspace.choose(DemoAssignment.REASONS);
+          ((ToggleButton) scene.lookup("#counts-view-row")).fire();
+          ((ToggleButton) scene.lookup("#counts-bars-stacked")).fire();
+        });
+    picture(scene, "distributions.png", workspace::showDistributions);
+    onToolkit(
+        () -> {
+          workspace.showParts(false);
+          return scene;
+        });
+  }
+
+  /** Brings a node to the upper edge of what is seen of the sheet. */
+  private static void scrollTo(Scene scene, String sheet, String node) {
+    ScrollPane scroll = (ScrollPane) scene.lookup(sheet);
+    scene.getRoot().applyCss();
+    scene.getRoot().layout();
+    double top = scroll.getContent().sceneToLocal(scene.lookup(node).localToScene(0, 0)).getY();
+    double hidden =
+        scroll.getContent().getBoundsInLocal().getHeight() - scroll.getViewportBounds().getHeight();
+    scroll.setVvalue(hidden <= 0 ? 0 : Math.max(0, Math.min(1, top / hidden)));
+  }
+
   private static Pile pile(Assignment demo) {
     try {
       return PileReader.of(demo).csv(DemoFiles.text("answers.csv"), Progress.NONE);
@@ -265,30 +317,11 @@ public final class OffscreenDemo {
           ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
           ((ToggleButton) scene.lookup("#working-beside")).fire();
         });
-    picture(
-        scene,
-        "working-own.png",
-        () -> {
-          workspace.chooseTask(Task.of(Measures.VARIANCE));
-          ((ToggleButton) scene.lookup("#working-beside")).fire();
-          ((ToggleButton) scene.lookup("#sheet-mine")).fire();
-          write(scene, 1, "483");
-          write(scene, 2, "12");
-          write(scene, 3, "40.25");
-        });
     onToolkit(
         () -> {
           ((Button) scene.lookup("#working-back")).fire();
           return scene;
         });
-  }
-
-  /** To a place in the sheet as it will be: what was just opened has no height yet. */
-  private static void scroll(Scene scene, double to) {
-    ScrollPane scroll = (ScrollPane) scene.lookup("#measures-scroll");
-    scene.getRoot().applyCss();
-    scene.getRoot().layout();
-    scroll.setVvalue(to);
   }
 
   private void takePicturesOfClasses(Assignment demo, Workspace workspace, Scene scene)
@@ -301,17 +334,6 @@ public final class OffscreenDemo {
           workspace.chooseTask(Task.of(Measures.MEDIAN));
           ((CheckBox) scene.lookup("#graph-mark-median")).fire();
           ((ToggleButton) scene.lookup("#graph-ogive")).fire();
-        });
-    picture(
-        scene,
-        "two-samples.png",
-        () -> {
-          workspace.choose(demo.items().get(0).id());
-          ((Hyperlink) scene.lookup("#graph-toggle")).fire();
-          // What loses the focus by going out of sight would take the sheet along.
-          scene.lookup("#graph-histogram").requestFocus();
-          workspace.items().setGraph(now -> now.beside(demo.items().get(1).id()));
-          scroll(scene, 0.8);
         });
     onToolkit(
         () -> {
@@ -340,22 +362,6 @@ public final class OffscreenDemo {
           workspace.shelf().removeChosen();
           return scene;
         });
-    picture(
-        scene,
-        "categories.png",
-        () -> {
-          workspace.choose(demo.items().get(6).id());
-          @SuppressWarnings("unchecked") // the ids are ours
-          ChoiceBox<CategoryOrder> order =
-              (ChoiceBox<CategoryOrder>) scene.lookup("#category-order");
-          order.setValue(CategoryOrder.FREQUENCY);
-          ((CheckBox) scene.lookup("#category-mark-modes")).fire();
-          scroll(scene, 1);
-        });
-  }
-
-  private static void write(Scene scene, int step, String text) {
-    ((TextField) scene.lookup("#sheet-step-" + step + " .step-own")).setText(text);
   }
 
   private void takePicturesOfTables(Workspace workspace, Scene scene)

@@ -1,5 +1,6 @@
 package promedio.desktop.projection;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.assignment.Assignment;
@@ -7,9 +8,11 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
+import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
 import promedio.core.marking.Mark;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -35,6 +38,10 @@ public record Analysis(
     Computation computation,
     Marks marks,
     Portions portions) {
+
+  /** The measures that several samples are first compared by. */
+  public static final List<Measure> USUAL =
+      List.of(Measures.MEAN, Measures.MEDIAN, Measures.SD, Measures.MIN, Measures.MAX);
 
   /** {@return what comes of the item in the assignment} */
   public static Analysis of(Assignment assignment, Item item) {
@@ -82,6 +89,19 @@ public record Analysis(
                         known.computation(),
                         known.marks(),
                         portions));
+  }
+
+  /** Computes what sheets of several samples begin with, so that showing it waits for nothing. */
+  void prepare() {
+    Measures.of(typed.data()).forEach(computation::result);
+    List<Portion> parts = new ArrayList<>(List.of(Portion.X, Portion.Y, Portion.TOGETHER));
+    typed
+        .data()
+        .groups()
+        .ifPresent(groups -> groups.samples().forEach(g -> parts.add(Portion.group(g.name()))));
+    for (Portion part : parts) {
+      in(part).ifPresent(of -> USUAL.forEach(of.computation()::result));
+    }
   }
 
   /** {@return what questions about it are about} */

@@ -10,6 +10,8 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.sample.Subject;
 
 /**
  * What is computed of the items of an assignment, each once for all who ask: rows, margin, parts
@@ -19,6 +21,9 @@ public final class Computations {
 
   /** Texts longer than this take longer than a frame to read: about 20,000 values. */
   private static final int LONG_TEXT = 120_000;
+
+  /** So many values of several samples are summed up apart from the window. */
+  private static final Exact MANY = Exact.of(20_000);
 
   /** So do short texts that say a thousand copies, or numbers of very many digits. */
   private static final Pattern HEAVY =
@@ -45,6 +50,9 @@ public final class Computations {
     Key key = new Key(assignment, item);
     Analysis same = known.get(key);
     Analysis now = same == null ? Analysis.of(assignment, item) : same.inside(assignment, item);
+    if (same == null && isLong(item.source())) {
+      now.prepare();
+    }
     known.put(key, now);
     return now;
   }
@@ -63,6 +71,9 @@ public final class Computations {
   }
 
   private static boolean isLong(Source source) {
+    if (source instanceof Source.Linked linked && linked.shape().subject() != Subject.ONE) {
+      return linked.data().total().compareTo(MANY) > 0;
+    }
     return source
         .typedText()
         .filter(text -> text.length() > LONG_TEXT || HEAVY.matcher(text).find())

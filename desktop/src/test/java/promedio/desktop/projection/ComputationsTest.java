@@ -7,12 +7,16 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Pairs;
+import promedio.core.sample.Portion;
+import promedio.core.sample.Values;
 
 class ComputationsTest {
 
@@ -82,5 +86,22 @@ class ComputationsTest {
       shown(now, Choice.NOTHING.ofItem(1));
     }
     assertThat(computations.size()).isOne();
+  }
+
+  @Test
+  void manyValuesOfSeveralSamplesAreReadApartFromTheWindow() throws Exception {
+    Values many = Values.ofDecimals(new long[20_001], 0);
+    Item pairs =
+        Item.of(
+            3,
+            "many",
+            "",
+            new Source.Linked(new Link.OfPairs(1, "x", "y"), Pairs.of(many, many), 0, false));
+    Assignment with = PEARS.with(pairs);
+
+    assertThat(computations.atOnce(with, pairs)).isEmpty();
+    Analysis read = computations.of(with, pairs);
+    assertThat(computations.atOnce(with, pairs)).isPresent();
+    assertThat(read.in(Portion.X).orElseThrow().shown(Task.of(Measures.MEAN))).isEqualTo("0.00");
   }
 }

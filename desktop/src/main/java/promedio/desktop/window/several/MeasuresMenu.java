@@ -9,16 +9,14 @@ import javafx.scene.control.MenuButton;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.files.report.TaskTexts;
 
 /** Which measures a table of groups has as its columns. */
 final class MeasuresMenu extends MenuButton {
 
-  private static final List<Measure> USUAL =
-      List.of(Measures.MEAN, Measures.MEDIAN, Measures.SD, Measures.MIN, Measures.MAX);
-
-  private final Set<Measure> chosen = new LinkedHashSet<>(USUAL);
+  private final Set<Measure> chosen = new LinkedHashSet<>(Analysis.USUAL);
 
   MeasuresMenu(String id, Runnable changed) {
     super(Texts.of("several.measures"));
