@@ -59,10 +59,23 @@ public final class Agreement {
     if (answer instanceof Answer.Below below) {
       return Mark.of(judge(Candidate.numbers(result), below.bound(), places));
     }
+    if (answer instanceof Answer.Decision decision) {
+      return Mark.of(judge(Candidate.numbers(result), decision));
+    }
     return Mark.of(
         answer instanceof Answer.Numbers written
             ? judge(Candidate.numbers(result), written.numbers(), places)
             : result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
+  }
+
+  /** The null hypothesis is rejected where p is not above the level of the course rules. */
+  private Verdict judge(List<Real> results, Answer.Decision decision) {
+    Exact level = Exact.of(rules.get(Rule.ALPHA));
+    boolean right =
+        results.size() == 1
+            && results.get(0) instanceof Exact p
+            && decision.rejects() == (p.compareTo(level) <= 0);
+    return right ? Verdict.AGREES : Verdict.UNEXPLAINED;
   }
 
   /** "< 0.0001" is right of what is below it, as long as it says no less than is asked. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
@@ -26,6 +27,9 @@ sealed interface Answer {
 
   /** It is below a number, as a p-value may be. */
   record Below(Exact bound) implements Answer {}
+
+  /** What is decided of the null hypothesis, in the place of the p-value. */
+  record Decision(boolean rejects) implements Answer {}
 
   /** There is no result. */
   record None() implements Answer {}
@@ -73,6 +77,12 @@ sealed interface Answer {
           ? new Below(numeral.value())
           : new Unreadable(((Reading.Unreadable) bound).why());
     }
+    if (task.dimension() == Dimension.PROBABILITY) {
+      Optional<Boolean> decided = decided(text);
+      if (decided.isPresent()) {
+        return new Decision(decided.get());
+      }
+    }
     List<Numeral> numerals = new ArrayList<>();
     for (String part : parts) {
       Reading reading = NumberText.read(part, sign);
@@ -92,5 +102,17 @@ sealed interface Answer {
       numerals.sort(Comparator.comparing(Numeral::value));
     }
     return new Numbers(numerals);
+  }
+
+  private static Optional<Boolean> decided(String text) {
+    String said = text.toLowerCase(Locale.ROOT).replace('\'', '’');
+    if (words("answer.words.keep").contains(said)) {
+      return Optional.of(false);
+    }
+    return words("answer.words.reject").contains(said) ? Optional.of(true) : Optional.empty();
+  }
+
+  private static List<String> words(String key) {
+    return List.of(Message.of(key).text().split("\\|", -1));
   }
 }

@@ -1,5 +1,8 @@
 package promedio.core.practice;
 
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import promedio.core.message.Cancellation;
@@ -19,6 +22,9 @@ public record Chances(Draws draws, Sample numbers, Sample last) {
 
   /** Standard deviations are roots; so many decimals of them are more than anyone sees. */
   private static final int DIGITS = 15;
+
+  /** Twice the digits go into a root, and some to spare. */
+  private static final MathContext ROOTED = new MathContext(2 * DIGITS + 4);
 
   /** Which number of each sample piles up. */
   public enum Of {
@@ -60,12 +66,20 @@ public record Chances(Draws draws, Sample numbers, Sample last) {
     if (of == Of.MEANS) {
       return sum.over(n);
     }
-    Exact squares = Exact.ZERO;
+    // With p/d for each value, s² = (n·Σp² − (Σp)²)/(n(n − 1)d²); its root is wanted to few digits.
+    BigInteger all = BigInteger.ZERO;
+    BigInteger squares = BigInteger.ZERO;
     for (int i = 0; i < drawn.size(); i++) {
-      squares = squares.plus(drawn.get(i).pow(2));
+      BigInteger value = drawn.numerator(i);
+      all = all.add(value);
+      squares = squares.add(value.multiply(value));
     }
-    Exact variance = squares.minus(sum.pow(2).over(n)).over(n.minus(Exact.ONE));
-    return Exact.of(variance.sqrt().significant(DIGITS));
+    BigInteger size = BigInteger.valueOf(drawn.size());
+    BigInteger above = size.multiply(squares).subtract(all.multiply(all));
+    BigInteger below =
+        size.multiply(size.subtract(BigInteger.ONE)).multiply(drawn.denominator().pow(2));
+    BigDecimal variance = new BigDecimal(above).divide(new BigDecimal(below), ROOTED);
+    return Exact.of(variance.sqrt(new MathContext(DIGITS)));
   }
 
   /**

@@ -14,7 +14,10 @@ import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
@@ -313,5 +316,33 @@ class SeveralMarkingTest {
     assertThat(marker.mark("< 0.0001", DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
     assertThat(marker.mark("<0,05", DecimalSign.COMMA).verdict()).isEqualTo(Verdict.AGREES_COARSER);
     assertThat(marker.mark("0.31", DecimalSign.POINT).agrees()).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "reject, 0.05, AGREES",
+    "Do not reject, 0.05, UNEXPLAINED",
+    "reject H0, 0.01, UNEXPLAINED",
+    "don’t reject, 0.01, AGREES",
+    "not significant, 0.01, AGREES"
+  })
+  void aDecisionAtTheLevelOfTheCourseIsAnAnswerToo(String answer, String alpha, Verdict verdict) {
+    CourseRules rules = CourseRules.DEFAULTS.with(Rule.ALPHA, new BigDecimal(alpha));
+    Data groups =
+        new Groups(
+            List.of(
+                new Groups.Group("upper", new Sample(Values.ofDecimals(new long[] {8, 10, 12}, 0))),
+                new Groups.Group(
+                    "middle", new Sample(Values.ofDecimals(new long[] {20, 22, 24}, 0))),
+                new Groups.Group(
+                    "lower", new Sample(Values.ofDecimals(new long[] {9, 11, 16, 20}, 0)))));
+    Task p = Task.of(Measures.ofKey("f_p").orElseThrow());
+
+    // p is 0.0124.
+    assertThat(
+            Marker.of(Problem.of(Computation.of(groups, rules), p))
+                .mark(answer, DecimalSign.POINT)
+                .verdict())
+        .isEqualTo(verdict);
   }
 }

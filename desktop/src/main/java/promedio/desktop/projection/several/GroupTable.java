@@ -19,6 +19,9 @@ import promedio.desktop.projection.several.QuestionGrid.Line;
 /** The same measures of several samples, a line for each. */
 public final class GroupTable {
 
+  /** More digits than anyone reads, and than a table needs. */
+  private static final int DIGITS = 15;
+
   private GroupTable() {}
 
   /**
@@ -94,6 +97,41 @@ public final class GroupTable {
 
   private static String size(Analysis of) {
     return Describe.grouped(of.typed().data().total().numerator().longValue());
+  }
+
+  /**
+   * {@return the summary as comma-separated text, its numbers exact as far as decimals go}: what
+   * has no result is left empty, and all together is left out
+   */
+  public static String csv(Analysis now, List<Measure> measures) {
+    StringBuilder text = new StringBuilder("group,n,missing");
+    measures.forEach(measure -> text.append(',').append(measure.key()));
+    now.typed()
+        .data()
+        .groups()
+        .ifPresent(
+            groups ->
+                groups
+                    .samples()
+                    .forEach(
+                        group ->
+                            now.in(Portion.group(group.name()))
+                                .ifPresent(of -> row(text, group.name(), of, measures))));
+    return text.append('\n').toString();
+  }
+
+  private static void row(StringBuilder text, String name, Analysis of, List<Measure> measures) {
+    text.append("\n\"").append(name.replace("\"", "\"\"")).append("\",");
+    text.append(of.typed().data().total()).append(',').append(of.typed().data().missing());
+    for (Measure measure : measures) {
+      text.append(',')
+          .append(
+              of.computation()
+                  .result(measure)
+                  .number()
+                  .map(number -> number.significant(DIGITS).stripTrailingZeros().toPlainString())
+                  .orElse(""));
+    }
   }
 
   /** What has no result comes last, whichever way the others stand. */

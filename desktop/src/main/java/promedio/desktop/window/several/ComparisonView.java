@@ -1,5 +1,6 @@
 package promedio.desktop.window.several;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -21,6 +22,7 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.sample.TestPaper;
 import promedio.desktop.work.Workspace;
+import promedio.files.table.DataSource;
 
 /** Samples side by side: on one scale, in one summary, and what lies between them. */
 final class ComparisonView implements SeveralView {
@@ -73,7 +75,20 @@ final class ComparisonView implements SeveralView {
   }
 
   private Region buildSummaryTools() {
-    return Pieces.line(measures, Controls.link("graph.copy-table", "summary-copy", summary::copy));
+    return Pieces.line(
+        measures,
+        Controls.link("graph.copy-table", "summary-copy", summary::copy),
+        Controls.link("comparison.as-table", "summary-as-table", this::importSummary));
+  }
+
+  /** The summary is looked at as any table that is imported, and kept, exported or tidied there. */
+  private void importSummary() {
+    Analysis now = shown;
+    if (now != null) {
+      String name = Texts.of("comparison.summary-file", now.item().name());
+      byte[] bytes = GroupTable.csv(now, measures.chosen()).getBytes(StandardCharsets.UTF_8);
+      workspace.beginImport(DataSource.of(name, bytes));
+    }
   }
 
   @Override

@@ -155,4 +155,15 @@ class QuestionGridsTest {
                 + " differ: the standard deviation is 2.00 in upper, but 4.97 in lower, at least"
                 + " twice as much.");
   }
+
+  @Test
+  void theSummaryGoesOnAsATableWithItsNumbersUnrounded() {
+    assertThat(
+            GroupTable.csv(SeveralSheets.of(SeveralSheets.COMPARISON), MEASURES).lines().toList())
+        .containsExactly(
+            "group,n,missing,mean,sd",
+            "\"upper\",3,0,10,2",
+            "\"middle\",3,1,22,2",
+            "\"lower\",4,0,14,4.96655480858378");
+  }
 }

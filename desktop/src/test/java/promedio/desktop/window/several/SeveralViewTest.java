@@ -3,6 +3,7 @@ package promedio.desktop.window.several;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
@@ -88,6 +89,20 @@ class SeveralViewTest extends OpenWindow {
         () ->
             assertThat(Clipboard.getSystemClipboard().getString().lines().toList().get(1))
                 .startsWith("lower\t4\t0\t14.00"));
+  }
+
+  @Test
+  void theSummaryIsBroughtOnAsANewTable() throws Exception {
+    look(3);
+    fire("#summary-as-table");
+    assertThat(workspace.importProperty().get()).isNotNull();
+    waitUntil(() -> shown("#bring-take") && !find("#bring-take", Button.class).isDisabled());
+    fire("#bring-take");
+    waitUntil(() -> workspace.table() != null);
+
+    assertThat(workspace.table().table().names())
+        .containsExactly("group", "n", "missing", "mean", "median", "min", "max", "sd");
+    assertThat(workspace.table().table().rows()).isEqualTo(2);
   }
 
   @Test
