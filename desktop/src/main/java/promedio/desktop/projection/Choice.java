@@ -48,7 +48,9 @@ public record Choice(
     PARTS,
     PILE,
     /** The tables of distributions. */
-    DISTRIBUTIONS
+    DISTRIBUTIONS,
+    /** A printed question that is pasted. */
+    QUESTION
   }
 
   /** Nothing yet: the mean, once there is a sample. */
@@ -88,6 +90,12 @@ public record Choice(
   public Choice ofDistributions() {
     return new Choice(
         Over.DISTRIBUTIONS, item, table, null, portion, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with a printed question before it} */
+  public Choice ofQuestion() {
+    return new Choice(
+        Over.QUESTION, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with a pile of answers before it} */

@@ -240,6 +240,11 @@ public final class Workspace {
     look(Choice::ofDistributions);
   }
 
+  /** Shows where a printed question is pasted. */
+  public void showQuestion() {
+    look(Choice::ofQuestion);
+  }
+
   /** Shows a pile of answers; no longer where it is {@code null}. */
   public void showPile(@Nullable Pile pile) {
     look(choice -> pile == null ? choice.uncovered() : choice.of(pile));

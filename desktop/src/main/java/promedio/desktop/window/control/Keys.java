@@ -34,6 +34,7 @@ public final class Keys {
   public static final KeyCombination SCRATCH = shortcut(KeyCode.DIGIT8);
   public static final KeyCombination PARTS = shortcut(KeyCode.DIGIT9);
   public static final KeyCombination DISTRIBUTIONS = shortcut(KeyCode.D);
+  public static final KeyCombination QUESTION = shortcutShift(KeyCode.V);
   public static final KeyCombination COPY = shortcut(KeyCode.C);
   public static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
   public static final KeyCombination PREVIOUS =
@@ -64,6 +65,7 @@ public final class Keys {
         line("keys.scratch", SCRATCH),
         line("keys.parts", PARTS),
         line("keys.distributions", DISTRIBUTIONS),
+        line("keys.question", QUESTION),
         line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),

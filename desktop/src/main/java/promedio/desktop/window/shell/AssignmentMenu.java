@@ -43,6 +43,8 @@ public final class AssignmentMenu extends MenuButton {
     void markPile();
 
     void showDistributions();
+
+    void showQuestion();
   }
 
   AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
@@ -64,6 +66,7 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.begin", null, actions::begin),
             new SeparatorMenuItem(),
             item("menu.parts", Keys.PARTS, actions::showParts),
+            item("menu.question", Keys.QUESTION, actions::showQuestion),
             item("menu.pile", null, actions::markPile),
             item("menu.distributions", Keys.DISTRIBUTIONS, actions::showDistributions),
             new SeparatorMenuItem(),

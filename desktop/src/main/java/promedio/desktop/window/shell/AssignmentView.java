@@ -216,6 +216,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.WORKING, bands::workOnSheet),
         Map.entry(Keys.PARTS, this::showParts),
         Map.entry(Keys.DISTRIBUTIONS, this::showDistributions),
+        Map.entry(Keys.QUESTION, this::showQuestion),
         Map.entry(Keys.SCRATCH, () -> bands.margin().focusScratch()),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
@@ -288,6 +289,12 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   public void showDistributions() {
     workspace.showDistributions();
     bands.focusDistributions();
+  }
+
+  @Override
+  public void showQuestion() {
+    workspace.showQuestion();
+    bands.focusQuestion();
   }
 
   @Override

@@ -1,5 +1,7 @@
 package promedio.desktop.window.shell;
 
+import java.util.EnumSet;
+import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
@@ -19,6 +21,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.distribution.DistributionView;
 import promedio.desktop.window.parts.PartsView;
 import promedio.desktop.window.parts.PileView;
+import promedio.desktop.window.parts.QuestionView;
 import promedio.desktop.window.sample.Margin;
 import promedio.desktop.window.sample.Sheet;
 import promedio.desktop.window.several.SeveralSheet;
@@ -65,6 +68,7 @@ final class CentreBands {
   private @Nullable PileView pile;
   private @Nullable SeveralSheet several;
   private @Nullable DistributionView distributions;
+  private @Nullable QuestionView question;
   private @Nullable TableSheet tableSheet;
   private @Nullable StepsPane steps;
   private @Nullable ImportView importView;
@@ -150,11 +154,16 @@ final class CentreBands {
     PILE,
     PARTS,
     DISTRIBUTIONS,
+    QUESTION,
     TABLE,
     WORKING,
     SEVERAL,
     SHEET
   }
+
+  /** Those that need the room of the margin too. */
+  private static final Set<Band> COVERING =
+      EnumSet.of(Band.PILE, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION);
 
   private Band wanted(Projection all) {
     if (workspace.importProperty().get() != null) {
@@ -164,6 +173,7 @@ final class CentreBands {
       case PILE -> Band.PILE;
       case PARTS -> Band.PARTS;
       case DISTRIBUTIONS -> Band.DISTRIBUTIONS;
+      case QUESTION -> Band.QUESTION;
       case NOTHING ->
           all.table() != null
               ? Band.TABLE
@@ -189,6 +199,7 @@ final class CentreBands {
       case PILE -> makePile();
       case PARTS -> makeParts();
       case DISTRIBUTIONS -> makeDistributions();
+      case QUESTION -> makeQuestion();
       case TABLE -> steps();
       case WORKING -> makeWorkingSheet();
       case SEVERAL -> makeSeveral();
@@ -199,13 +210,14 @@ final class CentreBands {
     show(pile, band == Band.PILE);
     show(parts, band == Band.PARTS);
     show(distributions, band == Band.DISTRIBUTIONS);
+    show(question, band == Band.QUESTION);
     show(tableSheet, band == Band.TABLE);
     show(steps, band == Band.TABLE);
     show(workingSheet, band == Band.WORKING);
     show(several, band == Band.SEVERAL);
     show(sheet, band == Band.SHEET);
     show(margin, band == Band.WORKING || band == Band.SEVERAL || band == Band.SHEET);
-    show(edge, band != Band.PILE && band != Band.PARTS && band != Band.DISTRIBUTIONS);
+    show(edge, !COVERING.contains(band));
   }
 
   private void makeParts() {
@@ -226,6 +238,20 @@ final class CentreBands {
   void focusDistributions() {
     if (distributions != null) {
       distributions.focusNumber();
+    }
+  }
+
+  private void makeQuestion() {
+    if (question == null) {
+      question = new QuestionView(workspace);
+      centre.getChildren().add(question);
+    }
+  }
+
+  /** Puts the caret where a printed question is pasted. */
+  void focusQuestion() {
+    if (question != null) {
+      question.focusText();
     }
   }
 
@@ -315,7 +341,7 @@ final class CentreBands {
   boolean close() {
     switch (wanted(workspace.projection())) {
       case IMPORT -> workspace.endImport();
-      case PILE, PARTS, DISTRIBUTIONS -> workspace.showParts(false);
+      case PILE, PARTS, DISTRIBUTIONS, QUESTION -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
       case TABLE, SEVERAL, SHEET -> {
         return false;
