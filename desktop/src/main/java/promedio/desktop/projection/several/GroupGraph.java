@@ -78,7 +78,8 @@ public final class GroupGraph {
         Graph.proposed(kind, classes),
         choice.text(GraphText.TITLE).strip(),
         new Graph.Axis(axis(now), ticks(now)),
-        Graph.Marked.of(Set.of(Measures.MEAN)),
+        // Boxes show medians; lines through all of them would only cross each other.
+        Graph.Marked.of(kind == GraphKind.BOX ? Set.of() : Set.of(Measures.MEAN)),
         now.rules(),
         now.sign());
   }

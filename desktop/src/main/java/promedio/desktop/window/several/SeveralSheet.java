@@ -46,6 +46,9 @@ public final class SeveralSheet extends StackPane {
     problem.setId("several-problem");
     VBox content = new VBox(14, new VBox(2, name, counts, problem), place);
     content.getStyleClass().add("sheet-content");
+    // What is too wide moves sideways by itself, not the whole sheet.
+    content.setMinWidth(0);
+    place.setMinWidth(0);
     ScrollPane scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
