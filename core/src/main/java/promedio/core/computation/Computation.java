@@ -297,53 +297,17 @@ public final class Computation {
 
   /** {@return where the statistic stands on its curve of which this asks the area; else none} */
   public synchronized Optional<OnCurve> onCurve(Task task) {
-    boolean found = result(task) instanceof Result.Estimated;
-    return found ? definition(task).accept(new Standing(task)) : Optional.empty();
-  }
-
-  /** Finds where a statistic stands; everything that it is made of is known to be there. */
-  private final class Standing implements Definition.Visitor<Optional<OnCurve>> {
-
-    private final Task task;
-
-    Standing(Task task) {
-      this.task = task;
-    }
-
-    @Override
-    public Optional<OnCurve> byCurve(Definition.ByCurve definition) {
-      if (!(definition.reading() instanceof Definition.CurveReading.Area area)) {
-        return Optional.empty();
-      }
+    if (result(task) instanceof Result.Estimated
+        && definition(task) instanceof Definition.ByCurve curved
+        && curved.reading() instanceof Definition.CurveReading.Area area) {
       List<Exact> degrees =
-          definition.degrees().stream().flatMap(each -> found(each).stream()).toList();
-      return found(area.statistic())
-          .map(value -> new OnCurve(definition.curve(), degrees, area.tail(), value));
+          curved.degrees().stream()
+              .flatMap(each -> exact(evaluate(each, task.named())).stream())
+              .toList();
+      return exact(evaluate(area.statistic(), task.named()))
+          .map(value -> new OnCurve(curved.curve(), degrees, area.tail(), value));
     }
-
-    private Optional<Exact> found(Formula formula) {
-      return exact(evaluate(formula, task.named()));
-    }
-
-    @Override
-    public Optional<OnCurve> byFormula(Definition.ByFormula definition) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<OnCurve> byInspection(Definition.ByInspection definition) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<OnCurve> together(Definition.Together definition) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<OnCurve> undefined(Definition.Undefined definition) {
-      return Optional.empty();
-    }
+    return Optional.empty();
   }
 
   /** A formula, or the reason of the first part of it that has no value. */

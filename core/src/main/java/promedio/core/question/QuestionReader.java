@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.question.PrintedQuestion.Asked;
@@ -170,14 +171,10 @@ final class QuestionReader {
             .find();
   }
 
-  private interface Test {
-    boolean holds(FoundData data);
-  }
-
-  private static List<Integer> indices(List<FoundData> data, Test test) {
+  private static List<Integer> indices(List<FoundData> data, Predicate<FoundData> test) {
     List<Integer> indices = new ArrayList<>();
     for (int i = 0; i < data.size(); i++) {
-      if (test.holds(data.get(i))) {
+      if (test.test(data.get(i))) {
         indices.add(i);
       }
     }

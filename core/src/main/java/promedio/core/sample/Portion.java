@@ -69,6 +69,14 @@ public record Portion(Kind kind, List<String> groups) {
     return new Portion(Kind.GROUP, List.of(name));
   }
 
+  /** {@return each of the groups of some data, in order; none where they have no groups} */
+  public static List<Portion> eachGroup(Data whole) {
+    return whole.groups().stream()
+        .flatMap(all -> all.samples().stream())
+        .map(each -> group(each.name()))
+        .toList();
+  }
+
   /** {@return two of several groups, in this order} */
   public static Portion two(String first, String second) {
     return new Portion(Kind.TWO, List.of(first, second));

@@ -95,10 +95,7 @@ public record Analysis(
   void prepare() {
     Measures.of(typed.data()).forEach(computation::result);
     List<Portion> parts = new ArrayList<>(List.of(Portion.X, Portion.Y, Portion.TOGETHER));
-    typed
-        .data()
-        .groups()
-        .ifPresent(groups -> groups.samples().forEach(g -> parts.add(Portion.group(g.name()))));
+    parts.addAll(Portion.eachGroup(typed.data()));
     for (Portion part : parts) {
       in(part).ifPresent(of -> USUAL.forEach(of.computation()::result));
     }

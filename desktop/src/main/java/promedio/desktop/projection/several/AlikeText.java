@@ -11,6 +11,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PortionText;
 import promedio.desktop.projection.Results;
 
 /** What is alike and what differs between groups, in a sentence. */
@@ -77,18 +78,11 @@ public final class AlikeText {
 
   private static List<Of> values(Analysis now, Measure measure) {
     List<Of> values = new ArrayList<>();
-    now.typed()
-        .data()
-        .groups()
-        .ifPresent(
-            groups ->
-                groups
-                    .samples()
-                    .forEach(
-                        group ->
-                            now.in(Portion.group(group.name()))
-                                .flatMap(of -> of.computation().value(Task.of(measure)))
-                                .ifPresent(value -> values.add(new Of(group.name(), value)))));
+    for (Portion group : Portion.eachGroup(now.typed().data())) {
+      now.in(group)
+          .flatMap(of -> of.computation().value(Task.of(measure)))
+          .ifPresent(value -> values.add(new Of(PortionText.of(group, now.item()), value)));
+    }
     return values;
   }
 

@@ -48,11 +48,7 @@ public final class GroupTable {
    * {@return the measures of each group of the comparison, and of all together in the last line}
    */
   public static QuestionGrid of(Analysis now, List<Measure> measures, Order order) {
-    List<Portion> portions = new ArrayList<>();
-    now.typed()
-        .data()
-        .groups()
-        .ifPresent(groups -> groups.samples().forEach(g -> portions.add(Portion.group(g.name()))));
+    List<Portion> portions = new ArrayList<>(Portion.eachGroup(now.typed().data()));
     if (order.column() >= 0) {
       portions.sort(comparing(now, measures, order));
     }
@@ -106,17 +102,9 @@ public final class GroupTable {
   public static String csv(Analysis now, List<Measure> measures) {
     StringBuilder text = new StringBuilder("group,n,missing");
     measures.forEach(measure -> text.append(',').append(measure.key()));
-    now.typed()
-        .data()
-        .groups()
-        .ifPresent(
-            groups ->
-                groups
-                    .samples()
-                    .forEach(
-                        group ->
-                            now.in(Portion.group(group.name()))
-                                .ifPresent(of -> row(text, group.name(), of, measures))));
+    for (Portion group : Portion.eachGroup(now.typed().data())) {
+      now.in(group).ifPresent(of -> row(text, PortionText.of(group, now.item()), of, measures));
+    }
     return text.append('\n').toString();
   }
 
