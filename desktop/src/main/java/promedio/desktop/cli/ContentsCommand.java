@@ -3,7 +3,6 @@ package promedio.desktop.cli;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -40,17 +39,6 @@ final class ContentsCommand implements Callable<Integer> {
   /** What goes on where a file was refused. */
   private static final int REFUSED = 3;
 
-  /** How the contents are written. */
-  enum Format {
-    TEXT,
-    JSON;
-
-    @Override
-    public String toString() {
-      return name().toLowerCase(Locale.ROOT);
-    }
-  }
-
   @Spec private CommandSpec spec;
 
   @Parameters(
@@ -63,7 +51,7 @@ final class ContentsCommand implements Callable<Integer> {
       names = "--format",
       defaultValue = "json",
       description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
-  private Format format = Format.JSON;
+  private OutputFormat format = OutputFormat.JSON;
 
   @Mixin private ReadingOptions reading;
 
@@ -101,7 +89,7 @@ final class ContentsCommand implements Callable<Integer> {
 
   private int refuse(String file, String reason) {
     ObjectNode line = ContentsJson.refused(Inputs.called(file), reason);
-    spec.commandLine().getOut().println(format == Format.JSON ? line : reason);
+    spec.commandLine().getOut().println(format == OutputFormat.JSON ? line : reason);
     return REFUSED;
   }
 }

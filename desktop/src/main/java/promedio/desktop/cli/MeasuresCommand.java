@@ -6,7 +6,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -47,17 +46,6 @@ import promedio.files.table.ColumnChoiceException;
     })
 final class MeasuresCommand implements Callable<Integer> {
 
-  /** How the measures are written. */
-  enum Format {
-    TEXT,
-    JSON;
-
-    @Override
-    public String toString() {
-      return name().toLowerCase(Locale.ROOT);
-    }
-  }
-
   @Spec private CommandSpec spec;
 
   @Option(
@@ -70,7 +58,7 @@ final class MeasuresCommand implements Callable<Integer> {
       names = "--format",
       defaultValue = "text",
       description = "${COMPLETION-CANDIDATES} (default: text)")
-  private Format format = Format.TEXT;
+  private OutputFormat format = OutputFormat.TEXT;
 
   @Option(names = "--trim", paramLabel = "SHARE", description = "also the trimmed mean, e.g. 0.1")
   private @Nullable String trim;

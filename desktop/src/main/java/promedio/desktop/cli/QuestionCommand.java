@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -47,17 +46,6 @@ final class QuestionCommand implements Callable<Integer> {
   /** A question is no book. */
   private static final long MOST_BYTES = 32L << 20;
 
-  /** How what is understood is written. */
-  enum Format {
-    TEXT,
-    JSON;
-
-    @Override
-    public String toString() {
-      return name().toLowerCase(Locale.ROOT);
-    }
-  }
-
   @Spec private CommandSpec spec;
 
   @Parameters(
@@ -70,7 +58,7 @@ final class QuestionCommand implements Callable<Integer> {
       names = "--format",
       defaultValue = "json",
       description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
-  private Format format = Format.JSON;
+  private OutputFormat format = OutputFormat.JSON;
 
   private QuestionCommand() {}
 
@@ -89,7 +77,7 @@ final class QuestionCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     try {
       PrintedQuestion question = PrintedQuestion.read(text(file));
-      if (format == Format.TEXT) {
+      if (format == OutputFormat.TEXT) {
         PrintedQuestionText.of(question).forEach(out::println);
         return 0;
       }
@@ -112,7 +100,7 @@ final class QuestionCommand implements Callable<Integer> {
   }
 
   private int refuse(String file, String reason) {
-    if (format == Format.JSON && files.size() > 1) {
+    if (format == OutputFormat.JSON && files.size() > 1) {
       spec.commandLine().getOut().println(ContentsJson.refused(Inputs.called(file), reason));
     } else {
       spec.commandLine().getErr().println(reason);

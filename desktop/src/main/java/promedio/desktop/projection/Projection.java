@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
@@ -54,6 +55,13 @@ public record Projection(
 
   private static Optional<Integer> find(@Nullable Integer id) {
     return Optional.ofNullable(id);
+  }
+
+  /** Has what is computed of the chosen item shown; nothing, as long as there is none. */
+  public void ifComputed(BiConsumer<Analysis, Projection> show) {
+    if (analysis != null) {
+      show.accept(analysis, this);
+    }
   }
 
   /**

@@ -12,6 +12,8 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
@@ -115,5 +117,12 @@ public final class Controls {
         return chosen.get();
       }
     };
+  }
+
+  /** Puts a text on the clipboard. */
+  public static void copy(String text) {
+    ClipboardContent content = new ClipboardContent();
+    content.putString(text);
+    Clipboard.getSystemClipboard().setContent(content);
   }
 }

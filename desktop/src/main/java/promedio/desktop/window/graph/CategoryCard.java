@@ -10,8 +10,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -249,9 +247,7 @@ public final class CategoryCard extends VBox {
   private void copyTable() {
     Analysis now = shown;
     if (now != null && !categories(now).rows().isEmpty()) {
-      ClipboardContent content = new ClipboardContent();
-      content.putString(CategoryText.tabbed(categories(now).in(now.item().graph().order())));
-      Clipboard.getSystemClipboard().setContent(content);
+      Controls.copy(CategoryText.tabbed(categories(now).in(now.item().graph().order())));
     }
   }
 }

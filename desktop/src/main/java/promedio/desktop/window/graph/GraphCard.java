@@ -7,8 +7,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -281,9 +279,7 @@ public final class GraphCard extends VBox {
     Grouping found = grouped;
     Analysis now = workspace.analysis();
     if (found != null && now != null) {
-      ClipboardContent content = new ClipboardContent();
-      content.putString(GroupingText.tabbed(found.table(), now.sign()));
-      Clipboard.getSystemClipboard().setContent(content);
+      Controls.copy(GroupingText.tabbed(found.table(), now.sign()));
     }
   }
 

@@ -12,8 +12,6 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -149,11 +147,7 @@ public final class TestPaper extends VBox {
   }
 
   private void showAgain() {
-    Projection all = workspace.projection();
-    Analysis now = all.analysis();
-    if (now != null) {
-      show(now, all);
-    }
+    workspace.projection().ifComputed(this::show);
   }
 
   /** Shows the steps of the chosen test as they are now. */
@@ -261,8 +255,6 @@ public final class TestPaper extends VBox {
   }
 
   private void copySentence() {
-    ClipboardContent content = new ClipboardContent();
-    content.putString(sentence.getText());
-    Clipboard.getSystemClipboard().setContent(content);
+    Controls.copy(sentence.getText());
   }
 }

@@ -46,7 +46,7 @@ final class ComparisonView implements SeveralView {
     this.workspace = workspace;
     this.graph = new ComparisonGraph(workspace, fileChoice);
     this.summary = new QuestionTable(workspace, "summary").onHead(this::sort);
-    this.measures = new MeasuresMenu("summary-measures", this::showAgain);
+    this.measures = new MeasuresMenu("summary-measures", () -> showAgain(workspace));
     this.together =
         new MeasureCard(
             workspace,
@@ -103,15 +103,7 @@ final class ComparisonView implements SeveralView {
 
   private void sort(int column) {
     order = order.chosen(column);
-    showAgain();
-  }
-
-  private void showAgain() {
-    Projection all = workspace.projection();
-    Analysis now = all.analysis();
-    if (now != null) {
-      show(now, all);
-    }
+    showAgain(workspace);
   }
 
   @Override

@@ -85,7 +85,7 @@ final class PairsView implements SeveralView {
         new TestPaper(workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
     this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
     this.summary = new QuestionTable(workspace, "pairs-summary");
-    this.measures = new MeasuresMenu("pairs-measures", this::showAgain);
+    this.measures = new MeasuresMenu("pairs-measures", () -> showAgain(workspace));
     told.setId("pairs-point");
     inTable.setText(Texts.of("pairs.in-table"));
     content =
@@ -120,7 +120,7 @@ final class PairsView implements SeveralView {
       CheckBox box = Controls.literal(new CheckBox(Texts.of("pairs.extra." + code)));
       box.setId("pairs-" + code);
       box.setSelected(extra == ScatterGraph.Extra.LINE);
-      box.setOnAction(event -> showAgain());
+      box.setOnAction(event -> showAgain(workspace));
       extras.put(extra, box);
     }
     return Pieces.line(extras.values().toArray(new CheckBox[0]));
@@ -140,7 +140,7 @@ final class PairsView implements SeveralView {
     boolean same = chosen.isPresent() && chosen.getAsInt() == row;
     chosen = same ? OptionalInt.empty() : OptionalInt.of(row);
     workspace.tryOut(null);
-    showAgain();
+    showAgain(workspace);
   }
 
   /** Goes on to the next pair, or back; after the last one comes the first. */
@@ -150,7 +150,7 @@ final class PairsView implements SeveralView {
       int from = chosen.orElse(by > 0 ? -1 : 0);
       chosen = OptionalInt.of(Math.floorMod(from + by, size));
       workspace.tryOut(null);
-      showAgain();
+      showAgain(workspace);
     }
   }
 
@@ -170,15 +170,7 @@ final class PairsView implements SeveralView {
   private void putBack() {
     chosen = OptionalInt.empty();
     workspace.tryOut(null);
-    showAgain();
-  }
-
-  private void showAgain() {
-    Projection all = workspace.projection();
-    Analysis now = all.analysis();
-    if (now != null) {
-      show(now, all);
-    }
+    showAgain(workspace);
   }
 
   @Override

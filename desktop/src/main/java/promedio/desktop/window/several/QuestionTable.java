@@ -8,8 +8,6 @@ import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
@@ -310,9 +308,7 @@ final class QuestionTable extends VBox {
   void copy() {
     QuestionGrid grid = shown;
     if (grid != null) {
-      ClipboardContent content = new ClipboardContent();
-      content.putString(grid.tabbed());
-      Clipboard.getSystemClipboard().setContent(content);
+      Controls.copy(grid.tabbed());
     }
   }
 }

@@ -88,7 +88,7 @@ final class TwoWayView implements SeveralView {
               "counts-view-" + each.code(),
               () -> {
                 view = each;
-                showAgain();
+                showAgain(workspace);
               }));
     }
     return Pieces.line(views.toArray(new ToggleButton[0]));
@@ -104,7 +104,7 @@ final class TwoWayView implements SeveralView {
               "counts-bars-" + code,
               () -> {
                 arrangement = each;
-                showAgain();
+                showAgain(workspace);
               }));
     }
     return Pieces.line(arrangements.toArray(new ToggleButton[0]));
@@ -127,14 +127,6 @@ final class TwoWayView implements SeveralView {
   @Override
   public void focusAnswers() {
     test.focusAnswer();
-  }
-
-  private void showAgain() {
-    Projection all = workspace.projection();
-    Analysis now = all.analysis();
-    if (now != null) {
-      show(now, all);
-    }
   }
 
   @Override

@@ -13,8 +13,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -210,9 +208,7 @@ public final class TableSheet extends BorderPane {
     CellBlock block = grid.selectionProperty().get();
     Table table = shown;
     if (Keys.COPY.match(event) && block != null && table != null) {
-      ClipboardContent content = new ClipboardContent();
-      content.putString(block.text(table));
-      Clipboard.getSystemClipboard().setContent(content);
+      Controls.copy(block.text(table));
       found.setText(Texts.of("table.copied", Describe.grouped(block.cells())));
       event.consume();
     }

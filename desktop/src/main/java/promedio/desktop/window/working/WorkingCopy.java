@@ -11,6 +11,7 @@ import javafx.scene.transform.Transform;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
+import promedio.desktop.window.control.Controls;
 import promedio.files.report.HtmlWorking;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
@@ -34,7 +35,7 @@ final class WorkingCopy {
 
   /** Copies a whole working in one format, as text. */
   static void working(WorkingFormat format, String title, Working working, ShownNumbers numbers) {
-    text(joined(format.write(title, working, numbers)));
+    Controls.copy(joined(format.write(title, working, numbers)));
   }
 
   /** Copies a table so that it is pasted as one, in a document or in cells. */
@@ -50,12 +51,12 @@ final class WorkingCopy {
 
   /** Copies one step in LaTeX. */
   static void latex(WorkingStep step, ShownNumbers numbers) {
-    text(WorkingTexts.latex(step, numbers));
+    Controls.copy(WorkingTexts.latex(step, numbers));
   }
 
   /** Copies one step in MathML. */
   static void mathml(WorkingStep step, ShownNumbers numbers) {
-    text(HtmlWorking.mathml(step, numbers));
+    Controls.copy(HtmlWorking.mathml(step, numbers));
   }
 
   /** Copies what a node looks like. */
@@ -70,12 +71,6 @@ final class WorkingCopy {
 
   private static String joined(List<String> lines) {
     return String.join("\n", lines);
-  }
-
-  private static void text(String text) {
-    ClipboardContent content = new ClipboardContent();
-    content.putString(text);
-    put(content);
   }
 
   private static void put(ClipboardContent content) {
