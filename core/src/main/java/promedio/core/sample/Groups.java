@@ -1,6 +1,5 @@
 package promedio.core.sample;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -58,14 +57,8 @@ public record Groups(List<Group> samples) implements Data {
 
   /** {@return all values together, without those that are missing} */
   public Sample all() {
-    List<Exact> all = new ArrayList<>();
-    for (Group group : samples) {
-      Values each = group.sample().values().present();
-      for (int i = 0; i < each.size(); i++) {
-        all.add(each.get(i));
-      }
-    }
-    return new Sample(Values.of(all));
+    return new Sample(
+        Values.join(samples.stream().map(group -> group.sample().values().present()).toList()));
   }
 
   /** {@return two of the groups by themselves} */

@@ -70,6 +70,23 @@ public final class Values {
     return builder.build();
   }
 
+  /**
+   * {@return the numbers of several columns, one column after the other}
+   *
+   * @param columns columns of which no entry is missing
+   */
+  static Values join(List<Values> columns) {
+    Values first = columns.get(0);
+    boolean alike =
+        columns.stream().allMatch(v -> v.isPacked() && v.denominator.equals(first.denominator));
+    if (alike) {
+      long[] joined = columns.stream().flatMapToLong(v -> Arrays.stream(v.packed)).toArray();
+      return new Values(joined, null, first.denominator, new BitSet());
+    }
+    return of(
+        columns.stream().flatMap(v -> IntStream.range(0, v.size()).mapToObj(v::get)).toList());
+  }
+
   /** {@return values with these numerators, none missing, over a power of ten} */
   public static Values ofDecimals(long[] numerators, int places) {
     return packed(numerators.clone(), BigInteger.TEN.pow(places), new BitSet());

@@ -1,15 +1,8 @@
 package promedio.core.table;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
-import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Groups;
@@ -18,8 +11,6 @@ import promedio.core.sample.Sample;
 
 /** Columns of one table taken together: as pairs, as groups, as counts crossed. */
 public final class Together {
-
-  private static final String BETWEEN = " · ";
 
   private Together() {}
 
@@ -46,44 +37,18 @@ public final class Together {
    * @throws BadInputException if they make no groups; the message says why
    */
   public static Groups groups(NumberColumn values, List<Column> factors) throws BadInputException {
-    List<Coded> coded = factors.stream().map(Coded::of).toList();
-    Map<List<Integer>, Rows> rows = new HashMap<>();
-    for (int row = 0; row < values.size(); row++) {
-      Cancellation.check(row);
-      List<Integer> key = key(coded, row);
-      if (!key.contains(Coded.NONE)) {
-        rows.computeIfAbsent(key, k -> new Rows()).add(row);
-      }
+    Coded coded = Coded.of(factors.get(0));
+    for (Column factor : factors.subList(1, factors.size())) {
+      coded = coded.by(Coded.of(factor));
     }
+    // To sort each group's values is most of the work, and each is by itself.
+    List<Sample> samples =
+        coded.rows().parallelStream().map(values.values()::pickEntries).map(Sample::new).toList();
     List<Groups.Group> groups = new ArrayList<>();
-    for (List<Integer> key : rows.keySet().stream().sorted(IN_ORDER).toList()) {
-      Sample sample = new Sample(values.values().pickEntries(rows.get(key).toArray()));
-      groups.add(new Groups.Group(name(coded, key), sample));
+    for (int group = 0; group < samples.size(); group++) {
+      groups.add(new Groups.Group(coded.names().get(group), samples.get(group)));
     }
     return Groups.read(groups);
-  }
-
-  private static final Comparator<List<Integer>> IN_ORDER =
-      (a, b) -> {
-        for (int i = 0; i < a.size(); i++) {
-          int order = a.get(i).compareTo(b.get(i));
-          if (order != 0) {
-            return order;
-          }
-        }
-        return 0;
-      };
-
-  private static List<Integer> key(List<Coded> coded, int row) {
-    return coded.stream().map(each -> each.code(row)).toList();
-  }
-
-  private static String name(List<Coded> coded, List<Integer> key) {
-    return String.join(
-        BETWEEN,
-        IntStream.range(0, key.size())
-            .mapToObj(i -> coded.get(i).names().get(key.get(i)))
-            .toList());
   }
 
   /**
@@ -115,59 +80,5 @@ public final class Together {
       exact.add(each);
     }
     return CrossTable.read(down.names(), across.names(), exact, missing);
-  }
-
-  /** Row numbers that grow. */
-  private static final class Rows {
-
-    private int[] rows = new int[16];
-    private int size;
-
-    void add(int row) {
-      if (size == rows.length) {
-        rows = Arrays.copyOf(rows, 2 * size);
-      }
-      rows[size++] = row;
-    }
-
-    int[] toArray() {
-      return Arrays.copyOf(rows, size);
-    }
-  }
-
-  /** A column as codes from 0 in the order in which its entries first came. */
-  private static final class Coded {
-
-    static final int NONE = -1;
-
-    private final List<String> names;
-    private final int[] codes;
-
-    private Coded(List<String> names, int[] codes) {
-      this.names = names;
-      this.codes = codes;
-    }
-
-    static Coded of(Column column) {
-      Map<String, Integer> known = new LinkedHashMap<>();
-      int[] codes = new int[column.size()];
-      for (int row = 0; row < codes.length; row++) {
-        codes[row] =
-            column.isMissing(row)
-                ? NONE
-                : known.computeIfAbsent(column.text(row), text -> known.size());
-      }
-      return new Coded(List.copyOf(known.keySet()), codes);
-    }
-
-    /** {@return what the codes stand for} */
-    List<String> names() {
-      return names;
-    }
-
-    /** {@return the code of a row, {@link #NONE} where the entry is missing} */
-    int code(int row) {
-      return codes[row];
-    }
   }
 }
