@@ -2,13 +2,20 @@ package promedio.core.sample;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 import promedio.core.sample.Groups.Group;
 
 /**
- * Which part of some data is meant: all of them, one of several groups, one number of each pair.
+ * Which part of some data is meant: all of them, one of several groups, one number of each pair,
+ * categories beside what is expected of them.
  *
  * @param kind which kind of part
- * @param groups the groups that are meant, where the kind names some
+ * @param groups the groups that are meant, where the kind names some; of a fit the expected
+ *     numbers, as exact texts
  */
 public record Portion(Kind kind, List<String> groups) {
 
@@ -24,7 +31,11 @@ public record Portion(Kind kind, List<String> groups) {
     /** The values of all groups as one sample. */
     TOGETHER("together", 0),
     /** Two of several groups, in this order. */
-    TWO("two", 2);
+    TWO("two", 2),
+    /** Categories beside expected proportions: equal ones, or one number for each category. */
+    FIT("fit", Kind.ANY);
+
+    private static final int ANY = -1;
 
     private final String code;
     private final int names;
@@ -39,9 +50,11 @@ public record Portion(Kind kind, List<String> groups) {
       return code;
     }
 
-    /** {@return how many groups it names} */
-    public int names() {
-      return names;
+    /** {@return whether it can name these groups, or expect these numbers} */
+    public boolean takes(List<String> groups) {
+      return names == ANY
+          ? groups.stream().allMatch(each -> number(each).isPresent())
+          : groups.size() == names;
     }
   }
 
@@ -59,7 +72,7 @@ public record Portion(Kind kind, List<String> groups) {
 
   public Portion {
     groups = List.copyOf(groups);
-    if (groups.size() != kind.names()) {
+    if (!kind.takes(groups)) {
       throw new IllegalArgumentException(kind.code() + " of " + groups);
     }
   }
@@ -77,6 +90,21 @@ public record Portion(Kind kind, List<String> groups) {
         .toList();
   }
 
+  /**
+   * {@return categories beside what is expected of them}
+   *
+   * @param expected a number for each category, scaled by their sum; none for equal proportions
+   */
+  public static Portion fit(List<Exact> expected) {
+    return new Portion(Kind.FIT, expected.stream().map(Exact::toString).toList());
+  }
+
+  private static Optional<Exact> number(String text) {
+    return NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral
+        ? Optional.of(numeral.value())
+        : Optional.empty();
+  }
+
   /** {@return two of several groups, in this order} */
   public static Portion two(String first, String second) {
     return new Portion(Kind.TWO, List.of(first, second));
@@ -88,6 +116,7 @@ public record Portion(Kind kind, List<String> groups) {
       case WHOLE -> true;
       case X, Y -> whole == Subject.PAIRS;
       case GROUP, TOGETHER, TWO -> whole == Subject.GROUPS;
+      case FIT -> whole == Subject.ONE;
     };
   }
 
@@ -96,6 +125,7 @@ public record Portion(Kind kind, List<String> groups) {
     return switch (kind) {
       case WHOLE -> whole;
       case TWO -> Subject.GROUPS;
+      case FIT -> Subject.FIT;
       case X, Y, GROUP, TOGETHER -> Subject.ONE;
     };
   }
@@ -108,6 +138,7 @@ public record Portion(Kind kind, List<String> groups) {
       case Y -> whole.pairs().map(pairs -> new Sample(pairs.y()));
       case TOGETHER -> whole.groups().map(Groups::all);
       case GROUP -> whole.groups().flatMap(all -> find(all, 0)).map(Group::sample);
+      case FIT -> whole.categories().flatMap(this::fit);
       case TWO ->
           whole
               .groups()
@@ -118,6 +149,18 @@ public record Portion(Kind kind, List<String> groups) {
                               first ->
                                   find(all, 1).map(other -> new Groups(List.of(first, other)))));
     };
+  }
+
+  private Optional<Data> fit(Categories counted) {
+    try {
+      return Optional.of(
+          groups.isEmpty()
+              ? Fit.equal(counted)
+              : Fit.read(counted, groups.stream().flatMap(each -> number(each).stream()).toList()));
+    } catch (BadInputException e) {
+      // Categories were added or taken out since the numbers were given.
+      return Optional.empty();
+    }
   }
 
   private Optional<Group> find(Groups all, int name) {

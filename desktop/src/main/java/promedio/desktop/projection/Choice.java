@@ -171,8 +171,9 @@ public record Choice(
         portion.fits(shape.subject())
             && task.measure().subject() == portion.subject(shape.subject());
     return switch (shape) {
-      // Names have no other measure.
-      case CATEGORIES -> with(Task.of(Measures.MODES));
+      // Names by themselves have no other measure.
+      case CATEGORIES ->
+          suits && portion.kind() == Portion.Kind.FIT ? this : with(Task.of(Measures.MODES));
       case VALUES, FREQUENCIES, CLASSES -> suits ? this : with(Task.of(Measures.MEAN));
       case PAIRS -> suits ? this : with(Task.of(Several.CORRELATION));
       case GROUPS -> suits ? this : with(Portion.TOGETHER, Task.of(Measures.MEAN));

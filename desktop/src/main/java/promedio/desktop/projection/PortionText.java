@@ -17,6 +17,7 @@ public final class PortionText {
       case TOGETHER -> Texts.of("portion.together");
       case GROUP -> portion.groups().get(0);
       case TWO -> Texts.of("portion.two", portion.groups().get(0), portion.groups().get(1));
+      case FIT -> Texts.of("portion.fit");
       case X -> x(item);
       case Y -> y(item);
     };

@@ -153,7 +153,7 @@ final class SheetJson {
                 .findFirst(),
             "portion");
     List<String> groups = node.has("groups") ? JsonFields.texts(node, "groups") : List.of();
-    JsonFields.require(groups.size() == kind.names(), "groups");
+    JsonFields.require(kind.takes(groups), "groups");
     return new Portion(kind, groups);
   }
 

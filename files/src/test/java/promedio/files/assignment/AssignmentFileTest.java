@@ -144,6 +144,7 @@ class AssignmentFileTest {
     Task mean = Task.of(Measures.MEAN);
     Task r = Task.of(Measures.ofKey("correlation").orElseThrow());
     Task t = Task.of(Measures.ofKey("t_two").orElseThrow());
+    Task fit = Task.of(Measures.ofKey("fit_chi_squared").orElseThrow());
     Assignment assignment =
         Assignment.empty("Orchard")
             .with(Item.of(1, "north", "g", new Source.ValuesText("8 10")))
@@ -151,6 +152,9 @@ class AssignmentFileTest {
             .with(Item.of(3, "both", "g", Source.Picked.of(List.of(2, 1))))
             .with(Item.of(4, "trees", "", new Source.PairsText("age yield\n2 31")))
             .with(Item.of(5, "reasons", "", new Source.CountsText("1 2\n3 4")))
+            .with(Item.of(6, "colours", "", new Source.CategoriesText("green 3\nred 5")))
+            .answering(fit, new Selection(6, Portion.fit(List.of(Exact.of(1, 3), Exact.ONE))), "1")
+            .answering(fit, new Selection(6, Portion.fit(List.of())), "2")
             .answering(mean, new Selection(3, Portion.group("south")), "10.5")
             .answering(t, new Selection(3, Portion.two("south", "north")), "0.8")
             .answering(r, Selection.of(4), "0.9");

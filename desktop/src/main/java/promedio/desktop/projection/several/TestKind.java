@@ -21,7 +21,9 @@ public enum TestKind {
       0, List.of("correlation_t", "correlation_t_df", "correlation_t_p"), Optional.of(Size.R)),
   TWO(0, List.of("t_two", "t_two_df", "t_two_p"), Optional.of(Size.COHEN_D)),
   VARIANCE(0, List.of("f", "df_between", "df_within", "f_p"), Optional.of(Size.ETA_SQUARED)),
-  COUNTS(0, List.of("chi_squared", "chi_squared_df", "chi_squared_p"), Optional.of(Size.V));
+  COUNTS(0, List.of("chi_squared", "chi_squared_df", "chi_squared_p"), Optional.of(Size.V)),
+  /** χ² of categories beside what is expected of them. */
+  FIT(0, List.of("fit_chi_squared", "fit_chi_squared_df", "fit_chi_squared_p"), Optional.empty());
 
   private final int arguments;
   private final List<String> keys;

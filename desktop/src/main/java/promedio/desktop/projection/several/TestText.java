@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.OnCurve;
 import promedio.core.measure.Result;
@@ -17,6 +19,7 @@ import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Variances;
+import promedio.core.sample.Fit;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
@@ -73,7 +76,7 @@ public final class TestText {
 
   /** χ² and F have one tail; of the others the rules tell it. */
   private String side() {
-    return kind == TestKind.VARIANCE || kind == TestKind.COUNTS
+    return kind == TestKind.VARIANCE || kind == TestKind.COUNTS || kind == TestKind.FIT
         ? "upper"
         : rules().get(Rule.TAILS).code();
   }
@@ -87,7 +90,18 @@ public final class TestText {
           new Object[] {PortionText.x(now.item()), PortionText.y(now.item())};
       case TWO -> groups.toArray();
       case VARIANCE, COUNTS -> new Object[0];
+      case FIT -> new Object[] {proportions()};
     };
+  }
+
+  /** What is expected, in words: equal proportions, or the given ones as they were typed. */
+  private String proportions() {
+    List<Exact> expected = now.typed().data().fit().map(Fit::expected).orElse(List.of());
+    return expected.stream().distinct().count() == 1
+        ? Texts.of("test.fit.equal")
+        : expected.stream()
+            .map(each -> now.numbers().in("").shown(each))
+            .collect(Collectors.joining(" : "));
   }
 
   /** {@return why there is no test; none where there is one} */
@@ -173,9 +187,27 @@ public final class TestText {
                       watch.add(
                           Texts.of(
                               "test.watch.expected", Results.rounded(least, rules(), now.sign()))));
+      case FIT ->
+          now.typed()
+              .data()
+              .fit()
+              .flatMap(TestText::leastExpected)
+              .filter(least -> least.compareTo(SMALL_COUNT) < 0)
+              .ifPresent(
+                  least ->
+                      watch.add(
+                          Texts.of(
+                              "test.watch.expected.categories",
+                              Results.rounded(least, rules(), now.sign()))));
       case MEAN_BY_SIGMA -> {}
     }
     return watch;
+  }
+
+  private static Optional<Exact> leastExpected(Fit fit) {
+    return IntStream.range(0, fit.expected().size())
+        .mapToObj(fit::expectedCount)
+        .min(Comparator.naturalOrder());
   }
 
   private static void addFew(List<String> watch, Exact n) {
@@ -244,7 +276,7 @@ public final class TestText {
             now.sign() == DecimalSign.COMMA ? "; " : ", ",
             at.degrees().stream().map(each -> Results.plain(each, now)).toList());
     String in =
-        kind == TestKind.COUNTS
+        kind == TestKind.COUNTS || kind == TestKind.FIT
             ? Texts.of("test.with-n", degrees, now.typed().data().total())
             : degrees;
     return symbol(at) + (in.isEmpty() ? "" : "(" + in + ")") + " = " + value;

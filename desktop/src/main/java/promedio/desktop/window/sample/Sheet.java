@@ -38,6 +38,7 @@ public final class Sheet extends StackPane {
   private final LineUpPanel lineUp;
   private final AskedCard asked;
   private final TestPaper test;
+  private final TestPaper fit;
   private final ChanceCard chance;
   private final GraphCard graphs;
 
@@ -77,6 +78,7 @@ public final class Sheet extends StackPane {
     graphs = new GraphCard(workspace, fileChoice);
     chance = new ChanceCard(workspace);
     test = new TestPaper(workspace, "sample-test", List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
+    fit = new TestPaper(workspace, "categories-test", List.of(TestKind.FIT));
     scroll = new ScrollPane(content);
     jumps = new SheetJumps(scroll);
     jumps.add("line-up", lineUp, lineUp::focusLine);
@@ -85,7 +87,7 @@ public final class Sheet extends StackPane {
     jumps.add("working", work);
     content
         .getChildren()
-        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs, test, chance);
+        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs, test, fit, chance);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll.setFitToWidth(true);
@@ -133,9 +135,8 @@ public final class Sheet extends StackPane {
     cards.forEach(card -> card.show(analysis, all));
     asked.show(analysis, all);
     Nodes.setShown(test, !words);
-    if (!words) {
-      test.show(analysis, all);
-    }
+    Nodes.setShown(fit, words);
+    (words ? fit : test).show(analysis, all);
     chance.show(analysis);
     jumps.show();
   }

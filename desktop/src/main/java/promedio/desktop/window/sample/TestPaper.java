@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -15,12 +16,17 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.entry.Entry;
+import promedio.core.entry.Typed;
+import promedio.core.entry.TypedValues;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Portion;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -44,6 +50,7 @@ public final class TestPaper extends VBox {
   private final ComboBox<Portion> pair = new ComboBox<>();
   private final TextField mu = new TextField();
   private final TextField sigma = new TextField();
+  private final TextField expected = new TextField();
   private final FlowPane about = new FlowPane(10, 4);
   private final VBox steps = new VBox(8);
   private final Label hypotheses = Controls.wrapped("", "test-text");
@@ -133,9 +140,16 @@ public final class TestPaper extends VBox {
     pair.setOnAction(event -> showChosen());
     mu.textProperty().subscribe((old, text) -> showChosen());
     sigma.textProperty().subscribe((old, text) -> showChosen());
+    expected.textProperty().subscribe((old, text) -> showChosen());
+    expected.setPromptText(Texts.of("test.expected.equal"));
     about
         .getChildren()
-        .addAll(pair, Controls.named("test.mu", mu, 5), Controls.named("test.sigma", sigma, 5));
+        .addAll(
+            pair,
+            Controls.named("test.mu", mu, 5),
+            Controls.named("test.sigma", sigma, 5),
+            Controls.named("test.expected", expected, 20));
+    expected.setId(id + "-expected");
     mu.setId(id + "-mu");
     sigma.setId(id + "-sigma");
   }
@@ -165,7 +179,12 @@ public final class TestPaper extends VBox {
     Optional<Analysis> of = tested(chosen, whole);
     boolean ready = numbers.isPresent() && of.isPresent();
     hypotheses.setText("");
-    problem.setText(ready ? "" : Texts.of("test.numbers-needed"));
+    problem.setText(
+        ready
+            ? ""
+            : chosen == TestKind.FIT
+                ? Texts.of("test.expected-needed")
+                : Texts.of("test.numbers-needed"));
     if (ready) {
       show(chosen, of.get(), numbers.get(), all);
     } else {
@@ -179,6 +198,7 @@ public final class TestPaper extends VBox {
     Nodes.setShown(fields.get(0), chosen == TestKind.TWO);
     Nodes.setShown(fields.get(1), chosen.arguments() > 0);
     Nodes.setShown(fields.get(2), chosen.arguments() > 1);
+    Nodes.setShown(fields.get(3), chosen == TestKind.FIT);
     List<Portion> pairs = whole.typed().data().groups().map(TestPaper::pairs).orElse(List.of());
     if (!pair.getItems().equals(pairs)) {
       Portion before = pair.getValue();
@@ -200,9 +220,23 @@ public final class TestPaper extends VBox {
   }
 
   private Optional<Analysis> tested(TestKind chosen, Analysis whole) {
-    return chosen == TestKind.TWO
-        ? Optional.ofNullable(pair.getValue()).flatMap(whole::in)
-        : Optional.of(whole);
+    return switch (chosen) {
+      case TWO -> Optional.ofNullable(pair.getValue()).flatMap(whole::in);
+      case FIT -> expected().flatMap(whole::in);
+      default -> Optional.of(whole);
+    };
+  }
+
+  /** What the categories are held against; none while what is typed is not all numbers. */
+  private Optional<Portion> expected() {
+    Typed typed = TypedValues.read(expected.getText(), workspace.assignment().sign());
+    return typed.entries().stream().allMatch(each -> each.content() instanceof Entry.Figure)
+        ? typed.data().sample().map(Sample::values).map(TestPaper::fit)
+        : Optional.empty();
+  }
+
+  private static Portion fit(Values expected) {
+    return Portion.fit(IntStream.range(0, expected.size()).mapToObj(expected::get).toList());
   }
 
   /** The numbers that the test is about; none while one of them is not typed yet. */

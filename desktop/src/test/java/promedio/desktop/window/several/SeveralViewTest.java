@@ -31,7 +31,8 @@ class SeveralViewTest extends OpenWindow {
         .with(Item.of(4, "trees", "", new Source.PairsText("1 2\n2 4\n3 5\n4 9\n5 1")))
         .with(
             Item.of(
-                5, "reasons", "", new Source.CountsText("Ana Rocha\nbruised 30 10\nscab 20 40")));
+                5, "reasons", "", new Source.CountsText("Ana Rocha\nbruised 30 10\nscab 20 40")))
+        .with(Item.of(6, "colours", "", new Source.CategoriesText("green 30\nyellow 50\nred 20")));
   }
 
   private void look(int item) {
@@ -201,6 +202,29 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#sample-test-sentence")).contains("t(2) = −2.60");
     answer("#answer-t_one-13", "-2.6");
     assertThat(text("#mark-t_one-13")).isEqualTo("agrees, too few places");
+  }
+
+  @Test
+  void categoriesAreTestedAgainstExpectedProportions() {
+    look(6);
+    assertThat(shown("#sample-test")).isFalse();
+    fire("#categories-test-fit");
+    assertThat(text("#categories-test-hypotheses"))
+        .startsWith("H₀: the categories have the expected proportions, all equal.");
+    assertThat(text("#categories-test-sentence")).contains("χ²(2, n = 100) = 14.00");
+
+    fill("#categories-test-expected", "1 2");
+    assertThat(text("#categories-test-problem")).startsWith("Type one number above 0 for each");
+    fill("#categories-test-expected", "0.25 0.5 0.25");
+    assertThat(text("#categories-test-hypotheses")).contains("0.25 : 0.5 : 0.25");
+    assertThat(text("#categories-test-sentence"))
+        .isEqualTo(
+            "It is not shown that the proportions differ from the expected ones (test of goodness"
+                + " of fit, χ²(2, n = 100) = 2.00, p = 0.3679).");
+    answer("#answer-fit_chi_squared", "2");
+    assertThat(text("#mark-fit_chi_squared")).isEqualTo("agrees");
+    assertThat(text("#margin-heading"))
+        .isEqualTo("Chi squared of the fit: beside expected proportions");
   }
 
   @Test
