@@ -42,6 +42,8 @@ public final class Background {
     IMPORT(Order.BESIDE),
     /** Tidying a long table. */
     TIDYING(Order.LATEST),
+    /** Putting the rows of a table in another order to look at. */
+    ORDERING(Order.LATEST),
     /** What the selected cells come to. */
     SELECTION(Order.LATEST),
     /** Marking a pile of answers. */

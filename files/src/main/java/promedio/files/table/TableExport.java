@@ -41,11 +41,11 @@ public final class TableExport {
   public static void write(Table table, Path file, DecimalSign sign) throws IOException {
     boolean workbook = file.toString().toLowerCase(Locale.ROOT).endsWith(".xlsx");
     SafeWrite.write(
-        file, workbook ? workbook(table) : delimited(table, sign).getBytes(StandardCharsets.UTF_8));
+        file, workbook ? workbook(table) : csv(table, sign).getBytes(StandardCharsets.UTF_8));
   }
 
-  /** {@return the table as CSV} */
-  static String delimited(Table table, DecimalSign sign) {
+  /** {@return the table as CSV; with a decimal comma, semicolons separate the cells} */
+  public static String csv(Table table, DecimalSign sign) {
     StringWriter text = new StringWriter();
     char separator = sign == DecimalSign.COMMA ? ';' : ',';
     try (CsvWriter writer =

@@ -3,11 +3,22 @@ package promedio.desktop.projection.several;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.Portion;
+import promedio.core.sample.ValuesBuilder;
+import promedio.core.table.Column;
+import promedio.core.table.Kind;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.Table;
+import promedio.core.table.WordColumn;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Describe;
@@ -45,15 +56,36 @@ public final class GroupTable {
   }
 
   /**
-   * {@return the measures of each group of the comparison, and of all together in the last line}
+   * What of a summary is shown.
+   *
+   * @param measures what is told of each group
+   * @param order in which order the groups stand
+   * @param filter what the name of a group must contain, in whatever case; empty for all groups
    */
-  public static QuestionGrid of(Analysis now, List<Measure> measures, Order order) {
-    List<Portion> portions = new ArrayList<>(Portion.eachGroup(now.typed().data()));
-    if (order.column() >= 0) {
-      portions.sort(comparing(now, measures, order));
+  public record Shown(List<Measure> measures, Order order, String filter) {
+    public Shown {
+      measures = List.copyOf(measures);
     }
+  }
+
+  /**
+   * {@return the measures of the groups of the comparison, and of all together in the last line}
+   */
+  public static QuestionGrid of(Analysis now, Shown shown) {
+    List<Portion> portions = new ArrayList<>(groups(now, shown));
     portions.add(Portion.TOGETHER);
-    return of(now, portions, measures);
+    return of(now, portions, shown.measures());
+  }
+
+  private static List<Portion> groups(Analysis now, Shown shown) {
+    String sought = shown.filter().strip().toLowerCase(Locale.ROOT);
+    Stream<Portion> found =
+        Portion.eachGroup(now.typed().data()).stream()
+            .filter(each -> each.groups().get(0).toLowerCase(Locale.ROOT).contains(sought));
+    return (shown.order().column() < 0
+            ? found
+            : found.sorted(comparing(now, shown.measures(), shown.order())))
+        .toList();
   }
 
   /** {@return the measures of x and of y} */
@@ -96,30 +128,42 @@ public final class GroupTable {
   }
 
   /**
-   * {@return the summary as comma-separated text, its numbers exact as far as decimals go}: what
-   * has no result is left empty, and all together is left out
+   * {@return the summary of the shown groups as a table of its own, its numbers with 15 digits};
+   * what has no result is missing, and all together is left out
    */
-  public static String csv(Analysis now, List<Measure> measures) {
-    StringBuilder text = new StringBuilder("group,n,missing");
-    measures.forEach(measure -> text.append(',').append(measure.key()));
-    for (Portion group : Portion.eachGroup(now.typed().data())) {
-      now.in(group).ifPresent(of -> row(text, PortionText.of(group, now.item()), of, measures));
+  public static Table table(Analysis now, Shown shown) throws BadInputException {
+    List<Analysis> groups =
+        groups(now, shown).stream().flatMap(group -> now.in(group).stream()).toList();
+    List<Column> columns = new ArrayList<>();
+    columns.add(
+        WordColumn.of(
+            "group",
+            Kind.CATEGORY,
+            groups.stream().map(of -> PortionText.of(of.portion(), now.item())).toList()));
+    columns.add(numbers("n", groups, of -> Optional.of(of.typed().data().total())));
+    columns.add(
+        numbers("missing", groups, of -> Optional.of(Exact.of(of.typed().data().missing()))));
+    for (Measure measure : shown.measures()) {
+      columns.add(numbers(measure.key(), groups, of -> number(of, measure)));
     }
-    return text.append('\n').toString();
+    return Table.of(columns);
   }
 
-  private static void row(StringBuilder text, String name, Analysis of, List<Measure> measures) {
-    text.append("\n\"").append(name.replace("\"", "\"\"")).append("\",");
-    text.append(of.typed().data().total()).append(',').append(of.typed().data().missing());
-    for (Measure measure : measures) {
-      text.append(',')
-          .append(
-              of.computation()
-                  .result(measure)
-                  .number()
-                  .map(number -> number.significant(DIGITS).stripTrailingZeros().toPlainString())
-                  .orElse(""));
+  private static Optional<Exact> number(Analysis of, Measure measure) {
+    return of.computation()
+        .result(measure)
+        .number()
+        .map(number -> Exact.of(number.significant(DIGITS).stripTrailingZeros()));
+  }
+
+  private static Column numbers(
+      String name, List<Analysis> groups, Function<Analysis, Optional<Exact>> value)
+      throws BadInputException {
+    ValuesBuilder values = new ValuesBuilder();
+    for (Analysis group : groups) {
+      value.apply(group).ifPresentOrElse(values::add, values::addMissing);
     }
+    return new NumberColumn(name, values.build(), Map.of());
   }
 
   /** What has no result comes last, whichever way the others stand. */

@@ -2,11 +2,16 @@ package promedio.desktop.window.several;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.function.BiConsumer;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.message.BadInputException;
+import promedio.core.number.DecimalSign;
 import promedio.core.sample.Groups;
+import promedio.core.table.Table;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
@@ -23,6 +28,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.sample.TestPaper;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
+import promedio.files.table.TableExport;
 
 /** Samples side by side: on one scale, in one summary, and what lies between them. */
 final class ComparisonView implements SeveralView {
@@ -31,6 +37,8 @@ final class ComparisonView implements SeveralView {
   private final ComparisonGraph graph;
   private final QuestionTable summary;
   private final MeasuresMenu measures;
+  private final TextField filter = new TextField();
+  private final BiConsumer<Table, String> export;
   private final Label alike = Controls.wrapped("", "answer-text");
   private final MeasureCard together;
   private final MeasureCard effect;
@@ -42,8 +50,13 @@ final class ComparisonView implements SeveralView {
   private GroupTable.Order order = GroupTable.Order.GIVEN;
   private @Nullable Analysis shown;
 
-  ComparisonView(Workspace workspace, FileChoice fileChoice, Appearance appearance) {
+  ComparisonView(
+      Workspace workspace,
+      FileChoice fileChoice,
+      Appearance appearance,
+      BiConsumer<Table, String> export) {
     this.workspace = workspace;
+    this.export = export;
     this.graph = new ComparisonGraph(workspace, fileChoice);
     this.summary = new QuestionTable(workspace, "summary").onHead(this::sort);
     this.measures = new MeasuresMenu("summary-measures", () -> showAgain(workspace));
@@ -75,20 +88,48 @@ final class ComparisonView implements SeveralView {
   }
 
   private Region buildSummaryTools() {
+    filter.setId("summary-filter");
+    filter.setPrefColumnCount(10);
+    filter.setPromptText(Texts.of("comparison.filter"));
+    filter.setAccessibleText(Texts.of("comparison.filter"));
+    filter.textProperty().subscribe((old, text) -> showAgain(workspace));
     return Pieces.line(
         measures,
+        filter,
         Controls.link("graph.copy-table", "summary-copy", summary::copy),
-        Controls.link("comparison.as-table", "summary-as-table", this::importSummary));
+        Controls.link("comparison.as-table", "summary-as-table", this::importSummary),
+        Controls.link("comparison.export", "summary-export", this::exportSummary));
   }
 
   /** The summary is looked at as any table that is imported, and kept, exported or tidied there. */
   private void importSummary() {
+    withSummary(
+        (table, name) ->
+            workspace.beginImport(
+                DataSource.of(
+                    name + ".csv",
+                    TableExport.csv(table, DecimalSign.POINT).getBytes(StandardCharsets.UTF_8))));
+  }
+
+  private void exportSummary() {
+    withSummary(export);
+  }
+
+  private void withSummary(BiConsumer<Table, String> use) {
     Analysis now = shown;
     if (now != null) {
-      String name = Texts.of("comparison.summary-file", now.item().name());
-      byte[] bytes = GroupTable.csv(now, measures.chosen()).getBytes(StandardCharsets.UTF_8);
-      workspace.beginImport(DataSource.of(name, bytes));
+      try {
+        use.accept(
+            GroupTable.table(now, inSight()),
+            Texts.of("comparison.summary-file", now.item().name()));
+      } catch (BadInputException e) {
+        alike.setText(e.why().text());
+      }
     }
+  }
+
+  private GroupTable.Shown inSight() {
+    return new GroupTable.Shown(measures.chosen(), order, filter.getText());
   }
 
   @Override
@@ -118,7 +159,7 @@ final class ComparisonView implements SeveralView {
       order = GroupTable.Order.GIVEN;
     }
     graph.show(now, groups);
-    summary.show(now, all, GroupTable.of(now, measures.chosen(), order));
+    summary.show(now, all, GroupTable.of(now, inSight()));
     alike.setText(AlikeText.of(now));
     variance.show(now, all, VarianceTable.of(now));
     together.show(now, all);

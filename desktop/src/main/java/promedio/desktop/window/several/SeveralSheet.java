@@ -2,6 +2,7 @@ package promedio.desktop.window.several;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.BiConsumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.StackPane;
@@ -9,6 +10,7 @@ import javafx.scene.layout.VBox;
 import promedio.core.assignment.Item;
 import promedio.core.message.Message;
 import promedio.core.sample.Subject;
+import promedio.core.table.Table;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Describe;
@@ -30,12 +32,22 @@ public final class SeveralSheet extends StackPane {
   private final Label counts = Controls.wrapped("", "quiet");
   private final Label problem = Controls.wrapped("", "problem-text");
   private final StackPane place = new StackPane();
+  private final BiConsumer<Table, String> export;
 
   /** Each made when such an item is first shown. */
   private final Map<Subject, SeveralView> views = new EnumMap<>(Subject.class);
 
-  /** Makes the sheet. */
-  public SeveralSheet(Workspace workspace, FileChoice fileChoice, Appearance appearance) {
+  /**
+   * Makes the sheet.
+   *
+   * @param export writes a table into a file that the student chooses
+   */
+  public SeveralSheet(
+      Workspace workspace,
+      FileChoice fileChoice,
+      Appearance appearance,
+      BiConsumer<Table, String> export) {
+    this.export = export;
     this.workspace = workspace;
     this.fileChoice = fileChoice;
     this.appearance = appearance;
@@ -100,7 +112,7 @@ public final class SeveralSheet extends StackPane {
   private SeveralView made(Subject subject) {
     return switch (subject) {
       case PAIRS -> new PairsView(workspace, fileChoice, appearance);
-      case GROUPS -> new ComparisonView(workspace, fileChoice, appearance);
+      case GROUPS -> new ComparisonView(workspace, fileChoice, appearance, export);
       case CROSS -> new TwoWayView(workspace, fileChoice, appearance);
       case ONE, FIT -> throw new IllegalArgumentException("no sheet of several: " + subject);
     };

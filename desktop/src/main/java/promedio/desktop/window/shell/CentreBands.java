@@ -264,7 +264,7 @@ final class CentreBands {
 
   private void makeSeveral() {
     if (several == null) {
-      several = new SeveralSheet(workspace, fileChoice, appearance);
+      several = new SeveralSheet(workspace, fileChoice, appearance, exchange::export);
       centre.getChildren().add(several);
     }
   }

@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -49,11 +50,15 @@ public final class TableSheet extends BorderPane {
   private final MenuButton rowsMenu = new MenuButton(Texts.of("table.rows-menu"));
   private final ToShelfLine toShelf;
   private final TogetherLine together;
+  private final RowOrder order;
   private final CellGrid grid = new CellGrid();
   private final BlockLine foot;
   private final List<Node> ofCells;
   private final Label whyUnread = Controls.wrapped("", "quiet");
   private final Node unread;
+  private @Nullable ImportedTable original;
+
+  /** Its rows in the order in which they are looked at. */
   private @Nullable Table shown;
 
   /** What the sheet asks of the window. */
@@ -78,9 +83,10 @@ public final class TableSheet extends BorderPane {
     Node finding = buildFinding(actions);
     toShelf = new ToShelfLine(workspace, found::setText);
     together = new TogetherLine(workspace, found::setText);
+    order = new RowOrder(workspace, this::showRows);
     ofCells = List.of(finding, toShelf, together, foot);
     unread = buildUnread(actions);
-    setTop(new VBox(6, new VBox(2, name, counts), finding, toShelf, together));
+    setTop(new VBox(6, new VBox(2, name, counts), finding, order, toShelf, together));
     setCenter(grid);
     setBottom(foot);
     grid.selectionProperty().subscribe(block -> showBlock());
@@ -107,6 +113,7 @@ public final class TableSheet extends BorderPane {
         .addAll(
             item("table.sort-up", () -> sort(false)),
             item("table.sort-down", () -> sort(true)),
+            new SeparatorMenuItem(),
             item("table.leave-out-rows", this::leaveOutRows),
             item("table.only-columns", this::onlyColumns),
             item("table.sum-across", () -> across(Total.SUM)),
@@ -169,6 +176,7 @@ public final class TableSheet extends BorderPane {
 
   private void show(@Nullable ImportedTable imported) {
     if (imported == null) {
+      original = null;
       shown = null;
       return;
     }
@@ -184,17 +192,22 @@ public final class TableSheet extends BorderPane {
             Describe.grouped(table.rows()),
             table.columns().size(),
             imported.original().name()));
-    if (table.equals(shown)) {
-      return;
+    ImportedTable before = original;
+    original = imported;
+    if (before == null || before.id() != imported.id() || !table.equals(before.table())) {
+      order.of(imported);
+      found.setText("");
+      toShelf.show(table);
+      together.show(table);
     }
+  }
+
+  private void showRows(Table table) {
     shown = table;
     grid.show(
         new TableContent(
             table, finder, workspace.assignment().sign(), grid::selectColumn, grid::measureAgain));
     foot.show(table, null);
-    found.setText("");
-    toShelf.show(table);
-    together.show(table);
   }
 
   private void showBlock() {
@@ -273,7 +286,7 @@ public final class TableSheet extends BorderPane {
     if (table != null) {
       block()
           .map(b -> table.columns().get(b.firstColumn()).name())
-          .ifPresent(column -> workspace.tables().addStep(new SortRows(column, descending)));
+          .ifPresent(column -> order.by(new SortRows(column, descending)));
     }
   }
 

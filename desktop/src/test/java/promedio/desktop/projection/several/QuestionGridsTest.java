@@ -11,10 +11,12 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.number.DecimalSign;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
+import promedio.files.table.TableExport;
 
 /** Printed tables of several samples, every cell a question. */
 class QuestionGridsTest {
@@ -33,7 +35,8 @@ class QuestionGridsTest {
   }
 
   private static QuestionGrid groups(GroupTable.Order order) {
-    return GroupTable.of(SeveralSheets.of(SeveralSheets.COMPARISON), MEASURES, order);
+    return GroupTable.of(
+        SeveralSheets.of(SeveralSheets.COMPARISON), new GroupTable.Shown(MEASURES, order, ""));
   }
 
   @Test
@@ -157,13 +160,26 @@ class QuestionGridsTest {
   }
 
   @Test
-  void theSummaryGoesOnAsATableWithItsNumbersUnrounded() {
-    assertThat(
-            GroupTable.csv(SeveralSheets.of(SeveralSheets.COMPARISON), MEASURES).lines().toList())
+  void theSummaryGoesOnAsATableWithItsNumbersUnrounded() throws Exception {
+    Analysis now = SeveralSheets.of(SeveralSheets.COMPARISON);
+    GroupTable.Shown all = new GroupTable.Shown(MEASURES, GroupTable.Order.GIVEN, "");
+
+    assertThat(TableExport.csv(GroupTable.table(now, all), DecimalSign.POINT).lines())
         .containsExactly(
             "group,n,missing,mean,sd",
-            "\"upper\",3,0,10,2",
-            "\"middle\",3,1,22,2",
-            "\"lower\",4,0,14,4.96655480858378");
+            "upper,3,0,10,2",
+            "middle,3,1,22,2",
+            "lower,4,0,14,4.96655480858378");
+  }
+
+  @Test
+  void onlyTheGroupsWhoseNamesAreSoughtAreShownAndGoOn() throws Exception {
+    Analysis now = SeveralSheets.of(SeveralSheets.COMPARISON);
+    GroupTable.Shown sought = new GroupTable.Shown(MEASURES, new GroupTable.Order(3, true), " ER");
+
+    assertThat(GroupTable.of(now, sought).lines())
+        .extracting(QuestionGrid.Line::name)
+        .containsExactly("lower", "upper", "all together");
+    assertThat(GroupTable.table(now, sought).column("mean").orElseThrow().text(0)).isEqualTo("14");
   }
 }

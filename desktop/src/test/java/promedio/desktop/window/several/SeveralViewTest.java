@@ -1,8 +1,13 @@
 package promedio.desktop.window.several;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -104,6 +109,21 @@ class SeveralViewTest extends OpenWindow {
     assertThat(workspace.table().table().names())
         .containsExactly("group", "n", "missing", "mean", "median", "min", "max", "sd");
     assertThat(workspace.table().table().rows()).isEqualTo(2);
+  }
+
+  @Test
+  void theShownGroupsOfASummaryAreExported() throws Exception {
+    Path file = folder.resolve("summary.csv");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(file));
+    look(3);
+    fill("#summary-filter", "low");
+    assertThat(text("#summary-0-2")).isEqualTo("14.00");
+    fire("#summary-export");
+    waitUntil(() -> Files.exists(file));
+
+    assertThat(Files.readAllLines(file))
+        .containsExactly(
+            "group,n,missing,mean,median,min,max,sd", "lower,4,0,14,13.5,9,20,4.96655480858378");
   }
 
   @Test

@@ -85,7 +85,7 @@ class TableViewTest extends OpenWindow {
     robot.interact(
         () ->
             find(menu, MenuButton.class).getItems().stream()
-                .filter(i -> i.getText().equals(item) || item.equals(i.getId()))
+                .filter(i -> item.equals(i.getText()) || item.equals(i.getId()))
                 .findFirst()
                 .orElseThrow()
                 .fire());
@@ -237,6 +237,36 @@ class TableViewTest extends OpenWindow {
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     settle();
     assertThat(column("tray")).startsWith("2", "1");
+  }
+
+  @Test
+  void rowsAreLookedAtInAnotherOrderAndTheTableStaysAsItIs() throws Exception {
+    bringTrays();
+    List<String> before = column("tray");
+    robot.interact(() -> grid().select(CellBlock.between(0, 2, 0, 2)));
+    choose("#table-rows-menu", "table-sort-down");
+    await(Background.Lane.ORDERING);
+
+    assertThat(text("#table-order"))
+        .isEqualTo("Shown by weight, largest first. The table itself is not changed.");
+    assertThat(column("tray")).isEqualTo(before);
+    robot.interact(() -> grid().select(CellBlock.between(0, 0, 4, 0)));
+    robot.interact(grid()::requestFocus);
+    robot.push(KeyCode.SHORTCUT, KeyCode.C);
+    robot.interact(
+        () -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo("2\n1\n5\n4\n3"));
+
+    robot.interact(() -> grid().select(CellBlock.between(0, 0, 0, 0)));
+    choose("#table-rows-menu", "table-leave-out-rows");
+    assertThat(column("tray")).containsExactly("1", "3", "4", "5");
+    await(Background.Lane.ORDERING);
+    fire("#table-order-keep");
+    assertThat(shown("#row-order")).isFalse();
+    assertThat(column("tray")).containsExactly("1", "5", "4", "3");
+  }
+
+  private CellGrid grid() {
+    return find("#table-grid", CellGrid.class);
   }
 
   @Test
