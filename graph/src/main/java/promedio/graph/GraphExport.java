@@ -102,7 +102,18 @@ public final class GraphExport {
     return new Rectangle2D.Double(0, 0, width, height);
   }
 
-  private void draw(Graphics2D graphics) {
+  /** {@return how wide its paper is, in points} */
+  public int width() {
+    return width;
+  }
+
+  /** {@return how high its paper is, in points} */
+  public int height() {
+    return height;
+  }
+
+  /** Draws it with the upper left corner of its paper at the origin. */
+  public void draw(Graphics2D graphics) {
     drawing.draw(graphics, paper(), new ChartRenderingInfo());
   }
 

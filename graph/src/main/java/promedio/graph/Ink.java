@@ -7,7 +7,6 @@ import java.awt.FontFormatException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import java.util.Objects;
 
 /** Paper and ink of graphs. */
 final class Ink {
@@ -24,15 +23,13 @@ final class Ink {
   private static final List<float[]> DASHES =
       List.of(new float[] {}, new float[] {7, 4}, new float[] {2, 3}, new float[] {9, 3, 2, 3});
 
-  private static final Font SANS = font("PromedioSans-Regular.otf");
-  private static final Font BOLD = font("PromedioSerif-Bold.ttf");
+  private static final Font SANS = font(GraphFonts.SANS);
+  private static final Font BOLD = font(GraphFonts.SERIF_BOLD);
 
   private Ink() {}
 
   private static Font font(String file) {
-    try (InputStream in =
-        Objects.requireNonNull(
-            Ink.class.getResourceAsStream("/promedio/graph/fonts/" + file), file)) {
+    try (InputStream in = GraphFonts.open(file)) {
       return Font.createFont(Font.TRUETYPE_FONT, in);
     } catch (IOException | FontFormatException e) {
       throw new IllegalStateException("the font " + file + " does not ship", e);

@@ -331,7 +331,7 @@ class GraphExportTest {
   @CsvSource({
     "HISTOGRAM, no class of Crates has a width",
     "POLYGON, no class of Crates has a width",
-    "BOX, Crates lacks the quartiles or the ends"
+    "BOX, Crates has no quartiles or ends"
   })
   void openClassesAloneHaveNoWidthToDraw(GraphKind kind, String why) {
     ClassTable open = typed("under 10 3\n10 and over 4");

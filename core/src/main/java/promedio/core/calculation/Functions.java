@@ -62,7 +62,12 @@ final class Functions {
     String function = name.text();
     int most = function.equals("round") || function.equals("z") ? 2 : 1;
     if (arguments.isEmpty() || arguments.size() > most) {
-      throw new CalculationException(name.start(), "formula.arguments", function);
+      throw new CalculationException(
+          name.start(),
+          "formula.arguments",
+          function,
+          String.valueOf(most),
+          String.valueOf(arguments.size()));
     }
     try {
       return of(name, arguments.get(0), arguments, rows);

@@ -79,7 +79,7 @@ class ComparisonTest {
   @Test
   void twoSamplesOfOneNameAreToldApartByTheStudent() {
     assertThat(read(ORCHARD.with(SOUTH.withName("north"))).problem().orElseThrow().text())
-        .isEqualTo("two groups are called “north”: give them names of their own");
+        .isEqualTo("two groups are called “north”: give them different names");
   }
 
   @Test
@@ -132,10 +132,10 @@ class ComparisonTest {
   void columnsThatMakeNoSuchDataAreRefusedInWords() {
     assertThatThrownBy(() -> Source.Linked.read(new Link.OfPairs(1, "age", "variety"), TRAYS))
         .isInstanceOf(BadInputException.class)
-        .hasMessage("the column “variety” holds no numbers");
+        .hasMessage("the column “variety” does not hold numbers");
     assertThatThrownBy(
             () -> Source.Linked.read(new Link.OfGroups(1, "weight", List.of("row")), TRAYS))
-        .hasMessage("the table has no column “row” any more");
+        .hasMessage("the table no longer has a column “row”");
   }
 
   @Test

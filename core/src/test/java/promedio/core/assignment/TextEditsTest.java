@@ -40,7 +40,7 @@ class TextEditsTest {
 
     assertThat(entries(left))
         .hasSize(2)
-        .allMatch(e -> e.content() instanceof Entry.Figure, "a number");
+        .allMatch(e -> e.content() instanceof Entry.Figure, "number");
   }
 
   @Test

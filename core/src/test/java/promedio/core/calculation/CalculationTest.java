@@ -71,15 +71,15 @@ class CalculationTest {
   @CsvSource(
       delimiter = '#',
       value = {
-        "wieght × 2 # 0 # there is no column “wieght”; there are weight, picking time, variety",
-        "weight × # 8 # cannot stand here",
+        "wieght × 2 # 0 # there is no column “wieght”; the columns are weight, picking time, variety",
+        "weight × # 8 # cannot be used here",
         "(weight # 7 # “)” is expected",
-        "weight § 2 # 7 # “§” means nothing",
+        "weight § 2 # 7 # “§” has no meaning",
         "variety × 2 # 8 # needs numbers",
-        "variety < Blanca # 8 # words are only equal or not",
+        "variety < Blanca # 8 # words can only be compared",
         "cube(weight) # 0 # there is no function “cube”",
-        "round(1; 2; 3) # 0 # another number of values",
-        "weight and variety # 7 # needs a statement",
+        "round(1; 2; 3) # 0 # takes 1 or 2 numbers in its brackets, not 3",
+        "weight and variety # 7 # needs a condition",
       })
   void whatIsWrongIsSaidWithItsPlace(String formula, int place, String why) {
     assertThatThrownBy(() -> results(formula))
@@ -98,7 +98,7 @@ class CalculationTest {
     assertThat(results("weight ÷ 1000 ^ 1000")).containsOnly("");
     assertThat(results("log(2^3000 ÷ 2^2999 × 5)")).containsOnly("1");
     assertThat(results("weight ÷ 1000^300 ÷ 7 × 1000^300")).contains("12/7");
-    assertThatThrownBy(() -> results(" ")).hasMessageContaining("nothing is written here");
+    assertThatThrownBy(() -> results(" ")).hasMessageContaining("nothing is typed here");
     String nested = "(".repeat(600) + "1" + ")".repeat(600);
     assertThatThrownBy(() -> results(nested)).hasMessageContaining("nested too deep");
   }
@@ -108,6 +108,6 @@ class CalculationTest {
     assertThat(Calculation.read("√weight", TRAYS).column("r").rounded()).isEqualTo(2);
     assertThat(Calculation.read("weight ÷ 7", TRAYS).column("r").rounded()).isZero();
     assertThatThrownBy(() -> Calculation.read("weight", TRAYS).rowsWhereItHolds())
-        .hasMessageContaining("no condition");
+        .hasMessageContaining("not a condition");
   }
 }

@@ -103,7 +103,7 @@ class ScratchTest {
         .isInstanceOfSatisfying(
             CalculationException.class, e -> assertThat(e.place()).isEqualTo(4));
     assertThatThrownBy(() -> Scratch.of("3 > 2", CRATES))
-        .hasMessageContaining("no calculation with numbers");
+        .hasMessageContaining("not a calculation with numbers");
     assertThatThrownBy(() -> Scratch.of("(3 + 4", CRATES)).hasMessageContaining(")");
   }
 }

@@ -80,7 +80,7 @@ class ClassLineTest {
         .hasValueSatisfying(
             problem ->
                 assertThat(problem.text())
-                    .isEqualTo("the frequencies add up to 8, but 9 is written as their total"));
+                    .isEqualTo("the frequencies add up to 8, but their total is given as 9"));
     // The table is there all the same.
     assertThat(typed("10–19 5\n20–29 3\nn = 9").data().tally().total()).isEqualTo(Exact.of(8));
   }

@@ -91,8 +91,8 @@ class TypedCategoriesTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "plum 40%   | “40%” is no count: leave the % sign out to work with the percentages as they stand",
-        "plum 40 %  | “40 %” is no count: leave the % sign out to work with the percentages as they stand",
+        "plum 40%   | “40%” is not a count: leave out the % sign to use the percentages as they are",
+        "plum 40 %  | “40 %” is not a count: leave out the % sign to use the percentages as they are",
         "plum -3    | the frequency of plum is -3; a frequency cannot be negative",
         "plum −3    | the frequency of plum is -3; a frequency cannot be negative"
       })

@@ -50,12 +50,12 @@ class TypedCountsTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "a b;r 1 2;s 3 4;Total 4 7|the total of “b” is printed as 7, but the counts sum to 6",
-        "a b Total;r 1 2 3;s 3 4 8|the total of “s” is printed as 8, but the counts sum to 7",
+        "a b;r 1 2;s 3 4;Total 4 7|the total of “b” is printed as 7, but the counts add up to 6",
+        "a b Total;r 1 2 3;s 3 4 8|the total of “s” is printed as 8, but the counts add up to 7",
         "a b;r 1 2;s 3|the row “s” has 1 counts where another has 2",
-        "a b;r 1 -;s 3 4|the count of “r” and “b” is missing: write 0 where there is none",
+        "a b;r 1 -;s 3 4|the count of “r” and “b” is missing: type 0 if there is none",
         "a b c d;r 1 2;s 3 4|4 names were given where 2 are needed",
-        "a b;r 1 2|a table of counts has at least two rows and two columns, not 1 and 2"
+        "a b;r 1 2|a two-way table has at least two rows and two columns, not 1 and 2"
       })
   void whatIsWrongIsTold(String lines, String problem) {
     assertThat(problem(lines.replace(';', '\n'))).isEqualTo(problem);

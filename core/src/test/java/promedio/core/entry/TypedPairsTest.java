@@ -62,7 +62,7 @@ class TypedPairsTest {
     assertThat(typed.data().missing()).isEqualTo(1);
     assertThat(typed.unreadable()).extracting(Entry::start).containsExactly(11, 14);
     assertThat(((Entry.Unreadable) typed.unreadable().get(1).content()).why().text())
-        .isEqualTo("“9” is not a pair: write x and y, with a space between them");
+        .isEqualTo("“9” is not a pair: type x and y with a space between them");
   }
 
   @Test

@@ -55,8 +55,8 @@ class TypedTablesTest {
     @CsvSource(
         delimiter = '|',
         value = {
-          "36 3 5    | 36 3 5 | “36 3 5” is no row: write a value and its frequency, with a space between them",
-          "36        | 36     | “36” is no row: write a value and its frequency, with a space between them",
+          "36 3 5    | 36 3 5 | “36 3 5” is not a row: type a value and its frequency with a space between them",
+          "36        | 36     | “36” is not a row: type a value and its frequency with a space between them",
           "36 -3     | -3     | the frequency of 36 is -3; a frequency cannot be negative",
           "36 three  | three  | “three” is not a number"
         })

@@ -48,7 +48,8 @@ class ClassChoiceTest {
         ClassChoice.USUAL.group(data, CourseRules.DEFAULTS, DecimalSign.POINT);
 
     assertThat(outcome.grouping().orElseThrow().boundaries()).hasSize(2);
-    assertThat(outcome.problem().orElseThrow().text()).contains("would be more than 1000");
+    assertThat(outcome.problem().orElseThrow().text())
+        .contains("would make more than 1000 classes");
   }
 
   @ParameterizedTest
@@ -71,24 +72,24 @@ class ClassChoiceTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "count  | ''          | write how many classes there should be",
-        "width  | ''          | write how wide the classes should be",
-        "limits | '  '        | write all boundaries",
-        "width  | 0           | a width is above 0, not 0",
-        "width  | -5          | a width is above 0, not -5",
+        "count  | ''          | type how many classes there should be",
+        "width  | ''          | type the class width",
+        "limits | '  '        | type all boundaries",
+        "width  | 0           | a class width must be above 0, not 0",
+        "width  | -5          | a class width must be above 0, not -5",
         "width  | abc         | “abc” is not a number",
-        "width  | 5 100 200   | write one width, and behind it one start",
-        "width  | 0.0001      | would be more than 1000",
+        "width  | 5 100 200   | type one width, and after it one start",
+        "width  | 0.0001      | would make more than 1000 classes",
         "width  | 10 500      | no value lies from 500 to 510",
-        "count  | 0           | “0” is no number of classes: a whole number from 1 to 1000",
-        "count  | 2.5         | is no number of classes",
-        "count  | 1001        | is no number of classes",
-        "count  | 5 6         | is no number of classes",
-        "limits | 110         | one boundary makes no class",
+        "count  | 0           | “0” is not a number of classes: type a whole number from 1 to 1000",
+        "count  | 2.5         | is not a number of classes",
+        "count  | 1001        | is not a number of classes",
+        "count  | 5 6         | is not a number of classes",
+        "limits | 110         | one boundary does not make a class",
         "limits | 130 120     | 120 is not above 130",
         "limits | 120 13o     | “13o” is not a number",
         "limits | 500 600     | no value lies from 500 to 600",
-        "odd    | ''          | “odd” is none of sturges, square-root"
+        "odd    | ''          | “odd” is not one of sturges, square-root"
       })
   void whatMakesNoClassesLeavesTheUsualOnesAndSaysHowToMendThat(
       String by, String numbers, String why) {
@@ -107,7 +108,7 @@ class ClassChoiceTest {
         new ClassChoice("freedman-diaconis", "")
             .group(same, CourseRules.DEFAULTS, DecimalSign.POINT);
 
-    assertThat(outcome.problem().orElseThrow().text()).contains("do not spread");
+    assertThat(outcome.problem().orElseThrow().text()).contains("do not vary");
     assertThat(outcome.grouping()).isPresent();
   }
 

@@ -136,7 +136,7 @@ class GroupingTest {
   @Test
   void boundariesThatMakeNoClassesAreRefused() {
     assertThatThrownBy(() -> Grouping.of(sample(1), whole(10), ClassEnd.LOWER))
-        .hasMessageContaining("one boundary makes no class");
+        .hasMessageContaining("one boundary does not make a class");
     assertThatThrownBy(() -> Grouping.of(sample(1), whole(10, 10), ClassEnd.LOWER))
         .hasMessageContaining("10 is not above 10");
     assertThatThrownBy(() -> Grouping.of(sample(1), whole(10, 20), ClassEnd.LOWER))
@@ -144,7 +144,7 @@ class GroupingTest {
         .hasMessageContaining("no value lies from 10 to 20");
     assertThatThrownBy(
             () -> Grouping.ofWidth(sample(0, 1_000_000), Exact.ONE, CourseRules.DEFAULTS))
-        .hasMessageContaining("would be more than 1000");
+        .hasMessageContaining("would make more than 1000 classes");
   }
 
   @Test
@@ -217,7 +217,7 @@ class GroupingTest {
     assertThat(Grouping.alike(sample(10, 40), first, end).boundaries())
         .isEqualTo(end == ClassEnd.LOWER ? whole(10, 20, 40, 60) : whole(0, 10, 20, 40));
     assertThatThrownBy(() -> Grouping.alike(sample(1_000_000), first, end))
-        .hasMessageContaining("would be more than 1000");
+        .hasMessageContaining("would make more than 1000 classes");
   }
 
   @Property(tries = 200)

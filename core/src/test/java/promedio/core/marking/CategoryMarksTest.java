@@ -68,7 +68,7 @@ class CategoryMarksTest {
 
     assertThat(mark.verdict()).isEqualTo(Verdict.UNREADABLE);
     assertThat(mark.reason().orElseThrow().text())
-        .isEqualTo("“to small” is none of the categories");
+        .isEqualTo("“to small” is not one of the categories");
     assertThat(mark("bruised 14, too small 21", "20").verdict()).isEqualTo(Verdict.UNREADABLE);
     assertThat(mark("bruised 14, too small 21", " ; ").verdict()).isEqualTo(Verdict.UNREADABLE);
   }

@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.entry.TypedCategories;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 
 /** Which part of data of several samples is meant. */
@@ -52,12 +56,38 @@ class PortionTest {
         .isInstanceOf(IllegalArgumentException.class);
   }
 
-  @ParameterizedTest
-  @EnumSource(Portion.Kind.class)
-  void itTellsWhatItsDataAreAbout(Portion.Kind kind) {
-    Portion portion = new Portion(kind, List.of("upper", "lower").subList(0, kind.names()));
-    Data whole = kind == Portion.Kind.X || kind == Portion.Kind.Y ? PAIRS : TERRACES;
+  @Test
+  void categoriesAreSetBesideWhatIsExpectedOfThem() {
+    Data colours = TypedCategories.read("green 3\nred 5", DecimalSign.POINT).data();
+    Portion given = Portion.fit(List.of(Exact.of(1, 3), Exact.ONE));
 
+    assertThat(given.groups()).containsExactly("1/3", "1");
+    assertThat(given.of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
+        .isEqualTo(Exact.of(2));
+    assertThat(Portion.fit(List.of()).of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
+        .isEqualTo(Exact.of(4));
+    assertThat(Portion.fit(List.of(Exact.ONE)).of(colours)).isEmpty();
+    assertThat(given.of(TERRACES)).isEmpty();
+    assertThatThrownBy(() -> new Portion(Portion.Kind.FIT, List.of("much")))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  static Stream<Arguments> portions() {
+    Data colours = TypedCategories.read("green 3\nred 5", DecimalSign.POINT).data();
+    return Stream.of(
+        Arguments.of(Portion.WHOLE, TERRACES),
+        Arguments.of(Portion.X, PAIRS),
+        Arguments.of(Portion.Y, PAIRS),
+        Arguments.of(Portion.group("upper"), TERRACES),
+        Arguments.of(Portion.TOGETHER, TERRACES),
+        Arguments.of(Portion.two("upper", "lower"), TERRACES),
+        Arguments.of(Portion.fit(List.of()), colours));
+  }
+
+  @ParameterizedTest
+  @MethodSource("portions")
+  void itTellsWhatItsDataAreAbout(Portion portion, Data whole) {
+    assertThat(portion.fits(whole.subject())).isTrue();
     assertThat(portion.of(whole).orElseThrow().subject())
         .isEqualTo(portion.subject(whole.subject()));
   }

@@ -63,8 +63,8 @@ class StepTest {
     assertThat(new RenameColumn("tray", "crate").apply(PEARS).table().names())
         .containsExactly("crate", "variety", "weight");
     assertThat(problem(new ChooseColumns(List.of("wight"))))
-        .isEqualTo("there is no column “wight” here; there are tray, variety, weight");
-    assertThat(problem(new RenameColumn("tray", "weight"))).contains("“weight” already");
+        .isEqualTo("there is no column “wight” here; the columns are tray, variety, weight");
+    assertThat(problem(new RenameColumn("tray", "weight"))).contains("already a column “weight”");
   }
 
   @Test
@@ -88,7 +88,7 @@ class StepTest {
         .containsExactly("2", "3", "4");
     assertThat(texts(new DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
         .containsExactly("1", "2", "5");
-    assertThat(problem(new LeaveOutWhere("weight >"))).contains("cannot stand here");
+    assertThat(problem(new LeaveOutWhere("weight >"))).contains("cannot be used here");
   }
 
   @Test
@@ -111,7 +111,7 @@ class StepTest {
     Outcome all = new DropRepeated(List.of()).apply(doubled);
 
     assertThat(texts(all, "tray")).containsExactly("1", "2", "3", "4", "5");
-    assertThat(all.what().text()).isEqualTo("leave out rows that repeat an earlier one: 3 rows");
+    assertThat(all.what().text()).isEqualTo("leave out repeated rows: 3 rows");
     assertThat(new DropRepeated(List.of("tray")).apply(doubled).table().rows()).isEqualTo(5);
     assertThat(problem(new DropRepeated(List.of("none")))).contains("none");
   }
@@ -146,9 +146,9 @@ class StepTest {
                 new FillMissing("variety", FillMissing.Filling.BEFORE, "").apply(PEARS), "variety"))
         .containsExactly("Blanca", "Ercolini", "Blanca", "Blanca", "Conference");
     assertThat(problem(new FillMissing("weight", FillMissing.Filling.VALUE, "many")))
-        .contains("“many” is no number");
+        .contains("“many” is not a number");
     assertThat(problem(new FillMissing("variety", FillMissing.Filling.MEDIAN, "")))
-        .contains("no numbers");
+        .contains("not hold numbers");
   }
 
   @ParameterizedTest
@@ -235,7 +235,7 @@ class StepTest {
     assertThat(texts(other.result(), "double")).containsExactly("10", "12");
     assertThat(other.problems())
         .extracting(Message::text)
-        .containsExactly("there is no column “variety” here; there are weight, double");
+        .containsExactly("there is no column “variety” here; the columns are weight, double");
     assertThat(PEARS.names()).containsExactly("tray", "variety", "weight");
   }
 
@@ -266,6 +266,6 @@ class StepTest {
 
     assertThat((long) replay.result().rows() * replay.result().columns().size())
         .isLessThan(3_000_000);
-    assertThat(replay.problems().get(0).text()).contains("larger than any that is held");
+    assertThat(replay.problems().get(0).text()).contains("which is too large");
   }
 }

@@ -47,6 +47,7 @@ import promedio.files.table.ColumnChoiceException;
       MarkCommand.class,
       SummaryCommand.class,
       QuestionCommand.class,
+      HandInCommand.class,
       DistributionCommand.class,
       DrawSamplesCommand.class,
       SamplesCommand.class,

@@ -50,7 +50,9 @@ public record Choice(
     /** The tables of distributions. */
     DISTRIBUTIONS,
     /** A printed question that is pasted. */
-    QUESTION
+    QUESTION,
+    /** The document to hand in. */
+    HAND_IN
   }
 
   /** Nothing yet: the mean, once there is a sample. */
@@ -96,6 +98,11 @@ public record Choice(
   public Choice ofQuestion() {
     return new Choice(
         Over.QUESTION, item, table, null, portion, task, working, entry, lit, methods);
+  }
+
+  /** {@return this with the document to hand in before it} */
+  public Choice ofHandIn() {
+    return new Choice(Over.HAND_IN, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with a pile of answers before it} */

@@ -50,6 +50,10 @@ public final class Background {
     PILE(Order.LATEST),
     /** Looking for what explains answers; many at a time, and none for long. */
     EXPLAINING(Order.BESIDE),
+    /** Making the document to hand in. */
+    HAND_IN(Order.LATEST),
+    /** Drawing pages of it for the preview. */
+    PAGES(Order.BESIDE),
     /** Drawing samples by chance. */
     DRAWING(Order.LATEST),
     /** Working out a page of a printed table. */
@@ -69,7 +73,7 @@ public final class Background {
 
     /** {@return whether the person is shown that such work is under way} */
     public boolean isTold() {
-      return this != EXPLAINING;
+      return this != EXPLAINING && this != PAGES;
     }
   }
 

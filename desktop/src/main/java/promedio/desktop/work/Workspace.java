@@ -245,6 +245,11 @@ public final class Workspace {
     look(Choice::ofQuestion);
   }
 
+  /** Shows the document to hand in, or no longer. */
+  public void showHandIn(boolean wanted) {
+    look(wanted ? Choice::ofHandIn : Choice::uncovered);
+  }
+
   /** Shows a pile of answers; no longer where it is {@code null}. */
   public void showPile(@Nullable Pile pile) {
     look(choice -> pile == null ? choice.uncovered() : choice.of(pile));

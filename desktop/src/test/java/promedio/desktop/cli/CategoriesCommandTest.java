@@ -152,7 +152,7 @@ class CategoriesCommandTest {
         "draw --graph bar --height density | categories have no width and so no density",
         "draw --graph bar --also South=?   | South holds no categories",
         "group --format beside           | categories are written as csv or text, not as beside",
-        "group --order size              | “size” is none of given, frequency, name"
+        "group --order size              | “size” is not one of given, frequency, name"
       })
   void whatNamesDoNotHaveIsSaid(String options, String why) {
     List<String> arguments = new ArrayList<>(List.of(options.strip().split(" ", -1)));
@@ -213,6 +213,6 @@ class CategoriesCommandTest {
     assertThat(marks).hasSize(3);
     assertThat(marks.get(0)).contains("\"verdict\":\"agrees\"");
     assertThat(marks.get(1)).contains("\"verdict\":\"slip\"").contains("frequency-given");
-    assertThat(marks.get(2)).contains("\"verdict\":\"unreadable\"").contains("none of the");
+    assertThat(marks.get(2)).contains("\"verdict\":\"unreadable\"").contains("not one of the");
   }
 }

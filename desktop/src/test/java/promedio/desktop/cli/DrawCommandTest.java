@@ -80,17 +80,17 @@ class DrawCommandTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "--values 1 --graph pie --into a.png|is none of histogram, polygon",
+        "--values 1 --graph pie --into a.png|is not one of histogram, polygon",
         "--values 1 --graph box --into a.gif|should end in .png, .svg or .pdf",
         "--values 1 --graph box --into a.png --dpi 5|between 10 and 1200",
-        "--values 1 --graph box --into a.png --size 20x9|is no size such as 720x450",
-        "--values 1 --graph box --into a.png --size axb|is no size such as 720x450",
-        "--values 1 --graph box --into a.png --size 5000x5000 --dpi 600|more than 100 million dots",
-        "--values 1 --graph dot --into a.png --height tall|none of frequency, relative, percentage, density",
+        "--values 1 --graph box --into a.png --size 20x9|is not a size such as 720x450",
+        "--values 1 --graph box --into a.png --size axb|is not a size such as 720x450",
+        "--values 1 --graph box --into a.png --size 5000x5000 --dpi 600|more than 100 million pixels",
+        "--values 1 --graph dot --into a.png --height tall|not one of frequency, relative, percentage, density",
         "--values 1 --graph dot --into a.png --mark tall|no measure is called “tall”",
-        "--values 1 --graph dot --into a.png --also S=x|S holds no sample",
-        "--values 1 --graph histogram --into a.png --by odd|none of sturges",
-        "--values 1 --graph histogram --into a.png --width 0|a width is above 0"
+        "--values 1 --graph dot --into a.png --also S=x|S has no sample",
+        "--values 1 --graph histogram --into a.png --by odd|not one of sturges",
+        "--values 1 --graph histogram --into a.png --width 0|a class width must be above 0"
       })
   void wrongUseSaysWhatIsRight(String arguments, String message) {
     Outcome outcome = run(("draw " + arguments).split(" "));
@@ -105,7 +105,7 @@ class DrawCommandTest {
     Path into = folder.resolve("a.png");
     Outcome box = run("draw", "--values", "7", "--graph", "box", "--into", into.toString());
     assertThat(box.code()).isEqualTo(3);
-    assertThat(box.err()).contains("lacks the quartiles");
+    assertThat(box.err()).contains("has no quartiles");
     Outcome dots =
         run(
             "draw",
@@ -117,7 +117,7 @@ class DrawCommandTest {
             "dot",
             "--into",
             into.toString());
-    assertThat(dots.err()).contains("not known in a class table");
+    assertThat(dots.err()).contains("of a class table are not known");
   }
 
   @Test

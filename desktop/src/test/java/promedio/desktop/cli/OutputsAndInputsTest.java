@@ -77,7 +77,7 @@ class OutputsAndInputsTest {
 
     assertThat(code).isEqualTo(1);
     assertThat(err.toString().lines())
-        .containsExactly("What was written did not arrive (No space left on device).");
+        .containsExactly("The output could not be written completely (No space left on device).");
   }
 
   @Test
@@ -126,7 +126,7 @@ class OutputsAndInputsTest {
     Files.writeString(samples.resolve("terraces.csv"), "mine");
     Outcome again = run("samples", samples.toString());
     assertThat(again.code()).isEqualTo(3);
-    assertThat(again.err()).contains("terraces.csv is there already").contains("--force");
+    assertThat(again.err()).contains("terraces.csv already exists").contains("--force");
     assertThat(samples.resolve("terraces.csv")).hasContent("mine");
     assertThat(run("samples", samples.toString(), "--force").code()).isZero();
     assertThat(run("samples", samples.toString(), "--log", "-5").code()).isEqualTo(2);
@@ -179,7 +179,7 @@ class OutputsAndInputsTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"id\":1} {\"id\":2}|a second object stands behind the first",
+        "{\"id\":1} {\"id\":2}|a second object follows the first",
         "{\"values\":[1],\"values\":[2]}|“values” is given twice",
         "{\"values\":[1],\"frequencies\":[[1,2]]}|“values”, “frequencies” are given together",
         "{\"values\":[1}|not JSON: from character"
@@ -206,7 +206,7 @@ class OutputsAndInputsTest {
     assertThat(outcome.code()).isEqualTo(3);
     assertThat(outcome.lines()).hasSize(5);
     assertThat(outcome.lines().get(0)).contains("\"source\":\"/\"").contains("folder");
-    assertThat(outcome.lines().get(1)).contains("no file has such a name");
+    assertThat(outcome.lines().get(1)).contains("is not a file name");
     assertThat(outcome.lines().get(3)).contains("gone.csv").contains("no such file");
     assertThat(outcome.lines().get(4)).contains("\"rows\":2");
   }

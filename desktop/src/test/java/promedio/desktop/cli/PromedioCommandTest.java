@@ -111,8 +111,8 @@ class PromedioCommandTest {
       value = {
         "measures|name one input",
         "measures --values 1 file.csv|name one input",
-        "measures --values 1 --rule divisor=m|it takes n-1, n",
-        "measures --values 1 --rule sum=3|there are divisor",
+        "measures --values 1 --rule divisor=m|it can be n-1, n",
+        "measures --values 1 --rule sum=3|the rules are divisor",
         "measures --values 1 --percentile 200|from 0 to 100",
         "measures --values 1 --trim a|from 0 to 1",
         "measures --values 1 --kind trios|[raw, value-frequency, classes, categories, pairs, groups",
@@ -213,7 +213,7 @@ class PromedioCommandTest {
 
     assertThat(outcome.code()).isZero();
     assertThat(outcome.out())
-        .contains("3 rows, 2 columns", "column 2 (number): 1 entry, 1 missing, 1 unreadable");
+        .contains("3 rows, 2 columns", "column 2 (number): 1 entry, 1 missing, 1 invalid");
     assertThat(run("contents", file, "--decimal", "x").out()).contains("“x”");
   }
 
@@ -266,7 +266,7 @@ class PromedioCommandTest {
         run("working", "--values", "8 -2 11", "--measure", "mean_deviation", "--rule", "carry=1");
     assertThat(rounded.out()).contains("x̄ = Σx / n = 17 / 3 ≈ 5.7", "add up to −0.1 instead of 0");
     assertThat(run("working", "--values", "8", "--measure", "sd").err())
-        .contains("no working of the standard deviation: needs at least 2 values");
+        .contains("no working for the standard deviation: needs at least 2 values");
     assertThat(
             run("working", "--values", "8 9", "--measure", "mean", "--method", "shortcut").code())
         .isEqualTo(2);

@@ -103,9 +103,9 @@ class SeveralCommandsTest {
 
   @ParameterizedTest(name = "{0} written as {1}")
   @CsvSource({
-    "'no,1,2,3', 'no,1,2,4', the total of “no” is printed as 4 but the counts sum to 3",
-    "'total,3,3,6', 'total,3,4,6', the total of “B” is printed as 4 but the counts sum to 3",
-    "'total,3,3,6', 'total,3,3,7', printed as 7 but the counts sum to 6",
+    "'no,1,2,3', 'no,1,2,4', the total of “no” is printed as 4 but the counts add up to 3",
+    "'total,3,3,6', 'total,3,4,6', the total of “B” is printed as 4 but the counts add up to 3",
+    "'total,3,3,6', 'total,3,3,7', printed as 7 but the counts add up to 6",
     "'yes,2,1,3', 'yes,2,,3', the count of “yes” and “B” is missing",
     "'yes,2,1,3', 'yes,2,-1,1', “-1” is not a count",
     "'yes,2,1,3', 'yes,2,one,3', the count of “yes” and “B” is missing"
@@ -126,7 +126,7 @@ class SeveralCommandsTest {
 
     assertThat(which.err()).contains("which two columns?", "tree, weight, length");
     assertThat(three.err()).contains("3 columns were named");
-    assertThat(word.err()).contains("the column “grade” holds no numbers");
+    assertThat(word.err()).contains("the column “grade” does not hold numbers");
     assertThat(ungrouped.err()).contains("--column value --by group");
     assertThat(List.of(which.code(), three.code(), word.code(), ungrouped.code())).containsOnly(2);
   }
@@ -252,7 +252,7 @@ class SeveralCommandsTest {
 
   @ParameterizedTest(name = "--size {0} --times {1}")
   @CsvSource({
-    "7, 1, a sample of 7 cannot be drawn from 6",
+    "7, 1, a sample of 7 is larger than the 6 values",
     "0, 1, at least 1 value",
     "2, 0, at least 1 and at most 1000000",
     "2, 9999999, at least 1 and at most 1000000"

@@ -92,11 +92,11 @@ class GraphPlanTest {
 
   @ParameterizedTest
   @CsvSource({
-    "TICKS, 0, no distance above 0",
-    "TICKS, -2, no distance above 0",
-    "TICKS, 2x, no distance above 0",
-    "PERCENTILES, 10 101, percentiles are numbers from 0 to 100",
-    "PERCENTILES, ten, percentiles are numbers from 0 to 100"
+    "TICKS, 0, not a tick spacing",
+    "TICKS, -2, not a tick spacing",
+    "TICKS, 2x, not a tick spacing",
+    "PERCENTILES, 10 101, type percentiles as numbers from 0 to 100",
+    "PERCENTILES, ten, type percentiles as numbers from 0 to 100"
   })
   void whatCannotBeUsedIsSaid(GraphText which, String text, String why) {
     workspace.items().typeGraph(which, text);

@@ -159,7 +159,7 @@ class DocumentStoreTest {
       workspace.items().type("8");
 
       assertThatThrownBy(() -> AtOnce.save(store, file))
-          .hasMessageContaining("changed by someone else");
+          .hasMessageContaining("was changed outside this window");
       assertThat(store.savedProperty().get()).isFalse();
 
       AtOnce.save(store, file);
@@ -187,7 +187,7 @@ class DocumentStoreTest {
       assertThat(store.fileProperty().get()).isNull();
       assertThat(store.savedProperty().get()).isTrue();
       workspace.items().type("3 4");
-      assertThatThrownBy(() -> AtOnce.save(store, file)).hasMessageContaining("is there already");
+      assertThatThrownBy(() -> AtOnce.save(store, file)).hasMessageContaining("already exists");
     }
     assertThat(AssignmentFile.read(file).items().get(0).source())
         .isEqualTo(new Source.ValuesText("8 10"));
@@ -312,7 +312,7 @@ class DocumentStoreTest {
 
       assertThat(store.fileProperty().get()).isEqualTo(file);
       assertThatThrownBy(() -> AtOnce.save(store, file))
-          .hasMessageContaining("changed by someone else");
+          .hasMessageContaining("was changed outside this window");
       assertThat(AssignmentFile.read(file).title()).isEqualTo("newer");
     }
   }
@@ -328,8 +328,8 @@ class DocumentStoreTest {
       while (store.problemProperty().get().isEmpty() && System.nanoTime() < end) {
         Thread.sleep(20);
       }
-      assertThat(store.problemProperty().get()).contains("cannot be kept").contains("unsaved");
-      assertThat(store.keepAll().orElseThrow()).contains("cannot be kept");
+      assertThat(store.problemProperty().get()).contains("cannot be backed up").contains("unsaved");
+      assertThat(store.keepAll().orElseThrow()).contains("cannot be backed up");
 
       AtOnce.save(store, folder.resolve("pears.promedio"));
       assertThat(store.keepAll()).isEmpty();

@@ -56,11 +56,11 @@ class WorkspaceTest {
 
     empty.setRule(Rule.DIVISOR, Divisor.N);
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
-    assertThat(empty.nameOfUndo()).contains("change of a course rule");
+    assertThat(empty.nameOfUndo()).contains("changing a course rule");
 
     empty.undo();
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("2");
-    assertThat(empty.nameOfRedo()).contains("change of a course rule");
+    assertThat(empty.nameOfRedo()).contains("changing a course rule");
 
     empty.redo();
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
@@ -121,7 +121,7 @@ class WorkspaceTest {
 
     // What the rule moved is still told, and it is still what undo takes back.
     assertThat(empty.projection().moved()).isEqualTo(moved);
-    assertThat(empty.nameOfUndo()).contains("change of a course rule");
+    assertThat(empty.nameOfUndo()).contains("changing a course rule");
   }
 
   @Test

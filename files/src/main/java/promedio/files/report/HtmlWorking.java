@@ -110,14 +110,32 @@ public final class HtmlWorking implements WorkingWriter {
 
   /** {@return a step that is a formula, in MathML; any other in words} */
   public static String mathml(WorkingStep step, ShownNumbers numbers) {
+    return math(inner(step, numbers));
+  }
+
+  /** {@return the same without its outermost element} */
+  public static String inner(WorkingStep step, ShownNumbers numbers) {
     return step.fold(
-        computed -> mathml(computed, numbers),
+        computed -> inner(computed, numbers),
         agreed -> formula(agreed.left(), agreed.symbols(), agreed.numbers(), numbers, ""),
-        list -> words(step, numbers),
+        list -> crossedOff(list, numbers),
         seen -> words(step, numbers));
   }
 
-  private static String mathml(WorkingStep.Computed computed, ShownNumbers numbers) {
+  /** The values in order; those crossed off are struck through. */
+  private static String crossedOff(WorkingStep.InOrder list, ShownNumbers numbers) {
+    StringBuilder row = new StringBuilder("<mrow>");
+    for (int position = 1; position <= list.values().size(); position++) {
+      boolean crossed = list.isLookedAt(position) && !list.isKept(position);
+      row.append(position == 1 ? "" : "<mspace width='0.8em'/>")
+          .append(crossed ? "<mn style='text-decoration:line-through'>" : "<mn>")
+          .append(numbers.shown(list.values().get(position - 1)))
+          .append("</mn>");
+    }
+    return row.append("</mrow>").toString();
+  }
+
+  private static String inner(WorkingStep.Computed computed, ShownNumbers numbers) {
     String value = "<mn>" + numbers.value(computed) + "</mn>";
     return formula(
         computed.left(),
@@ -129,17 +147,16 @@ public final class HtmlWorking implements WorkingWriter {
 
   private static String formula(
       Formula left, Formula symbols, Formula putIn, ShownNumbers numbers, String end) {
-    return math(
-        joined(
-            List.of(
-                left.mathml(numbers::shown),
-                symbols.mathml(numbers::shown),
-                putIn.mathml(numbers::shown)),
-            end));
+    return joined(
+        List.of(
+            left.mathml(numbers::shown),
+            symbols.mathml(numbers::shown),
+            putIn.mathml(numbers::shown)),
+        end);
   }
 
   private static String words(WorkingStep step, ShownNumbers numbers) {
-    return math("<mtext>" + escaped(WorkingTexts.plain(step, numbers)) + "</mtext>");
+    return "<mtext>" + escaped(WorkingTexts.plain(step, numbers)) + "</mtext>";
   }
 
   /** What would stand twice side by side stands once. */

@@ -237,7 +237,7 @@ class AssignmentFileTest {
         "{\"version\":11}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
-        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it takes n-1",
+        "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"cloud\"}]}|“kind”",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"items\":[{\"id\":1,\"name\":\"a\",\"unit\":\"\",\"note\":\"\",\"kind\":\"column\",\"column\":\"w\",\"part\":\"columns/9.txt\"}]}|columns/9.txt",
         "{\"version\":1,\"course\":\"\",\"decimal\":\".\"}|“title”",
@@ -257,12 +257,13 @@ class AssignmentFileTest {
   void foreignFilesAreNamedForWhatTheyAre() throws IOException {
     byte[] other = zip("word/document.xml", "<w/>");
 
-    assertThatThrownBy(() -> AssignmentFile.read("x", other)).hasMessageContaining("no assignment");
+    assertThatThrownBy(() -> AssignmentFile.read("x", other))
+        .hasMessageContaining("not an assignment");
     assertThatThrownBy(
             () -> AssignmentFile.read("x", "weight\n3\n".getBytes(StandardCharsets.UTF_8)))
         .hasMessageContaining("open it as a data file");
     assertThatThrownBy(() -> AssignmentFile.read("x", new byte[0]))
-        .hasMessageContaining("no assignment");
+        .hasMessageContaining("not an assignment");
     assertThatThrownBy(() -> AssignmentFile.read(folder.resolve("gone.promedio")))
         .hasMessageContaining("no such file");
   }
@@ -364,7 +365,7 @@ class AssignmentFileTest {
 
     Files.delete(data);
     Assignment gone = open(file).assignment();
-    assertThat(open(file).notices()).singleElement().asString().contains("which is not there");
+    assertThat(open(file).notices()).singleElement().asString().contains("which does not exist");
     assertThat(gone.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
         .isEqualTo(2);
     assertThat(gone.tables().get(0).replay().steps()).hasSize(1);

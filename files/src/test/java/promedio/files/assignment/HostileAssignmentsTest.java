@@ -136,9 +136,8 @@ class HostileAssignmentsTest {
     changed("version below 0", Fate.REFUSED, "\"version\":10", "\"version\":-7");
     changed("items are an object", Fate.REFUSED, "\"items\":[", "\"items\":{\"a\":[");
     changed("an item is a number", Fate.REFUSED, ITEM, "3");
-    changed("an item is there twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
-    changed(
-        "a field is there twice", Fate.REFUSED, "\"note\":\"\"", "\"note\":\"\",\"note\":\"b\"");
+    changed("an item occurs twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
+    changed("a field occurs twice", Fate.REFUSED, "\"note\":\"\"", "\"note\":\"\",\"note\":\"b\"");
     changed("an unknown field", Fate.REFUSED, "\"note\":\"\"", "\"note\":\"\",\"nota\":\"b\"");
     changed("an answer is missing", Fate.REFUSED, "\"answer\":", "\"answr\":");
     changed("an answer is a number", Fate.REFUSED, "\"answer\":\"9.67\"", "\"answer\":9.67");
@@ -162,15 +161,15 @@ class HostileAssignmentsTest {
     changed("a part that asks no question", Fate.REFUSED, "[1]", "[7]");
     changed("a part that asks in words", Fate.REFUSED, "[1]", "[\"mean\"]");
     changed("questions about an item that is gone", Fate.OPENED, "\"item\":1,", "\"item\":9,");
-    changed("a question is there twice", Fate.REFUSED, QUESTION, QUESTION + "," + QUESTION);
+    changed("a question occurs twice", Fate.REFUSED, QUESTION, QUESTION + "," + QUESTION);
     changed(
         "a percentile beyond 100",
         Fate.REFUSED,
         "\"task\":\"mean\"",
         "\"task\":\"percentile 101\"");
     changed("own workings by no method", Fate.REFUSED, "\"shortcut\":{", "\"magic\":{");
-    changed("a part is there twice", Fate.REFUSED, PART, PART + "," + PART);
-    changed("a table is there twice", Fate.REFUSED, TABLE, TABLE + "," + TABLE);
+    changed("a part occurs twice", Fate.REFUSED, PART, PART + "," + PART);
+    changed("a table occurs twice", Fate.REFUSED, TABLE, TABLE + "," + TABLE);
     changed("a part of the zip that is not there", Fate.REFUSED, "tables/1.data", "tables/9.data");
     changed("an original without a place", Fate.REFUSED, "\"part\":\"tables/1.data\"", "\"x\":1");
     changed("a reading that is none", Fate.REFUSED, "\"reading\":{}", "\"reading\":{\"a\":\"b\"}");
@@ -204,7 +203,7 @@ class HostileAssignmentsTest {
     old("an own working of nothing", Fate.REFUSED, "sd by shortcut", "sd");
     old("an own working by no method", Fate.REFUSED, "sd by shortcut", "sd by magic");
     old("tries are text", Fate.REFUSED, "[\"9\"]", "\"9\"");
-    old("a part is there twice", Fate.REFUSED, OLD_PART, OLD_PART + "," + OLD_PART);
+    old("a part occurs twice", Fate.REFUSED, OLD_PART, OLD_PART + "," + OLD_PART);
     // Referred files.
     referred("a path with a NUL", "a\\u0000b");
     referred("a device without end", "/dev/zero");
@@ -222,7 +221,7 @@ class HostileAssignmentsTest {
     put("122 KB of nodes", Fate.REFUSED, "[" + "[],".repeat(30_000_000) + "[]]");
     put("a million fields", Fate.REFUSED, fields(1_500_000));
     put("a document without end", Fate.REFUSED, " ".repeat(70 << 20) + DOCUMENT);
-    KINDS.put("a part that is there twice", new Hostile(Fate.REFUSED, twice()));
+    KINDS.put("a part that occurs twice", new Hostile(Fate.REFUSED, twice()));
     KINDS.put("a name that is no UTF-8", new Hostile(Fate.REFUSED, foreignName()));
     KINDS.put(
         "no zip",

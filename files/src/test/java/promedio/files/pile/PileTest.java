@@ -128,9 +128,7 @@ class PileTest {
                 + "\"answer\":\"10.80\"}",
             CourseRules.DEFAULTS);
 
-    assertThat(told)
-        .contains("\"with\":{\"kind\":\"rule\",\"code\":\"divisor\"")
-        .contains("Besides:");
+    assertThat(told).contains("\"with\":{\"kind\":\"rule\",\"code\":\"divisor\"").contains("Also:");
   }
 
   @Test

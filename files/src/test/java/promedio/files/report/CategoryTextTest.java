@@ -75,7 +75,7 @@ class CategoryTextTest {
     assertThat(data("{\"categories\":[[\"plum\",2],[\"pear\",\"1.5\"],[\"fig\",null],[7,3]]}"))
         .isEqualTo(new Categories(typed("plum 2, pear 1.5, 7 3").rows(), 1));
     assertThatThrownBy(() -> data("{\"categories\":[{\"plum\":2}]}"))
-        .hasMessageContaining("is no category: write a name, or a name and its frequency");
+        .hasMessageContaining("is not a category: write a name, or a name and its frequency");
     assertThatThrownBy(() -> data("{\"categories\":[[\"plum\",\"many\"]]}"))
         .hasMessage("“many” is not a number");
   }

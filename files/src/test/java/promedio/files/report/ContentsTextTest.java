@@ -32,9 +32,9 @@ class ContentsTextTest {
             "  header-line: 2",
             "  pass-over: 2",
             "  foot-rows: 1",
-            "tray (number): 3 entries, 0 missing, 0 unreadable, 3 distinct",
+            "tray (number): 3 entries, 0 missing, 0 invalid, 3 distinct",
             "  from 1 to 3, sum 6",
-            "g (number): 2 entries, 1 missing, 0 unreadable, 2 distinct",
+            "g (number): 2 entries, 1 missing, 0 invalid, 2 distinct",
             "  from 98 to 131.5, sum 229.5");
   }
 

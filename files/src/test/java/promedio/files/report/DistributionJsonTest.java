@@ -117,7 +117,7 @@ class DistributionJsonTest {
 
   @ParameterizedTest(name = "{0}, df {1}, {2} {3}")
   @CsvSource({
-    "gamma, 1, at, 2, “gamma” is none of",
+    "gamma, 1, at, 2, “gamma” is not one of",
     "t, 0, at, 2, are above 0",
     "t, '', at, 2, takes one number of degrees of freedom and 0 were given",
     "f, 3, at, 2, takes two numbers of degrees of freedom and 1 was given",

@@ -43,12 +43,12 @@ class MarkTextsTest {
       value = {
         "sd | 13.50 | this is the variance; the standard deviation is its square root, 3.67.",
         "mean | 13.75 | 20 was left out; with it the result is 15.00.",
-        "mean | 36.60 | 12 was taken as 120, with the decimal sign moved; with 12 the result is 15.00.",
-        "variance | 10.80 | this is right where the squares are divided by n; in this course the squares are divided by n − 1.",
+        "mean | 36.60 | 12 was read as 120, with the decimal sign moved; with 12 the result is 15.00.",
+        "variance | 10.80 | this is right if the squares are divided by n; in this course the squares are divided by n − 1.",
         "sd | 9.00 | this is the range, 9.00; asked was another measure, which is 3.67.",
-        "z_score 20 | -1.36 | this is the mean less the value; the value less the mean gives 1.36.",
+        "z_score 20 | -1.36 | this is the mean minus the value; the value minus the mean gives 1.36.",
         "z_score 20 | 0.37 | this is divided by the variance; divided by the standard deviation it is 1.36.",
-        "percentile 30 | 12.00 | this is right where a percentile is the np-th value, rounded up or"
+        "percentile 30 | 12.00 | this is right if a percentile is the np-th value, rounded up or"
       })
   void theWordsNameWhatWasDoneWithTheNumbers(String id, String answer, String words) {
     Task task = Measures.ofId(id).orElseThrow();
@@ -78,7 +78,8 @@ class MarkTextsTest {
     MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
 
     assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
-        .matches("Of all numbers with as many decimals near the result \\d+ % are explained.*");
+        .matches(
+            "Of all numbers with as many decimals near the result \\d+ % have an explanation.*");
     assertThat(texts.chance(Marker.of(question).mark("15", DecimalSign.POINT))).isEmpty();
   }
 

@@ -77,15 +77,15 @@ class MeasureLinesTest {
         "{\"id\":1,\"values\":[1e999999999]}|powers of ten up to 1000",
         "{\"id\":1,\"values\":\"8\"}|“values” must be a list",
         "{\"id\":1}|none of “values”, “frequencies”",
-        "{\"id\":1,\"frequencies\":[[1]]}|[1] where a value and a frequency",
+        "{\"id\":1,\"frequencies\":[[1]]}|[1] in place of a value and its frequency",
         "{\"id\":1,\"frequencies\":[[1,-2]]}|cannot be negative",
         "{\"id\":1,\"frequencies\":[[1,0]]}|every frequency is 0",
-        "{\"id\":1,\"classes\":[[1,2]]}|is no class",
-        "{\"id\":1,\"values\":[1],\"rules\":{\"divisor\":\"m\"}}|it takes n-1, n",
+        "{\"id\":1,\"classes\":[[1,2]]}|is not a class",
+        "{\"id\":1,\"values\":[1],\"rules\":{\"divisor\":\"m\"}}|it can be n-1, n",
         "{\"id\":1,\"values\":[1],\"rules\":[]}|“rules” must be",
         "{\"id\":1,\"values\":[1],\"percentiles\":[\"101\"]}|from 0 to 100",
         "{\"id\":1,\"values\":[1],\"trim\":\"2\"}|from 0 to 1",
-        "[1]|no JSON object",
+        "[1]|not a JSON object",
         "{\"id\":1,|not JSON"
       })
   void aLineThatCannotBeUsedIsRefusedWithTheReason(String line, String reason) throws Exception {

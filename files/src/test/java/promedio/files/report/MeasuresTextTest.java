@@ -30,7 +30,7 @@ class MeasuresTextTest {
     List<String> lines = lines(PEARS, Extras.NONE);
 
     assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
-    assertThat(lines.get(1)).startsWith("by these rules: divisor n-1, quartiles halves-without");
+    assertThat(lines.get(1)).startsWith("course rules: divisor n-1, quartiles halves-without");
     assertThat(lines).hasSize(3 + Measures.all().size());
     assertThat(lines).anyMatch(line -> line.matches("sd +1\\.41"));
   }
@@ -70,7 +70,8 @@ class MeasuresTextTest {
 
     assertThat(lines(table, Extras.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
     assertThat(lines(table, Extras.NONE))
-        .anyMatch(line -> line.startsWith("median") && line.contains("none: frequencies"));
+        .anyMatch(
+            line -> line.startsWith("median") && line.contains("none: values with frequencies"));
   }
 
   @Test

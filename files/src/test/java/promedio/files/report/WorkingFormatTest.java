@@ -124,7 +124,7 @@ class WorkingFormatTest {
         .endsWith(
             "s = √(Σ(x − x̄)² / (n − 1)) = √(279 / (5 − 1)) ≈ 8",
             "Rounded by the course rules: 8.00",
-            "Without any rounding on the way it is 8.13.");
+            "Without rounding on the way it is 8.13.");
   }
 
   @Test

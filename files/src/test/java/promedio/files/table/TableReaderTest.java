@@ -100,7 +100,7 @@ class TableReaderTest {
         .hasMessageContaining("“d”")
         .hasMessageContaining("a, b, c");
     assertThatThrownBy(() -> TableData.column(read, Optional.of("b")))
-        .hasMessageContaining("holds no numbers");
+        .hasMessageContaining("does not hold numbers");
     assertThat(TableData.column(read, Optional.of("c")).name()).isEqualTo("c");
     assertThat(TableData.column(read, Optional.of("3")).name()).isEqualTo("c");
     ReadTable words = read("a,b\nx,y\nu,v\n");
@@ -135,7 +135,7 @@ class TableReaderTest {
     assertThatThrownBy(() -> read(western, choosing(Aspect.ENCODING, "UTF-8")))
         .hasMessageContaining("not UTF-8");
     assertThatThrownBy(() -> read(text, choosing(Aspect.DECIMAL, "x")))
-        .hasMessageContaining("“x” is nothing that “decimal” can be");
+        .hasMessageContaining("“x” is not a value of “decimal”");
   }
 
   @Test
@@ -211,7 +211,7 @@ class TableReaderTest {
         .containsExactly("Cover", "North");
     assertThat(read(workbook, choosing(Aspect.SHEET, "2")).table().rows()).isEqualTo(4);
     assertThatThrownBy(() -> read(workbook, choosing(Aspect.SHEET, "South")))
-        .hasMessageContaining("no sheet “South”; there are Cover, North");
+        .hasMessageContaining("no sheet “South”; the sheets are Cover, North");
   }
 
   @Test

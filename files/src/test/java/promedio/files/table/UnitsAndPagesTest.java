@@ -179,6 +179,6 @@ class UnitsAndPagesTest {
     assertThatThrownBy(() -> read(head + "1,".repeat(30_000) + "\n"))
         .hasMessageContaining("more than 20000 cells");
     assertThatThrownBy(() -> read(head + "1,\"" + "x".repeat(65 << 20)))
-        .hasMessageContaining("goes on for more than");
+        .hasMessageContaining("is longer than");
   }
 }

@@ -116,7 +116,7 @@ class WorkbooksTest {
     assertThat(read(book, ReadingChoices.NONE.with(Aspect.SHEET, "South")).table().rows())
         .isEqualTo(2);
     assertThatThrownBy(() -> read(book, ReadingChoices.NONE.with(Aspect.SHEET, "West")))
-        .hasMessageContaining("there are Cover, North, South");
+        .hasMessageContaining("the sheets are Cover, North, South");
   }
 
   @Test
@@ -169,7 +169,7 @@ class WorkbooksTest {
     byte[] torn = Arrays.copyOf(ods(sheet("S", row("g"), row("1"))), 60);
 
     assertThatThrownBy(() -> read(bytes.toByteArray(), ReadingChoices.NONE))
-        .hasMessageContaining("no workbook");
+        .hasMessageContaining("not a workbook");
     assertThatThrownBy(() -> read(torn, ReadingChoices.NONE)).hasMessageContaining("damaged");
   }
 }

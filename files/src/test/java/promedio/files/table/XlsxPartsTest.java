@@ -196,7 +196,7 @@ class XlsxPartsTest {
     parts.remove("xl/worksheets/sheet1.xml");
     assertThatThrownBy(this::read).hasMessageContaining("the workbook is damaged");
     parts.remove("xl/workbook.xml");
-    assertThatThrownBy(this::read).hasMessageContaining("no workbook");
+    assertThatThrownBy(this::read).hasMessageContaining("not a workbook");
   }
 
   @Test

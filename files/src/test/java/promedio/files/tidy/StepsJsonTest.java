@@ -76,14 +76,14 @@ class StepsJsonTest {
       delimiter = '|',
       value = {
         "{} | a list of steps in square brackets",
-        "[3] | step 1: it is no object",
-        "[{\"do\":\"fly\"}] | step 1: “fly” is no kind of step",
-        "[{\"x\":\"fly\"}] | step 1: it does not say what it does",
+        "[3] | step 1: it is not an object",
+        "[{\"do\":\"fly\"}] | step 1: “fly” is not a kind of step",
+        "[{\"x\":\"fly\"}] | step 1: its “do” is missing",
         "[{\"do\":\"sort\"}] | step 1: “column” is missing",
         "[{\"do\":\"choose\",\"columns\":3}] | step 1: “columns” is missing or wrong",
         "[{\"do\":\"fill\",\"column\":\"a\",\"with\":\"air\",\"value\":\"\"}] | step 1: “with” is missing or wrong",
         "[{\"do\":\"sort\",\"column\":\"a\",\"descending\":true,\"x\":1}] | step 1",
-        "[ | no list of steps"
+        "[ | not a list of steps"
       })
   void whatIsNoListOfStepsIsRefusedWithTheStepThatIsWrong(String text, String why)
       throws Exception {

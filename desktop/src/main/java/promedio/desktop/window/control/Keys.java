@@ -34,6 +34,7 @@ public final class Keys {
   public static final KeyCombination SCRATCH = shortcut(KeyCode.DIGIT8);
   public static final KeyCombination PARTS = shortcut(KeyCode.DIGIT9);
   public static final KeyCombination DISTRIBUTIONS = shortcut(KeyCode.D);
+  public static final KeyCombination HAND_IN = shortcut(KeyCode.P);
   public static final KeyCombination QUESTION = shortcutShift(KeyCode.V);
   public static final KeyCombination COPY = shortcut(KeyCode.C);
   public static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
@@ -66,6 +67,7 @@ public final class Keys {
         line("keys.parts", PARTS),
         line("keys.distributions", DISTRIBUTIONS),
         line("keys.question", QUESTION),
+        line("keys.hand-in", HAND_IN),
         line("keys.copy", COPY),
         line("keys.previous", PREVIOUS),
         line("keys.next", NEXT),

@@ -45,6 +45,8 @@ public final class AssignmentMenu extends MenuButton {
     void showDistributions();
 
     void showQuestion();
+
+    void showHandIn();
   }
 
   AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
@@ -67,6 +69,7 @@ public final class AssignmentMenu extends MenuButton {
             new SeparatorMenuItem(),
             item("menu.parts", Keys.PARTS, actions::showParts),
             item("menu.question", Keys.QUESTION, actions::showQuestion),
+            item("menu.hand-in", Keys.HAND_IN, actions::showHandIn),
             item("menu.pile", null, actions::markPile),
             item("menu.distributions", Keys.DISTRIBUTIONS, actions::showDistributions),
             new SeparatorMenuItem(),

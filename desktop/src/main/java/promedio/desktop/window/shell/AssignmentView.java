@@ -217,6 +217,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.PARTS, this::showParts),
         Map.entry(Keys.DISTRIBUTIONS, this::showDistributions),
         Map.entry(Keys.QUESTION, this::showQuestion),
+        Map.entry(Keys.HAND_IN, this::showHandIn),
         Map.entry(Keys.SCRATCH, () -> bands.margin().focusScratch()),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
@@ -289,6 +290,15 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   public void showDistributions() {
     workspace.showDistributions();
     bands.focusDistributions();
+  }
+
+  @Override
+  public void showHandIn() {
+    boolean there = workspace.projection().choice().over() == Choice.Over.HAND_IN;
+    workspace.showHandIn(!there);
+    if (!there) {
+      bands.focusHandIn();
+    }
   }
 
   @Override

@@ -19,6 +19,7 @@ import promedio.desktop.window.control.Grip;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.distribution.DistributionView;
+import promedio.desktop.window.parts.HandInView;
 import promedio.desktop.window.parts.PartsView;
 import promedio.desktop.window.parts.PileView;
 import promedio.desktop.window.parts.QuestionView;
@@ -69,6 +70,7 @@ final class CentreBands {
   private @Nullable SeveralSheet several;
   private @Nullable DistributionView distributions;
   private @Nullable QuestionView question;
+  private @Nullable HandInView handIn;
   private @Nullable TableSheet tableSheet;
   private @Nullable StepsPane steps;
   private @Nullable ImportView importView;
@@ -155,6 +157,7 @@ final class CentreBands {
     PARTS,
     DISTRIBUTIONS,
     QUESTION,
+    HAND_IN,
     TABLE,
     WORKING,
     SEVERAL,
@@ -163,7 +166,7 @@ final class CentreBands {
 
   /** Those that need the room of the margin too. */
   private static final Set<Band> COVERING =
-      EnumSet.of(Band.PILE, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION);
+      EnumSet.of(Band.PILE, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION, Band.HAND_IN);
 
   private Band wanted(Projection all) {
     if (workspace.importProperty().get() != null) {
@@ -174,6 +177,7 @@ final class CentreBands {
       case PARTS -> Band.PARTS;
       case DISTRIBUTIONS -> Band.DISTRIBUTIONS;
       case QUESTION -> Band.QUESTION;
+      case HAND_IN -> Band.HAND_IN;
       case NOTHING ->
           all.table() != null
               ? Band.TABLE
@@ -200,6 +204,7 @@ final class CentreBands {
       case PARTS -> makeParts();
       case DISTRIBUTIONS -> makeDistributions();
       case QUESTION -> makeQuestion();
+      case HAND_IN -> makeHandIn();
       case TABLE -> steps();
       case WORKING -> makeWorkingSheet();
       case SEVERAL -> makeSeveral();
@@ -211,6 +216,7 @@ final class CentreBands {
     show(parts, band == Band.PARTS);
     show(distributions, band == Band.DISTRIBUTIONS);
     show(question, band == Band.QUESTION);
+    show(handIn, band == Band.HAND_IN);
     show(tableSheet, band == Band.TABLE);
     show(steps, band == Band.TABLE);
     show(workingSheet, band == Band.WORKING);
@@ -252,6 +258,20 @@ final class CentreBands {
   void focusQuestion() {
     if (question != null) {
       question.focusText();
+    }
+  }
+
+  private void makeHandIn() {
+    if (handIn == null) {
+      handIn = new HandInView(workspace, fileChoice);
+      centre.getChildren().add(handIn);
+    }
+  }
+
+  /** Puts the focus on what saves the document to hand in. */
+  void focusHandIn() {
+    if (handIn != null) {
+      handIn.focusSave();
     }
   }
 
@@ -341,7 +361,7 @@ final class CentreBands {
   boolean close() {
     switch (wanted(workspace.projection())) {
       case IMPORT -> workspace.endImport();
-      case PILE, PARTS, DISTRIBUTIONS, QUESTION -> workspace.showParts(false);
+      case PILE, PARTS, DISTRIBUTIONS, QUESTION, HAND_IN -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
       case TABLE, SEVERAL, SHEET -> {
         return false;

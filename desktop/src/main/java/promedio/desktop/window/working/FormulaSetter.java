@@ -1,25 +1,15 @@
 package promedio.desktop.window.working;
 
-import java.awt.Insets;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.Locale;
-import javax.swing.JLabel;
-import org.scilab.forge.jlatexmath.TeXConstants;
-import org.scilab.forge.jlatexmath.TeXFormula;
-import org.scilab.forge.jlatexmath.TeXIcon;
+import promedio.document.SetFormula;
 
 /** Sets LaTeX as the outlines of its characters, so that a style sheet can give them any ink. */
 public final class FormulaSetter {
 
   private static final float SIZE = 19;
-  private static final int PAD = 2;
-
-  static {
-    // What documents have in a package, the renderer has not.
-    new TeXFormula("\\newcommand{\\cancel}[1]{\\overline{#1}}");
-  }
 
   private FormulaSetter() {}
 
@@ -34,11 +24,10 @@ public final class FormulaSetter {
 
   /** {@return the formula, set} */
   public static Shape set(String latex) {
-    TeXIcon icon = new TeXFormula(latex).createTeXIcon(TeXConstants.STYLE_DISPLAY, SIZE);
-    icon.setInsets(new Insets(PAD, PAD, PAD, PAD));
+    SetFormula formula = SetFormula.of(latex, SIZE);
     OutlineGraphics graphics = new OutlineGraphics();
-    icon.paintIcon(new JLabel(), graphics, 0, 0);
-    return new Shape(path(graphics.outline()), icon.getIconWidth(), icon.getIconHeight());
+    formula.draw(graphics);
+    return new Shape(path(graphics.outline()), formula.width(), formula.height());
   }
 
   private static String path(Path2D outline) {

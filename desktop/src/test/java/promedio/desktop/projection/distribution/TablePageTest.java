@@ -75,7 +75,7 @@ class TablePageTest {
         .isEqualTo("30");
     assertThat(TablePage.between(between, DecimalSign.COMMA))
         .contains(
-            "df = 35 is not printed. Between df = 30 (2,042) and df = 40 (2,021), straight"
+            "df = 35 is not in the printed table. Between df = 30 (2,042) and df = 40 (2,021), linear"
                 + " interpolation gives 2,032.");
     assertThat(
             TablePage.between(

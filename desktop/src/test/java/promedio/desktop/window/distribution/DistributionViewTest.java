@@ -93,7 +93,7 @@ class DistributionViewTest extends OpenWindow {
     fire("#chance-replacing");
     fire("#chance-draw-1");
 
-    assertThat(text("#chance-problem")).contains("without putting back at most 5");
+    assertThat(text("#chance-problem")).contains("without replacement at most 5");
     fill("#chance-size", "5");
     assertThat(shown("#chance-problem")).isFalse();
     fire("#chance-draw-1");

@@ -110,14 +110,14 @@ class CategoriesViewTest extends OpenWindow {
     pasteReasons();
 
     answer("#answer-modes", "21");
-    assertThat(text("#mark-modes")).isEqualTo("a slip");
+    assertThat(text("#mark-modes")).isEqualTo("slip");
     fire("#answer-explain");
     assertThat(texts("#answer-explained .answer-text").get(0))
-        .contains("this is how often the most frequent one stands; the mode itself is too small");
+        .contains("this is the frequency of the mode; the mode itself is too small");
     answer("#answer-modes", "Too small");
-    assertThat(text("#mark-modes")).isEqualTo("agrees");
+    assertThat(text("#mark-modes")).isEqualTo("right");
     answer("#answer-modes", "to small");
-    assertThat(text("#margin-answer")).contains("“to small” is none of the categories");
+    assertThat(text("#margin-answer")).contains("“to small” is not one of the categories");
   }
 
   @Test
@@ -204,7 +204,7 @@ class CategoriesViewTest extends OpenWindow {
           return Files.exists(svg);
         });
     assertThat(Files.readString(svg)).contains("<svg");
-    waitUntil(() -> text("#category-note").contains("saved as"));
+    waitUntil(() -> text("#category-note").contains("Saved as"));
   }
 
   @Test
@@ -230,7 +230,7 @@ class CategoriesViewTest extends OpenWindow {
 
     assertThat(text("#result-modes")).isEqualTo("none");
     assertThat(text("#margin-sentence"))
-        .isEqualTo("There is none here: every value occurs equally often.");
+        .isEqualTo("Cannot be computed here: every value occurs equally often.");
     robot.interact(() -> workspace.setRule(Rule.MODE, Rule.MODE.values().get(1)));
     assertThat(text("#result-modes")).isEqualTo("plum; pear");
     assertThat(workspace.task()).isEqualTo(Task.of(Measures.MODES));
@@ -251,7 +251,7 @@ class CategoriesViewTest extends OpenWindow {
   void nothingTypedYetIsExplained() {
     fire("#new-categories");
 
-    assertThat(text("#category-note")).startsWith("Nothing counted yet: type names at the left");
+    assertThat(text("#category-note")).startsWith("Nothing counted yet: type names on the left");
     assertThat(shown("#category-table")).isFalse();
   }
 }

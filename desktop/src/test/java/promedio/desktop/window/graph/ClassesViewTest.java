@@ -127,7 +127,7 @@ class ClassesViewTest extends OpenWindow {
     robot.interact(
         () ->
             workspace.shelf().addSample(new Source.ValuesText("118 121 124 126 127 129 131 140")));
-    assertThat(find("#graph-toggle", Hyperlink.class).getText()).isEqualTo("show");
+    assertThat(find("#graph-toggle", Hyperlink.class).getText()).isEqualTo("Show");
     fire("#graph-toggle");
 
     assertThat(text("#graph-note")).isEqualTo("Σf = 8 = n");
@@ -181,7 +181,7 @@ class ClassesViewTest extends OpenWindow {
     Path svg = folder.resolve("ogive.svg");
     when(fileChoice.toExport(any())).thenReturn(Optional.of(svg));
     fire("#graph-save");
-    waitUntil(() -> text("#graph-note").equals("saved as " + svg));
+    waitUntil(() -> text("#graph-note").equals("Saved as " + svg));
     assertThat(Files.readString(svg)).contains("<svg").contains("path");
   }
 
@@ -198,11 +198,11 @@ class ClassesViewTest extends OpenWindow {
     fill("#graph-size", "9x9");
     assertThat(field("#graph-size").getPseudoClassStates()).contains(Look.WRONG);
     fire("#graph-save");
-    assertThat(text("#graph-note")).contains("“9x9” is no size");
+    assertThat(text("#graph-note")).contains("“9x9” is not a size");
 
     fill("#graph-size", "5000x5000");
     fire("#graph-save");
-    assertThat(text("#graph-note")).contains("more than 100 million dots");
+    assertThat(text("#graph-note")).contains("more than 100 million pixels");
 
     fill("#graph-size", "");
     robot.interact(() -> dots.setValue(144));
@@ -213,7 +213,7 @@ class ClassesViewTest extends OpenWindow {
     Path png = folder.resolve(name);
     when(fileChoice.toExport(any())).thenReturn(Optional.of(png));
     fire("#graph-save");
-    waitUntil(() -> text("#graph-note").equals("saved as " + png));
+    waitUntil(() -> text("#graph-note").equals("Saved as " + png));
     return ImageIO.read(png.toFile());
   }
 
@@ -329,7 +329,7 @@ class ClassesViewTest extends OpenWindow {
     assertThat(cells.subList(mean, mean + 6))
         .containsExactly("mean", "129.90", "131.00", "+1.10", "130.50", "132.00");
     assertThat(cells).contains("mode");
-    assertThat(text("#graph-compare")).isEqualTo("the classes");
+    assertThat(text("#graph-compare")).isEqualTo("Show the classes");
     fire("#graph-compare");
     assertThat(cells()).startsWith("110–120");
   }
@@ -363,7 +363,7 @@ class ClassesViewTest extends OpenWindow {
     fill("#graph-ticks", "every 5");
 
     assertThat(field("#graph-ticks").getPseudoClassStates()).contains(Look.WRONG);
-    assertThat(text("#graph-look-problem")).startsWith("“every 5” is no distance");
+    assertThat(text("#graph-look-problem")).startsWith("“every 5” is not a tick spacing");
     fill("#graph-ticks", "5");
     assertThat(shown("#graph-look-problem")).isFalse();
     assertThat(field("#graph-ticks").getPseudoClassStates()).doesNotContain(Look.WRONG);

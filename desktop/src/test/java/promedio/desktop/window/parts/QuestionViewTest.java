@@ -29,7 +29,7 @@ class QuestionViewTest extends OpenWindow {
     assertThat(workspace.projection().choice().over()).isEqualTo(Choice.Over.PARTS);
     assertThat(workspace.assignment().parts()).hasSize(2);
     answer("#part-answer-1-mean", "124.33");
-    assertThat(text("#part-mark-1-mean")).isEqualTo("agrees");
+    assertThat(text("#part-mark-1-mean")).isEqualTo("right");
     robot.interact(workspace::undo);
     robot.interact(workspace::undo);
     settle();

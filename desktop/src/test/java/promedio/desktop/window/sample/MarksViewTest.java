@@ -42,8 +42,8 @@ class MarksViewTest extends OpenWindow {
   void anAnswerTellsItsVerdictThenAHintThenWhatItWas() {
     answer("#answer-sd", "13.50");
 
-    assertThat(text("#mark-sd")).isEqualTo("a slip");
-    assertThat(text("#margin-answer")).startsWith("does not agree with 3.7");
+    assertThat(text("#mark-sd")).isEqualTo("slip");
+    assertThat(text("#margin-answer")).startsWith("is not 3.7");
     assertThat(shown("#answer-hint-text")).isFalse();
     assertThat(shown("#answer-explained")).isFalse();
 
@@ -55,7 +55,7 @@ class MarksViewTest extends OpenWindow {
         .endsWith("this is the variance; the standard deviation is its square root, 3.7.");
     // Another answer is not told of before it is asked.
     answer("#answer-sd", "3.29");
-    assertThat(text("#mark-sd")).isEqualTo("by another rule");
+    assertThat(text("#mark-sd")).isEqualTo("right by another rule");
     assertThat(shown("#answer-explained")).isFalse();
   }
 
@@ -90,29 +90,29 @@ class MarksViewTest extends OpenWindow {
     answer("#answer-mean", "18.75");
     answer("#answer-mean", "15");
 
-    assertThat(text("#mark-mean")).isEqualTo("agrees");
-    assertThat(text("#answer-tries")).isEqualTo("Before: 18.75 (a slip)");
+    assertThat(text("#mark-mean")).isEqualTo("right");
+    assertThat(text("#answer-tries")).isEqualTo("Earlier answers: 18.75 (slip)");
     assertThat(robot.lookup(".quiet").queryAllAs(Label.class).stream().map(Label::getText))
-        .anyMatch(line -> line.endsWith("1 of 1 answer agrees"));
+        .anyMatch(line -> line.endsWith("1 of 1 answer right"));
   }
 
   @Test
   void thePartsOfTheSheetAreAnsweredOnOnePage() {
     robot.interact(view::showParts);
     settle();
-    assertThat(text("#parts-progress")).isEqualTo("0 of 2 answers agree; 0 are answered");
+    assertThat(text("#parts-progress")).isEqualTo("0 of 2 answers right; 0 answered");
 
     answer("#part-answer-1-mean", "15");
     robot.write("3.7").type(KeyCode.ENTER);
     settle();
 
     // One place is asked here, so 3.7 has enough.
-    assertThat(text("#part-mark-1-sd")).isEqualTo("agrees");
-    assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers agree; 2 are answered");
+    assertThat(text("#part-mark-1-sd")).isEqualTo("right");
+    assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers right; 2 answered");
     assertThat(workspace.analysis().work(Task.of(Measures.SD)).answer()).isEqualTo("3.7");
     // On the sheet it is the same question.
     fire("#part-go-1");
-    assertThat(text("#mark-sd")).isEqualTo("agrees");
+    assertThat(text("#mark-sd")).isEqualTo("right");
   }
 
   @Test
@@ -138,7 +138,7 @@ class MarksViewTest extends OpenWindow {
     robot.interact(() -> find("#practice-size", TextField.class).setText("lots"));
     fire("#practice-make");
     assertThat(robot.lookup(".problem-text").queryAllAs(Label.class).stream().map(Label::getText))
-        .contains("“lots” is no number of values from 3 to 200");
+        .contains("“lots” is not a number of values from 3 to 200");
 
     robot.interact(() -> find("#practice-size", TextField.class).setText("8"));
     fire("#practice-make");
@@ -174,7 +174,7 @@ class MarksViewTest extends OpenWindow {
     settle();
 
     assertThat(text("#pile-counts")).isEqualTo("3 answers of 3 students");
-    assertThat(text("#pile-slip")).isEqualTo("2 × a slip");
+    assertThat(text("#pile-slip")).isEqualTo("2 × slip");
     fire("#pile-root-not-taken-sd");
     assertThat(
             robot.lookup("#pile-table .work-cell").queryAllAs(Label.class).stream()
@@ -213,9 +213,9 @@ class MarksViewTest extends OpenWindow {
     robot.write(".5");
     assertThat(find("#margin-answer", Label.class).getText()).startsWith("Not the same");
     // After a pause the margin tells, and the row when the field is left.
-    assertThat(text("#margin-answer")).startsWith("does not agree with 3.7");
+    assertThat(text("#margin-answer")).startsWith("is not 3.7");
     assertThat(find("#mark-sd", Label.class).isVisible()).isFalse();
     robot.type(KeyCode.ENTER);
-    assertThat(text("#mark-sd")).isEqualTo("a slip");
+    assertThat(text("#mark-sd")).isEqualTo("slip");
   }
 }

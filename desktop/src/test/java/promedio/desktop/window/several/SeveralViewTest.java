@@ -64,10 +64,10 @@ class SeveralViewTest extends OpenWindow {
     robot.type(KeyCode.ENTER);
     settle();
 
-    assertThat(text("#summary-mark")).isEqualTo("agrees");
+    assertThat(text("#summary-mark")).isEqualTo("right");
     assertThat(find("#summary-1-2", Label.class).getAccessibleText())
-        .isEqualTo("mean, lower: 14.00; agrees");
-    assertThat(text("#several-counts")).endsWith("1 of 1 answer agrees");
+        .isEqualTo("mean, lower: 14.00; right");
+    assertThat(text("#several-counts")).endsWith("1 of 1 answer right");
   }
 
   @Test
@@ -154,8 +154,8 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#result-correlation")).isEqualTo("0.98");
     assertThat(text("#pairs-summary-0-2")).isEqualTo("2.00");
     answer("#answer-slope", "1.5");
-    assertThat(text("#mark-slope")).isEqualTo("agrees");
-    assertThat(text("#margin-heading")).isEqualTo("Slope of the line of regression");
+    assertThat(text("#mark-slope")).isEqualTo("right");
+    assertThat(text("#margin-heading")).isEqualTo("Slope of the regression line");
   }
 
   @Test
@@ -191,7 +191,7 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#counts-table-0-0")).isEqualTo("75.00 %");
     focus("#counts-table-1-0");
     answer("#counts-table-answer", "33.33");
-    assertThat(text("#counts-table-mark")).isEqualTo("agrees");
+    assertThat(text("#counts-table-mark")).isEqualTo("right");
     fire("#counts-view-expected");
     assertThat(text("#counts-table-1-1")).isEqualTo("30.00");
   }
@@ -206,7 +206,7 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#groups-test-critical")).contains("2.5706");
     assertThat(text("#groups-test-sentence")).startsWith("It is not shown that the means");
     answer("#answer-t_two_df", "5");
-    assertThat(text("#mark-t_two_df")).isEqualTo("agrees");
+    assertThat(text("#mark-t_two_df")).isEqualTo("right");
     fire("#groups-test-two");
     assertThat(shown("#groups-test-sentence")).isTrue();
     assertThat(find("#groups-test", VBox.class).getChildren().get(2).isVisible()).isFalse();
@@ -216,12 +216,12 @@ class SeveralViewTest extends OpenWindow {
   void aSampleIsTestedOnceTheSupposedMeanIsTyped() {
     look(1);
     fire("#sample-test-mean");
-    assertThat(text("#sample-test-problem")).isEqualTo("Type the numbers that the test is about.");
+    assertThat(text("#sample-test-problem")).isEqualTo("Type the numbers for this test first.");
     fill("#sample-test-mu", "13");
 
     assertThat(text("#sample-test-sentence")).contains("t(2) = −2.60");
     answer("#answer-t_one-13", "-2.6");
-    assertThat(text("#mark-t_one-13")).isEqualTo("agrees, too few places");
+    assertThat(text("#mark-t_one-13")).isEqualTo("right, too few places");
   }
 
   @Test
@@ -242,7 +242,7 @@ class SeveralViewTest extends OpenWindow {
             "It is not shown that the proportions differ from the expected ones (test of goodness"
                 + " of fit, χ²(2, n = 100) = 2.00, p = 0.3679).");
     answer("#answer-fit_chi_squared", "2");
-    assertThat(text("#mark-fit_chi_squared")).isEqualTo("agrees");
+    assertThat(text("#mark-fit_chi_squared")).isEqualTo("right");
     assertThat(text("#margin-heading"))
         .isEqualTo("Chi squared of the fit: beside expected proportions");
   }

@@ -63,7 +63,7 @@ class TableFormTest extends OpenWindow {
 
     robot.write("0");
     settle();
-    assertThat(text("#counts")).contains("add up to 17, but 170 is written as their total");
+    assertThat(text("#counts")).contains("add up to 17, but their total is given as 170");
   }
 
   @Test

@@ -161,7 +161,7 @@ class AccessibilityTest extends OpenWindow {
         .contains(", position 1 of 24")
         .doesNotContain("made of");
     assertThat(find("#tile-12", Node.class).getAccessibleText())
-        .endsWith(", position 12 of 24, which the median is made of");
+        .endsWith(", position 12 of 24, used for the median");
   }
 
   @Test
@@ -172,7 +172,7 @@ class AccessibilityTest extends OpenWindow {
             robot.lookup(".column-head").queryAll().stream()
                 .allMatch(head -> !String.valueOf(head.getAccessibleText()).contains("…")));
     Node head = robot.lookup(".column-head").nth(1).query();
-    assertThat(head.getAccessibleText()).startsWith("Column ").contains(" there");
+    assertThat(head.getAccessibleText()).startsWith("Column ").contains("n = ");
 
     look(head::requestFocus);
     robot.type(KeyCode.ENTER);

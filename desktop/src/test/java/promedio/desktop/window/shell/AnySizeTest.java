@@ -95,7 +95,7 @@ class AnySizeTest extends OpenWindow {
 
     Node strip = robot.lookup(".rules-strip").query();
     Node more = find("#rules-more", Node.class);
-    assertThat(!more.isVisible() || inWindow(more).getMaxX() <= width).as("more rules").isTrue();
+    assertThat(!more.isVisible() || inWindow(more).getMaxX() <= width).as("More rules").isTrue();
     assertThat(inWindow(strip).getHeight()).isLessThan(height / 7);
     ScrollPane items = robot.lookup(".shelf-items").queryAs(ScrollPane.class);
     Bounds seen = inWindow(items);
@@ -191,7 +191,7 @@ class AnySizeTest extends OpenWindow {
     robot.interact(() -> workspace.chooseEntry(0));
     robot.interact(() -> find("#what-if-take-out", Button.class).fire());
     settle();
-    assertThat(find("#mark-mean", Label.class).getText()).isEqualTo("agrees, too few places");
+    assertThat(find("#mark-mean", Label.class).getText()).isEqualTo("right, too few places");
     assertThat(find("#aside-mean", Label.class).isVisible()).isTrue();
 
     Node row = find("#measure-mean", Node.class);

@@ -63,11 +63,11 @@ class AssignmentViewTest extends OpenWindow {
     robot.type(KeyCode.ENTER);
     settle();
     assertThat(text("#mark-mean")).isEqualTo("rounding");
-    assertThat(text("#margin-answer")).contains("is not 10.25; it may be a matter of rounding");
+    assertThat(text("#margin-answer")).contains("is not 10.25; this may be a matter of rounding");
 
     robot.type(KeyCode.BACK_SPACE).write("5");
     settle();
-    assertThat(text("#mark-mean")).isEqualTo("agrees");
+    assertThat(text("#mark-mean")).isEqualTo("right");
   }
 
   @Test
@@ -96,7 +96,7 @@ class AssignmentViewTest extends OpenWindow {
     assertThat(text("#result-skewness")).isEqualTo("0.0000");
     chooseRule("sign", 1);
     assertThat(text("#result-variance")).isEqualTo("4,6400");
-    assertThat(text("#rule-divisor")).isEqualTo("n, a whole population");
+    assertThat(text("#rule-divisor")).isEqualTo("n, a population");
 
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     settle();
@@ -110,7 +110,7 @@ class AssignmentViewTest extends OpenWindow {
   void unreadableEntriesAreMarkedAndCanBeMended() {
     robot.write("12.5 14o 13");
     settle();
-    assertThat(text("#counts")).isEqualTo("2 values · 1 to mend");
+    assertThat(text("#counts")).isEqualTo("2 values · 1 invalid");
     Button problem = find(".problem", Button.class);
     assertThat(problem.getText()).isEqualTo("“14o” is not a number");
 
@@ -142,7 +142,7 @@ class AssignmentViewTest extends OpenWindow {
     settle();
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("8 10");
     assertThat(find("#answer-mean", TextField.class).getText()).isEqualTo("9");
-    assertThat(text("#mark-mean")).isEqualTo("agrees");
+    assertThat(text("#mark-mean")).isEqualTo("right");
   }
 
   @Test
@@ -171,7 +171,7 @@ class AssignmentViewTest extends OpenWindow {
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("1.5 x 3");
     assertThat(text("#sheet-name")).isEqualTo("kg");
-    assertThat(text("#counts")).isEqualTo("2 values · 1 to mend");
+    assertThat(text("#counts")).isEqualTo("2 values · 1 invalid");
   }
 
   @Test
@@ -224,8 +224,8 @@ class AssignmentViewTest extends OpenWindow {
     robot.clickOn("#empty-demo");
     settle();
     assertThat(text("#sheet-name")).isEqualTo("North terrace");
-    assertThat(text("#mark-mean")).isEqualTo("agrees, too few places");
-    assertThat(text("#mark-q1")).isEqualTo("by another rule");
+    assertThat(text("#mark-mean")).isEqualTo("right, too few places");
+    assertThat(text("#mark-q1")).isEqualTo("right by another rule");
   }
 
   @Test
@@ -264,7 +264,7 @@ class AssignmentViewTest extends OpenWindow {
         .isEqualTo("My answer to standard deviation: 1.41");
     assertThat(find("#values", TextArea.class).getAccessibleText()).startsWith("Values");
     assertThat(find("#rule-quartiles", MenuButton.class).getAccessibleText())
-        .isEqualTo("quartiles: by halves, middle left out");
+        .isEqualTo("quartiles: by halves, without the median");
     assertThat(find("#item-1", Button.class).getAccessibleText()).contains("Sample 1", "chosen");
   }
 
@@ -302,7 +302,7 @@ class AssignmentViewTest extends OpenWindow {
     settle();
 
     assertThat(workspace.assignment()).isEqualTo(saved);
-    assertThat(text("#mark-mean")).isEqualTo("agrees");
+    assertThat(text("#mark-mean")).isEqualTo("right");
     assertThat(text("#result-mean")).isEqualTo("10.25");
   }
 
@@ -423,9 +423,9 @@ class AssignmentViewTest extends OpenWindow {
     assertThat(store.settingsProperty().get().courses()).containsKey("Statistics I");
 
     chooseRule("divisor", 0);
-    assertThat(text("#course")).isEqualTo("By these rules");
+    assertThat(text("#course")).isEqualTo("Rules of this assignment");
     robot.interact(() -> find("#course", MenuButton.class).getItems().get(0).fire());
-    assertThat(text("#rule-divisor")).isEqualTo("n, a whole population");
+    assertThat(text("#rule-divisor")).isEqualTo("n, a population");
   }
 
   @Test

@@ -45,6 +45,6 @@ class RealWindowTest {
     WaitForAsyncUtils.waitForFxEvents();
 
     assertThat(robot.lookup("#result-sd").queryAs(Label.class).getText()).isEqualTo("2.14");
-    assertThat(robot.lookup("#mark-sd").queryAs(Label.class).getText()).isEqualTo("agrees");
+    assertThat(robot.lookup("#mark-sd").queryAs(Label.class).getText()).isEqualTo("right");
   }
 }

@@ -110,19 +110,19 @@ class TableViewTest extends OpenWindow {
   void thePreviewSaysWhatWasUnderstoodAndFollowsEveryDecision() throws Exception {
     preview(write("trays.csv", TRAYS));
 
-    assertThat(text("#reading-separator")).isEqualTo("semicolons ;");
-    assertThat(text("#reading-decimal")).isEqualTo("commas ,");
+    assertThat(text("#reading-separator")).isEqualTo("semicolon ;");
+    assertThat(text("#reading-decimal")).isEqualTo("comma ,");
     assertThat(text("#reading-header-line")).isEqualTo("in line 2");
-    assertThat(text("#reading-foot-rows")).isEqualTo("one row");
+    assertThat(text("#reading-foot-rows")).isEqualTo("1 row");
     assertThat(said("#reading-unreadable")).contains("line 5, weight: “14o”");
     assertThat(text("#bring-counts")).startsWith("5 rows and 4 columns");
 
     robot.clickOn("#reading-missing").write("-999").type(KeyCode.ENTER);
     waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
-    choose("#reading-foot-rows", "nothing");
+    choose("#reading-foot-rows", "none");
     waitUntil(() -> text("#bring-counts").startsWith("6 rows"));
 
-    assertThat(text("#reading-foot-rows")).isEqualTo("nothing");
+    assertThat(text("#reading-foot-rows")).isEqualTo("none");
     assertThat(workspace.assignment().tables()).isEmpty();
   }
 
@@ -139,7 +139,7 @@ class TableViewTest extends OpenWindow {
     settle();
     assertThat(robot.lookup(".problem-text").queryAllAs(Label.class))
         .extracting(Labeled::getText)
-        .contains("“wat” is none of the columns");
+        .contains("There is no column “wat”");
     robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety");
     robot.type(KeyCode.ENTER);
     settle();
@@ -159,7 +159,7 @@ class TableViewTest extends OpenWindow {
         .contains("2 cells", "sum 271.50", "mean 135.75", "smallest 131.50");
     robot.clickOn("#table-grid").type(KeyCode.HOME).push(KeyCode.CONTROL, KeyCode.A);
     settle();
-    assertThat(said("#block-line")).contains("20 cells", "2 without a value");
+    assertThat(said("#block-line")).contains("20 cells", "2 missing");
     robot.push(KeyCode.CONTROL, KeyCode.C);
     settle();
     String[] copied = new String[1];
@@ -181,7 +181,7 @@ class TableViewTest extends OpenWindow {
     robot.clickOn("#table-find").push(KeyCode.CONTROL, KeyCode.A).write("plum");
     robot.type(KeyCode.ENTER);
     settle();
-    assertThat(text("#table-found")).isEqualTo("“plum” is in no cell");
+    assertThat(text("#table-found")).isEqualTo("“plum” was not found");
   }
 
   @Test

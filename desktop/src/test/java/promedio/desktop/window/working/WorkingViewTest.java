@@ -123,7 +123,7 @@ class WorkingViewTest extends OpenWindow {
             .toList();
     assertThat(ending)
         .containsExactly(
-            "Rounded by the course rules: 1.0", "Without any rounding on the way it is 1.4.");
+            "Rounded by the course rules: 1.0", "Without rounding on the way it is 1.4.");
   }
 
   @Test
@@ -136,7 +136,7 @@ class WorkingViewTest extends OpenWindow {
     assertThat(steps("sheet-")).endsWith("s² = Σ(x − x̄)² / (n − 1) = 6 / (4 − 1) = 2");
     assertThat(steps("beside-")).contains("Σx² = 406");
     assertThat(text("#working-meeting"))
-        .isEqualTo("Both end at 2.00. On the way both find Σx = 40, n = 4.");
+        .isEqualTo("Both give 2.00. Both find Σx = 40, n = 4 on the way.");
     fire("#beside-method-step");
     assertThat(steps("beside-")).startsWith("A = 10", "h = 1");
     fire("#working-back");
@@ -173,15 +173,15 @@ class WorkingViewTest extends OpenWindow {
     write("#sheet-step-1 .step-own", "42");
     write("#sheet-step-3 .step-own", "10.5");
 
-    assertThat(words("#sheet-step-1")).isEqualTo("not what follows here");
-    assertThat(words("#sheet-step-3")).isEqualTo("follows rightly from your own numbers before it");
+    assertThat(words("#sheet-step-1")).isEqualTo("not right");
+    assertThat(words("#sheet-step-3")).isEqualTo("right, from your own numbers before it");
     assertThat(text("#sheet-mistakes")).startsWith("One mistake");
     robot.interact(() -> find("#sheet-step-1 .link", Hyperlink.class).fire());
     assertThat(words("#sheet-step-1")).isEqualTo("should be 40");
 
     write("#sheet-step-1 .step-own", "40");
     assertThat(words("#sheet-step-1")).isEqualTo("right");
-    assertThat(words("#sheet-step-3")).isEqualTo("not what follows here");
+    assertThat(words("#sheet-step-3")).isEqualTo("not right");
     assertThat(ownWorkings()).hasSize(1);
     fire("#sheet-mine");
     fire("#sheet-mine");
@@ -211,7 +211,7 @@ class WorkingViewTest extends OpenWindow {
     robot.interact(() -> find("#own-cell-2-0", TextField.class).setText("4"));
     settle();
 
-    assertThat(deviation.getAccessibleHelp()).isEqualTo("not what follows here");
+    assertThat(deviation.getAccessibleHelp()).isEqualTo("not right");
     assertThat(find("#own-cell-2-0", TextField.class).getAccessibleHelp()).isEqualTo("right");
     robot.interact(() -> deviation.setText("-2"));
     settle();

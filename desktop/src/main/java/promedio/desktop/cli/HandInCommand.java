@@ -1,0 +1,137 @@
+package promedio.desktop.cli;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Part;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.PartSheet;
+import promedio.desktop.projection.handin.HandIn;
+import promedio.desktop.projection.handin.HandInChoice;
+import promedio.desktop.projection.handin.HandInChoice.Content;
+import promedio.desktop.projection.handin.HandInChoice.Section;
+import promedio.document.DocumentFormat;
+import promedio.files.RefusedFileException;
+import promedio.files.assignment.AssignmentFile;
+
+/** The document of an assignment. */
+@Command(
+    name = "hand-in",
+    mixinStandardHelpOptions = true,
+    description = "The document of an assignment to hand in, as PDF, HTML, LaTeX or Markdown.",
+    footer = {
+      "",
+      "Examples:",
+      "  promedio hand-in pears.promedio --into pears.pdf",
+      "  promedio hand-in pears.promedio --parts a,c --contents data,workings --into pears.html",
+      "",
+      "Graphs of LaTeX and Markdown are written into a folder beside the document."
+    })
+final class HandInCommand implements Callable<Integer> {
+
+  @Spec private CommandSpec spec;
+
+  @Parameters(paramLabel = "ASSIGNMENT", description = "an assignment of Promedio (.promedio)")
+  private Path file = Path.of("");
+
+  @Option(
+      names = "--into",
+      required = true,
+      paramLabel = "FILE",
+      description = "the document, ending in .pdf, .html, .tex or .md; it is replaced")
+  private Path into = Path.of("");
+
+  @Option(
+      names = "--contents",
+      split = ",",
+      paramLabel = "CONTENT",
+      description =
+          "rules, data, graphs, workings, answers, own-working (default: rules,data,graphs,workings)")
+  private List<String> contents = List.of();
+
+  @Option(
+      names = "--parts",
+      split = ",",
+      paramLabel = "LETTER",
+      description = "the parts to hand in, such as a,c (default: all)")
+  private List<String> parts = List.of();
+
+  private HandInCommand() {}
+
+  @Override
+  public Integer call() throws RefusedFileException, IOException {
+    DocumentFormat format =
+        DocumentFormat.of(into)
+            .orElseThrow(
+                () ->
+                    wrong(
+                        Texts.of(
+                            "handin.ending", into, String.join(", ", DocumentFormat.endings()))));
+    Assignment assignment = AssignmentFile.read(file);
+    HandInChoice choice = choice(assignment);
+    format.write(HandIn.of(assignment, choice), into).into(into);
+    spec.commandLine().getOut().println(into);
+    return 0;
+  }
+
+  private HandInChoice choice(Assignment assignment) {
+    HandInChoice usual = HandInChoice.usual(assignment);
+    Set<Content> told = contents.isEmpty() ? usual.contents() : contents();
+    Set<Section> out = usual.leftOut();
+    if (!parts.isEmpty()) {
+      Set<Section> wanted = wanted(assignment);
+      out = new HashSet<>(usual.sections());
+      out.removeAll(wanted);
+    }
+    return new HandInChoice(usual.sections(), out, told);
+  }
+
+  private Set<Content> contents() {
+    Set<Content> told = EnumSet.noneOf(Content.class);
+    for (String code : contents) {
+      told.add(
+          Arrays.stream(Content.values())
+              .filter(content -> content.code().equals(code.strip()))
+              .findFirst()
+              .orElseThrow(() -> wrong(Texts.of("handin.content", code, codes()))));
+    }
+    return told;
+  }
+
+  private static String codes() {
+    return Arrays.stream(Content.values()).map(Content::code).collect(Collectors.joining(", "));
+  }
+
+  private Set<Section> wanted(Assignment assignment) {
+    Set<Section> wanted = new HashSet<>();
+    List<Part> all = assignment.parts();
+    for (String letter : parts) {
+      int index = 0;
+      while (index < all.size() && !PartSheet.letter(index).equals("(" + letter.strip() + ")")) {
+        index++;
+      }
+      if (index == all.size()) {
+        throw wrong(Texts.of("handin.no-part", letter, all.size()));
+      }
+      wanted.add(new Section(true, all.get(index).id()));
+    }
+    return wanted;
+  }
+
+  private ParameterException wrong(String why) {
+    return new ParameterException(spec.commandLine(), why);
+  }
+}

@@ -1,0 +1,147 @@
+package promedio.desktop.projection.handin;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Question;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.message.Cancellation;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PartSheet;
+import promedio.desktop.projection.handin.HandInChoice.Content;
+import promedio.desktop.projection.handin.HandInChoice.Section;
+import promedio.document.Block;
+import promedio.document.Document;
+
+/** Makes the document of an assignment: its rules, data, graphs, workings and results. */
+public final class HandIn {
+
+  private final Assignment assignment;
+  private final HandInChoice choice;
+  private final Map<Integer, Analysis> analyses = new HashMap<>();
+  private final Set<Integer> told = new HashSet<>();
+  private final List<Block> blocks = new ArrayList<>();
+
+  private HandIn(Assignment assignment, HandInChoice choice) {
+    this.assignment = assignment;
+    this.choice = choice;
+  }
+
+  /** {@return the document}; it stops where nobody waits for it any more */
+  public static Document of(Assignment assignment, HandInChoice choice) {
+    return new HandIn(assignment, choice).document();
+  }
+
+  /** {@return what a section is called} */
+  public static String name(Assignment assignment, Section section) {
+    if (!section.isPart()) {
+      return assignment.item(section.id()).map(Item::name).orElse("");
+    }
+    List<Part> parts = assignment.parts();
+    for (int i = 0; i < parts.size(); i++) {
+      if (parts.get(i).id() == section.id()) {
+        return Texts.of("handin.part", PartSheet.letter(i));
+      }
+    }
+    return "";
+  }
+
+  private Document document() {
+    List<Block> sections = new ArrayList<>();
+    List<Question> asked = new ArrayList<>();
+    for (Section section : choice.taken()) {
+      Cancellation.check();
+      List<Question> questions = questions(section);
+      asked.addAll(questions);
+      add(section, questions);
+    }
+    if (choice.contents().contains(Content.RULES)) {
+      List<String> rules = HandInRules.of(assignment, asked, this::analysis);
+      if (!rules.isEmpty()) {
+        sections.add(new Block.Heading(1, Texts.of("rules.heading")));
+        sections.add(new Block.Listing(rules));
+      }
+    }
+    sections.addAll(blocks);
+    return new Document(
+        assignment.title().isBlank() ? Texts.of("assignment.untitled") : assignment.title(),
+        Texts.of("language.code"),
+        sections);
+  }
+
+  private Analysis analysis(Item item) {
+    return analyses.computeIfAbsent(item.id(), id -> Analysis.of(assignment, item));
+  }
+
+  private Optional<Part> part(int id) {
+    return assignment.parts().stream().filter(part -> part.id() == id).findFirst();
+  }
+
+  /** Of an item, what was answered about it; what one looks at first where nothing was. */
+  private List<Question> questions(Section section) {
+    if (section.isPart()) {
+      return part(section.id()).map(assignment::questions).orElse(List.of());
+    }
+    List<Question> answered =
+        assignment.questions().stream()
+            .filter(question -> question.about().item() == section.id())
+            .filter(question -> question.work().isAnswered())
+            .toList();
+    Optional<Item> item = assignment.item(section.id());
+    if (!answered.isEmpty() || item.isEmpty()) {
+      return answered;
+    }
+    Analysis now = analysis(item.get());
+    return usual(now).stream()
+        .filter(measure -> now.computation().result(measure).number().isPresent())
+        .map(measure -> now.question(Task.of(measure)))
+        .toList();
+  }
+
+  private static List<Measure> usual(Analysis now) {
+    return switch (now.typed().data().subject()) {
+      case ONE -> Analysis.USUAL;
+      case PAIRS -> HandInQuestion.measures("correlation", "slope", "intercept");
+      case GROUPS -> HandInQuestion.measures("combined_mean", "combined_sd", "f", "f_p");
+      case CROSS, FIT -> HandInQuestion.measures("chi_squared", "chi_squared_p", "cramers_v");
+    };
+  }
+
+  private void add(Section section, List<Question> questions) {
+    blocks.add(new Block.Heading(1, name(assignment, section)));
+    Optional<Part> part = section.isPart() ? part(section.id()) : Optional.empty();
+    part.filter(each -> !each.text().isBlank())
+        .ifPresent(each -> blocks.add(Block.Paragraph.of(each.text().strip())));
+    Optional<Item> item =
+        assignment.item(part.map(each -> each.about().item()).orElse(section.id()));
+    if (item.isEmpty()) {
+      blocks.add(new Block.Paragraph(Texts.of("parts.gone"), true));
+      return;
+    }
+    Analysis now = analysis(item.get());
+    boolean first = told.add(item.get().id());
+    if (choice.contents().contains(Content.DATA)) {
+      blocks.addAll(
+          first
+              ? HandInData.of(now)
+              : List.of(
+                  new Block.Paragraph(Texts.of("handin.data-again", item.get().name()), true)));
+    }
+    if (first && choice.contents().contains(Content.GRAPHS)) {
+      HandInGraph.of(assignment, now).ifPresent(blocks::add);
+    }
+    HandInQuestion writer = new HandInQuestion(assignment, choice.contents());
+    for (Question question : questions) {
+      now.in(question.about().portion()).ifPresent(of -> blocks.addAll(writer.of(question, of)));
+    }
+  }
+}

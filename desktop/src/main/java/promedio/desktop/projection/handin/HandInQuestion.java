@@ -1,0 +1,171 @@
+package promedio.desktop.projection.handin;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Question;
+import promedio.core.catalogue.Measures;
+import promedio.core.formula.Formula;
+import promedio.core.measure.Measure;
+import promedio.core.measure.Task;
+import promedio.core.working.Method;
+import promedio.core.working.OwnWorking;
+import promedio.core.working.WorkTable;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.PortionText;
+import promedio.desktop.projection.Results;
+import promedio.desktop.projection.handin.HandInChoice.Content;
+import promedio.desktop.projection.several.TestKind;
+import promedio.desktop.projection.several.TestText;
+import promedio.document.Block;
+import promedio.document.Inline;
+import promedio.files.report.HtmlWorking;
+import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
+import promedio.files.report.WorkingTexts;
+
+/** What is told of a question: its working, its result, and the sentence of a test. */
+final class HandInQuestion {
+
+  private final Assignment assignment;
+  private final Set<Content> contents;
+
+  HandInQuestion(Assignment assignment, Set<Content> contents) {
+    this.assignment = assignment;
+    this.contents = contents;
+  }
+
+  /** {@return the measures of these keys} */
+  static List<Measure> measures(String... keys) {
+    return Arrays.stream(keys).flatMap(key -> Measures.ofKey(key).stream()).toList();
+  }
+
+  /** {@return what is told of the question, asked of this} */
+  List<Block> of(Question question, Analysis of) {
+    Task task = question.task();
+    ShownNumbers numbers = of.numbers();
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(new Block.Heading(2, heading(task, of)));
+    if (contents.contains(Content.WORKINGS)) {
+      Method method = method(task, of);
+      Working.of(of.typed().data(), of.rules(), task, method)
+          .ifPresent(working -> addWorking(blocks, working, numbers, own(question, method)));
+    }
+    blocks.add(
+        Block.Paragraph.of(
+            Texts.of(
+                "handin.result", of.computation().symbol(task).plain(), withUnit(question, of))));
+    if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
+      blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
+    }
+    test(task, of).ifPresent(blocks::add);
+    return blocks;
+  }
+
+  /** The places are those that are asked, which may be others than those of the course. */
+  private static String withUnit(Question question, Analysis of) {
+    Task task = question.task();
+    String shown =
+        Results.shown(of.computation().result(task), task, question.rules(of.rules()), of.sign());
+    String unit = task.dimension().unit(of.item().unit());
+    return unit.isEmpty() ? shown : shown + " " + unit;
+  }
+
+  private static String heading(Task task, Analysis of) {
+    String title = TaskTexts.title(task, of.numbers());
+    String portion = PortionText.of(of.portion(), of.item());
+    return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);
+  }
+
+  private Method method(Task task, Analysis of) {
+    Method chosen = assignment.course().method(task.measure());
+    return Method.of(task, of.rules(), of.typed().data()).contains(chosen)
+        ? chosen
+        : Method.DEFINITION;
+  }
+
+  private OwnWorking own(Question question, Method method) {
+    return contents.contains(Content.OWN_WORKING)
+        ? question.work().working(method)
+        : OwnWorking.EMPTY;
+  }
+
+  private static void addWorking(
+      List<Block> blocks, Working working, ShownNumbers numbers, OwnWorking own) {
+    working
+        .table()
+        .ifPresent(
+            table -> {
+              blocks.add(table(table, numbers));
+              WorkingTexts.checks(working, numbers)
+                  .forEach(check -> blocks.add(new Block.Paragraph(check, true)));
+            });
+    for (int step = 0; step < working.steps().size(); step++) {
+      blocks.add(step(working.steps().get(step), numbers));
+      String mine = own.entry(working.key(step)).strip();
+      if (!mine.isEmpty()) {
+        blocks.add(Block.Paragraph.of(Texts.of("handin.own", mine)));
+      }
+    }
+    if (!working.results().equals(working.exact())) {
+      blocks.add(
+          new Block.Paragraph(
+              Texts.of("handin.cost", numbers.results(working.task(), working.exact())), true));
+    }
+  }
+
+  private static Block step(WorkingStep step, ShownNumbers numbers) {
+    Block formula =
+        new Block.Formula(
+            new Inline(
+                WorkingTexts.plain(step, numbers),
+                WorkingTexts.latexLines(step, numbers, true),
+                HtmlWorking.inner(step, numbers)));
+    return step.fold(
+        computed -> formula,
+        agreed -> formula,
+        list -> formula,
+        seen -> Block.Paragraph.of(WorkingTexts.sentence(seen, numbers)));
+  }
+
+  private static Block table(WorkTable table, ShownNumbers numbers) {
+    List<List<String>> cells = WorkingTexts.cells(table, numbers);
+    List<Inline> heads = new ArrayList<>();
+    if (!table.classes().isEmpty()) {
+      heads.add(Inline.text(cells.get(0).get(0)));
+    }
+    for (Formula column : table.columns()) {
+      heads.add(
+          new Inline(
+              column.plain(numbers::shown),
+              column.latex(numbers::latex),
+              column.mathml(numbers::shown)));
+    }
+    return new Block.Table(
+        heads, cells.subList(1, cells.size()), table.classes().isEmpty() ? 0 : 1, true);
+  }
+
+  /** A p-value is followed by what it decides, in a sentence. */
+  private static Optional<Block> test(Task task, Analysis of) {
+    return Arrays.stream(TestKind.values())
+        .filter(kind -> kind.takes(task.arguments()) && kind.p(task.arguments()).equals(task))
+        .findFirst()
+        .map(kind -> TestText.of(kind, of, task.arguments()))
+        .filter(test -> test.problem().isEmpty())
+        .map(
+            test ->
+                Block.Paragraph.of(
+                    String.join(
+                        "\n",
+                        test.hypotheses(),
+                        test.critical(),
+                        test.decision(),
+                        test.sentence())));
+  }
+}

@@ -1,0 +1,61 @@
+package promedio.desktop.projection.handin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Question;
+import promedio.core.measure.Result;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+import promedio.desktop.projection.Analysis;
+
+/** The course rules that an assignment is worked by, in words. */
+final class HandInRules {
+
+  private HandInRules() {}
+
+  /**
+   * {@return the rules that every document tells, and those that another value of would change a
+   * result}
+   */
+  static List<String> of(
+      Assignment assignment, List<Question> asked, Function<Item, Analysis> analysis) {
+    List<String> told = new ArrayList<>();
+    for (Rule<?> rule : Rule.all()) {
+      boolean always = rule == Rule.PLACES || rule == Rule.ROUNDING || rule == Rule.CARRY;
+      if (always || asked.stream().anyMatch(each -> matters(rule, each, assignment, analysis))) {
+        told.add(inWords(rule, assignment.rules()));
+      }
+    }
+    return told;
+  }
+
+  private static <T> String inWords(Rule<T> rule, CourseRules rules) {
+    String code = rule.codeOf(rules.get(rule));
+    String key = "rule." + rule.code() + "." + code;
+    return Texts.of(
+        "handin.rule", Texts.of("rule." + rule.code()), Texts.has(key) ? Texts.of(key) : code);
+  }
+
+  private static <T> boolean matters(
+      Rule<T> rule, Question question, Assignment assignment, Function<Item, Analysis> analysis) {
+    return assignment
+        .item(question.about().item())
+        .map(analysis)
+        .flatMap(all -> all.in(question.about().portion()))
+        .filter(
+            now ->
+                rule.values().stream()
+                    .filter(other -> !other.equals(now.rules().get(rule)))
+                    .anyMatch(other -> differs(question, now, now.rules().with(rule, other))))
+        .isPresent();
+  }
+
+  private static boolean differs(Question question, Analysis now, CourseRules others) {
+    Result mine = now.computation().result(question.task());
+    return !mine.equals(now.computation().under(others).result(question.task()));
+  }
+}

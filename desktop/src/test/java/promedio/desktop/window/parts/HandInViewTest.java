@@ -1,0 +1,153 @@
+package promedio.desktop.window.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.desktop.projection.Choice;
+import promedio.desktop.window.shell.OpenWindow;
+import promedio.desktop.work.Background;
+
+/** The document to hand in, as somebody makes it. */
+class HandInViewTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return Assignment.empty("Orchard")
+        .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
+        .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
+        .asking(
+            Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+            List.of(Task.of(Measures.MEAN)));
+  }
+
+  private void open() throws Exception {
+    robot.push(KeyCode.SHORTCUT, KeyCode.P);
+    settle();
+    made();
+  }
+
+  private void made() throws Exception {
+    await(Background.Lane.HAND_IN);
+    waitUntil(
+        () -> text("#handin-told").endsWith("page") || text("#handin-told").endsWith("pages"));
+  }
+
+  private int pages() {
+    return find("#handin-pages", ListView.class).getItems().size();
+  }
+
+  private void tick(String selector) throws Exception {
+    robot.interact(find(selector, CheckBox.class)::fire);
+    settle();
+    made();
+  }
+
+  @Test
+  void theDocumentIsPreviewedChosenAndSavedAsPdf() throws Exception {
+    open();
+    assertThat(text("#handin-told")).isEqualTo("1 page");
+    assertThat(find("#handin-part-1", CheckBox.class).isSelected()).isTrue();
+    assertThat(find("#handin-item-2", CheckBox.class).isSelected()).isFalse();
+
+    tick("#handin-item-2");
+    assertThat(pages()).isGreaterThan(1);
+
+    Path file = folder.resolve("answer.pdf");
+    when(fileChoice.toExport("Orchard.pdf")).thenReturn(Optional.of(file));
+    fire("#handin-save");
+    waitUntil(() -> text("#handin-told").startsWith("The document was saved as"));
+    assertThat(file).isNotEmptyFile();
+
+    robot.push(KeyCode.ESCAPE);
+    settle();
+    assertThat(workspace.projection().choice().over()).isEqualTo(Choice.Over.NOTHING);
+  }
+
+  @Test
+  void otherFormatsAreSavedByTheEndingOfTheFile() throws Exception {
+    open();
+    Path file = folder.resolve("answer.tex");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(file));
+    robot.interact(
+        () ->
+            find("#handin-save-as", MenuButton.class).getItems().stream()
+                .filter(item -> "handin-save-as-tex".equals(item.getId()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+    waitUntil(() -> Files.exists(file));
+
+    assertThat(Files.readString(file)).contains("\\section{Part (a)}");
+    assertThat(folder.resolve("answer-graphs/graph-1.pdf")).exists();
+  }
+
+  @Test
+  void whatCannotBeSavedIsTold() throws Exception {
+    open();
+    Path file = Files.writeString(folder.resolve("no folder"), "");
+    when(fileChoice.toExport(any())).thenReturn(Optional.of(file.resolve("answer.pdf")));
+    fire("#handin-save");
+    waitUntil(() -> text("#handin-told").startsWith("The document could not be saved"));
+
+    assertThat(text("#handin-told")).contains("answer.pdf");
+  }
+
+  @Test
+  void theDocumentIsCopiedForAWordProcessor() throws Exception {
+    open();
+    fire("#handin-copy");
+    waitUntil(() -> text("#handin-told").startsWith("The document was copied"));
+
+    robot.interact(
+        () -> {
+          assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<math", "Part (a)");
+          assertThat(Clipboard.getSystemClipboard().getString()).contains("## Part \\(a\\)");
+        });
+  }
+
+  @Test
+  void withoutAnyPartThereIsNothingToHandIn() throws Exception {
+    open();
+    robot.interact(find("#handin-part-1", CheckBox.class)::fire);
+    settle();
+
+    assertThat(text("#handin-told")).isEqualTo("Choose at least one part to hand in.");
+    assertThat(find("#handin-save", Button.class).isDisabled()).isTrue();
+    assertThat(pages()).isZero();
+  }
+
+  @Test
+  void sectionsAreMovedByKeyboardAndTheFocusStays() throws Exception {
+    open();
+    tick("#handin-item-2");
+    robot.interact(() -> find("#handin-up-item-2", Node.class).requestFocus());
+    fire("#handin-up-item-2");
+    made();
+
+    assertThat(
+            robot.lookup(".check-box").queryAllAs(CheckBox.class).stream()
+                .map(CheckBox::getText)
+                .filter(name -> name.equals("lower") || name.equals("Part (a)")))
+        .containsExactly("lower", "Part (a)");
+  }
+}
