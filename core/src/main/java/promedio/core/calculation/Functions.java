@@ -48,6 +48,7 @@ final class Functions {
     List<String> names = new ArrayList<>(MEASURES.keySet());
     names.addAll(OF_A_NUMBER.keySet());
     names.addAll(List.of("round", "z", "rank"));
+    names.addAll(Distributions.names());
     return names.stream().sorted().toList();
   }
 
@@ -60,11 +61,13 @@ final class Functions {
   static Operand.Numbers of(Token name, List<Operand.Numbers> arguments, int rows)
       throws CalculationException {
     String function = name.text();
-    int most = function.equals("round") || function.equals("z") ? 2 : 1;
-    if (arguments.isEmpty() || arguments.size() > most) {
+    Optional<Integer> exactly = Distributions.arguments(function);
+    int most = exactly.orElse(function.equals("round") || function.equals("z") ? 2 : 1);
+    boolean fewer = arguments.size() < exactly.orElse(1);
+    if (fewer || arguments.size() > most) {
       throw new CalculationException(
           name.start(),
-          "formula.arguments",
+          exactly.isPresent() ? "formula.arguments-exactly" : "formula.arguments",
           function,
           String.valueOf(most),
           String.valueOf(arguments.size()));
@@ -89,6 +92,9 @@ final class Functions {
     Function<Exact, @Nullable Exact> ofNumber = OF_A_NUMBER.get(function);
     if (ofNumber != null) {
       return row -> map(first.at(row), ofNumber::apply);
+    }
+    if (Distributions.arguments(function).isPresent()) {
+      return Distributions.of(function, arguments);
     }
     return switch (function) {
       case "round" -> round(first, arguments.subList(1, arguments.size()));

@@ -17,6 +17,8 @@ public enum Ask {
   CONDITION,
   VALUE,
   ROW,
+  SIZE,
+  SEED,
   CHANGES,
   BOUNDARIES,
   LABELS,

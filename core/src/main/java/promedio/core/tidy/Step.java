@@ -14,6 +14,7 @@ public sealed interface Step
         ChooseColumns,
         ComputeColumn,
         CutIntoClasses,
+        DrawRows,
         DropMissing,
         DropRepeated,
         FillMissing,

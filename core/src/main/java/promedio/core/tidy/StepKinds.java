@@ -11,6 +11,7 @@ public final class StepKinds {
           ComputeColumn.KIND,
           LeaveOutWhere.KIND,
           LeaveOutRows.KIND,
+          DrawRows.KIND,
           DropMissing.KIND,
           DropRepeated.KIND,
           FillMissing.KIND,

@@ -2,8 +2,10 @@ package promedio.core.calculation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -13,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.number.Exact;
+import promedio.core.number.Rounding;
 
 /** Arithmetic on scratch paper. */
 class ScratchTest {
@@ -95,6 +98,33 @@ class ScratchTest {
     assertThat(Scratch.of("-".repeat(42) + "1", CRATES)).hasToString("1");
     assertThat(Scratch.of("√".repeat(30) + "1", CRATES)).hasToString("1");
     assertThat(Scratch.of("n+".repeat(900) + "n", CRATES)).hasToString("3604");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "value_t(0.975; 10), 2.2281388519862",
+    "below_t(2.2281388519862; 10), 0.975",
+    "value_z(0.975), 1.9599639845400",
+    "1 − below_chi2(16.6666666666666; 1), 0.0000445571",
+    "value_F(0.95; 2; 21), 3.4668001115424",
+    "2 × (1 − below_z(1.96)), 0.0499957902964",
+  })
+  void theDistributionsAreKnown(String line, String begins) throws CalculationException {
+    BigDecimal expected = new BigDecimal(begins);
+
+    assertThat(Scratch.of(line, CRATES).rounded(expected.scale(), Rounding.HALF_UP))
+        .isCloseTo(expected, within(expected.ulp()));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "value_t(0.975), takes 2 numbers in its brackets",
+    "below_z(1; 2), takes 1 number in its brackets",
+    "value_t(1.5; 10), this has no result",
+    "below_t(2; 0), this has no result",
+  })
+  void whatCannotBeReadOffADistributionIsTold(String line, String why) {
+    assertThatThrownBy(() -> Scratch.of(line, CRATES)).hasMessageContaining(why);
   }
 
   @Test

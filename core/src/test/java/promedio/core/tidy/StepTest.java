@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -89,6 +90,32 @@ class StepTest {
     assertThat(texts(new DropMissing(List.of("variety", "weight")).apply(PEARS), "tray"))
         .containsExactly("1", "2", "5");
     assertThat(problem(new LeaveOutWhere("weight >"))).contains("cannot be used here");
+  }
+
+  @Test
+  void keepsRowsThatChanceChoosesTheSameForTheSameSeed() {
+    List<String> drawn = texts(new DrawRows(3, 7).apply(PEARS), "tray");
+
+    assertThat(drawn).hasSize(3).doesNotHaveDuplicates().isSorted();
+    assertThat(texts(new DrawRows(3, 7).apply(PEARS), "tray")).isEqualTo(drawn);
+    assertThat(IntStream.range(0, 20).mapToObj(seed -> new DrawRows(3, seed).apply(PEARS)))
+        .extracting(outcome -> texts(outcome, "tray"))
+        .anyMatch(other -> !other.equals(drawn));
+    assertThat(texts(new DrawRows(5, 1).apply(PEARS), "tray"))
+        .containsExactly("1", "2", "3", "4", "5");
+    assertThat(problem(new DrawRows(6, 1))).isEqualTo("type how many rows to keep, from 1 to 5");
+    assertThat(problem(new DrawRows(0, 1))).contains("from 1 to 5");
+  }
+
+  @Test
+  void everyRowIsDrawnEquallyOften() {
+    Map<String, Integer> often = new TreeMap<>();
+    for (int seed = 0; seed < 2000; seed++) {
+      texts(new DrawRows(2, seed).apply(PEARS), "tray")
+          .forEach(tray -> often.merge(tray, 1, Integer::sum));
+    }
+
+    assertThat(often.values()).hasSize(5).allMatch(times -> times > 700 && times < 900);
   }
 
   @Test
