@@ -5,6 +5,9 @@ import promedio.desktop.cli.PromedioCommand;
 /** Where the program starts. */
 public final class Main {
 
+  /** Read by the settings of the log. */
+  private static final String LOG = "promedio.log";
+
   private Main() {}
 
   /** Runs the command line; without arguments that opens the window. */
@@ -12,6 +15,9 @@ public final class Main {
     // Formulas are set with classes that would otherwise look for a display of their own, which a
     // Java without desktop parts does not have; the window needs none of that.
     System.setProperty("java.awt.headless", "true");
+    if (System.getProperty(LOG) == null) {
+      System.setProperty(LOG, Folders.ofPerson().log().toString());
+    }
     int code = PromedioCommand.run(arguments);
     // The toolkit of the window may have left threads behind.
     System.exit(code);

@@ -22,6 +22,7 @@ import promedio.desktop.Texts;
 import promedio.desktop.window.shell.PromedioApplication;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
+import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.ColumnChoiceException;
 
 /** The command {@code promedio} and what its failures mean to the one who called it. */
@@ -73,6 +74,12 @@ public final class PromedioCommand implements Runnable {
         arguments);
   }
 
+  /** A double click on an assignment starts the program with nothing but its name. */
+  private static String[] opening(String... arguments) {
+    boolean doubleClick = arguments.length == 1 && arguments[0].endsWith(AssignmentFile.ENDING);
+    return doubleClick ? new String[] {"open", arguments[0]} : arguments;
+  }
+
   /** {@return the exit code after running the command line with these outputs} */
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
     try {
@@ -86,7 +93,7 @@ public final class PromedioCommand implements Runnable {
               .setExecutionStrategy(PromedioCommand::execute)
               .setParameterExceptionHandler((failure, all) -> explainUse(failure))
               .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
-              .execute(arguments);
+              .execute(opening(arguments));
       out.flush();
       return code;
     } catch (Output.LostException e) {

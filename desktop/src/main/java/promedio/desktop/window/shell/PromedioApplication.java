@@ -1,10 +1,13 @@
 package promedio.desktop.window.shell;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
@@ -28,6 +31,7 @@ public final class PromedioApplication extends Application {
   private static final Logger LOG = LoggerFactory.getLogger(PromedioApplication.class);
   private static final double WIDTH = 1280;
   private static final double HEIGHT = 800;
+  private static final List<Integer> ICON_SIZES = List.of(16, 24, 32, 48, 64, 128, 256);
 
   /** What the toolkit cannot be told by its own arguments, which are texts. */
   private static Assignment initial = Assignment.empty("");
@@ -83,6 +87,7 @@ public final class PromedioApplication extends Application {
     showTitle(stage, workspace, store);
     stage.setScene(unfinishedScene(view));
     place(stage, store.settingsProperty().get());
+    ICON_SIZES.forEach(size -> stage.getIcons().add(icon(size)));
     stage.setMinWidth(760);
     stage.setMinHeight(520);
     stage.setOnCloseRequest(event -> stayOpen(event, store, view));
@@ -163,5 +168,12 @@ public final class PromedioApplication extends Application {
     Rectangle2D screen = Screen.getPrimary().getVisualBounds();
     stage.setWidth(Math.min(WIDTH, screen.getWidth()));
     stage.setHeight(Math.min(HEIGHT, screen.getHeight()));
+  }
+
+  private static Image icon(int size) {
+    return new Image(
+        Objects.requireNonNull(
+            PromedioApplication.class.getResourceAsStream(
+                "/promedio/desktop/icons/promedio-" + size + ".png")));
   }
 }
