@@ -268,6 +268,11 @@ public record Assignment(
     return with(question.with(question.work().withAnswer(answer)));
   }
 
+  /** {@return the same asked again}: no answer, try or own working is left */
+  public Assignment withoutWork() {
+    return withSheet(questions.stream().map(each -> each.with(Work.NONE)).toList(), parts);
+  }
+
   /** {@return this assignment asking this of that nowhere}; what was done about it goes too */
   public Assignment withoutQuestions(Task task, Selection about) {
     List<Question> left =

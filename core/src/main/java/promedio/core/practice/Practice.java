@@ -6,11 +6,6 @@ import java.util.Random;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import promedio.core.assignment.Source;
-import promedio.core.catalogue.Measures;
-import promedio.core.computation.Computation;
-import promedio.core.measure.Result;
-import promedio.core.number.DecimalSign;
-import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 
 /** Draws data to work by hand: weights of pears in grams, pears in baskets, weights in classes. */
@@ -65,7 +60,7 @@ public final class Practice {
           case TABLE -> () -> new Source.TableText(rows(size, from -> from + "\t"));
           case CLASSES -> classes(size);
         };
-    return nice ? nicest(drawn) : drawn.get();
+    return nice ? Nice.nicest(drawn, rules, TRIES) : drawn.get();
   }
 
   private String values(int size) {
@@ -104,38 +99,5 @@ public final class Practice {
       }
       return new Source.ClassesText(String.join("\n", lines));
     };
-  }
-
-  private Source nicest(Supplier<Source> drawn) {
-    Source best = drawn.get();
-    int fewest = decimals(best);
-    for (int i = 0; i < TRIES && fewest > 0; i++) {
-      Source other = drawn.get();
-      int decimals = decimals(other);
-      if (decimals < fewest) {
-        best = other;
-        fewest = decimals;
-      }
-    }
-    return best;
-  }
-
-  /** How many decimals mean and variance need; many where they do not end. */
-  private int decimals(Source source) {
-    Computation computation = Computation.of(source.read(DecimalSign.POINT).data(), rules);
-    return decimals(computation.result(Measures.MEAN))
-        + decimals(computation.result(Measures.VARIANCE));
-  }
-
-  private static int decimals(Result result) {
-    int places = 0;
-    if (result instanceof Result.Found found) {
-      Exact scaled = found.value();
-      while (places < 9 && !scaled.isWhole()) {
-        scaled = scaled.times(10);
-        places++;
-      }
-    }
-    return places;
   }
 }

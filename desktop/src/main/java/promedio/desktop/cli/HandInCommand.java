@@ -59,7 +59,8 @@ final class HandInCommand implements Callable<Integer> {
       split = ",",
       paramLabel = "CONTENT",
       description =
-          "rules, data, graphs, workings, answers, own-working (default: rules,data,graphs,workings)")
+          "rules, data, graphs, results, workings, answers, own-working (default: rules,data,graphs,"
+              + "results,workings)")
   private List<String> contents = List.of();
 
   @Option(

@@ -23,9 +23,11 @@ import promedio.desktop.Texts;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
+import promedio.files.pile.AnswerKey;
 import promedio.files.pile.MarkLines;
 import promedio.files.pile.Pile;
 import promedio.files.pile.PileReader;
+import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 import promedio.files.table.TextFile;
 
@@ -43,7 +45,7 @@ import promedio.files.table.TextFile;
       "",
       "A line of JSON Lines:",
       "  {\"id\":\"a1\",\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\",\"answer\":\"2.33\"}",
-      "The columns of CSV: id, values (parted by spaces), measure, answer; part may stand besides."
+      "The columns of CSV: id, values (separated by spaces), measure, answer; part may stand besides."
     })
 final class MarkCommand implements Callable<Integer> {
 
@@ -93,6 +95,18 @@ final class MarkCommand implements Callable<Integer> {
       description = "of CSV: how often each verdict and each slip occurs, instead of each mark")
   private boolean counts;
 
+  @Option(
+      names = "--key",
+      paramLabel = "FILE",
+      description = "of CSV: the key of exercise sheets; the columns are id, variant, part, answer")
+  private @Nullable Path key;
+
+  @Option(
+      names = "--students",
+      description =
+          "of CSV: a row for each student, with how many answers are right and what went wrong")
+  private boolean students;
+
   private MarkCommand() {}
 
   @Override
@@ -100,6 +114,9 @@ final class MarkCommand implements Callable<Integer> {
     CourseRules course = RuleOption.read(rules, spec);
     if (format == Format.JSON && (counts || report != null)) {
       throw new ParameterException(spec.commandLine(), Texts.of("mark.only-csv"));
+    }
+    if (format == Format.JSON && (key != null || students)) {
+      throw new ParameterException(spec.commandLine(), Texts.of("mark.key-csv"));
     }
     Path into = report;
     if (into != null && Inputs.isSame(file, into)) {
@@ -141,15 +158,21 @@ final class MarkCommand implements Callable<Integer> {
   }
 
   private void markPile(CourseRules course) throws IOException, RefusedFileException {
-    Pile pile =
-        new PileReader(course, DecimalSign.POINT, name -> Optional.empty())
-            .csv(TextFile.read(Inputs.source(file)), Progress.NONE);
+    Path answers = key;
+    PileReader reader =
+        answers == null
+            ? new PileReader(course, DecimalSign.POINT, name -> Optional.empty())
+            : PileReader.of(
+                AnswerKey.read(TextFile.read(DataSource.of(answers))), DecimalSign.POINT);
+    Pile pile = reader.csv(TextFile.read(Inputs.source(file)), Progress.NONE);
     Path into = report;
     if (into != null) {
       SafeWrite.write(into, pile.csv().getBytes(StandardCharsets.UTF_8));
     }
     PrintWriter out = spec.commandLine().getOut();
-    if (counts) {
+    if (students) {
+      out.print(pile.studentsCsv());
+    } else if (counts) {
       pile.verdicts().forEach((verdict, times) -> out.println(times + "  " + verdict.code()));
       for (Pile.Count count : pile.counts()) {
         out.println(count.times() + "  " + count.measure() + ": " + count.code());

@@ -49,6 +49,7 @@ import promedio.files.table.ColumnChoiceException;
       SummaryCommand.class,
       QuestionCommand.class,
       HandInCommand.class,
+      ExercisesCommand.class,
       DistributionCommand.class,
       DrawSamplesCommand.class,
       SamplesCommand.class,

@@ -72,7 +72,7 @@ class HandInCommandTest {
       value = {
         "--into answer.docx | answer.docx should end in one of .pdf, .html, .tex, .md",
         "--into a.pdf --parts c | there is no part “c”; the assignment has 2 parts",
-        "--into a.pdf --contents all | “all” is not one of rules, data, graphs, workings",
+        "--into a.pdf --contents all | “all” is not one of rules, data, graphs, results, workings",
       })
   void wrongUseSaysWhatIsRight(String options, String why) {
     String[] words = ("hand-in " + pears + " " + options).split(" ");

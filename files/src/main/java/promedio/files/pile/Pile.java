@@ -65,6 +65,70 @@ public record Pile(List<PileRow> rows) {
         .toList();
   }
 
+  /**
+   * What one student answered.
+   *
+   * @param id the student
+   * @param answers how many answers there are
+   * @param right how many of them are right
+   * @param mistakes what explains the others, by part and measure
+   */
+  public record Student(String id, int answers, int right, List<String> mistakes) {
+    public Student {
+      mistakes = List.copyOf(mistakes);
+    }
+  }
+
+  /** {@return what each student answered, in the order in which they come} */
+  public List<Student> students() {
+    Map<String, List<PileRow>> byId = new LinkedHashMap<>();
+    for (PileRow row : rows) {
+      byId.computeIfAbsent(row.id(), id -> new ArrayList<>()).add(row);
+    }
+    return byId.entrySet().stream()
+        .map(
+            of ->
+                new Student(
+                    of.getKey(),
+                    of.getValue().size(),
+                    (int) of.getValue().stream().filter(Pile::isRight).count(),
+                    of.getValue().stream()
+                        .filter(row -> !isRight(row))
+                        .map(
+                            row -> (row.part() + " " + row.measure()).strip() + ": " + mistake(row))
+                        .toList()))
+        .toList();
+  }
+
+  private static boolean isRight(PileRow row) {
+    return row.mark().verdict() == Verdict.AGREES || row.mark().verdict() == Verdict.AGREES_COARSER;
+  }
+
+  private static String mistake(PileRow row) {
+    return row.mark()
+        .best()
+        .map(best -> best.cause().code())
+        .orElseGet(() -> row.mark().verdict().code());
+  }
+
+  /** {@return a row for each student, as CSV: how many answers are right, and the mistakes} */
+  public String studentsCsv() {
+    StringWriter text = new StringWriter();
+    try (CsvWriter csv = CsvWriter.builder().build(text)) {
+      csv.writeRecord("id", "answers", "right", "mistakes");
+      for (Student student : students()) {
+        csv.writeRecord(
+            HarmlessCell.of(student.id()),
+            String.valueOf(student.answers()),
+            String.valueOf(student.right()),
+            HarmlessCell.of(String.join("; ", student.mistakes())));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return text.toString();
+  }
+
   /** {@return a row for each answer, as CSV} */
   public String csv() {
     StringWriter text = new StringWriter();

@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
@@ -44,12 +45,17 @@ public final class PileReader {
 
   private static final List<String> NEEDED = List.of("id", "measure", "answer");
 
+  /** With a key the data are in it. */
+  private static final List<String> NEEDED_WITH_KEY = List.of("id", "variant", "part", "answer");
+
   private static final List<String> KNOWN =
-      List.of("id", "part", "measure", "answer", "values", "sample");
+      List.of("id", "variant", "part", "measure", "answer", "values", "sample");
 
   private final CourseRules rules;
   private final DecimalSign sign;
   private final Function<String, Optional<Data>> samples;
+
+  private final @Nullable AnswerKey key;
 
   /** Equal questions are prepared once: a class answers the same ones. */
   private final Map<List<String>, Marker> markers = new HashMap<>();
@@ -62,6 +68,15 @@ public final class PileReader {
    * @param samples the samples that are known by name
    */
   public PileReader(CourseRules rules, DecimalSign sign, Function<String, Optional<Data>> samples) {
+    this(rules, sign, samples, null);
+  }
+
+  private PileReader(
+      CourseRules rules,
+      DecimalSign sign,
+      Function<String, Optional<Data>> samples,
+      @Nullable AnswerKey key) {
+    this.key = key;
     this.rules = rules;
     this.sign = sign;
     this.samples = samples;
@@ -77,6 +92,14 @@ public final class PileReader {
                 .filter(item -> item.name().equalsIgnoreCase(name))
                 .findFirst()
                 .map(item -> item.source().read(assignment.sign()).data()));
+  }
+
+  /**
+   * {@return a reader of answers to exercise sheets}: their columns are id, variant, part, answer,
+   * and measure where a part asks several
+   */
+  public static PileReader of(AnswerKey key, DecimalSign sign) {
+    return new PileReader(CourseRules.DEFAULTS, sign, name -> Optional.empty(), key);
   }
 
   /**
@@ -147,11 +170,14 @@ public final class PileReader {
   }
 
   /** The names of the columns; which of them are there is seen in the head, not in each row. */
-  private static List<String> names(CsvRecord head) throws RefusedFileException {
+  private List<String> names(CsvRecord head) throws RefusedFileException {
     List<String> names =
         head.getFields().stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).toList();
     boolean data = names.contains("values") || names.contains("sample");
-    if (!data || !names.containsAll(NEEDED)) {
+    if (key != null && !names.containsAll(NEEDED_WITH_KEY)) {
+      throw new RefusedFileException(Texts.of("key.columns", String.join(", ", names)));
+    }
+    if (key == null && (!data || !names.containsAll(NEEDED))) {
       throw new RefusedFileException(Texts.of("mark.columns", String.join(", ", names)));
     }
     for (String known : KNOWN) {
@@ -193,7 +219,12 @@ public final class PileReader {
     try {
       Marker marker = marker(fields, measure);
       return new PileRow(
-          id, part, measure, answer, Optional.of(marker.problem()), marker.mark(answer, sign));
+          id,
+          part,
+          marker.problem().task().id(),
+          answer,
+          Optional.of(marker.problem()),
+          marker.mark(answer, sign));
     } catch (BadInputException e) {
       return new PileRow(
           id,
@@ -205,11 +236,28 @@ public final class PileReader {
     }
   }
 
-  private Marker marker(Map<String, String> fields, String key) throws BadInputException {
-    Task task = Measures.ofId(key).orElseThrow(() -> Texts.refusal("mark.no-measure", key));
+  private Marker marker(Map<String, String> fields, String measure) throws BadInputException {
+    return key == null ? ofRow(fields, measure) : ofKey(key, fields, measure);
+  }
+
+  private Marker ofKey(AnswerKey answers, Map<String, String> fields, String measure)
+      throws BadInputException {
+    String variant = fields.getOrDefault("variant", "");
+    String part = fields.getOrDefault("part", "");
+    List<String> question = List.of(variant, part, measure, "");
+    Marker marker = markers.get(question);
+    if (marker == null) {
+      marker = Marker.of(answers.problem(variant, part, measure));
+      markers.put(question, marker);
+    }
+    return marker;
+  }
+
+  private Marker ofRow(Map<String, String> fields, String measure) throws BadInputException {
+    Task task = Measures.ofId(measure).orElseThrow(() -> Texts.refusal("mark.no-measure", measure));
     String values = fields.getOrDefault("values", "");
     String sample = fields.getOrDefault("sample", "");
-    List<String> question = List.of(key, values, sample);
+    List<String> question = List.of(measure, values, sample);
     Marker marker = markers.get(question);
     if (marker == null) {
       Data data = values.isBlank() ? known(sample) : read(values);

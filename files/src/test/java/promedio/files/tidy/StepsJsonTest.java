@@ -17,6 +17,7 @@ import promedio.core.tidy.ChangeKind;
 import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.ComputeColumn;
 import promedio.core.tidy.CutIntoClasses;
+import promedio.core.tidy.DrawRows;
 import promedio.core.tidy.DropMissing;
 import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
@@ -48,6 +49,7 @@ class StepsJsonTest {
             new SortRows("c", true),
             new LeaveOutWhere("c > 3"),
             new LeaveOutRows(new TreeSet<>(List.of(3, 1))),
+            new DrawRows(30, 7),
             new Recode("c", List.of(new Recode.Change("1", "early"))),
             new CutIntoClasses(
                 "c", "class", List.of("1", "2.5"), ClassEnd.UPPER, true, List.of("x", "y", "z")),

@@ -1,6 +1,7 @@
 package promedio.desktop.projection.handin;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -24,6 +25,10 @@ import promedio.document.Document;
 
 /** Makes the document of an assignment: its rules, data, graphs, workings and results. */
 public final class HandIn {
+
+  /** Without any of these a sheet of exercises is left. */
+  private static final Set<Content> SHOWING =
+      Set.of(Content.RESULTS, Content.WORKINGS, Content.ANSWERS, Content.OWN_WORKING);
 
   private final Assignment assignment;
   private final HandInChoice choice;
@@ -138,6 +143,10 @@ public final class HandIn {
     }
     if (first && choice.contents().contains(Content.GRAPHS)) {
       HandInGraph.of(assignment, now).ifPresent(blocks::add);
+    }
+    if (Collections.disjoint(choice.contents(), SHOWING)) {
+      HandInQuestion.asked(questions, now).ifPresent(blocks::add);
+      return;
     }
     HandInQuestion writer = new HandInQuestion(assignment, choice.contents());
     for (Question question : questions) {

@@ -26,7 +26,9 @@ public record HandInChoice(List<Section> sections, Set<Section> leftOut, Set<Con
     DATA,
     /** Graphs of the data. */
     GRAPHS,
-    /** Results with every step that leads to them; without, results alone. */
+    /** What is found; without, a sheet of exercises is left. */
+    RESULTS,
+    /** The steps that lead to the results. */
     WORKINGS,
     /** What the student answered. */
     ANSWERS,
@@ -61,7 +63,7 @@ public record HandInChoice(List<Section> sections, Set<Section> leftOut, Set<Con
     return new HandInChoice(
         sections,
         Set.copyOf(sections.stream().filter(each -> parts && !each.isPart()).toList()),
-        EnumSet.of(Content.RULES, Content.DATA, Content.GRAPHS, Content.WORKINGS));
+        EnumSet.of(Content.RULES, Content.DATA, Content.GRAPHS, Content.RESULTS, Content.WORKINGS));
   }
 
   private static List<Section> sections(Assignment assignment) {

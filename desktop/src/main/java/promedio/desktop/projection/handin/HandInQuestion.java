@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
@@ -46,6 +47,27 @@ final class HandInQuestion {
     return Arrays.stream(keys).flatMap(key -> Measures.ofKey(key).stream()).toList();
   }
 
+  /** {@return what is asked, in a line; none where nothing is} */
+  static Optional<Block> asked(List<Question> questions, Analysis now) {
+    String asked =
+        questions.stream()
+            .flatMap(
+                question ->
+                    now.in(question.about().portion()).stream()
+                        .map(of -> inLine(heading(question.task(), of), question)))
+            .collect(Collectors.joining("; "));
+    return asked.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new Block.Paragraph(Texts.of("handin.asked", asked), true));
+  }
+
+  private static String inLine(String heading, Question question) {
+    return question
+        .places()
+        .map(places -> Texts.of("handin.to-places", heading, places))
+        .orElse(heading);
+  }
+
   /** {@return what is told of the question, asked of this} */
   List<Block> of(Question question, Analysis of) {
     Task task = question.task();
@@ -57,10 +79,12 @@ final class HandInQuestion {
       Working.of(of.typed().data(), of.rules(), task, method)
           .ifPresent(working -> addWorking(blocks, working, numbers, own(question, method)));
     }
-    blocks.add(
-        Block.Paragraph.of(
-            Texts.of(
-                "handin.result", of.computation().symbol(task).plain(), withUnit(question, of))));
+    if (contents.contains(Content.RESULTS)) {
+      blocks.add(
+          Block.Paragraph.of(
+              Texts.of(
+                  "handin.result", of.computation().symbol(task).plain(), withUnit(question, of))));
+    }
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
     }
@@ -83,8 +107,10 @@ final class HandInQuestion {
     return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);
   }
 
+  /** The course tells how measures are worked; what has arguments is worked by its definition. */
   private Method method(Task task, Analysis of) {
-    Method chosen = assignment.course().method(task.measure());
+    Method chosen =
+        task.arguments().isEmpty() ? assignment.course().method(task.measure()) : Method.DEFINITION;
     return Method.of(task, of.rules(), of.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;

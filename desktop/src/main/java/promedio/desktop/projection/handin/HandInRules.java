@@ -6,7 +6,8 @@ import java.util.function.Function;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
-import promedio.core.measure.Result;
+import promedio.core.computation.Computation;
+import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
@@ -18,8 +19,8 @@ final class HandInRules {
   private HandInRules() {}
 
   /**
-   * {@return the rules that every document tells, and those that another value of would change a
-   * result}
+   * {@return the rules that every document tells, and those by another value of which a result
+   * would be found in another way}
    */
   static List<String> of(
       Assignment assignment, List<Question> asked, Function<Item, Analysis> analysis) {
@@ -55,7 +56,11 @@ final class HandInRules {
   }
 
   private static boolean differs(Question question, Analysis now, CourseRules others) {
-    Result mine = now.computation().result(question.task());
-    return !mine.equals(now.computation().under(others).result(question.task()));
+    Task task = question.task();
+    Computation mine = now.computation();
+    Computation other = mine.under(others);
+    // Some data give the same by either value of a rule; it is told whether they do or not.
+    return !mine.result(task).equals(other.result(task))
+        || !mine.dependencies(task).equals(other.dependencies(task));
   }
 }

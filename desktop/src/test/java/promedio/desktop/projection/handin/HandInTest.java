@@ -2,6 +2,7 @@ package promedio.desktop.projection.handin;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -17,6 +18,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
@@ -42,9 +44,16 @@ class HandInTest {
               Part.of(2, "How far do they spread?", Selection.of(1), Optional.empty()), List.of(SD))
           .answering(MEAN, Selection.of(1), "10.1");
 
+  /** Results, and what else is told. */
   private static HandInChoice telling(Assignment assignment, Content... contents) {
+    Set<Content> told = EnumSet.of(Content.RESULTS);
+    told.addAll(List.of(contents));
+    return telling(assignment, told);
+  }
+
+  private static HandInChoice telling(Assignment assignment, Set<Content> contents) {
     HandInChoice usual = HandInChoice.usual(assignment);
-    return new HandInChoice(usual.sections(), usual.leftOut(), Set.of(contents));
+    return new HandInChoice(usual.sections(), usual.leftOut(), contents);
   }
 
   private static List<String> told(Document document) {
@@ -136,6 +145,31 @@ class HandInTest {
   }
 
   @Test
+  void withoutResultsItIsASheetOfExercises() {
+    assertThat(told(HandIn.of(PEARS, telling(PEARS, Set.of(Content.DATA)))))
+        .containsExactly(
+            "# Part (a)",
+            "How heavy is a pear?",
+            "Data: upper (3 values · in g)",
+            "8; 10; 12",
+            "Find: Mean (to 1 place)",
+            "# Part (b)",
+            "How far do they spread?",
+            "Data: upper, see above.",
+            "Find: Standard deviation");
+  }
+
+  @Test
+  void aRuleIsToldEvenWhereTheDataGiveTheSameByAnother() {
+    Assignment even =
+        Assignment.empty("Even")
+            .with(Item.of(1, "even", "", new Source.ValuesText("1 1 1 5 5 9 9 9")))
+            .answering(Task.of(Measures.Q1), Selection.of(1), "1");
+
+    assertThat(told(HandIn.of(even, telling(even, Content.RULES))).get(1)).contains("quartiles: ");
+  }
+
+  @Test
   void ownAnswersAndOwnWorkingStandBesideWhereWanted() {
     Working working =
         Working.of(
@@ -161,6 +195,17 @@ class HandInTest {
             "My working: 10.1",
             "Result: x̄ = 10.0 g",
             "My answer: 10.1");
+  }
+
+  @Test
+  void whatHasAnArgumentIsWorkedToo() {
+    Task percentile = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
+    Assignment asked =
+        PEARS.asking(
+            Part.of(3, "Which is P90?", Selection.of(2), Optional.empty()), List.of(percentile));
+
+    assertThat(told(HandIn.of(asked, telling(asked, Content.WORKINGS))))
+        .contains("## Percentile 90", "Result: P = 20.00 g");
   }
 
   @Test
@@ -246,7 +291,7 @@ class HandInTest {
   @ParameterizedTest
   @EnumSource(Content.class)
   void eachContentIsSwitchedOnAndOff(Content content) {
-    HandInChoice none = telling(PEARS);
+    HandInChoice none = telling(PEARS, Set.of());
 
     assertThat(none.with(content, true).contents()).containsExactly(content);
     assertThat(none.with(content, true).with(content, false)).isEqualTo(none);

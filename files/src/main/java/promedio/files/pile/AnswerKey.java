@@ -1,0 +1,138 @@
+package promedio.files.pile;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import promedio.core.formula.Quantity;
+import promedio.core.marking.Problem;
+import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Data;
+import promedio.files.RefusedFileException;
+import promedio.files.Texts;
+import promedio.files.report.DataJson;
+import promedio.files.report.QuestionJson;
+
+/**
+ * The key of exercise sheets: for each variant and part what was asked of which data by which
+ * rules. Kept as JSON Lines.
+ */
+public final class AnswerKey {
+
+  private final List<Entry> entries;
+
+  private AnswerKey(List<Entry> entries) {
+    this.entries = List.copyOf(entries);
+  }
+
+  /**
+   * One thing that was asked.
+   *
+   * @param variant the number of the sheet
+   * @param part the letter of the part, without brackets
+   * @param problem what was asked, of which data, by which rules
+   */
+  public record Entry(String variant, String part, Problem problem) {}
+
+  /** {@return the key as JSON Lines} */
+  public static String write(List<Entry> entries) {
+    StringBuilder lines = new StringBuilder();
+    entries.forEach(entry -> lines.append(line(entry)).append('\n'));
+    return lines.toString();
+  }
+
+  private static ObjectNode line(Entry entry) {
+    Problem problem = entry.problem();
+    Task task = problem.task();
+    ObjectNode line = QuestionJson.JSON.createObjectNode();
+    line.put("variant", entry.variant()).put("part", entry.part());
+    line.put("measure", task.measure().key());
+    DataJson.put(line, problem.data());
+    for (int i = 0; i < task.arguments().size(); i++) {
+      Quantity parameter = task.measure().parameters().get(i).quantity();
+      line.withObjectProperty("with").put(parameter.id(), task.arguments().get(i).toString());
+    }
+    ObjectNode rules = line.putObject("rules");
+    Rule.all().forEach(rule -> put(rules, rule, problem.rules()));
+    return line;
+  }
+
+  private static <T> void put(ObjectNode node, Rule<T> rule, CourseRules rules) {
+    node.put(rule.code(), rule.codeOf(rules.get(rule)));
+  }
+
+  /**
+   * {@return the key in the text}
+   *
+   * @throws RefusedFileException if a line is none of a key; the message says which and why
+   */
+  public static AnswerKey read(String text) throws RefusedFileException {
+    List<Entry> entries = new ArrayList<>();
+    List<String> lines = text.lines().toList();
+    for (int i = 0; i < lines.size(); i++) {
+      if (!lines.get(i).isBlank()) {
+        try {
+          entries.add(entry(QuestionJson.read(lines.get(i))));
+        } catch (BadInputException e) {
+          throw new RefusedFileException(Texts.of("key.line", i + 1, e.getMessage()), e);
+        }
+      }
+    }
+    return new AnswerKey(entries);
+  }
+
+  private static Entry entry(JsonNode line) throws BadInputException {
+    for (String needed : List.of("variant", "part")) {
+      if (!line.path(needed).isTextual()) {
+        throw Texts.refusal("mark.need", needed);
+      }
+    }
+    Task task = QuestionJson.task(line);
+    Data data = QuestionJson.data(line, task);
+    CourseRules rules = QuestionJson.rules(line.path("rules"), CourseRules.DEFAULTS);
+    return new Entry(
+        line.path("variant").asText(), line.path("part").asText(), Problem.of(data, rules, task));
+  }
+
+  /**
+   * {@return what was asked in a part of a variant}
+   *
+   * @param part its letter, with brackets or without
+   * @param measure which of the questions of the part; may be empty where there is one only
+   * @throws BadInputException if the key has no such question; the message says why
+   */
+  public Problem problem(String variant, String part, String measure) throws BadInputException {
+    String letter = part.replaceAll("[()\\s]", "").toLowerCase(Locale.ROOT);
+    List<Entry> asked =
+        entries.stream()
+            .filter(entry -> number(entry.variant()).equals(number(variant)))
+            .filter(entry -> entry.part().equals(letter))
+            .toList();
+    if (asked.isEmpty()) {
+      throw Texts.refusal("key.no-part", variant, part);
+    }
+    Optional<Entry> found =
+        measure.isEmpty() && asked.size() == 1
+            ? Optional.of(asked.get(0))
+            : asked.stream().filter(e -> e.problem().task().id().equals(measure)).findFirst();
+    return found
+        .map(Entry::problem)
+        .orElseThrow(
+            () ->
+                Texts.refusal(
+                    "key.no-measure",
+                    part,
+                    measure,
+                    String.join(", ", asked.stream().map(e -> e.problem().task().id()).toList())));
+  }
+
+  /** Sheet 7 is sheet 07. */
+  private static String number(String variant) {
+    return variant.strip().replaceFirst("^0+(?=.)", "");
+  }
+}
