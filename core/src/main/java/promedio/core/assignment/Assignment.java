@@ -27,6 +27,7 @@ import promedio.core.working.Method;
  *     something is done about it or a part asks it
  * @param parts what the sheet of the assignment asks, in its order
  * @param ids the ids that come next; beyond all that stand in the assignment or are spoken of
+ * @param covered whether results stay covered until they are answered rightly, or uncovered
  */
 public record Assignment(
     String title,
@@ -36,7 +37,8 @@ public record Assignment(
     List<ImportedTable> tables,
     List<Question> questions,
     List<Part> parts,
-    Ids ids) {
+    Ids ids,
+    boolean covered) {
 
   public Assignment {
     items = among(items);
@@ -88,6 +90,7 @@ public record Assignment(
         && title.equals(that.title)
         && course.equals(that.course)
         && sign == that.sign
+        && covered == that.covered
         && items.equals(that.items)
         && tables.equals(that.tables)
         && questions.equals(that.questions)
@@ -96,7 +99,7 @@ public record Assignment(
 
   @Override
   public int hashCode() {
-    return Objects.hash(title, course, sign, items, tables, questions, parts);
+    return Objects.hash(title, course, sign, covered, items, tables, questions, parts);
   }
 
   /** {@return an assignment without any sample} */
@@ -109,7 +112,8 @@ public record Assignment(
         List.of(),
         List.of(),
         List.of(),
-        Ids.FIRST);
+        Ids.FIRST,
+        false);
   }
 
   /** {@return the course rules in force} */
@@ -133,17 +137,17 @@ public record Assignment(
   }
 
   private Assignment with(Course changed) {
-    return new Assignment(title, changed, sign, items, tables, questions, parts, ids);
+    return new Assignment(title, changed, sign, items, tables, questions, parts, ids, covered);
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, course, changed, items, tables, questions, parts, ids);
+    return new Assignment(title, course, changed, items, tables, questions, parts, ids, covered);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, course, sign, items, tables, questions, parts, ids);
+    return new Assignment(changed, course, sign, items, tables, questions, parts, ids, covered);
   }
 
   /**
@@ -180,7 +184,7 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, course, sign, changed, tables, questions, parts, ids);
+    return new Assignment(title, course, sign, changed, tables, questions, parts, ids, covered);
   }
 
   /** {@return the item of the id} */
@@ -200,7 +204,7 @@ public record Assignment(
   public Assignment with(ImportedTable table) {
     List<ImportedTable> changed = placed(tables, table, ImportedTable::id);
     List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
-    return new Assignment(title, course, sign, followed, changed, questions, parts, ids);
+    return new Assignment(title, course, sign, followed, changed, questions, parts, ids, covered);
   }
 
   private static Item follow(Item item, ImportedTable table) {
@@ -216,7 +220,7 @@ public record Assignment(
 
   /** {@return this assignment with other tables; the samples linked to them stay as they are} */
   public Assignment withTables(List<ImportedTable> changed) {
-    return new Assignment(title, course, sign, items, changed, questions, parts, ids);
+    return new Assignment(title, course, sign, items, changed, questions, parts, ids, covered);
   }
 
   /** {@return the question of the id} */
@@ -268,6 +272,22 @@ public record Assignment(
     return with(question.with(question.work().withAnswer(answer)));
   }
 
+  /** {@return this assignment with its results covered, or not} */
+  public Assignment withCovered(boolean changed) {
+    return new Assignment(title, course, sign, items, tables, questions, parts, ids, changed);
+  }
+
+  /** {@return this assignment with one result uncovered, which is remembered} */
+  public Assignment uncovering(Task task, Selection about) {
+    Question asked = question(task, about);
+    return with(asked.with(asked.work().uncover()));
+  }
+
+  /** {@return the questions whose results were uncovered} */
+  public List<Question> uncovered() {
+    return questions.stream().filter(each -> each.work().uncovered()).toList();
+  }
+
   /** {@return the same asked again}: no answer, try or own working is left */
   public Assignment withoutWork() {
     return withSheet(questions.stream().map(each -> each.with(Work.NONE)).toList(), parts);
@@ -310,12 +330,12 @@ public record Assignment(
   }
 
   private Assignment withSheet(List<Question> asked, List<Part> changed) {
-    return new Assignment(title, course, sign, items, tables, asked, changed, ids);
+    return new Assignment(title, course, sign, items, tables, asked, changed, ids, covered);
   }
 
   /** {@return this assignment, giving none of the ids that come before these} */
   public Assignment withIds(Ids others) {
     return new Assignment(
-        title, course, sign, items, tables, questions, parts, ids.highest(others));
+        title, course, sign, items, tables, questions, parts, ids.highest(others), covered);
   }
 }

@@ -14,11 +14,13 @@ import promedio.core.working.OwnWorking;
  * @param answer what was found, as typed; empty where nothing was
  * @param tries earlier answers that did not agree, the first one first
  * @param workings own workings, by the method that they follow
+ * @param uncovered whether its covered result was uncovered
  */
-public record Work(String answer, List<String> tries, Map<Method, OwnWorking> workings) {
+public record Work(
+    String answer, List<String> tries, Map<Method, OwnWorking> workings, boolean uncovered) {
 
   /** Nothing done yet. */
-  public static final Work NONE = new Work("", List.of(), Map.of());
+  public static final Work NONE = new Work("", List.of(), Map.of(), false);
 
   public Work {
     answer = answer.isBlank() ? "" : answer;
@@ -36,7 +38,7 @@ public record Work(String answer, List<String> tries, Map<Method, OwnWorking> wo
 
   /** {@return this with another answer; a blank one is none} */
   public Work withAnswer(String changed) {
-    return new Work(changed, tries, workings);
+    return new Work(changed, tries, workings, uncovered);
   }
 
   /** {@return this with the answer kept as a try}; the same one is not kept twice in a row */
@@ -47,7 +49,12 @@ public record Work(String answer, List<String> tries, Map<Method, OwnWorking> wo
     }
     List<String> changed = new ArrayList<>(tries);
     changed.add(tried);
-    return new Work(answer, changed, workings);
+    return new Work(answer, changed, workings, uncovered);
+  }
+
+  /** {@return this with its result uncovered} */
+  public Work uncover() {
+    return new Work(answer, tries, workings, true);
   }
 
   /** {@return the student's own working by the method} */
@@ -60,6 +67,6 @@ public record Work(String answer, List<String> tries, Map<Method, OwnWorking> wo
     Map<Method, OwnWorking> changed = new EnumMap<>(Method.class);
     changed.putAll(workings);
     changed.put(method, own);
-    return new Work(answer, tries, changed);
+    return new Work(answer, tries, changed, uncovered);
   }
 }

@@ -1,6 +1,7 @@
 package promedio.desktop.projection;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.assignment.Assignment;
@@ -17,6 +18,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Portion;
+import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
 
 /**
@@ -106,9 +108,30 @@ public record Analysis(
     return new Selection(item.id(), portion);
   }
 
+  /**
+   * {@return whether the result is covered}: the student wants results covered, has not uncovered
+   * this one, and has not found it yet
+   */
+  public boolean isCovered(Task task) {
+    if (!assignment.covered()) {
+      return false;
+    }
+    Question question = question(task);
+    boolean found = question.work().isAnswered() && marks.agrees(question);
+    return !question.work().uncovered() && !found;
+  }
+
+  /** {@return whether anything of these is covered} */
+  public boolean coversAny(Measure... measures) {
+    return assignment.covered()
+        && Arrays.stream(measures).anyMatch(measure -> isCovered(Task.of(measure)));
+  }
+
   /** {@return the result of what is asked, as the course rules and the student want it shown} */
   public String shown(Task task) {
-    return Results.shown(computation.result(task), task, rules(), sign());
+    return isCovered(task)
+        ? Texts.of("cover.result")
+        : Results.shown(computation.result(task), task, rules(), sign());
   }
 
   /** {@return how numbers are shown, those of the item with its unit} */

@@ -95,9 +95,17 @@ public final class Describe {
     String described =
         unit.isEmpty() ? counts(analysis) : Texts.of("sheet.with-unit", counts(analysis), unit);
     Analysis.Progress progress = analysis.progress();
-    return progress.answered() == 0
-        ? described
-        : Texts.of("sheet.progress", described, progress.agreed(), progress.answered());
+    String told =
+        progress.answered() == 0
+            ? described
+            : Texts.of("sheet.progress", described, progress.agreed(), progress.answered());
+    long uncovered =
+        analysis.assignment().uncovered().stream()
+            .filter(question -> question.about().item() == analysis.item().id())
+            .count();
+    return analysis.assignment().covered() && uncovered > 0
+        ? Texts.of("cover.progress", told, uncovered)
+        : told;
   }
 
   private static String size(Data data) {

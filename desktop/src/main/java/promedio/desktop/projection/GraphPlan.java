@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
@@ -47,7 +48,14 @@ public record GraphPlan(Analysis now, GraphChoice choice) {
 
   /** {@return the graph that is drawn}: the chosen one, or a histogram of what has none such */
   public GraphKind kind() {
-    return offers(choice.kind()) ? choice.kind() : GraphKind.HISTOGRAM;
+    return offers(choice.kind()) && !tells(choice.kind()) ? choice.kind() : GraphKind.HISTOGRAM;
+  }
+
+  /**
+   * {@return whether the graph would show what is covered}: the ends and cuts of a box are results
+   */
+  public boolean tells(GraphKind kind) {
+    return kind == GraphKind.BOX && now.coversAny(Measures.Q1, Measures.MEDIAN, Measures.Q3);
   }
 
   /** {@return whether an item can stand beside this one, on the same scale} */
@@ -171,6 +179,7 @@ public record GraphPlan(Analysis now, GraphChoice choice) {
     for (GraphMark mark : choice.marks()) {
       marked.addAll(mark.measures());
     }
+    marked.removeIf(measure -> now.coversAny(measure));
     return marked;
   }
 }

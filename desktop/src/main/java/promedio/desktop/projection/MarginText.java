@@ -27,6 +27,14 @@ public record MarginText(
   /** {@return what is said of what is asked} */
   public static MarginText of(Task task, Analysis now) {
     Result value = now.computation().result(task);
+    if (now.isCovered(task) && !(value instanceof Result.Absent)) {
+      return new MarginText(
+          heading(task, now),
+          Texts.of("cover.sentence"),
+          now.computation().equation(task),
+          now.computation().symbol(task).plain() + " = " + now.shown(task),
+          "");
+    }
     boolean whole = isShownWhole(value, now);
     String relation = whole ? " = " : " ≈ ";
     return new MarginText(

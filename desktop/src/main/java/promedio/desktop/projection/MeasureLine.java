@@ -30,6 +30,9 @@ public record MeasureLine(String symbol, String name, String result, String asid
   }
 
   private static String aside(Task task, String result, Analysis now, Projection all) {
+    if (now.isCovered(task)) {
+      return "";
+    }
     WhatIf trial = all.trial();
     String then =
         trial == null

@@ -176,7 +176,15 @@ public record Projection(
     return other != null
         && analysis != null
         && other.analysis != null
-        && analysis.marks() == other.analysis.marks();
+        && analysis.marks() == other.analysis.marks()
+        && hasSameCovered(other);
+  }
+
+  /** An answer that is right uncovers a result. */
+  private boolean hasSameCovered(Projection other) {
+    return assignment().covered() == other.assignment().covered()
+        && (!assignment().covered()
+            || assignment().questions().equals(other.assignment().questions()));
   }
 
   /** {@return whether both show the same results, and tell the same of them} */

@@ -149,6 +149,9 @@ public final class ByHand {
     }
     Map<String, Exact> known = new LinkedHashMap<>();
     put(known, setting.n(), Optional.of(setting.data().total()));
+    if (analysis.assignment().covered()) {
+      return known;
+    }
     put(known, setting.sum(setting.x()), computation.value(Task.of(Measures.SUM)));
     put(known, setting.sum(setting.x().power(2)), squares(computation));
     for (Quantity quantity :

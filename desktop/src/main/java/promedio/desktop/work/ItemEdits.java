@@ -14,6 +14,7 @@ import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Task;
+import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.WhatIf;
 
@@ -92,6 +93,20 @@ public final class ItemEdits {
   /** Asks something more of the chosen item; what is asked already is not asked twice. */
   public void ask(Task task) {
     editChosenSheet((now, about) -> now.with(now.question(task, about)));
+  }
+
+  /** Uncovers the result of what is asked of a portion of the chosen item. */
+  public void uncover(Portion portion, Task task) {
+    Item item = workspace.item();
+    if (item != null) {
+      workspace.edit(
+          "edit.uncover", "", now -> now.uncovering(task, new Selection(item.id(), portion)));
+    }
+  }
+
+  /** Covers results until they are found or uncovered, or shows them all. */
+  public void setCovered(boolean covered) {
+    workspace.edit(covered ? "edit.cover" : "edit.uncover", "", now -> now.withCovered(covered));
   }
 
   /** Asks something of the chosen item nowhere any longer; undo brings it and its work back. */

@@ -30,7 +30,7 @@ import promedio.files.Texts;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  static final int VERSION = 10;
+  static final int VERSION = 11;
 
   /** Since this version questions stand for themselves; before, items and parts had answers. */
   private static final int QUESTIONS_SINCE = 9;
@@ -46,6 +46,7 @@ final class AssignmentJson {
           "rules",
           "methods",
           "decimal",
+          "covered",
           "next",
           "items",
           "tables",
@@ -53,6 +54,11 @@ final class AssignmentJson {
           "parts");
 
   private AssignmentJson() {}
+
+  private static boolean covered(JsonNode document) throws BadInputException {
+    JsonFields.require(!document.has("covered") || document.path("covered").isBoolean(), "covered");
+    return document.path("covered").asBoolean();
+  }
 
   static Map<String, byte[]> write(Assignment assignment) {
     Map<String, byte[]> parts = new LinkedHashMap<>();
@@ -68,6 +74,7 @@ final class AssignmentJson {
         .methods()
         .forEach((measure, method) -> methods.put(measure.key(), method.code()));
     document.put("decimal", String.valueOf(assignment.sign().sign()));
+    document.put("covered", assignment.covered());
     document
         .putObject("next")
         .put("item", assignment.ids().item())
@@ -144,7 +151,8 @@ final class AssignmentJson {
             List.of(),
             questions,
             hasQuestions ? SheetJson.parts(document, questions) : List.of(),
-            next(document));
+            next(document),
+            covered(document));
     if (!hasQuestions) {
       assignment = OldAnswers.in(assignment, document, version);
     }

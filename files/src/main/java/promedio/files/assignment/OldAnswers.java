@@ -69,7 +69,7 @@ final class OldAnswers {
     for (Map.Entry<String, JsonNode> earlier : JsonFields.entries(node, "tries")) {
       Task task = SheetJson.task(earlier.getKey());
       List<String> tries = JsonFields.texts(node.get("tries"), earlier.getKey());
-      byTask.put(task, new Work(work(task).answer(), tries, Map.of()));
+      byTask.put(task, new Work(work(task).answer(), tries, Map.of(), false));
     }
     for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
       add(working.getKey(), SheetJson.ownWorking(working.getValue()), version, data);

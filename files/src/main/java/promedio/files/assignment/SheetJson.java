@@ -29,7 +29,17 @@ import promedio.core.working.OwnWorking;
 final class SheetJson {
 
   private static final Set<String> QUESTION =
-      Set.of("id", "task", "item", "portion", "groups", "places", "answer", "tries", "workings");
+      Set.of(
+          "id",
+          "task",
+          "item",
+          "portion",
+          "groups",
+          "places",
+          "answer",
+          "tries",
+          "workings",
+          "uncovered");
   private static final Set<String> PART =
       Set.of("id", "text", "item", "portion", "groups", "places", "questions");
 
@@ -41,6 +51,9 @@ final class SheetJson {
     Work work = question.work();
     node.put("answer", work.answer());
     work.tries().forEach(node.withArrayProperty("tries")::add);
+    if (work.uncovered()) {
+      node.put("uncovered", true);
+    }
     work.workings()
         .forEach(
             (method, own) -> {
@@ -90,7 +103,12 @@ final class SheetJson {
       Method method = JsonFields.known(Method.ofCode(working.getKey()), "workings");
       workings.put(method, ownWorking(working.getValue()));
     }
-    return new Work(JsonFields.text(node, "answer"), JsonFields.texts(node, "tries"), workings);
+    JsonFields.require(!node.has("uncovered") || node.path("uncovered").isBoolean(), "uncovered");
+    return new Work(
+        JsonFields.text(node, "answer"),
+        JsonFields.texts(node, "tries"),
+        workings,
+        node.path("uncovered").asBoolean());
   }
 
   /** {@return what was written beside a working} */

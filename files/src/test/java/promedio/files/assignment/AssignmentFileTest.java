@@ -234,7 +234,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":11}|newer Promedio",
+        "{\"version\":12}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",
@@ -386,7 +386,7 @@ class AssignmentFileTest {
                     .beside(7)
                     .with(GraphText.TITLE, "“Pears”, north")
                     .with(GraphText.PERCENTILES, "10 90"));
-    Work work = new Work("9.67", List.of("9.66", "29"), Map.of());
+    Work work = new Work("9.67", List.of("9.66", "29"), Map.of(), true);
     Selection north = Selection.of(1);
     Assignment assignment =
         Assignment.empty("Sheet 3")
@@ -487,7 +487,15 @@ class AssignmentFileTest {
     }
     Assignment all =
         new Assignment(
-            "many", many.course(), many.sign(), items, List.of(), List.of(), List.of(), many.ids());
+            "many",
+            many.course(),
+            many.sign(),
+            items,
+            List.of(),
+            List.of(),
+            List.of(),
+            many.ids(),
+            true);
 
     assertThat(AssignmentFile.read("many", AssignmentFile.bytes(all))).isEqualTo(all);
   }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -22,6 +23,7 @@ import promedio.desktop.projection.handin.HandInChoice.Content;
 import promedio.desktop.projection.handin.HandInChoice.Section;
 import promedio.document.Block;
 import promedio.document.Document;
+import promedio.files.report.TaskTexts;
 
 /** Makes the document of an assignment: its rules, data, graphs, workings and results. */
 public final class HandIn {
@@ -77,10 +79,33 @@ public final class HandIn {
       }
     }
     sections.addAll(blocks);
+    if (assignment.covered()) {
+      sections.add(new Block.Paragraph(uncovered(), true));
+    }
     return new Document(
         assignment.title().isBlank() ? Texts.of("assignment.untitled") : assignment.title(),
         Texts.of("language.code"),
         sections);
+  }
+
+  /** Which results the student had uncovered before finding them. */
+  private String uncovered() {
+    List<Question> uncovered = assignment.uncovered();
+    String names =
+        uncovered.stream()
+            .flatMap(
+                question ->
+                    assignment.item(question.about().item()).stream()
+                        .map(
+                            item ->
+                                Texts.of(
+                                    "margin.of-portion",
+                                    item.name(),
+                                    TaskTexts.name(question.task(), analysis(item).numbers()))))
+            .collect(Collectors.joining("; "));
+    return uncovered.isEmpty()
+        ? Texts.of("handin.uncovered-none")
+        : Texts.of("handin.uncovered", uncovered.size(), names);
   }
 
   private Analysis analysis(Item item) {

@@ -74,12 +74,13 @@ final class HandInQuestion {
     ShownNumbers numbers = of.numbers();
     List<Block> blocks = new ArrayList<>();
     blocks.add(new Block.Heading(2, heading(task, of)));
-    if (contents.contains(Content.WORKINGS)) {
+    boolean covered = of.isCovered(task);
+    if (contents.contains(Content.WORKINGS) && !covered) {
       Method method = method(task, of);
       Working.of(of.typed().data(), of.rules(), task, method)
           .ifPresent(working -> addWorking(blocks, working, numbers, own(question, method)));
     }
-    if (contents.contains(Content.RESULTS)) {
+    if (contents.contains(Content.RESULTS) && !covered) {
       blocks.add(
           Block.Paragraph.of(
               Texts.of(
@@ -88,7 +89,11 @@ final class HandInQuestion {
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
     }
-    test(task, of).ifPresent(blocks::add);
+    if (covered) {
+      blocks.add(new Block.Paragraph(Texts.of("handin.covered"), true));
+    } else {
+      test(task, of).ifPresent(blocks::add);
+    }
     return blocks;
   }
 

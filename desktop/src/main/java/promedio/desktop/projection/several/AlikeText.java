@@ -32,6 +32,13 @@ public final class AlikeText {
 
   /** {@return the sentences; empty where there is nothing to compare} */
   public static String of(Analysis now) {
+    boolean covered =
+        Portion.eachGroup(now.typed().data()).stream()
+            .flatMap(group -> now.in(group).stream())
+            .anyMatch(of -> of.coversAny(Measures.MEAN, Measures.SD));
+    if (covered) {
+      return Texts.of("cover.alike");
+    }
     List<Of> means = values(now, Measures.MEAN);
     List<Of> spreads = values(now, Measures.SD);
     if (means.size() < 2 || spreads.size() < 2) {

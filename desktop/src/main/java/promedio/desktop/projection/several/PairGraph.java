@@ -2,9 +2,11 @@ package promedio.desktop.projection.several;
 
 import java.util.OptionalInt;
 import java.util.Set;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphText;
 import promedio.core.number.Exact;
 import promedio.core.sample.Pairs;
+import promedio.core.sample.Portion;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -33,6 +35,14 @@ public final class PairGraph {
   /** {@return what the point of a row gives to Sxy, in numbers} */
   public static String told(Analysis now, Pairs pairs, int row) {
     ShownNumbers numbers = now.numbers().in("");
+    if (now.in(Portion.X).filter(of -> of.coversAny(Measures.MEAN)).isPresent()
+        || now.in(Portion.Y).filter(of -> of.coversAny(Measures.MEAN)).isPresent()) {
+      return Texts.of(
+          "cover.point",
+          row + 1,
+          numbers.shown(pairs.x().get(row)),
+          numbers.shown(pairs.y().get(row)));
+    }
     Exact x = pairs.x().get(row);
     Exact y = pairs.y().get(row);
     Exact fromX = x.minus(pairs.sums().meanX());

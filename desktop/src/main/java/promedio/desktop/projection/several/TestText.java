@@ -49,12 +49,14 @@ public final class TestText {
   private final Analysis now;
   private final List<Exact> about;
   private final Optional<OnCurve> stands;
+  private final boolean covered;
 
   private TestText(TestKind kind, Analysis now, List<Exact> about) {
     this.kind = kind;
     this.now = now;
     this.about = about;
-    this.stands = now.computation().onCurve(kind.p(about));
+    this.covered = now.isCovered(kind.p(about));
+    this.stands = covered ? Optional.empty() : now.computation().onCurve(kind.p(about));
   }
 
   /**
@@ -106,12 +108,20 @@ public final class TestText {
 
   /** {@return why there is no test; none where there is one} */
   public Optional<String> problem() {
+    if (covered) {
+      return Optional.of(Texts.of("cover.test"));
+    }
     return stands.isPresent()
         ? Optional.empty()
         : Optional.of(
             now.computation().result(kind.p(about)) instanceof Result.Absent absent
                 ? Texts.of("about.absent", absent.why().text())
                 : Texts.of("several.nothing"));
+  }
+
+  /** {@return whether its p-value is covered, and with it all that it decides} */
+  public boolean isCovered() {
+    return covered;
   }
 
   /** {@return from which statistic on the null hypothesis is rejected} */

@@ -168,7 +168,11 @@ public final class ClassTableView extends GridPane {
         continue;
       }
       cell(TaskTexts.name(measure), 0, row, "work-cell").setAlignment(Pos.CENTER_LEFT);
-      cell(Results.shown(raw, task, now), 1, row, "work-cell");
+      cell(now.shown(task), 1, row, "work-cell");
+      if (now.isCovered(task)) {
+        row++;
+        continue;
+      }
       cell(Results.shown(classes, task, now), 2, row, "work-cell");
       cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
       for (int i = 0; i < others.size(); i++) {

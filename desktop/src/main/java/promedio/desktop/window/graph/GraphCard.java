@@ -136,6 +136,10 @@ public final class GraphCard extends VBox {
     if (before == null || now == null) {
       return false;
     }
+    boolean covered = before.assignment().covered() || now.assignment().covered();
+    if (covered && !before.assignment().equals(now.assignment())) {
+      return false;
+    }
     Item old = before.item();
     Item item = now.item();
     Optional<Item> beside = workspace.assignment().item(item.graph().beside());

@@ -123,7 +123,14 @@ final class AnswerCard extends VBox {
 
   private void show(Mark mark, Analysis now) {
     Look.judge(this, Optional.of(mark.verdict()));
-    verdict.setText(verdict(mark, now));
+    boolean covered = now.isCovered(task);
+    if (covered) {
+      told = Math.min(told, 1);
+    }
+    verdict.setText(
+        covered && mark.reason().isEmpty()
+            ? Texts.of("cover.mark." + mark.verdict().code())
+            : verdict(mark, now));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
     Optional<Explanation> best = mark.best();
     Nodes.setShown(hint, told == 1 && best.isPresent());
@@ -134,7 +141,8 @@ final class AnswerCard extends VBox {
     }
     Nodes.setShown(explained, told > 1 && best.isPresent());
     Nodes.setShown(askHint, best.isPresent() && told < 1);
-    Nodes.setShown(askAll, best.isPresent() && told < 2);
+    // An explanation names the right result, so that a covered one is uncovered first.
+    Nodes.setShown(askAll, best.isPresent() && told < 2 && !covered);
     Nodes.setShown(open, best.isPresent() && told > 1);
     showTries(now);
   }

@@ -102,13 +102,13 @@ final class LineUpInk {
   }
 
   static Optional<Exact> exact(Task task, Analysis now) {
-    return now.computation().result(task) instanceof Result.Found found
+    return !now.isCovered(task) && now.computation().result(task) instanceof Result.Found found
         ? Optional.of(found.value())
         : Optional.empty();
   }
 
   static String shown(Task task, Analysis now) {
-    return Results.shown(now.computation().result(task), task, now);
+    return now.shown(task);
   }
 
   static String shown(Real value, Analysis now) {

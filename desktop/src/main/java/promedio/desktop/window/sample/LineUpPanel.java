@@ -156,7 +156,11 @@ final class LineUpPanel extends VBox {
 
   private void showQuestions() {
     Analysis now = workspace.analysis();
-    boolean typed = now != null && now.item().source() instanceof Source.ValuesText;
+    boolean typed =
+        now != null
+            && now.item().source() instanceof Source.ValuesText
+            // What a change would do to covered results is covered too.
+            && !now.assignment().covered();
     questions.setVisible(typed);
     if (now == null) {
       return;

@@ -50,6 +50,10 @@ final class LineUpTiles {
       double y = top + tiles.row(i + 1) * rowHeight + 18 * ink.textScale();
       addTile(spots.get(i), i + 1, LineUpInk.PAD + tiles.x(i + 1), y, tiles.width(), now);
     }
+    if (now.coversAny(Measures.MEDIAN, Measures.Q1, Measures.Q3)) {
+      // Where the halves are cut would tell the results.
+      return top + tiles.rows(spots.size()) * rowHeight;
+    }
     line.half().ifPresent(half -> drawHalves(tiles, half, spots.size(), top));
     cut(
         tiles,

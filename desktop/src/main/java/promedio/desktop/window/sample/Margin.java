@@ -1,5 +1,6 @@
 package promedio.desktop.window.sample;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.VPos;
@@ -40,6 +41,7 @@ public final class Margin extends ScrollPane {
 
   private final Workspace workspace;
   private final Label heading = new Label();
+  private final Hyperlink uncover = Controls.link("cover.uncover", "uncover", this::uncover);
   private final Label sentence = Controls.wrapped("", "margin-sentence");
   private final FormulaView formula;
   private final Label result = Controls.wrapped("", "margin-result");
@@ -70,7 +72,16 @@ public final class Margin extends ScrollPane {
     sentence.setId("margin-sentence");
     VBox content =
         new VBox(
-            heading, sentence, formula, result, exact, answerBox, workingBox, otherRules, scratch);
+            heading,
+            sentence,
+            formula,
+            result,
+            exact,
+            uncover,
+            answerBox,
+            workingBox,
+            otherRules,
+            scratch);
     content.getStyleClass().add("margin-band");
     setContent(content);
     FollowFocus.in(this);
@@ -80,6 +91,13 @@ public final class Margin extends ScrollPane {
             now ->
                 setPrefWidth(Look.MARGIN_WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.show(this::show);
+  }
+
+  private void uncover() {
+    workspace
+        .projection()
+        .focus()
+        .ifPresent(now -> workspace.items().uncover(now.portion(), workspace.task()));
   }
 
   private void chooseMethod(Method method) {
@@ -117,7 +135,7 @@ public final class Margin extends ScrollPane {
     working.show(task, all.method(task), analysis);
     showWorkingBox(all);
     scratch.show(analysis);
-    otherRules.show(OtherRules.of(task, analysis));
+    otherRules.show(analysis.isCovered(task) ? List.of() : OtherRules.of(task, analysis));
   }
 
   private void show(MarginText text) {
@@ -133,7 +151,10 @@ public final class Margin extends ScrollPane {
   private void showWorkingBox(Projection all) {
     Analysis analysis = all.focus().orElse(null);
     boolean words = analysis != null && analysis.typed().data().categories().isPresent();
-    Nodes.setShown(workingBox, all.choice().working() == null && !words);
+    boolean covered = analysis != null && analysis.isCovered(all.choice().task());
+    Nodes.setShown(uncover, covered);
+    Nodes.setShown(workingBox, all.choice().working() == null && !words && !covered);
+    Nodes.setShown(otherRules, !covered);
   }
 
   /** Opens the working at the step in which something was done, and shows the value it was. */

@@ -49,6 +49,8 @@ public final class AssignmentMenu extends MenuButton {
     void showHandIn();
   }
 
+  private final CheckMenuItem cover = new CheckMenuItem(Texts.of("menu.cover"));
+
   AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
     this.workspace = workspace;
     setId("assignment-menu");
@@ -59,6 +61,8 @@ public final class AssignmentMenu extends MenuButton {
     CheckMenuItem dark = new CheckMenuItem(Texts.of("menu.dark"));
     dark.setId("menu-dark");
     dark.selectedProperty().bindBidirectional(appearance.darkProperty());
+    cover.setId("menu-cover");
+    cover.setOnAction(event -> workspace.items().setCovered(cover.isSelected()));
     getItems()
         .addAll(
             item("menu.save", Keys.SAVE, actions::save),
@@ -70,6 +74,7 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.parts", Keys.PARTS, actions::showParts),
             item("menu.question", Keys.QUESTION, actions::showQuestion),
             item("menu.hand-in", Keys.HAND_IN, actions::showHandIn),
+            cover,
             item("menu.pile", null, actions::markPile),
             item("menu.distributions", Keys.DISTRIBUTIONS, actions::showDistributions),
             new SeparatorMenuItem(),
@@ -100,6 +105,7 @@ public final class AssignmentMenu extends MenuButton {
   }
 
   private void showHistory() {
+    cover.setSelected(workspace.assignment().covered());
     undo.setDisable(workspace.nameOfUndo().isEmpty());
     undo.setText(Texts.of("menu.undo", workspace.nameOfUndo().orElse("")).strip());
     redo.setDisable(workspace.nameOfRedo().isEmpty());

@@ -1,0 +1,111 @@
+package promedio.desktop.window.sample;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
+import promedio.core.assignment.Source;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Task;
+import promedio.desktop.window.shell.OpenWindow;
+
+/** Results that are covered until they are found or uncovered. */
+class CoveredViewTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return Assignment.empty("Orchard")
+        .with(Item.of(1, "upper", "g", new Source.ValuesText("12 15 11 20 17")))
+        .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
+        .with(Item.of(3, "both", "g", Source.Picked.of(List.of(1, 2))))
+        .asking(
+            Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+            List.of(Task.of(Measures.MEAN)))
+        .withCovered(true);
+  }
+
+  private List<String> lineUp() {
+    return robot.lookup(".line-up-label").queryAllAs(Label.class).stream()
+        .filter(Label::isVisible)
+        .map(Label::getText)
+        .toList();
+  }
+
+  @Test
+  void aResultIsCoveredUntilTheAnswerIsRight() {
+    assertThat(text("#result-mean")).isEqualTo("?");
+    assertThat(text("#margin-sentence")).startsWith("Covered: work it out");
+    assertThat(lineUp()).noneMatch(label -> label.contains("balances") || label.contains("median"));
+
+    answer("#answer-mean", "14");
+    assertThat(text("#mark-mean")).isNotEqualTo("right");
+    assertThat(text("#result-mean")).isEqualTo("?");
+    assertThat(text("#margin-answer")).doesNotContain("15");
+
+    answer("#answer-mean", "15");
+    assertThat(text("#mark-mean")).isEqualTo("right");
+    assertThat(text("#result-mean")).isEqualTo("15.00");
+    assertThat(text("#result-sd")).isEqualTo("?");
+    assertThat(text("#margin-sentence")).contains("15.00 g");
+    assertThat(lineUp()).anyMatch(label -> label.contains("15"));
+  }
+
+  @Test
+  void oneResultIsUncoveredAndThatIsToldAndUndone() {
+    answer("#answer-sd", "2");
+    assertThat(text("#margin-answer")).doesNotContain("3.67");
+    assertThat(shown("#answer-explain")).isFalse();
+    fire("#uncover");
+
+    assertThat(text("#result-sd")).isEqualTo("3.67");
+    assertThat(text("#result-mean")).isEqualTo("?");
+    assertThat(workspace.assignment().uncovered()).hasSize(1);
+    assertThat(texts(".quiet")).anyMatch(line -> line.endsWith("1 uncovered"));
+
+    robot.interact(workspace::undo);
+    settle();
+    assertThat(text("#result-sd")).isEqualTo("?");
+    assertThat(workspace.assignment().uncovered()).isEmpty();
+  }
+
+  @Test
+  void allIsShownWhenNothingIsCoveredAnyMore() {
+    robot.interact(
+        () -> {
+          CheckMenuItem cover =
+              find("#assignment-menu", MenuButton.class).getItems().stream()
+                  .filter(item -> "menu-cover".equals(item.getId()))
+                  .map(CheckMenuItem.class::cast)
+                  .findFirst()
+                  .orElseThrow();
+          assertThat(cover.isSelected()).isTrue();
+          cover.setSelected(false);
+          cover.fire();
+        });
+    settle();
+
+    assertThat(workspace.assignment().covered()).isFalse();
+    assertThat(text("#result-mean")).isEqualTo("15.00");
+    assertThat(text("#margin-sentence")).doesNotContain("Covered");
+  }
+
+  @Test
+  void theCellsOfAComparisonAreCoveredToo() {
+    robot.interact(() -> workspace.choose(3));
+    settle();
+
+    assertThat(text("#summary-0-2")).isEqualTo("?");
+    assertThat(text("#comparison-alike")).startsWith("What is alike");
+    fire("#groups-test-variance");
+    assertThat(text("#groups-test-problem")).startsWith("The rest is covered");
+    assertThat(text("#groups-test-sentence")).isEmpty();
+  }
+}
