@@ -154,7 +154,6 @@ public final class Margin extends ScrollPane {
     boolean covered = analysis != null && analysis.isCovered(all.choice().task());
     Nodes.setShown(uncover, covered);
     Nodes.setShown(workingBox, all.choice().working() == null && !words && !covered);
-    Nodes.setShown(otherRules, !covered);
   }
 
   /** Opens the working at the step in which something was done, and shows the value it was. */

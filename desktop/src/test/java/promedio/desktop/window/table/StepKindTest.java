@@ -14,6 +14,7 @@ import promedio.core.tidy.ChangeKind;
 import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.ComputeColumn;
 import promedio.core.tidy.CutIntoClasses;
+import promedio.core.tidy.DrawRows;
 import promedio.core.tidy.DropMissing;
 import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
@@ -38,6 +39,7 @@ class StepKindTest {
     return Stream.of(
         new ComputeColumn("kg", "g ÷ 1000"),
         new LeaveOutWhere("g > 200"),
+        new DrawRows(30, 7),
         new DropMissing(List.of("g", "mm")),
         new DropRepeated(List.of("g")),
         new FillMissing("g", FillMissing.Filling.VALUE, "12"),
