@@ -43,6 +43,8 @@ import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.projection.WhatIf;
+import promedio.desktop.projection.handin.HandIn;
+import promedio.desktop.projection.handin.HandInChoice;
 import promedio.desktop.window.shell.AssignmentView;
 import promedio.desktop.window.shell.NoFileChoice;
 import promedio.desktop.window.shell.PromedioApplication;
@@ -51,6 +53,7 @@ import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
+import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.pile.Pile;
@@ -105,6 +108,9 @@ public final class OffscreenDemo {
     Path results = folder.resolve("measures.txt");
     Files.write(results, lines, StandardCharsets.UTF_8);
     written.add(results);
+    Path document = folder.resolve("hand-in.pdf");
+    DocumentFormat.PDF.write(HandIn.of(demo, HandInChoice.usual(demo)), document).into(document);
+    written.add(document);
   }
 
   private static List<String> results(Item item, Assignment demo) throws IOException {
@@ -191,22 +197,34 @@ public final class OffscreenDemo {
             return scene;
           });
     }
-    picture(
-        scene,
-        "working.png",
-        () -> {
-          workspace.chooseTask(Task.of(Measures.SKEWNESS));
-          Button next = (Button) scene.lookup("#working-next");
-          for (int step = 0; step < 4; step++) {
-            next.fire();
-          }
-        });
+    takePictureOfHandIn(workspace, scene);
     takePicturesOfWorkings(demo, workspace, scene);
     takePicturesOfMarks(demo, workspace, scene);
     takePicturesOfClasses(demo, workspace, scene);
     takePicturesOfSeveral(workspace, scene);
     takePicturesOfTables(workspace, scene);
     picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
+  }
+
+  /** The document is made and drawn apart from the window. */
+  private void takePictureOfHandIn(Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
+    onToolkit(
+        () -> {
+          workspace.showHandIn(true);
+          return scene;
+        });
+    for (Background.Lane lane : List.of(Background.Lane.HAND_IN, Background.Lane.PAGES)) {
+      do {
+        TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+      } while (workspace.background().isBusy(lane));
+    }
+    picture(scene, "hand-in.png", () -> {});
+    onToolkit(
+        () -> {
+          workspace.showHandIn(false);
+          return scene;
+        });
   }
 
   private void takePicturesOfMarks(Assignment demo, Workspace workspace, Scene scene)

@@ -1,0 +1,156 @@
+package promedio.files.pile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.catalogue.Measures;
+import promedio.core.marking.Problem;
+import promedio.core.marking.Verdict;
+import promedio.core.measure.Task;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Sample;
+import promedio.core.sample.Values;
+import promedio.files.RefusedFileException;
+import promedio.files.table.Progress;
+
+/** The key of exercise sheets, and the answers of a class that are marked by it. */
+class AnswerKeyTest {
+
+  private static final CourseRules COARSE = CourseRules.DEFAULTS.with(Rule.PLACES, 1);
+  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Task SD = Task.of(Measures.SD);
+  private static final Task PERCENTILE = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
+
+  private static AnswerKey.Entry entry(String variant, String part, Task task, long... values) {
+    return new AnswerKey.Entry(
+        variant, part, Problem.of(new Sample(Values.ofDecimals(values, 0)), COARSE, task));
+  }
+
+  private static final List<AnswerKey.Entry> SHEETS =
+      List.of(
+          entry("01", "a", MEAN, 8, 10, 12),
+          entry("01", "b", SD, 8, 10, 12),
+          entry("01", "b", PERCENTILE, 8, 10, 12),
+          entry("02", "a", MEAN, 9, 11, 16));
+
+  private static AnswerKey key() throws RefusedFileException {
+    return AnswerKey.read(AnswerKey.write(SHEETS));
+  }
+
+  @Test
+  void whatIsWrittenIsReadAgain() throws Exception {
+    Problem mean = key().problem("02", "a", "mean");
+
+    assertThat(AnswerKey.write(SHEETS).lines()).hasSize(4);
+    assertThat(mean.task()).isEqualTo(MEAN);
+    assertThat(mean.data()).isEqualTo(new Sample(Values.ofDecimals(new long[] {9, 11, 16}, 0)));
+    assertThat(mean.rules()).isEqualTo(COARSE);
+    assertThat(key().problem("01", "b", PERCENTILE.id()).task()).isEqualTo(PERCENTILE);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1, a", "01, (a)", "001, A", "' 1 ', '( a )'"})
+  void sheetsAndPartsAreNamedAsPeopleNameThem(String variant, String part) throws Exception {
+    assertThat(key().problem(variant, part, "").task()).isEqualTo(MEAN);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "3 | a | mean | the key has no part a of variant 3",
+        "1 | c | mean | the key has no part c of variant 1",
+        "1 | b | mean | part b does not ask “mean”; name one of sd, percentile 90 as measure",
+        "1 | b | ''   | part b does not ask “”; name one of sd, percentile 90 as measure",
+      })
+  void whatIsNotInTheKeyIsTold(String variant, String part, String measure, String why)
+      throws Exception {
+    AnswerKey key = key();
+
+    assertThatThrownBy(() -> key.problem(variant, part, measure)).hasMessage(why);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"part\":\"a\",\"measure\":\"mean\",\"values\":[\"1\"]} | “variant” is missing",
+        "{\"variant\":\"1\",\"part\":\"a\",\"values\":[\"1\"]} | “measure” is missing",
+        "{\"variant\":\"1\",\"part\":\"a\",\"measure\":\"mean\"} | none of “values”",
+        "nothing | this line is not JSON",
+      })
+  void aLineThatIsNoneOfAKeyIsToldWithItsNumber(String line, String why) {
+    assertThatThrownBy(() -> AnswerKey.read(AnswerKey.write(SHEETS) + "\n" + line))
+        .isInstanceOf(RefusedFileException.class)
+        .hasMessageStartingWith("line 6 is not a line of an answer key: ")
+        .hasMessageContaining(why);
+  }
+
+  private static Pile marked(String answers) throws RefusedFileException {
+    return PileReader.of(key(), DecimalSign.POINT).csv(answers, Progress.NONE);
+  }
+
+  @Test
+  void eachAnswerIsMarkedByTheDataOfItsSheet() throws Exception {
+    Pile pile =
+        marked(
+            """
+            id;variant;part;measure;answer
+            ana;1;a;;10
+            ben;2;a;;10
+            ben;2;(a);mean;12
+            eva;1;b;sd;4
+            """);
+
+    assertThat(pile.rows())
+        .extracting(row -> row.mark().verdict())
+        .containsExactly(Verdict.AGREES, Verdict.SLIP, Verdict.AGREES, Verdict.SLIP);
+    assertThat(pile.rows()).extracting(PileRow::measure).contains("mean", "sd");
+  }
+
+  @Test
+  void mistakesAreToldByStudent() throws Exception {
+    Pile pile =
+        marked(
+            """
+            id,variant,part,measure,answer
+            ana,1,a,,10
+            ana,1,b,sd,2
+            eva,1,a,,10
+            eva,1,b,sd,4
+            eva,1,b,percentile 90,lots
+            "=cmd",2,a,,12
+            """);
+
+    assertThat(pile.students())
+        .containsExactly(
+            new Pile.Student("ana", 2, 2, List.of()),
+            new Pile.Student(
+                "eva", 3, 1, List.of("b sd: root-not-taken", "b percentile 90: unreadable")),
+            new Pile.Student("=cmd", 1, 1, List.of()));
+    assertThat(pile.studentsCsv().lines())
+        .contains(
+            "id,answers,right,mistakes",
+            "ana,2,2,",
+            "eva,3,1,b sd: root-not-taken; b percentile 90: unreadable",
+            "'=cmd,1,1,");
+  }
+
+  @Test
+  void columnsThatAreNotOfSuchAnswersAreRefused() throws Exception {
+    AnswerKey key = key();
+
+    assertThatThrownBy(
+            () ->
+                PileReader.of(key, DecimalSign.POINT)
+                    .csv("id,part,answer\nana,a,1\n", Progress.NONE))
+        .hasMessageContaining("needed are id, variant, part and answer");
+  }
+}
