@@ -79,7 +79,7 @@ final class TogetherLine extends FlowPane {
     name(first, "together-first", "together.first");
     name(second, "together-second", "together.second");
     name(third, "together-third", "together.third");
-    Button put = new Button(Texts.of("table.put"));
+    Button put = new Button(Texts.of("together.put"));
     put.setId("together-put");
     put.setOnAction(event -> put());
     getChildren()

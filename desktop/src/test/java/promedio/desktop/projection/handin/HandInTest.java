@@ -125,7 +125,7 @@ class HandInTest {
     List<String> mean = told(HandIn.of(PEARS, first));
 
     assertThat(both.get(1))
-        .contains("divide by: n − 1, a sample", "decimal places: 2 places", "rounding: half up")
+        .contains("divide by: n − 1, a sample", "decimal places: 2", "rounding: half up")
         .doesNotContain("quartiles", "Yates", "alternative");
     assertThat(mean.get(1)).doesNotContain("divide by");
   }
