@@ -151,7 +151,7 @@ public final class PromedioCommand implements Runnable {
   @Command(
       name = "open",
       mixinStandardHelpOptions = true,
-      description = "Open the window on an assignment, or on a data file to bring in.")
+      description = "Open the window on an assignment, or on a data file to import.")
   void open(
       @Parameters(
               paramLabel = "FILE",

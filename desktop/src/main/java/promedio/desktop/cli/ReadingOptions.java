@@ -71,7 +71,7 @@ final class ReadingOptions {
   @Option(
       names = "--missing",
       paramLabel = "SIGNS",
-      description = "what else stands for a missing entry, parted by blanks, such as \"-999 x\"")
+      description = "what else stands for a missing entry, separated by blanks, such as \"-999 x\"")
   void setMissing(String text) {
     chosen.put(Aspect.MISSING, text);
   }

@@ -73,7 +73,11 @@ public final class HandInView extends StackPane {
     ways = buildWays();
     ScrollPane list =
         new ScrollPane(
-            new VBox(14, group("handin.sections", sections), group("handin.contents", contents)));
+            new VBox(
+                14,
+                group("handin.sections", sections),
+                group("handin.contents", contents),
+                new ExercisesBox(workspace, fileChoice, told::setText)));
     list.setFitToWidth(true);
     list.getStyleClass().add("sheet-scroll");
     list.setId("handin-choice");

@@ -22,8 +22,11 @@ final class PagesView extends ListView<Integer> {
 
   private static final Logger LOG = LoggerFactory.getLogger(PagesView.class);
 
-  /** Points on the screen for each of the page, and dots for each point. */
+  /** Points on the screen for each of the page, where there is room; and dots for each point. */
   private static final double SIZE = 1.1;
+
+  /** What the bar and the edges of the list take of its width. */
+  private static final double EDGES = 34;
 
   private static final double SHARPNESS = 1.6;
   private static final double GAP = 18;
@@ -38,6 +41,7 @@ final class PagesView extends ListView<Integer> {
     getStyleClass().add("pages");
     setAccessibleText(Texts.of("handin.preview"));
     setCellFactory(list -> new PageCell());
+    widthProperty().subscribe(width -> fit());
   }
 
   /** Shows the pages of a document, none where that is {@code null}; it stays where it is. */
@@ -48,8 +52,22 @@ final class PagesView extends ListView<Integer> {
       getItems().clear();
       return;
     }
-    setFixedCellSize(shown.height() * SIZE + GAP);
+    fit();
     setItems(FXCollections.observableArrayList(IntStream.range(0, shown.count()).boxed().toList()));
+  }
+
+  /** Pages are never wider than the list. */
+  private void fit() {
+    PrintedPages now = pages;
+    if (now != null) {
+      setFixedCellSize(now.height() * size(now) + GAP);
+      refresh();
+    }
+  }
+
+  private double size(PrintedPages shown) {
+    double room = getWidth() - EDGES;
+    return room <= 0 ? SIZE : Math.min(SIZE, room / shown.width());
   }
 
   /** A page, blank until it is drawn. */
@@ -74,7 +92,7 @@ final class PagesView extends ListView<Integer> {
         return;
       }
       setAccessibleText(Texts.of("handin.page", page + 1, now.count()));
-      view.setFitWidth(now.width() * SIZE);
+      view.setFitWidth(now.width() * size(now));
       Image known = drawn.get(page);
       view.setImage(known);
       if (known == null) {

@@ -126,6 +126,30 @@ class HandInViewTest extends OpenWindow {
   }
 
   @Test
+  void exerciseSheetsAreMadeForAClass() throws Exception {
+    open();
+    Path sheets = folder.resolve("sheets");
+    when(fileChoice.toExport("sheets")).thenReturn(Optional.of(sheets));
+    fill("#exercises-variants", "lots");
+    fire("#exercises-make");
+    assertThat(text("#handin-told")).isEqualTo("“lots” is not a number of sheets from 1 to 1000.");
+    fill("#exercises-variants", "2");
+    fill("#exercises-seed", "x");
+    fire("#exercises-make");
+    assertThat(text("#handin-told")).contains("“x” is not a whole number");
+    fill("#exercises-seed", "7");
+    fire("#exercises-make");
+    waitUntil(() -> text("#handin-told").startsWith("2 sheets with solutions and a key"));
+
+    assertThat(sheets.toFile().list())
+        .containsExactlyInAnyOrder(
+            "key.jsonl", "sheet-01.pdf", "sheet-02.pdf", "solution-01.pdf", "solution-02.pdf");
+
+    fire("#exercises-make");
+    waitUntil(() -> text("#handin-told").contains("already exists and is not empty"));
+  }
+
+  @Test
   void withoutAnyPartThereIsNothingToHandIn() throws Exception {
     open();
     robot.interact(find("#handin-part-1", CheckBox.class)::fire);
