@@ -18,6 +18,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.FromQuestion;
 import promedio.core.assignment.Item;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
@@ -32,6 +33,7 @@ import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.question.PrintedQuestion;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.table.ReadingChoices;
@@ -41,6 +43,7 @@ import promedio.desktop.demo.DemoFiles;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.pile.MarkLines;
+import promedio.files.report.PrintedQuestionJson;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 import promedio.files.table.TableReader;
@@ -119,6 +122,17 @@ enum FuzzTarget {
         return Case.of(text, () -> isTyped(text, way, sign));
       };
     }
+  },
+  /** Questions as they are printed, which become the data and parts of an assignment. */
+  PRINTED {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, 4, pieces(PRINTED_PIECES));
+      return () -> {
+        String text = damage.text(PRINTED_SEEDS);
+        return Case.of(text, () -> isQuestion(text));
+      };
+    }
   };
 
   /** Takes one input. */
@@ -166,6 +180,22 @@ enum FuzzTarget {
       COMMON
           + "~3,5~1,234~x3~–~10–19 5~under 10 3~60 and over 4~cumulative\n~n = 40\n~25%~plum~plum: 3"
           + "~2/3~84 2/3~1/777777777777777777777~—~?";
+  private static final String PRINTED_PIECES =
+      COMMON
+          + "~Find the mean~(a) ~b) ~1. ~to two decimal places~| 3 | 4 |~|---|~118, 131, 124~x 1 2 3\nf 4 5 6"
+          + "~less than 20~10–19 ~Calcula la mediana~desviación típica~the following data:~(1, 2), (3, 5)"
+          + "~population~for the north terrace~7 | 1 3 5~H0~regression~\t~\f";
+  private static final List<String> PRINTED_SEEDS =
+      List.of(
+          "The weights of 6 pears are 118, 131, 124.5, 139, 121 and 126 g.\n(a) Find the mean.\n"
+              + "(b) Find the standard deviation to 2 decimal places.",
+          "Pears per basket\nx  36 37 38 39\nf   3  9 12  4\nCalculate the median and the quartiles.",
+          "| weight | pears |\n|---|---|\n| 100–109 | 4 |\n| 110–119 | 11 |\n| 120–129 | 7 |\n"
+              + "1) Estimate the mean. 2) Which is the modal class?",
+          "Los pesos de cinco peras son 12,5; 13; 12,75; 14 y 13,5.\na) Calcula la media.\n"
+              + "b) Halla la varianza con dos decimales.",
+          "Points (1, 2), (2, 3), (3, 5), (4, 4). Find the correlation and the line of regression.",
+          "Scab: 14, bruised: 21, too small: 9. What is the mode?");
   private static final List<String> QUESTION_SEEDS =
       List.of(
           "{\"id\":\"a1\",\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\",\"answer\":\"2.33\"}",
@@ -187,6 +217,14 @@ enum FuzzTarget {
           "10–19 5\n20–29 8\n30–39 4\nn = 17",
           "under 10 3\n10–20 5\n20 and over 4",
           "plum, pear, plum; quince 3");
+
+  private static boolean isQuestion(String text) {
+    PrintedQuestion question = PrintedQuestion.read(text);
+    Assignment taken = FromQuestion.taken(Assignment.empty("Pears"), question);
+    return !PrintedQuestionJson.of(question).isEmpty()
+        && taken.parts().size() <= question.parts().size()
+        && !question.data().isEmpty();
+  }
 
   private static List<String> pieces(String parted) {
     List<String> pieces = new ArrayList<>(List.of(parted.split("~")));

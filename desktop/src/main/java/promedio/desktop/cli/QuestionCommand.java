@@ -2,6 +2,7 @@ package promedio.desktop.cli;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -109,14 +110,13 @@ final class QuestionCommand implements Callable<Integer> {
   }
 
   private static String text(String file) throws IOException {
-    if (file.equals("-")) {
-      return new String(System.in.readNBytes((int) MOST_BYTES), StandardCharsets.UTF_8);
+    byte[] bytes;
+    try (InputStream in = file.equals("-") ? System.in : Files.newInputStream(Path.of(file))) {
+      bytes = in.readNBytes((int) MOST_BYTES + 1);
     }
-    Path path = Path.of(file);
-    if (Files.size(path) > MOST_BYTES) {
+    if (bytes.length > MOST_BYTES) {
       throw new IOException("larger than " + MOST_BYTES);
     }
-    byte[] bytes = Files.readAllBytes(path);
     return isPdf(bytes) ? ofPdf(bytes) : new String(bytes, StandardCharsets.UTF_8);
   }
 
