@@ -37,6 +37,15 @@ public final class PrintedPages implements AutoCloseable {
     return pdf.clone();
   }
 
+  /**
+   * {@return the same pages, which stay when these are closed}
+   *
+   * @throws IOException if they cannot be read again
+   */
+  public PrintedPages copy() throws IOException {
+    return new PrintedPages(pdf);
+  }
+
   /** {@return how many pages there are} */
   public int count() {
     return document.getNumberOfPages();

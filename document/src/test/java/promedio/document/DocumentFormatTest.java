@@ -176,6 +176,17 @@ class DocumentFormatTest {
   }
 
   @Test
+  void copiedPagesStayWhenTheOthersAreClosed() throws Exception {
+    PrintedPages pages = PrintedPages.of(document("Pears", "Baskets"));
+    try (PrintedPages copy = pages.copy()) {
+      pages.close();
+
+      assertThat(copy.count()).isEqualTo(1);
+      assertThat(copy.drawn(0, 0.5).getWidth()).isBetween(296, 299);
+    }
+  }
+
+  @Test
   void markdownAndLatexHaveTheirPicturesBesideThem() throws Exception {
     for (DocumentFormat format : List.of(DocumentFormat.MARKDOWN, DocumentFormat.LATEX)) {
       Path file = folder.resolve("my pears 100%" + format.ending());

@@ -314,7 +314,7 @@ public final class HandInView extends StackPane {
   private void print() {
     PrintedPages now = pages;
     if (now != null) {
-      told.setText(Printing.of(now, getScene().getWindow()));
+      new Printing(workspace.background(), told::setText).print(now, getScene().getWindow());
     }
   }
 }

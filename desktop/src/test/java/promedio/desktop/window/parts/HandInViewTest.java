@@ -1,6 +1,7 @@
 package promedio.desktop.window.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
@@ -8,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.print.Printer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -123,6 +125,15 @@ class HandInViewTest extends OpenWindow {
           assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<math", "Part (a)");
           assertThat(Clipboard.getSystemClipboard().getString()).contains("## Part \\(a\\)");
         });
+  }
+
+  @Test
+  void whereThereIsNoPrinterThatIsTold() throws Exception {
+    open();
+    assumeTrue(Printer.getAllPrinters().isEmpty(), "there are printers here");
+    fire("#handin-print");
+
+    assertThat(text("#handin-told")).startsWith("No printer is set up on this computer.");
   }
 
   @Test
