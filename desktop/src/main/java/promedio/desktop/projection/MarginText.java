@@ -45,7 +45,8 @@ public record MarginText(
         whole ? "" : exact(value));
   }
 
-  private static String heading(Task task, Analysis now) {
+  /** {@return what is asked, as a title, with the portion of the sample where it is of one} */
+  public static String heading(Task task, Analysis now) {
     String title = TaskTexts.title(task, now.numbers());
     String portion = PortionText.of(now.portion(), now.item());
     return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);

@@ -19,7 +19,7 @@ import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
-import promedio.desktop.projection.PortionText;
+import promedio.desktop.projection.MarginText;
 import promedio.desktop.projection.Results;
 import promedio.desktop.projection.handin.HandInChoice.Content;
 import promedio.desktop.projection.several.TestKind;
@@ -28,7 +28,6 @@ import promedio.document.Block;
 import promedio.document.Inline;
 import promedio.files.report.HtmlWorking;
 import promedio.files.report.ShownNumbers;
-import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingTexts;
 
 /** What is told of a question: its working, its result, and the sentence of a test. */
@@ -54,7 +53,7 @@ final class HandInQuestion {
             .flatMap(
                 question ->
                     now.in(question.about().portion()).stream()
-                        .map(of -> inLine(heading(question.task(), of), question)))
+                        .map(of -> inLine(MarginText.heading(question.task(), of), question)))
             .collect(Collectors.joining("; "));
     return asked.isEmpty()
         ? Optional.empty()
@@ -73,7 +72,7 @@ final class HandInQuestion {
     Task task = question.task();
     ShownNumbers numbers = of.numbers();
     List<Block> blocks = new ArrayList<>();
-    blocks.add(new Block.Heading(2, heading(task, of)));
+    blocks.add(new Block.Heading(2, MarginText.heading(task, of)));
     boolean covered = of.isCovered(task);
     if (contents.contains(Content.WORKINGS) && !covered) {
       Method method = method(task, of);
@@ -104,12 +103,6 @@ final class HandInQuestion {
         Results.shown(of.computation().result(task), task, question.rules(of.rules()), of.sign());
     String unit = task.dimension().unit(of.item().unit());
     return unit.isEmpty() ? shown : shown + " " + unit;
-  }
-
-  private static String heading(Task task, Analysis of) {
-    String title = TaskTexts.title(task, of.numbers());
-    String portion = PortionText.of(of.portion(), of.item());
-    return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);
   }
 
   /** The course tells how measures are worked; what has arguments is worked by its definition. */

@@ -12,6 +12,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.RuleText;
 
 /** The course rules that an assignment is worked by, in words. */
 final class HandInRules {
@@ -35,10 +36,8 @@ final class HandInRules {
   }
 
   private static <T> String inWords(Rule<T> rule, CourseRules rules) {
-    String code = rule.codeOf(rules.get(rule));
-    String key = "rule." + rule.code() + "." + code;
     return Texts.of(
-        "handin.rule", Texts.of("rule." + rule.code()), Texts.has(key) ? Texts.of(key) : code);
+        "handin.rule", Texts.of("rule." + rule.code()), RuleText.of(rule, rules.get(rule)));
   }
 
   private static <T> boolean matters(

@@ -30,6 +30,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.Texts;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.RuleText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FoldingLine;
@@ -165,15 +166,9 @@ public final class RulesStrip extends BorderPane {
     return choice(
         rule.code(),
         rule.values(),
-        value -> words(rule, value),
+        value -> RuleText.of(rule, value),
         now -> now.rules().get(rule),
         value -> workspace.setRule(rule, value));
-  }
-
-  /** A rule may have values that nobody lists: any level of significance. */
-  private static <T> String words(Rule<T> rule, T value) {
-    String key = "rule." + rule.code() + "." + rule.codeOf(value);
-    return Texts.has(key) ? Texts.of(key) : rule.codeOf(value);
   }
 
   private void addSign() {

@@ -1,0 +1,20 @@
+package promedio.desktop.projection;
+
+import promedio.core.rules.Rule;
+import promedio.desktop.Texts;
+
+/** How a value of a course rule is told. */
+public final class RuleText {
+
+  private RuleText() {}
+
+  /**
+   * {@return the value in words, or its code where it has none: a rule may have values that nobody
+   * lists, any level of significance}
+   */
+  public static <T> String of(Rule<T> rule, T value) {
+    String code = rule.codeOf(value);
+    String key = "rule." + rule.code() + "." + code;
+    return Texts.has(key) ? Texts.of(key) : code;
+  }
+}
