@@ -1,5 +1,6 @@
 package promedio.desktop;
 
+import promedio.core.message.Language;
 import promedio.desktop.cli.PromedioCommand;
 
 /** Where the program starts. */
@@ -18,6 +19,7 @@ public final class Main {
     if (System.getProperty(LOG) == null) {
       System.setProperty(LOG, Folders.ofPerson().log().toString());
     }
+    Language.speak(Language.ofSystem());
     int code = PromedioCommand.run(arguments);
     // The toolkit of the window may have left threads behind.
     System.exit(code);

@@ -8,6 +8,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import promedio.core.message.Texts;
 
 /**
  * The lines of UTF-8 that comes bit by bit, each read on its own: one that is no UTF-8, or longer

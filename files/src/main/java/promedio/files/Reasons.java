@@ -6,6 +6,7 @@ import java.nio.file.FileSystemException;
 import java.nio.file.FileSystemLoopException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
+import promedio.core.message.Texts;
 
 /** Why a file could not be read or written, in words: what the system says is often a bare path. */
 public final class Reasons {

@@ -16,6 +16,7 @@ import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import promedio.core.message.Texts;
 
 /** Writes a file so that at any moment either the old or the new one is there, whole. */
 public final class SafeWrite {

@@ -25,6 +25,7 @@ import org.jfree.data.category.CategoryDataset;
 import org.jfree.data.category.DefaultCategoryDataset;
 import promedio.core.graph.Height;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.files.report.ShownNumbers;
 

@@ -14,6 +14,7 @@ import org.jfree.chart.ui.RectangleInsets;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.files.report.ShownNumbers;
 
 /** Makes the chart of a graph: our own look on the axes of the plotting library. */

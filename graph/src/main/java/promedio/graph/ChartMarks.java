@@ -16,6 +16,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.files.report.ShownNumbers;

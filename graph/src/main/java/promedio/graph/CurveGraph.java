@@ -3,6 +3,7 @@ package promedio.graph;
 import java.util.List;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 

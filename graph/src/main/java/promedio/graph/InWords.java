@@ -6,6 +6,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;

@@ -15,6 +15,7 @@ import org.jfree.chart.ui.TextAnchor;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;

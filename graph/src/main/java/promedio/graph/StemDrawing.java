@@ -13,6 +13,7 @@ import org.jfree.chart.ChartRenderingInfo;
 import org.jfree.chart.axis.ValueAxis;
 import promedio.core.graph.StemAndLeaf;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.files.report.ShownNumbers;
 
 /** Stems and leaves, written in columns; two samples stand back to back, more beside each other. */

@@ -12,6 +12,7 @@ import org.jfree.chart.ui.TextAnchor;
 import promedio.core.graph.BoxPlot;
 import promedio.core.graph.GraphKind;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.files.report.ShownNumbers;

@@ -9,6 +9,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.question.FoundData;
 import promedio.core.question.PrintedQuestion;
@@ -122,9 +123,9 @@ public final class FromQuestion {
     String upper = row.get(1);
     String limits =
         lower.isEmpty()
-            ? "under " + written(upper, sign)
+            ? Texts.of("class.under", written(upper, sign))
             : upper.isEmpty()
-                ? written(lower, sign) + " and over"
+                ? Texts.of("class.over", written(lower, sign))
                 : written(lower, sign) + "–" + written(upper, sign);
     return limits + "  " + written(row.get(2), sign);
   }

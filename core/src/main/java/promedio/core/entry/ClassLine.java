@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.message.Message;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -17,10 +18,10 @@ import promedio.core.sample.ClassTable;
 public final class ClassLine {
 
   private static final String NUMBER = "[-−+]?\\s?\\d+(?:[.,]\\d+)?(?:/\\d+)?";
-  private static final String TO = "(?:–|—|-|−|\\.{2,3}|…|to(?:\\s+under)?|until|bis|a)";
-  private static final String BELOW = "(?:under|below|less than|up to|unter|<=?|≤|–|—)";
-  private static final String ABOVE =
-      "(?:and (?:over|above|more|up)|or (?:over|above|more)|und mehr|\\+|–|—|-)";
+  private static final String TO = "(?:–|—|-|−|\\.{2,3}|…|" + TypedWords.pattern("class.to") + ")";
+  private static final String BELOW = "(?:" + TypedWords.pattern("class.below") + "|<=?|≤|–|—)";
+  private static final String ABOVE = "(?:" + TypedWords.pattern("class.above") + "|\\+|–|—|-)";
+  private static final String OVER = "(?:" + TypedWords.pattern("class.from") + "|>=?|≥)";
   private static final String FREQUENCY = "(?:\\s*[:;,|\\t]\\s*|\\s+)(?<f>" + NUMBER + "\\s*%?)?";
 
   private static final Pattern BETWEEN = limits("(?<l>N)\\s*" + TO + "\\s*(?<u>N)");
@@ -28,7 +29,7 @@ public final class ClassLine {
       limits("[\\[(\\]]\\s*(?<l>N)\\s*[,;]\\s*(?<u>N)\\s*[)\\]\\[]");
   private static final Pattern OPEN_BELOW = limits(BELOW + "\\s*(?<u>N)");
   private static final Pattern OPEN_ABOVE = limits("(?<l>N)\\s*" + ABOVE);
-  private static final Pattern FROM = limits("(?:over|above|from|ab|>=?|≥)\\s*(?<l>N)");
+  private static final Pattern FROM = limits(OVER + "\\s*(?<l>N)");
   private static final Pattern COLUMNS =
       Pattern.compile(
           "(?<l>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<u>N)?(?:\\s*[;,|\\t]\\s*|\\s+)(?<f>N\\s*%?)"
@@ -43,7 +44,11 @@ public final class ClassLine {
 
   private static Pattern limits(String pattern) {
     return Pattern.compile(
-        pattern.replace("N", NUMBER) + "(?:" + FREQUENCY + ")?", Pattern.CASE_INSENSITIVE);
+        pattern.replace("<l>N", "<l>" + NUMBER).replace("<u>N", "<u>" + NUMBER)
+            + "(?:"
+            + FREQUENCY
+            + ")?",
+        Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
   }
 
   /** What was read of a line. */

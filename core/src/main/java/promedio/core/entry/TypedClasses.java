@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -23,7 +24,8 @@ public final class TypedClasses {
 
   private static final Pattern TOTAL =
       Pattern.compile(
-          "(?:n|N|Σf?|Σ f|total|sum)\\s*[=:]?\\s*(\\d+(?:[.,]\\d+)?)", Pattern.CASE_INSENSITIVE);
+          "(?:n|Σf?|Σ f|" + TypedWords.pattern("total") + ")\\s*[=:]?\\s*(\\d+(?:[.,]\\d+)?)",
+          Pattern.CASE_INSENSITIVE);
 
   private static final Exact HUNDRED = Exact.of(100);
 
@@ -81,7 +83,7 @@ public final class TypedClasses {
       total = Optional.of(numeral.value());
       return new Entry.Figure(numeral.value(), 1);
     }
-    if (line.equalsIgnoreCase("cumulative")) {
+    if (TypedWords.says("cumulative", line)) {
       cumulative = true;
       return new Entry.Missing();
     }

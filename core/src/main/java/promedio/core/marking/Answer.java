@@ -3,12 +3,12 @@ package promedio.core.marking;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
 import promedio.core.message.Message;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -68,7 +68,7 @@ sealed interface Answer {
 
   private static Answer read(List<String> parts, String written, Task task, DecimalSign sign) {
     String text = written.strip();
-    if (text.toLowerCase(Locale.ROOT).equals(NONE)) {
+    if (TypedWords.says(NONE, text)) {
       return new None();
     }
     if (task.dimension() == Dimension.PROBABILITY && text.startsWith("<")) {
@@ -105,14 +105,9 @@ sealed interface Answer {
   }
 
   private static Optional<Boolean> decided(String text) {
-    String said = text.toLowerCase(Locale.ROOT).replace('\'', '’');
-    if (words("answer.words.keep").contains(said)) {
+    if (TypedWords.says("keep", text)) {
       return Optional.of(false);
     }
-    return words("answer.words.reject").contains(said) ? Optional.of(true) : Optional.empty();
-  }
-
-  private static List<String> words(String key) {
-    return List.of(Message.of(key).text().split("\\|", -1));
+    return TypedWords.says("reject", text) ? Optional.of(true) : Optional.empty();
   }
 }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import promedio.core.measure.Result;
 import promedio.core.message.Message;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
@@ -36,7 +37,7 @@ final class CategoryMarks {
         categories.rows().stream()
             .map(Categories.Row::name)
             .collect(Collectors.toMap(CategoryMarks::plain, name -> name, (first, same) -> first));
-    if (text.equalsIgnoreCase(Answer.NONE) && !known.containsKey(Answer.NONE)) {
+    if (TypedWords.says(Answer.NONE, text) && !known.containsKey(Answer.NONE)) {
       return Mark.of(right instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
     }
     Set<String> named = new HashSet<>();

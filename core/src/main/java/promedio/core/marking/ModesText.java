@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 
 /**
@@ -14,7 +15,7 @@ import promedio.core.number.DecimalSign;
 final class ModesText {
 
   private static final Pattern AND =
-      Pattern.compile("(?i)(?:\\s+(?:and|y|e|und|et)\\s+|\\s*&\\s*)");
+      Pattern.compile("(?i)(?:\\s+(?:" + TypedWords.pattern("and") + ")\\s+|\\s*&\\s*)");
   private static final Pattern BRACKETS = Pattern.compile("[{(\\[]\\s*(.*?)\\s*[})\\]]");
   private static final Pattern WHOLE = Pattern.compile("[-+−]?\\d{1,9}");
   private static final Pattern FRACTION = Pattern.compile("(\\d{1,9})[/\u2044](\\d{1,9})");

@@ -1,30 +1,27 @@
 package promedio.core.message;
 
 import java.util.List;
-import java.util.ResourceBundle;
 
 /**
- * A sentence for a person: a key of a bundle and what is put into it.
+ * A sentence for a person: its key, and what is put into it. It is put into words when it is told,
+ * in the language that is spoken then.
  *
- * @param bundle the bundle, such as {@code promedio.core.messages}
- * @param key the key in the bundle
+ * @param key the key among the texts
  * @param arguments what stands for {0}, {1}, … in the sentence
  */
-public record Message(String bundle, String key, List<String> arguments) {
-
-  private static final String CORE = "promedio.core.messages";
+public record Message(String key, List<String> arguments) {
 
   public Message {
     arguments = List.copyOf(arguments);
   }
 
-  /** {@return the message of this key of core with these arguments} */
+  /** {@return the message of this key with these arguments} */
   public static Message of(String key, String... arguments) {
-    return new Message(CORE, key, List.of(arguments));
+    return new Message(key, List.of(arguments));
   }
 
-  /** {@return the sentence in the language of the default locale} */
+  /** {@return the sentence in the language that is spoken} */
   public String text() {
-    return Sentence.of(ResourceBundle.getBundle(bundle).getString(key), arguments.toArray());
+    return Texts.of(key, arguments.toArray());
   }
 }

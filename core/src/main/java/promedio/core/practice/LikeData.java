@@ -8,6 +8,7 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.assignment.Source;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
@@ -135,11 +136,11 @@ final class LikeData implements Data.Visitor<Source> {
   private String line(ClassTable.Row row) {
     String frequency = "\t" + plain(frequency(row.frequency()));
     if (row.lower().isEmpty()) {
-      return "under " + row.upper().map(LikeData::plain).orElse("") + frequency;
+      return Texts.of("class.under", row.upper().map(LikeData::plain).orElse("")) + frequency;
     }
     return row.upper()
         .map(upper -> plain(row.lower().get()) + "–" + plain(upper) + frequency)
-        .orElseGet(() -> plain(row.lower().get()) + " and over" + frequency);
+        .orElseGet(() -> Texts.of("class.over", plain(row.lower().get())) + frequency);
   }
 
   @Override

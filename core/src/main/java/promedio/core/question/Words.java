@@ -1,36 +1,35 @@
 package promedio.core.question;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.ResourceBundle;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.message.Language;
+import promedio.core.message.Texts;
 
 /** The words of printed questions in one language. A language is a table of patterns. */
 final class Words {
 
   /** The languages that are read. */
-  private static final List<Words> ALL = List.of(new Words("en"), new Words("es"));
+  private static final List<Words> ALL = Language.all().stream().map(Words::new).toList();
 
   /** So much of a text tells its language. */
   private static final int ENOUGH = 20_000;
 
-  private final String language;
-  private final ResourceBundle table;
+  private final Language language;
+  private final Map<String, String> table;
   private final Map<String, Pattern> patterns = new HashMap<>();
   private final List<Map.Entry<String, Pattern>> measures = new ArrayList<>();
 
-  private Words(String language) {
+  private Words(Language language) {
     this.language = language;
-    this.table = ResourceBundle.getBundle("promedio.core.question." + language, Locale.ROOT);
-    for (String key : Collections.list(table.getKeys()).stream().sorted().toList()) {
+    this.table = Texts.file(language, "question");
+    for (String key : table.keySet()) {
       Pattern pattern =
-          Pattern.compile(table.getString(key), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+          Pattern.compile(table.get(key), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
       if (key.startsWith("measure.")) {
         measures.add(Map.entry(key.substring(key.lastIndexOf('.') + 1), pattern));
       } else {
@@ -56,7 +55,7 @@ final class Words {
 
   /** {@return whether numbers of texts in this language usually have a decimal comma} */
   boolean usesComma() {
-    return language.equals("es");
+    return language.decimalSign() == ',';
   }
 
   /** {@return the keys of measures with what asks for them, longer words first} */
@@ -75,7 +74,7 @@ final class Words {
 
   /** {@return the pattern of the key as text, to be part of another one} */
   String text(String key) {
-    return table.getString(key);
+    return table.get(key);
   }
 
   boolean says(String key, String text) {

@@ -2,11 +2,10 @@ package promedio.core.sample;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.TypedWords;
 import promedio.core.number.Exact;
 
 /**
@@ -15,15 +14,11 @@ import promedio.core.number.Exact;
  */
 public final class PrintedTotals {
 
-  /** What a row or column of totals is called. */
-  private static final Set<String> TOTALS =
-      Set.of("total", "totals", "sum", "sums", "all", "σ", "suma", "sumas", "totales");
-
   private PrintedTotals() {}
 
   /** {@return whether a row or column of this name holds totals} */
   public static boolean isTotal(String name) {
-    return TOTALS.contains(name.strip().toLowerCase(Locale.ROOT));
+    return TypedWords.says("printed-total", name);
   }
 
   /**

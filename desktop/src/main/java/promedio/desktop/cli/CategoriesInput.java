@@ -5,9 +5,9 @@ import java.util.stream.Collectors;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
+import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
-import promedio.desktop.Texts;
 
 /** How categories are listed. */
 final class CategoriesInput {
@@ -15,8 +15,8 @@ final class CategoriesInput {
   @Option(
       names = "--order",
       defaultValue = "given",
-      paramLabel = "ORDER",
-      description = "of categories: given, frequency or name (default: given)")
+      paramLabel = "${bundle:label.order}",
+      descriptionKey = "option.order")
   private String order = "given";
 
   private CategoriesInput() {}

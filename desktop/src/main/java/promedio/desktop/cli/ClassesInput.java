@@ -11,40 +11,41 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.Grouping;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.desktop.Texts;
 
 /** How a sample is grouped on the command line. */
 final class ClassesInput {
 
-  @Option(
-      names = "--by",
-      paramLabel = "RULE",
-      description =
-          "sturges, square-root, rice, scott or freedman-diaconis (default: sturges where nothing"
-              + " else is said)")
+  @Option(names = "--by", paramLabel = "${bundle:label.rule}", descriptionKey = "option.classes.by")
   private @Nullable String by;
 
-  @Option(names = "--classes", paramLabel = "NUMBER", description = "so many classes")
+  @Option(
+      names = "--classes",
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.classes.classes")
   private @Nullable String classes;
 
-  @Option(names = "--width", paramLabel = "NUMBER", description = "the width of every class")
+  @Option(
+      names = "--width",
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.classes.width")
   private @Nullable String width;
 
   @Option(
       names = "--start",
-      paramLabel = "NUMBER",
-      description = "the first boundary, with --width")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.classes.start")
   private @Nullable String start;
 
   @Option(
       names = "--limits",
-      paramLabel = "NUMBERS",
-      description = "all boundaries, apart by blanks, e.g. \"100 120 130 150\"")
+      paramLabel = "${bundle:label.numbers}",
+      descriptionKey = "option.classes.limits")
   private @Nullable String limits;
 
   private ClassesInput() {}

@@ -12,7 +12,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.ContentsText;
@@ -21,17 +21,7 @@ import promedio.files.table.ReadTable;
 import promedio.files.table.TableReader;
 
 /** What data files hold, as the reader understood them. */
-@Command(
-    name = "contents",
-    mixinStandardHelpOptions = true,
-    description = "What data files hold: how they are written, their columns, what is missing.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio contents terraces.csv",
-      "  promedio contents harvest.xlsx --sheet North --format text",
-      "  promedio contents *.csv --missing \"-999 x\""
-    })
+@Command(name = "contents", mixinStandardHelpOptions = true)
 final class ContentsCommand implements Callable<Integer> {
 
   private static final Logger LOG = LoggerFactory.getLogger(ContentsCommand.class);
@@ -43,14 +33,11 @@ final class ContentsCommand implements Callable<Integer> {
 
   @Parameters(
       arity = "1..*",
-      paramLabel = "FILE",
-      description = "CSV, TSV and other tables of text, XLSX, ODS; - for standard input")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.contents.parameter")
   private List<String> files = List.of();
 
-  @Option(
-      names = "--format",
-      defaultValue = "json",
-      description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
+  @Option(names = "--format", defaultValue = "json", descriptionKey = "option.contents.format")
   private OutputFormat format = OutputFormat.JSON;
 
   @Mixin private ReadingOptions reading;

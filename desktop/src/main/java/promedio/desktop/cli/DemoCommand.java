@@ -9,32 +9,25 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.offscreen.Headless;
 import promedio.desktop.offscreen.OffscreenDemo;
 import promedio.desktop.window.shell.PromedioApplication;
 
 /** Opens the demo assignment, or runs it through where there is no display. */
-@Command(
-    name = "demo",
-    mixinStandardHelpOptions = true,
-    description = {
-      "Open the window on the demo assignment.",
-      "Without a display the full example runs offscreen and leaves its results in a folder."
-    },
-    footer = {"", "Example:", "  promedio demo --offscreen --into pictures"})
+@Command(name = "demo", mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Option(names = "--offscreen", description = "run offscreen even where there is a display")
+  @Option(names = "--offscreen", descriptionKey = "option.demo.offscreen")
   private boolean offscreen;
 
   @Option(
       names = "--into",
-      paramLabel = "FOLDER",
-      description = "where the offscreen example leaves its results (default: promedio-demo)")
+      paramLabel = "${bundle:label.folder}",
+      descriptionKey = "option.demo.into")
   private @Nullable Path folder;
 
   private DemoCommand() {}

@@ -16,63 +16,65 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.message.BadInputException;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.DistributionJson;
 
 /** The areas that a value cuts off a curve of probability, or the value that cuts off an area. */
-@Command(
-    name = "distribution",
-    mixinStandardHelpOptions = true,
-    description = "Areas and values of the normal, t, chi-squared and f distributions.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio distribution t --df 10 --area 0.975",
-      "  promedio distribution f --df 3,20 --upper 0.05",
-      "  promedio distribution normal --at 1.96"
-    })
+@Command(name = "distribution", mixinStandardHelpOptions = true)
 final class DistributionCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Parameters(arity = "0..1", paramLabel = "NAME", description = "normal, t, chi-squared or f")
+  @Parameters(
+      arity = "0..1",
+      paramLabel = "${bundle:label.name}",
+      descriptionKey = "option.distribution.parameter")
   private @Nullable String name;
 
   @Option(
       names = "--df",
       split = ",",
-      paramLabel = "NUMBER",
-      description = "degrees of freedom: one of t and chi-squared, two of f")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.distribution.df")
   private List<String> degrees = List.of();
 
-  @Option(names = "--area", paramLabel = "AREA", description = "what lies below the value")
+  @Option(
+      names = "--area",
+      paramLabel = "${bundle:label.area}",
+      descriptionKey = "option.distribution.area")
   private @Nullable String area;
 
-  @Option(names = "--upper", paramLabel = "AREA", description = "what lies beyond the value")
+  @Option(
+      names = "--upper",
+      paramLabel = "${bundle:label.area}",
+      descriptionKey = "option.distribution.upper")
   private @Nullable String upper;
 
   @Option(
       names = "--both",
-      paramLabel = "AREA",
-      description = "what lies farther from 0 than the value; normal and t")
+      paramLabel = "${bundle:label.area}",
+      descriptionKey = "option.distribution.both")
   private @Nullable String both;
 
-  @Option(names = "--at", paramLabel = "VALUE", description = "the value, for its areas")
+  @Option(
+      names = "--at",
+      paramLabel = "${bundle:label.value}",
+      descriptionKey = "option.distribution.at")
   private @Nullable String at;
 
   @Option(
       names = "--lines",
-      paramLabel = "FILE",
-      description = "JSON Lines, one question each; - for standard input")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.distribution.lines")
   private @Nullable String lines;
 
   @Option(
       names = "--format",
       defaultValue = "text",
-      paramLabel = "FORMAT",
-      description = "text or json (default: text)")
+      paramLabel = "${bundle:label.format}",
+      descriptionKey = "option.distribution.format")
   private String format = "text";
 
   private DistributionCommand() {}

@@ -28,6 +28,7 @@ import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -39,7 +40,6 @@ import promedio.core.sample.Groups;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.table.Together;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.SeveralColumns;
@@ -52,17 +52,7 @@ import promedio.graph.PictureFormat;
 import promedio.graph.ScatterGraph;
 
 /** A graph, as a picture. */
-@Command(
-    name = "draw",
-    mixinStandardHelpOptions = true,
-    description = "A graph of one sample, or of several on one scale, as PNG, SVG or PDF.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio draw pears.csv --column weight --graph histogram --into pears.png",
-      "  promedio draw pears.csv --column weight --graph ogive --mark q1,median,q3 --into ogive.svg",
-      "  promedio draw --values \"8 10 11\" --also \"South=9 12 15\" --graph box --into both.pdf"
-    })
+@Command(name = "draw", mixinStandardHelpOptions = true)
 final class DrawCommand implements Callable<Integer> {
 
   private static final String SCATTER = "scatter";
@@ -79,82 +69,88 @@ final class DrawCommand implements Callable<Integer> {
   @Option(
       names = "--graph",
       required = true,
-      paramLabel = "GRAPH",
-      description =
-          "histogram, polygon, ogive, ogive-above, box, stem-and-leaf, dot, bar or scatter")
+      paramLabel = "${bundle:label.graph}",
+      descriptionKey = "option.draw.graph")
   private String graphCode = "";
 
   @Option(
       names = "--into",
       required = true,
-      paramLabel = "FILE",
-      description = "the picture, ending in .png, .svg or .pdf")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.draw.into")
   private Path into = Path.of("");
 
   @Option(
       names = "--height",
-      paramLabel = "HEIGHT",
-      description =
-          "frequency, relative, percentage or density (default: frequency, density where widths"
-              + " differ)")
+      paramLabel = "${bundle:label.height}",
+      descriptionKey = "option.draw.height")
   private @Nullable String heightCode;
 
-  @Option(names = "--title", paramLabel = "TEXT", description = "above the graph")
+  @Option(
+      names = "--title",
+      paramLabel = "${bundle:label.text}",
+      descriptionKey = "option.draw.title")
   private String title = "";
 
-  @Option(names = "--x-name", paramLabel = "TEXT", description = "what the values are, with unit")
+  @Option(
+      names = "--x-name",
+      paramLabel = "${bundle:label.text}",
+      descriptionKey = "option.draw.x-name")
   private @Nullable String xName;
 
   @Option(
       names = "--ticks",
-      paramLabel = "NUMBER",
-      description = "distance of the numbers along the axis of the values")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.draw.ticks")
   private @Nullable String ticks;
 
   @Option(
       names = "--mark",
       split = ",",
-      paramLabel = "KEY",
-      description = "measures to mark: mean, median, modes; on an ogive q1, median, q3")
+      paramLabel = "${bundle:label.key}",
+      descriptionKey = "option.draw.mark")
   private List<String> marks = List.of();
 
   @Option(
       names = "--percentile",
-      paramLabel = "PERCENT",
-      description = "another percentile to read off an ogive; repeatable")
+      paramLabel = "${bundle:label.percent}",
+      descriptionKey = "option.draw.percentile")
   private List<String> percentiles = List.of();
 
   @Option(
       names = "--also",
-      paramLabel = "NAME=VALUES",
-      description = "another sample on the same scale and in the same classes; repeatable")
+      paramLabel = "${bundle:label.name-values}",
+      descriptionKey = "option.draw.also")
   private Map<String, String> also = Map.of();
 
   @Option(
       names = "--columns",
       split = ",",
-      paramLabel = "NAME",
-      description = "of scatter: the columns of x and y")
+      paramLabel = "${bundle:label.name}",
+      descriptionKey = "option.draw.columns")
   private List<String> columns = List.of();
 
-  @Option(names = "--y-name", paramLabel = "TEXT", description = "of scatter: what y is")
+  @Option(
+      names = "--y-name",
+      paramLabel = "${bundle:label.text}",
+      descriptionKey = "option.draw.y-name")
   private @Nullable String yName;
 
-  @Option(names = "--line", description = "of scatter: with the line of regression")
+  @Option(names = "--line", descriptionKey = "option.draw.line")
   private boolean withLine;
 
   @Option(
       names = "--size",
       defaultValue = "720x450",
-      paramLabel = "WxH",
-      description = "in points (default: 720x450)")
+      paramLabel = "${bundle:label.wxh}",
+      descriptionKey = "option.draw.size")
   private String size = "720x450";
 
   @Option(
       names = "--dpi",
       defaultValue = "144",
-      paramLabel = "NUMBER",
-      description = "points an inch of a PNG (default: 144)")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.draw.dpi")
   private int dpi = 144;
 
   private DrawCommand() {}

@@ -13,24 +13,16 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
+import promedio.core.message.Texts;
 import promedio.core.practice.RandomSamples;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Sample;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 
 /** Samples drawn from a sample by chance, and what their measures are. */
-@Command(
-    name = "draw-samples",
-    mixinStandardHelpOptions = true,
-    description = "Draw samples by chance from a column; CSV, a row a sample.",
-    footer = {
-      "",
-      "Example:",
-      "  promedio draw-samples pears.csv --column weight --size 10 --times 1000 --seed 7"
-    })
+@Command(name = "draw-samples", mixinStandardHelpOptions = true)
 final class DrawSamplesCommand implements Callable<Integer> {
 
   private static final int MOST_TIMES = 1_000_000;
@@ -39,31 +31,35 @@ final class DrawSamplesCommand implements Callable<Integer> {
 
   @Mixin private SampleInput input;
 
-  @Option(names = "--size", required = true, paramLabel = "N", description = "values in a sample")
+  @Option(
+      names = "--size",
+      required = true,
+      paramLabel = "${bundle:label.n}",
+      descriptionKey = "option.draw-samples.size")
   private int size;
 
   @Option(
       names = "--times",
       defaultValue = "1",
-      paramLabel = "N",
-      description = "how many samples (default: 1)")
+      paramLabel = "${bundle:label.n}",
+      descriptionKey = "option.draw-samples.times")
   private int times = 1;
 
   @Option(
       names = "--seed",
       required = true,
-      paramLabel = "NUMBER",
-      description = "the same seed draws the same samples on every machine")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.draw-samples.seed")
   private long seed;
 
-  @Option(names = "--with-replacement", description = "put each value back before the next")
+  @Option(names = "--with-replacement", descriptionKey = "option.draw-samples.with-replacement")
   private boolean replacing;
 
   @Option(
       names = "--measures",
       split = ",",
-      paramLabel = "KEY",
-      description = "what is told of each sample (default: mean,sd)")
+      paramLabel = "${bundle:label.key}",
+      descriptionKey = "option.draw-samples.measures")
   private List<String> measures = List.of("mean", "sd");
 
   private DrawSamplesCommand() {}

@@ -11,7 +11,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.work.ExerciseSheets;
 import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
@@ -19,56 +19,44 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.Progress;
 
 /** Exercise sheets, each with data of its own. */
-@Command(
-    name = "exercises",
-    mixinStandardHelpOptions = true,
-    description = {
-      "Exercise sheets of an assignment, each with data of its own of the same kind: sheet-01.pdf,",
-      "solution-01.pdf and so on, and key.jsonl, which marks the answers of a class."
-    },
-    footer = {
-      "",
-      "Examples:",
-      "  promedio exercises sheet.promedio --variants 30 --seed 7 --into sheets",
-      "  promedio mark answers.csv --format csv --key sheets/key.jsonl --students"
-    })
+@Command(name = "exercises", mixinStandardHelpOptions = true)
 final class ExercisesCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
   @Parameters(
-      paramLabel = "ASSIGNMENT",
-      description = "an assignment whose parts ask what the sheets ask")
+      paramLabel = "${bundle:label.assignment}",
+      descriptionKey = "option.exercises.parameter")
   private Path file = Path.of("");
 
   @Option(
       names = "--variants",
       defaultValue = "1",
-      paramLabel = "NUMBER",
-      description = "how many sheets (default: 1)")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.exercises.variants")
   private int variants = 1;
 
   @Option(
       names = "--seed",
       defaultValue = "1",
-      paramLabel = "NUMBER",
-      description = "what chance begins with: the same seed gives the same sheets (default: 1)")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.exercises.seed")
   private long seed = 1;
 
-  @Option(names = "--nice", description = "data whose mean and variance have few decimals")
+  @Option(names = "--nice", descriptionKey = "option.exercises.nice")
   private boolean nice;
 
   @Option(
       names = "--into",
       required = true,
-      paramLabel = "FOLDER",
-      description = "where the sheets go; it is made where it is not there")
+      paramLabel = "${bundle:label.folder}",
+      descriptionKey = "option.exercises.into")
   private Path into = Path.of("");
 
-  @Option(names = "--format", description = "pdf, html, tex or md (default: pdf)")
+  @Option(names = "--format", descriptionKey = "option.exercises.format")
   private String format = "pdf";
 
-  @Option(names = "--force", description = "replace the sheets that are in the folder")
+  @Option(names = "--force", descriptionKey = "option.exercises.force")
   private boolean force;
 
   private ExercisesCommand() {}

@@ -10,31 +10,17 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.CategoryText;
 import promedio.files.report.GroupingText;
 import promedio.files.table.ColumnChoiceException;
 
 /** A class table of one sample. */
-@Command(
-    name = "group",
-    mixinStandardHelpOptions = true,
-    description =
-        "A class table of one sample: frequencies, relative, cumulative, densities; or a table of"
-            + " categories",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio group pears.csv --column weight",
-      "  promedio group pears.csv --column weight --width 10 --start 115 --rule class-end=upper",
-      "  promedio group --values \"8 10 11 11 15\" --limits \"5 10 20\" --format text",
-      "  promedio group pears.csv --column weight --format beside",
-      "  promedio group pears.csv --kind categories --column variety --order frequency"
-    })
+@Command(name = "group", mixinStandardHelpOptions = true)
 final class GroupCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
@@ -48,10 +34,8 @@ final class GroupCommand implements Callable<Integer> {
   @Option(
       names = "--format",
       defaultValue = "csv",
-      paramLabel = "FORMAT",
-      description =
-          "csv; text, with tally; advice, what each rule comes to; beside, each measure by values"
-              + " and by classes (default: csv)")
+      paramLabel = "${bundle:label.format}",
+      descriptionKey = "option.group.format")
   private String format = "csv";
 
   private GroupCommand() {}

@@ -17,7 +17,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Part;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.desktop.projection.handin.HandInChoice;
@@ -28,46 +28,35 @@ import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 
 /** The document of an assignment. */
-@Command(
-    name = "hand-in",
-    mixinStandardHelpOptions = true,
-    description = "The document of an assignment to hand in, as PDF, HTML, LaTeX or Markdown.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio hand-in pears.promedio --into pears.pdf",
-      "  promedio hand-in pears.promedio --parts a,c --contents data,workings --into pears.html",
-      "",
-      "Graphs of LaTeX and Markdown are written into a folder beside the document."
-    })
+@Command(name = "hand-in", mixinStandardHelpOptions = true)
 final class HandInCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Parameters(paramLabel = "ASSIGNMENT", description = "an assignment of Promedio (.promedio)")
+  @Parameters(
+      paramLabel = "${bundle:label.assignment}",
+      descriptionKey = "option.hand-in.parameter")
   private Path file = Path.of("");
 
   @Option(
       names = "--into",
       required = true,
-      paramLabel = "FILE",
-      description = "the document, ending in .pdf, .html, .tex or .md; it is replaced")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.hand-in.into")
   private Path into = Path.of("");
 
   @Option(
       names = "--contents",
       split = ",",
-      paramLabel = "CONTENT",
-      description =
-          "rules, data, graphs, results, workings, answers, own-working (default: rules,data,graphs,"
-              + "results,workings)")
+      paramLabel = "${bundle:label.content}",
+      descriptionKey = "option.hand-in.contents")
   private List<String> contents = List.of();
 
   @Option(
       names = "--parts",
       split = ",",
-      paramLabel = "LETTER",
-      description = "the parts to hand in, such as a,c (default: all)")
+      paramLabel = "${bundle:label.letter}",
+      descriptionKey = "option.hand-in.parts")
   private List<String> parts = List.of();
 
   private HandInCommand() {}

@@ -5,7 +5,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;

@@ -17,9 +17,9 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.desktop.Texts;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
@@ -32,21 +32,7 @@ import promedio.files.table.Progress;
 import promedio.files.table.TextFile;
 
 /** Judges answers. */
-@Command(
-    name = "mark",
-    mixinStandardHelpOptions = true,
-    description = "What answers are worth, and which single slip would explain each.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio mark answers.jsonl",
-      "  promedio mark - < answers.jsonl > marks.jsonl",
-      "  promedio mark class.csv --format csv --report marks.csv --counts",
-      "",
-      "A line of JSON Lines:",
-      "  {\"id\":\"a1\",\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\",\"answer\":\"2.33\"}",
-      "The columns of CSV: id, values (separated by spaces), measure, answer; part may stand besides."
-    })
+@Command(name = "mark", mixinStandardHelpOptions = true)
 final class MarkCommand implements Callable<Integer> {
 
   /** So many lines are marked together, on all processors. */
@@ -67,44 +53,33 @@ final class MarkCommand implements Callable<Integer> {
 
   @Parameters(
       arity = "0..1",
-      paramLabel = "FILE",
+      paramLabel = "${bundle:label.file}",
       defaultValue = "-",
-      description = "the answers; - for standard input (default)")
+      descriptionKey = "option.mark.parameter")
   private String file = "-";
 
-  @Option(
-      names = "--format",
-      defaultValue = "json",
-      description = "how the answers are written: ${COMPLETION-CANDIDATES} (default: json)")
+  @Option(names = "--format", defaultValue = "json", descriptionKey = "option.mark.format")
   private Format format = Format.JSON;
 
   @Option(
       names = "--rule",
-      paramLabel = "CODE=VALUE",
-      description = "a course rule, where a line names none; repeatable")
+      paramLabel = "${bundle:label.code-value}",
+      descriptionKey = "option.mark.rule")
   private List<String> rules = List.of();
 
   @Option(
       names = "--report",
-      paramLabel = "FILE",
-      description = "of CSV: a row for each answer with its mark, as CSV")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.mark.report")
   private @Nullable Path report;
 
-  @Option(
-      names = "--counts",
-      description = "of CSV: how often each verdict and each slip occurs, instead of each mark")
+  @Option(names = "--counts", descriptionKey = "option.mark.counts")
   private boolean counts;
 
-  @Option(
-      names = "--key",
-      paramLabel = "FILE",
-      description = "of CSV: the key of exercise sheets; the columns are id, variant, part, answer")
+  @Option(names = "--key", paramLabel = "${bundle:label.file}", descriptionKey = "option.mark.key")
   private @Nullable Path key;
 
-  @Option(
-      names = "--students",
-      description =
-          "of CSV: a row for each student, with how many answers are right and what went wrong")
+  @Option(names = "--students", descriptionKey = "option.mark.students")
   private boolean students;
 
   private MarkCommand() {}

@@ -17,9 +17,9 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
-import promedio.desktop.Texts;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.Extras;
@@ -30,51 +30,36 @@ import promedio.files.report.SeveralText;
 import promedio.files.table.ColumnChoiceException;
 
 /** Every measure of one sample, or of one sample a line. */
-@Command(
-    name = "measures",
-    mixinStandardHelpOptions = true,
-    description = "Every measure of one sample, exact, by the course rules.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio measures --values \"8 10 11 11\"",
-      "  promedio measures pears.csv --column weight --rule quartiles=hf6 --rule places=3",
-      "  promedio measures baskets.csv --kind value-frequency --format json",
-      "  promedio measures orchard.csv --kind pairs --columns sugar,weight --format json",
-      "  promedio measures orchard.csv --kind groups --column weight --by variety",
-      "  promedio measures --lines - < samples.jsonl"
-    })
+@Command(name = "measures", mixinStandardHelpOptions = true)
 final class MeasuresCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
   @Option(
       names = "--lines",
-      paramLabel = "FILE",
-      description = "JSON Lines, one sample each; - for standard input")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.measures.lines")
   private @Nullable String lines;
 
-  @Option(
-      names = "--format",
-      defaultValue = "text",
-      description = "${COMPLETION-CANDIDATES} (default: text)")
+  @Option(names = "--format", defaultValue = "text", descriptionKey = "option.measures.format")
   private OutputFormat format = OutputFormat.TEXT;
 
-  @Option(names = "--trim", paramLabel = "SHARE", description = "also the trimmed mean, e.g. 0.1")
+  @Option(
+      names = "--trim",
+      paramLabel = "${bundle:label.share}",
+      descriptionKey = "option.measures.trim")
   private @Nullable String trim;
 
   @Option(
       names = "--percentile",
-      paramLabel = "PERCENT",
-      description = "also this percentile; repeatable")
+      paramLabel = "${bundle:label.percent}",
+      descriptionKey = "option.measures.percentile")
   private List<String> percentiles = List.of();
 
   @Option(
       names = "--with",
-      paramLabel = "NAME=NUMBER",
-      description =
-          "an argument of a test, an interval or a prediction: mu, sigma, level, x, or"
-              + " expected=0.5,0.25,0.25; repeatable")
+      paramLabel = "${bundle:label.name-number}",
+      descriptionKey = "option.measures.with")
   private Map<String, String> with = Map.of();
 
   @Mixin private SeveralInput input;

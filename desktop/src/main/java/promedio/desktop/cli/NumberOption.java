@@ -2,11 +2,11 @@ package promedio.desktop.cli;
 
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
-import promedio.desktop.Texts;
 
 /** Numbers behind options. */
 final class NumberOption {

@@ -10,15 +10,19 @@ import java.nio.file.FileSystemException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ScopeType;
 import picocli.CommandLine.TypeConversionException;
 import picocli.CommandLine.UnmatchedArgumentException;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Texts;
+import promedio.core.message.Language;
+import promedio.core.message.Texts;
 import promedio.desktop.window.shell.PromedioApplication;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -30,15 +34,7 @@ import promedio.files.table.ColumnChoiceException;
     name = "promedio",
     version = "promedio 0.1.0",
     mixinStandardHelpOptions = true,
-    description = "Exact measures of a sample, and whether your own results agree with them.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio                                     open the window",
-      "  promedio demo                                open it on the demo assignment",
-      "  promedio measures --values \"8 10 11 11\"      every measure of four values",
-      "  promedio measures pears.csv --column weight --rule divisor=n --format json"
-    },
+    synopsisSubcommandLabel = "${bundle:label.command}",
     subcommands = {
       ContentsCommand.class,
       MeasuresCommand.class,
@@ -67,6 +63,16 @@ public final class PromedioCommand implements Runnable {
 
   private PromedioCommand() {}
 
+  /** The language is spoken before the arguments are read; here it is told of, and checked. */
+  @Option(
+      names = LanguageOption.NAME,
+      paramLabel = "${bundle:label.code}",
+      descriptionKey = "option.language",
+      scope = ScopeType.INHERIT)
+  void setLanguage(Language language) {
+    Language.speak(language);
+  }
+
   /** {@return the exit code after running the command line} */
   public static int run(String... arguments) {
     return run(
@@ -83,13 +89,17 @@ public final class PromedioCommand implements Runnable {
 
   /** {@return the exit code after running the command line with these outputs} */
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
+    Language before = Language.current();
+    LanguageOption.of(arguments).ifPresent(Language::speak);
     try {
       int code =
           new CommandLine(new PromedioCommand())
+              .setResourceBundle(new HelpTexts())
               .setOut(out)
               .setErr(err)
               .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
               .registerConverter(Path.class, PromedioCommand::path)
+              .registerConverter(Language.class, PromedioCommand::language)
               .setCaseInsensitiveEnumValuesAllowed(true)
               .setExecutionStrategy(PromedioCommand::execute)
               .setParameterExceptionHandler((failure, all) -> explainUse(failure))
@@ -102,6 +112,7 @@ public final class PromedioCommand implements Runnable {
     } catch (RuntimeException | Error e) {
       return unexpected(e, err);
     } finally {
+      Language.speak(before);
       err.flush();
     }
   }
@@ -127,6 +138,19 @@ public final class PromedioCommand implements Runnable {
     }
   }
 
+  private static Language language(String code) {
+    return Language.of(code)
+        .orElseThrow(
+            () ->
+                new TypeConversionException(
+                    Texts.of(
+                        "input.language",
+                        code,
+                        Language.all().stream()
+                            .map(Language::code)
+                            .collect(Collectors.joining(", ")))));
+  }
+
   private static int lost(Output.LostException failure, PrintWriter err) {
     if (!failure.isUnread()) {
       String why = String.valueOf(failure.getCause().getMessage());
@@ -148,14 +172,9 @@ public final class PromedioCommand implements Runnable {
     PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.empty());
   }
 
-  @Command(
-      name = "open",
-      mixinStandardHelpOptions = true,
-      description = "Open the window on an assignment, or on a data file to import.")
+  @Command(name = "open", mixinStandardHelpOptions = true)
   void open(
-      @Parameters(
-              paramLabel = "FILE",
-              description = "an assignment (*.promedio), or a table of text such as CSV")
+      @Parameters(paramLabel = "${bundle:label.file}", descriptionKey = "option.open.parameter")
           Path file) {
     PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.of(file));
   }
@@ -163,7 +182,7 @@ public final class PromedioCommand implements Runnable {
   /** The message, what may have been meant, and where the rest is told: not the whole help. */
   private static int explainUse(ParameterException failure) {
     CommandLine line = failure.getCommandLine();
-    line.getErr().println(failure.getMessage());
+    line.getErr().println(WrongUse.of(failure));
     UnmatchedArgumentException.printSuggestions(failure, line.getErr());
     String name = line.getCommandSpec().qualifiedName();
     line.getErr().println(Texts.of("command.see-help", name));

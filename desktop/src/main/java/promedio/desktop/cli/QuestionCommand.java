@@ -19,24 +19,14 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import promedio.core.message.Texts;
 import promedio.core.question.PrintedQuestion;
-import promedio.desktop.Texts;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.PrintedQuestionJson;
 import promedio.files.report.PrintedQuestionText;
 
 /** Reads questions as they are printed. */
-@Command(
-    name = "question",
-    mixinStandardHelpOptions = true,
-    description = "What is understood of a printed question: its data, its parts, what each asks.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio question exercise.txt",
-      "  promedio question sheet.pdf --format text",
-      "  promedio question - < exercise.txt"
-    })
+@Command(name = "question", mixinStandardHelpOptions = true)
 final class QuestionCommand implements Callable<Integer> {
 
   private static final Logger LOG = LoggerFactory.getLogger(QuestionCommand.class);
@@ -51,14 +41,11 @@ final class QuestionCommand implements Callable<Integer> {
 
   @Parameters(
       arity = "0..*",
-      paramLabel = "FILE",
-      description = "text files, or PDF with text; - or nothing for standard input")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.question.parameter")
   private List<String> files = List.of();
 
-  @Option(
-      names = "--format",
-      defaultValue = "json",
-      description = "${COMPLETION-CANDIDATES} (default: json, an object a line)")
+  @Option(names = "--format", defaultValue = "json", descriptionKey = "option.question.format")
   private OutputFormat format = OutputFormat.JSON;
 
   private QuestionCommand() {}

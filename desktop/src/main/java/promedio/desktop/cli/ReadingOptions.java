@@ -15,71 +15,74 @@ final class ReadingOptions {
 
   @Option(
       names = "--encoding",
-      paramLabel = "NAME",
-      description = "UTF-8, UTF-16, UTF-16BE or Windows-1252")
+      paramLabel = "${bundle:label.name}",
+      descriptionKey = "option.encoding")
   void setEncoding(String text) {
     chosen.put(Aspect.ENCODING, text);
   }
 
   @Option(
       names = "--separator",
-      paramLabel = "MARK",
-      description = "what parts the cells: a character, tab, blanks, none or list")
+      paramLabel = "${bundle:label.mark}",
+      descriptionKey = "option.separator")
   void setSeparator(String text) {
     chosen.put(Aspect.SEPARATOR, text);
   }
 
-  @Option(names = "--quote", paramLabel = "MARK", description = "the quotation mark, or none")
+  @Option(names = "--quote", paramLabel = "${bundle:label.mark}", descriptionKey = "option.quote")
   void setQuote(String text) {
     chosen.put(Aspect.QUOTE, text);
   }
 
-  @Option(names = "--decimal", paramLabel = "MARK", description = "the decimal sign: . or ,")
+  @Option(
+      names = "--decimal",
+      paramLabel = "${bundle:label.mark}",
+      descriptionKey = "option.decimal")
   void setDecimal(String text) {
     chosen.put(Aspect.DECIMAL, text);
   }
 
   @Option(
       names = "--grouping",
-      paramLabel = "MARK",
-      description = "what stands between groups of three digits, or none")
+      paramLabel = "${bundle:label.mark}",
+      descriptionKey = "option.grouping")
   void setGrouping(String text) {
     chosen.put(Aspect.GROUPING, text);
   }
 
   @Option(
       names = "--header-line",
-      paramLabel = "LINE",
-      description = "the line of the header, counted from 1; 0 for none")
+      paramLabel = "${bundle:label.line}",
+      descriptionKey = "option.header-line")
   void setHeaderLine(String text) {
     chosen.put(Aspect.HEADER_LINE, text);
   }
 
   @Option(
       names = "--pass-over",
-      paramLabel = "LINES",
-      description = "how many lines above the table to pass over")
+      paramLabel = "${bundle:label.lines}",
+      descriptionKey = "option.pass-over")
   void setPassOver(String text) {
     chosen.put(Aspect.PASS_OVER, text);
   }
 
-  @Option(names = "--sheet", paramLabel = "NAME", description = "the sheet, by name or number")
+  @Option(names = "--sheet", paramLabel = "${bundle:label.name}", descriptionKey = "option.sheet")
   void setSheet(String text) {
     chosen.put(Aspect.SHEET, text);
   }
 
   @Option(
       names = "--missing",
-      paramLabel = "SIGNS",
-      description = "what else stands for a missing entry, separated by blanks, such as \"-999 x\"")
+      paramLabel = "${bundle:label.signs}",
+      descriptionKey = "option.missing")
   void setMissing(String text) {
     chosen.put(Aspect.MISSING, text);
   }
 
   @Option(
       names = "--foot-rows",
-      paramLabel = "ROWS",
-      description = "how many rows at the foot are totals or notes, and left out")
+      paramLabel = "${bundle:label.rows}",
+      descriptionKey = "option.foot-rows")
   void setFootRows(String text) {
     chosen.put(Aspect.FOOT_ROWS, text);
   }

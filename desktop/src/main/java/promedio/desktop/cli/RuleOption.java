@@ -6,8 +6,8 @@ import java.util.Set;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
-import promedio.desktop.Texts;
 
 /** Course rules behind {@code --rule}. */
 final class RuleOption {

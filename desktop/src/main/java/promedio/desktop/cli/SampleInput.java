@@ -21,6 +21,7 @@ import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
@@ -31,7 +32,6 @@ import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.DataSource;
@@ -85,29 +85,29 @@ final class SampleInput {
 
   @Parameters(
       arity = "0..1",
-      paramLabel = "FILE",
-      description = "a table of text, XLSX or ODS, or a plain list; - for standard input")
+      paramLabel = "${bundle:label.file}",
+      descriptionKey = "option.sample-file")
   private @Nullable String file;
 
-  @Option(names = "--values", paramLabel = "VALUES", description = "the values themselves")
+  @Option(
+      names = "--values",
+      paramLabel = "${bundle:label.values}",
+      descriptionKey = "option.values")
   private @Nullable String values;
 
-  @Option(names = "--column", paramLabel = "NAME", description = "the column, by name or number")
+  @Option(names = "--column", paramLabel = "${bundle:label.name}", descriptionKey = "option.column")
   private @Nullable String column;
 
-  @Option(
-      names = "--kind",
-      defaultValue = "raw",
-      description = "what the columns are: ${COMPLETION-CANDIDATES} (default: raw)")
+  @Option(names = "--kind", defaultValue = "raw", descriptionKey = "option.kind")
   private Kind kind = Kind.RAW;
 
-  @Option(names = "--rule", paramLabel = "CODE=VALUE", description = "a course rule; repeatable")
+  @Option(
+      names = "--rule",
+      paramLabel = "${bundle:label.code-value}",
+      descriptionKey = "option.rule")
   private List<String> ruleCodes = List.of();
 
-  @Option(
-      names = "--steps",
-      paramLabel = "FILE",
-      description = "first tidy the table by the steps saved in this file")
+  @Option(names = "--steps", paramLabel = "${bundle:label.file}", descriptionKey = "option.steps")
   private @Nullable String steps;
 
   @Mixin private ReadingOptions reading;

@@ -6,8 +6,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.message.Texts;
 import promedio.core.sample.Subject;
-import promedio.desktop.Texts;
 
 /** Measures of one sample that are named on the command line. */
 final class SampleMeasures {

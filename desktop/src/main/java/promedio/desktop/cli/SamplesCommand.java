@@ -13,36 +13,32 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.demo.SortingLineLog;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 
 /** Writes the demo data files into a folder. */
-@Command(
-    name = "samples",
-    mixinStandardHelpOptions = true,
-    description = "Write the demo data files into a folder.",
-    footer = {"", "Example:", "  promedio samples orchard --log 389724"})
+@Command(name = "samples", mixinStandardHelpOptions = true)
 final class SamplesCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
   @Parameters(
       arity = "0..1",
-      paramLabel = "FOLDER",
+      paramLabel = "${bundle:label.folder}",
       defaultValue = "promedio-samples",
-      description = "made if it is not there (default: ${DEFAULT-VALUE})")
+      descriptionKey = "option.samples.parameter")
   private Path folder = Path.of("promedio-samples");
 
   @Option(
       names = "--log",
-      paramLabel = "ROWS",
-      description = "also the log of the sorting line, with so many rows")
+      paramLabel = "${bundle:label.rows}",
+      descriptionKey = "option.samples.log")
   private @Nullable Integer logRows;
 
-  @Option(names = "--force", description = "replace files of these names that are there")
+  @Option(names = "--force", descriptionKey = "option.samples.force")
   private boolean force;
 
   private SamplesCommand() {}

@@ -23,15 +23,15 @@ final class SeveralInput {
   @Option(
       names = "--columns",
       split = ",",
-      paramLabel = "NAME",
-      description = "the columns that are taken together, by name or number: x,y or a,b,c")
+      paramLabel = "${bundle:label.name}",
+      descriptionKey = "option.columns")
   private List<String> columns = List.of();
 
   @Option(
       names = "--by",
       split = ",",
-      paramLabel = "NAME",
-      description = "the columns that the values are grouped by: g or g,h")
+      paramLabel = "${bundle:label.name}",
+      descriptionKey = "option.by")
   private List<String> by = List.of();
 
   private SeveralInput() {}

@@ -12,25 +12,15 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.computation.GroupSummary;
 import promedio.core.measure.Measure;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Groups;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.SummaryText;
 import promedio.files.table.ColumnChoiceException;
 
 /** Measures of a column by the groups of others: a row a group, and one for all together. */
-@Command(
-    name = "summary",
-    mixinStandardHelpOptions = true,
-    description = "Measures of each group of a table, a row a group and one for all together.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio summary trays.csv --column weight --by variety",
-      "  promedio summary trays.csv --column weight --by variety,picking --measures n,mean,sd"
-          + " --format markdown"
-    })
+@Command(name = "summary", mixinStandardHelpOptions = true)
 final class SummaryCommand implements Callable<Integer> {
 
   /** Told of every group whether they are asked for or not. */
@@ -45,15 +35,15 @@ final class SummaryCommand implements Callable<Integer> {
   @Option(
       names = "--measures",
       split = ",",
-      paramLabel = "KEY",
-      description = "what is told of each group (default: n,mean,sd,median)")
+      paramLabel = "${bundle:label.key}",
+      descriptionKey = "option.summary.measures")
   private List<String> measures = List.of("mean", "sd", "median");
 
   @Option(
       names = "--format",
       defaultValue = "text",
-      paramLabel = "FORMAT",
-      description = "text, csv, json, markdown or html (default: text)")
+      paramLabel = "${bundle:label.format}",
+      descriptionKey = "option.summary.format")
   private String format = "text";
 
   private SummaryCommand() {}

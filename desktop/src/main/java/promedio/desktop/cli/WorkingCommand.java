@@ -20,6 +20,7 @@ import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -28,7 +29,6 @@ import promedio.core.sample.Subject;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
-import promedio.desktop.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
@@ -36,19 +36,7 @@ import promedio.files.report.WorkingFormat;
 import promedio.files.table.ColumnChoiceException;
 
 /** The hand working of one measure. */
-@Command(
-    name = "working",
-    mixinStandardHelpOptions = true,
-    description = "The hand working of one measure: table, steps, numbers put in.",
-    footer = {
-      "",
-      "Examples:",
-      "  promedio working --values \"8 10 11 11\" --measure variance --method shortcut",
-      "  promedio working baskets.csv --kind value-frequency --measure sd --format markdown",
-      "  promedio working pears.csv --column weight --measure sd --rule carry=2",
-      "  promedio working pears.csv --column weight --measure q1 --method crossing-off",
-      "  promedio working pears.csv --column weight --measure percentile --with 90 --format html"
-    })
+@Command(name = "working", mixinStandardHelpOptions = true)
 final class WorkingCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
@@ -58,52 +46,49 @@ final class WorkingCommand implements Callable<Integer> {
   @Option(
       names = "--measure",
       required = true,
-      paramLabel = "KEY",
-      description =
-          "a measure, e.g. variance; or five_numbers, decile, percentile, percentile_rank, trimmed_mean,"
-              + " moment, z_score, value_of_z")
+      paramLabel = "${bundle:label.key}",
+      descriptionKey = "option.working.measure")
   private String measureKey = "";
 
   @Option(
       names = "--with",
-      paramLabel = "NUMBER",
-      description = "the number that it is about, e.g. 90 for a percentile")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.working.with")
   private @Nullable String with;
 
   @Option(
       names = "--method",
       defaultValue = "definition",
-      paramLabel = "METHOD",
-      description =
-          "definition, shortcut, assumed-mean, step, crossing-off, cumulative or raw-moments,"
-              + " where there is such a method (default: definition)")
+      paramLabel = "${bundle:label.method}",
+      descriptionKey = "option.working.method")
   private String methodCode = "definition";
 
   @Option(
       names = "--assumed-mean",
-      paramLabel = "NUMBER",
-      description = "the assumed mean (default: the value in the middle)")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.working.assumed-mean")
   private @Nullable String assumedMean;
 
   @Option(
       names = "--step",
-      paramLabel = "NUMBER",
-      description = "the step of the distances (default: the largest that leaves whole numbers)")
+      paramLabel = "${bundle:label.number}",
+      descriptionKey = "option.working.step")
   private @Nullable String step;
 
   @Option(
       names = "--format",
       defaultValue = "text",
-      paramLabel = "FORMAT",
-      description = "text, markdown, latex, html or json (default: text)")
+      paramLabel = "${bundle:label.format}",
+      descriptionKey = "option.working.format")
   private String formatCode = "text";
 
-  @Option(names = "--unit", paramLabel = "UNIT", description = "the unit of the values, e.g. g")
+  @Option(
+      names = "--unit",
+      paramLabel = "${bundle:label.unit}",
+      descriptionKey = "option.working.unit")
   private String unit = "";
 
-  @Option(
-      names = "--fractions",
-      description = "numbers whose decimals do not end are shown as fractions on the way")
+  @Option(names = "--fractions", descriptionKey = "option.working.fractions")
   private boolean fractions;
 
   private WorkingCommand() {}

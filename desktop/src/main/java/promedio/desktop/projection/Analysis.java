@@ -15,10 +15,10 @@ import promedio.core.entry.Typed;
 import promedio.core.marking.Mark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Portion;
-import promedio.desktop.Texts;
 import promedio.files.report.ShownNumbers;
 
 /**

@@ -11,13 +11,13 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.practice.Chances;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
-import promedio.desktop.Texts;
 import promedio.graph.Graph;
 
 /** What samples by chance tell: in words, and as a graph on the scale that they came from. */

@@ -8,6 +8,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.entry.Typed;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
@@ -17,7 +18,6 @@ import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
-import promedio.desktop.Texts;
 
 /** Short descriptions of data in words. */
 public final class Describe {

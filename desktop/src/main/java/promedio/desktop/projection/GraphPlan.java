@@ -17,13 +17,13 @@ import promedio.core.graph.Height;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
-import promedio.desktop.Texts;
 import promedio.graph.Graph;
 
 /**

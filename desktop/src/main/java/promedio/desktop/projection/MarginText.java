@@ -4,9 +4,9 @@ import java.util.Optional;
 import promedio.core.formula.Equation;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
-import promedio.desktop.Texts;
 import promedio.files.report.TaskTexts;
 
 /**

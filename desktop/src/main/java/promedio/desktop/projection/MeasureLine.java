@@ -1,8 +1,8 @@
 package promedio.desktop.projection;
 
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
-import promedio.desktop.Texts;
 import promedio.files.report.TaskTexts;
 
 /**

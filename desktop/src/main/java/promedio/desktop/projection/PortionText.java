@@ -2,8 +2,8 @@ package promedio.desktop.projection;
 
 import java.util.List;
 import promedio.core.assignment.Item;
+import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
-import promedio.desktop.Texts;
 
 /** What portions of the data of an item are called. */
 public final class PortionText {

@@ -7,12 +7,12 @@ import java.util.stream.Collectors;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.desktop.Texts;
 import promedio.files.report.PValueText;
 
 /** Results as they are shown: rounded by the course rules, in the student's number format. */

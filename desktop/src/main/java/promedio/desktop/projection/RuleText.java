@@ -1,7 +1,7 @@
 package promedio.desktop.projection;
 
+import promedio.core.message.Texts;
 import promedio.core.rules.Rule;
-import promedio.desktop.Texts;
 
 /** How a value of a course rule is told. */
 public final class RuleText {

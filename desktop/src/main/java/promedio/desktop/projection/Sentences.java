@@ -4,9 +4,9 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.Real;
 import promedio.core.sample.Data;
-import promedio.desktop.Texts;
 
 /** What a measure says about a sample, in a sentence. */
 public final class Sentences {

@@ -3,7 +3,7 @@ package promedio.desktop.projection;
 import java.util.List;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /**
  * What stands on the shelf for a sample or a table.

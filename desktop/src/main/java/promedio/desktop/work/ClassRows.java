@@ -5,11 +5,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.entry.ClassLine;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
-import promedio.desktop.Texts;
 import promedio.files.table.TableData;
 
 /** The rows of a table of several columns as the classes of a printed table. */
@@ -64,8 +64,8 @@ public final class ClassRows {
     boolean openAbove = columns.get(1).isMissing(row);
     if (openBelow || openAbove) {
       return openBelow
-          ? Texts.of("class-rows.below", text(1, row))
-          : Texts.of("class-rows.above", text(0, row));
+          ? Texts.of("class.under", text(1, row))
+          : Texts.of("class.over", text(0, row));
     }
     return text(0, row) + "–" + text(1, row);
   }

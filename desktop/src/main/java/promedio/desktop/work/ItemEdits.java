@@ -14,8 +14,8 @@ import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
-import promedio.desktop.Texts;
 import promedio.desktop.projection.WhatIf;
 
 /** What is changed about the chosen item; each change can be undone. */

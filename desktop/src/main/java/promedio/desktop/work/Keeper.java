@@ -17,7 +17,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.files.assignment.UnsavedWork;
 
 /**

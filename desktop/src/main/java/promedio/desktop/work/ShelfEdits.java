@@ -6,7 +6,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /** What is put on the shelf, taken off it and moved; each change can be undone. */
 public final class ShelfEdits {

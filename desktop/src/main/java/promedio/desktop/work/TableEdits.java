@@ -8,11 +8,11 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
+import promedio.core.message.Texts;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
-import promedio.desktop.Texts;
 
 /** What is changed about the tables of several columns; each change can be undone. */
 public final class TableEdits {

@@ -23,10 +23,10 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
-import promedio.files.Texts;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
 

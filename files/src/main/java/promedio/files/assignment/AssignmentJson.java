@@ -20,11 +20,11 @@ import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.working.Method;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** The parts of an assignment file as texts, by the names they have in it. */
 final class AssignmentJson {

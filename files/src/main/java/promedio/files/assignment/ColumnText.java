@@ -2,6 +2,7 @@ package promedio.files.assignment;
 
 import java.util.Iterator;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -9,7 +10,6 @@ import promedio.core.number.Reading;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
-import promedio.files.Texts;
 
 /**
  * A long column as text: a value in each line as a fraction or whole number, empty where missing.

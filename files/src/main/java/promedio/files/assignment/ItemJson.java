@@ -19,8 +19,8 @@ import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.sample.CategoryOrder;
-import promedio.files.Texts;
 
 /** The items of an assignment file. */
 final class ItemJson {

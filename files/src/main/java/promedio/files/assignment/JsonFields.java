@@ -24,7 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.message.BadInputException;
-import promedio.files.Texts;
+import promedio.core.message.Texts;
 
 /**
  * The fields of a document, each held to what it must be. What is there but of another type is

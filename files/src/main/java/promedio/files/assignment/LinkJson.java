@@ -11,6 +11,7 @@ import java.util.Set;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -21,7 +22,6 @@ import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.files.Texts;
 import promedio.files.report.QuestionJson;
 
 /**

@@ -21,9 +21,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
-import promedio.files.Texts;
 
 /**
  * Work that is not yet saved, kept in a folder of its own while it goes on, so that a crash loses

@@ -10,11 +10,11 @@ import promedio.core.formula.Quantity;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 import promedio.files.report.DataJson;
 import promedio.files.report.QuestionJson;
 

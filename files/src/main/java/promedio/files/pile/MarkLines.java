@@ -11,10 +11,10 @@ import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.files.ByteLines;
-import promedio.files.Texts;
 import promedio.files.report.MarkTexts;
 import promedio.files.report.QuestionJson;
 

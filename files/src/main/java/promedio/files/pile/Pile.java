@@ -13,8 +13,8 @@ import java.util.stream.Collectors;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Verdict;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
-import promedio.files.Texts;
 import promedio.files.report.MarkTexts;
 import promedio.files.table.HarmlessCell;
 

@@ -6,11 +6,11 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
-import promedio.files.Texts;
 import promedio.files.table.HarmlessCell;
 
 /** Writes categories with their shares, as CSV or in lines to read. */

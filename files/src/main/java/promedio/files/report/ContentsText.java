@@ -2,11 +2,11 @@ package promedio.files.report;
 
 import java.util.ArrayList;
 import java.util.List;
+import promedio.core.message.Texts;
 import promedio.core.number.PlainText;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
-import promedio.files.Texts;
 import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 

@@ -12,12 +12,12 @@ import promedio.core.distribution.Curve;
 import promedio.core.distribution.Read;
 import promedio.core.distribution.Tail;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.files.ByteLines;
-import promedio.files.Texts;
 
 /** Areas and values of curves of probability as JSON, by the contract of the command line. */
 public final class DistributionJson {
@@ -71,10 +71,10 @@ public final class DistributionJson {
       return Read.at(curve, df, number);
     }
     if (number.signum() <= 0 || number.compareTo(Exact.ONE) >= 0) {
-      throw Texts.refusal("distribution.area", only.getValue());
+      throw Texts.refusal("distribution.no-area", only.getValue());
     }
     if (only.getKey().equals("both") && !curve.isSymmetric()) {
-      throw Texts.refusal("distribution.both", curve.code());
+      throw Texts.refusal("distribution.one-sided", curve.code());
     }
     Tail tail =
         switch (only.getKey()) {

@@ -19,6 +19,7 @@ import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
@@ -26,7 +27,6 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
-import promedio.files.Texts;
 
 /** Writes a class table with all its columns, as CSV or in lines to read. */
 public final class GroupingText {

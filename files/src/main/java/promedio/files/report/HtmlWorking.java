@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.nodes.Entities;
 import promedio.core.formula.Formula;
+import promedio.core.message.Texts;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
-import promedio.files.Texts;
 
 /** Writes a working as a page whose formulas are MathML. */
 public final class HtmlWorking implements WorkingWriter {

@@ -8,6 +8,7 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -17,7 +18,6 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
-import promedio.files.Texts;
 
 /** What explains an answer, in a teacher's words. */
 public final class MarkTexts {

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
+import promedio.core.message.Texts;
 import promedio.core.question.FoundData;
 import promedio.core.question.PrintedQuestion;
-import promedio.files.Texts;
 
 /** What was understood of a printed question, as lines for a person. */
 public final class PrintedQuestionText {
@@ -45,7 +45,7 @@ public final class PrintedQuestionText {
             .map(row -> String.join(" ", row))
             .collect(Collectors.joining("; "));
     return Texts.of(
-        "question.data",
+        "question.read-data",
         number,
         Texts.of("question.kind." + data.kind().code()),
         name,

@@ -20,6 +20,7 @@ import promedio.core.measure.Parameter;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -37,7 +38,6 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
-import promedio.files.Texts;
 
 /** Samples and course rules as they stand in lines of JSON. */
 public final class QuestionJson {

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import promedio.files.Texts;
+import promedio.core.message.Texts;
 
 /** The report of more than one variable as lines of text: what its JSON says, rounded. */
 public final class SeveralText {

@@ -14,9 +14,9 @@ import org.jsoup.nodes.Entities;
 import promedio.core.computation.GroupSummary;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.files.Texts;
 import promedio.files.table.HarmlessCell;
 
 /** A summary of groups in the forms in which it is handed on. */

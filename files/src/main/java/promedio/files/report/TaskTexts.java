@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.working.Method;
-import promedio.files.Texts;
 
 /** What tasks and methods are called. */
 public final class TaskTexts {

@@ -6,13 +6,13 @@ import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.working.Sight;
 import promedio.core.working.Why;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
-import promedio.files.Texts;
 
 /** The words of a working, and its formulas and tables as lines of plain characters. */
 public final class WorkingTexts {

@@ -7,9 +7,9 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** Bytes that can be read again and again. */
 public interface DataSource {

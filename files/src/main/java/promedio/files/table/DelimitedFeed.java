@@ -12,8 +12,8 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.regex.Pattern;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** The rows of text whose cells a character parts. */
 final class DelimitedFeed implements RowFeed {

@@ -12,9 +12,9 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** The largest table of a page or of what was copied from one. */
 final class HtmlTable {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** A workbook in OpenDocument format (OASIS OpenDocument 1.3, part 3, chapter 9). */
 final class OdsWorkbook implements Workbook {

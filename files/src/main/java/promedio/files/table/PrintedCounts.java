@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.PrintedTotals;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
-import promedio.files.Texts;
 
 /** A two-way table as it is printed: names in its first row and column, totals perhaps beside. */
 public final class PrintedCounts {

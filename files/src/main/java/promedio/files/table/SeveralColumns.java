@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -11,7 +12,6 @@ import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.table.Together;
-import promedio.files.Texts;
 
 /** Columns of a table that are named on the command line, taken together. */
 public final class SeveralColumns {

@@ -10,12 +10,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** Takes the rows of a table below its header and makes the columns of them. */
 final class TableBuilder implements RowSink {

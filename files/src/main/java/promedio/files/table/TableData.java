@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import promedio.core.entry.ClassLine;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -22,7 +23,6 @@ import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.table.WordColumn;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** Data for measures, taken out of tables. */
 public final class TableData {

@@ -14,12 +14,12 @@ import java.util.List;
 import java.util.Locale;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.files.SafeWrite;
-import promedio.files.Texts;
 
 /** Writes tables for other programs. */
 public final class TableExport {

@@ -18,13 +18,13 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /**
  * Reads tables, and recognises by itself how they are written. First the head is looked at, then

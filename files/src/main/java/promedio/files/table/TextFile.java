@@ -5,9 +5,9 @@ import java.io.InputStream;
 import java.io.Reader;
 import java.io.StringWriter;
 import java.nio.charset.CharacterCodingException;
+import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** Reads texts in whatever encoding they are written, found out as that of tables is. */
 public final class TextFile {

@@ -1,7 +1,7 @@
 package promedio.files.table;
 
 import java.io.Serial;
-import promedio.files.Texts;
+import promedio.core.message.Texts;
 
 /** Passes rows on as long as they are no wider than a table can be. */
 final class WidthLimit implements RowSink {

@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** A file of several sheets. */
 interface Workbook {

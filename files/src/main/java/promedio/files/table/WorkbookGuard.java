@@ -9,8 +9,8 @@ import java.util.Set;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
+import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
-import promedio.files.Texts;
 
 /** Looks at a packed file before it is read: what it is, and whether it would do harm. */
 final class WorkbookGuard {

@@ -20,13 +20,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
 import promedio.core.tidy.StepKinds;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
-import promedio.files.Texts;
 import promedio.files.table.DataSource;
 import promedio.files.table.TextFile;
 

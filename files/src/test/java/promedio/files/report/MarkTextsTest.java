@@ -16,12 +16,12 @@ import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
-import promedio.files.Texts;
 
 /** Explanations in a teacher's words. */
 class MarkTextsTest {

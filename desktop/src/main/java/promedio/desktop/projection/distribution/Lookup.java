@@ -5,10 +5,10 @@ import java.util.Optional;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Read;
 import promedio.core.distribution.Tail;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.desktop.Texts;
 import promedio.graph.CurveGraph;
 
 /**

@@ -8,9 +8,9 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.desktop.Texts;
 
 /**
  * The page of a printed table of a distribution, with the line that is read lit.

@@ -16,7 +16,7 @@ import promedio.core.assignment.Question;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Cancellation;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.handin.HandInChoice.Content;

@@ -8,9 +8,9 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.RuleText;
 

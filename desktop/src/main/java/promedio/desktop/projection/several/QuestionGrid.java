@@ -3,8 +3,8 @@ package promedio.desktop.projection.several;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
-import promedio.desktop.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.files.report.TaskTexts;
 

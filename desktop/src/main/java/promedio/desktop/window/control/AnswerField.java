@@ -9,7 +9,7 @@ import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Marks;
 import promedio.desktop.work.Workspace;

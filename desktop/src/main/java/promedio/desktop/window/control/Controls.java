@@ -17,7 +17,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /** Small controls as all views make them. */
 public final class Controls {

@@ -9,7 +9,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /**
  * Controls beside each other, in lines. Where they would take more than a few lines, one line is

@@ -8,7 +8,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.work.DocumentStore;
 import promedio.files.settings.Settings;
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import promedio.core.marking.Mark;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /** A verdict as a shape and in words. */
 public final class MarkLabel extends Label {

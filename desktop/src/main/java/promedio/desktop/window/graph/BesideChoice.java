@@ -9,7 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import promedio.core.assignment.Item;
 import promedio.core.graph.GraphChoice;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.work.Workspace;
 

@@ -8,9 +8,9 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Categories;
-import promedio.desktop.Texts;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
 
@@ -31,7 +31,7 @@ final class CategoryTableView extends GridPane {
   /** Shows the table; a click on a category tells it. */
   void show(Categories categories, ShownNumbers numbers, Consumer<String> chosen) {
     getChildren().clear();
-    String[] heads = Texts.of("category.heads").split("\\|", -1);
+    String[] heads = Texts.of("category.table-heads").split("\\|", -1);
     for (int column = 0; column < heads.length; column++) {
       Label head = cell(heads[column], column, 0, "class-head");
       if (column == heads.length - 1) {

@@ -20,7 +20,7 @@ import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;

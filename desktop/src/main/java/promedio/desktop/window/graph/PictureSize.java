@@ -6,7 +6,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.graph.Paper;

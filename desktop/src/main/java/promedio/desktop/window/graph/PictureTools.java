@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.layout.FlowPane;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.graph.PictureFormat;

@@ -13,7 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.work.Background;

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.handin.HandIn;

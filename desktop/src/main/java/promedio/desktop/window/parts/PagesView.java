@@ -13,7 +13,7 @@ import javafx.scene.image.ImageView;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.work.Background;
 import promedio.document.PrintedPages;
 

@@ -24,7 +24,7 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;

@@ -23,7 +23,7 @@ import org.slf4j.LoggerFactory;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.message.Message;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.MarkLabel;

@@ -11,7 +11,7 @@ import javafx.stage.Window;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Cancellation;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.work.Background;
 import promedio.document.PrintedPages;
 import promedio.files.table.Progress;

@@ -15,7 +15,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;

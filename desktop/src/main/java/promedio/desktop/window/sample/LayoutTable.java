@@ -10,7 +10,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Layout;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.work.Workspace;

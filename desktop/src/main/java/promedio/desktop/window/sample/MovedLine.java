@@ -6,7 +6,7 @@ import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import promedio.core.measure.Task;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Nodes;

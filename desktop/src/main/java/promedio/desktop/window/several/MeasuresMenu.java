@@ -8,7 +8,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.files.report.TaskTexts;

@@ -5,7 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /** Parts that all sheets of several samples are made of. */
 final class Pieces {

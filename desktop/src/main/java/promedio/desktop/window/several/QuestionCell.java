@@ -6,7 +6,7 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import promedio.core.marking.Verdict;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 

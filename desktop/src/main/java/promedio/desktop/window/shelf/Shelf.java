@@ -15,7 +15,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Source;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.ShelfLine;
 import promedio.desktop.window.control.Appearance;

@@ -19,7 +19,7 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.assignment.TextEdits;
 import promedio.core.entry.Entry;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.projection.Projection;

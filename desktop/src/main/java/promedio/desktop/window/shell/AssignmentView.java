@@ -18,7 +18,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.projection.Choice;
 import promedio.desktop.window.control.Appearance;

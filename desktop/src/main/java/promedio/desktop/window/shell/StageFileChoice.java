@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.FileChoice;
 import promedio.files.assignment.AssignmentFile;
 

@@ -17,7 +17,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.work.CellBlock;
 
 /**

@@ -6,11 +6,11 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.PlainText;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
-import promedio.desktop.Texts;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.work.ColumnSketch;
 

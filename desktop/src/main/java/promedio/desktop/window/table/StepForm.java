@@ -18,12 +18,12 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
 import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.table.Table;
 import promedio.core.tidy.Ask;
 import promedio.core.tidy.Outcome;
 import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
-import promedio.desktop.Texts;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 

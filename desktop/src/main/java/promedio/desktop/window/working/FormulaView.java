@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.formula.Equation;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Nodes;
 
@@ -61,7 +61,7 @@ public final class FormulaView extends StackPane {
       return;
     }
     latex = wanted;
-    setAccessibleText(Texts.of("formula.name", plain));
+    setAccessibleText(Texts.of("formula.spoken", plain));
     if (!wanted.isEmpty()) {
       SETTER.execute(() -> set(wanted));
     }

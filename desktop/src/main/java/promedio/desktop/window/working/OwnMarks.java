@@ -6,7 +6,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import promedio.core.marking.OwnMark;
 import promedio.core.message.Message;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 import promedio.files.report.ShownNumbers;
 
 /** How the judgement of an own number looks: a shape at its field, and words. */

@@ -8,7 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import javafx.scene.input.KeyCombination;
 import org.junit.jupiter.api.Test;
-import promedio.desktop.Texts;
+import promedio.core.message.Texts;
 
 /** The keys of the window. */
 class KeysTest {

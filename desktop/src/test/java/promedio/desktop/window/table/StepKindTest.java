@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import promedio.core.message.Texts;
 import promedio.core.rules.ClassEnd;
 import promedio.core.table.Kind;
 import promedio.core.tidy.Ask;
@@ -31,7 +32,6 @@ import promedio.core.tidy.Total;
 import promedio.core.tidy.TotalAcross;
 import promedio.core.tidy.TotalsRow;
 import promedio.core.tidy.UnstackGroups;
-import promedio.desktop.Texts;
 
 class StepKindTest {
 

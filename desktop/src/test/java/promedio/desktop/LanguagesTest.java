@@ -3,6 +3,7 @@ package promedio.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -19,83 +20,79 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.marking.OwnMark;
 import promedio.core.message.Sentence;
+import promedio.core.message.Texts;
 
-/** All sentences stand in bundles, so that another language is a file; none is missing or idle. */
-class BundlesTest {
+/** All texts stand in the folder of their language; none is missing, idle or left in English. */
+class LanguagesTest {
 
   private static final Path HOME = Path.of("").toAbsolutePath().getParent();
 
-  /** A key of the module's own bundle that is written out where it is used. */
-  private static final Pattern OWN =
-      Pattern.compile("(?:Texts\\.of|Controls\\.link|Controls\\.named)\\(\\s*\"([^\"]+)\"\\s*[,)]");
+  /** The files with sentences that arguments are put into. */
+  private static final List<String> SENTENCES =
+      List.of("core", "files", "commands", "graph", "window");
 
-  /** A key of the core's bundle; any module may say what core would say. */
-  private static final Pattern OF_CORE = Pattern.compile("Message\\.of\\(\\s*\"([^\"]+)\"\\s*[,)]");
+  /** A key that is written out where its sentence is used. */
+  private static final Pattern ASKED =
+      Pattern.compile(
+          "(?:Texts\\.of|Texts\\.message|Texts\\.refusal|Message\\.of|Controls\\.link|Controls\\.named)"
+              + "\\(\\s*\"([^\"]+)\"\\s*[,)]");
 
-  private static final List<String> SOURCES = new ArrayList<>();
+  private static String sources;
 
   @BeforeAll
   static void readSources() throws IOException {
-    for (String module : List.of("core", "files", "graph", "desktop")) {
-      SOURCES.add(sources(module));
-    }
-  }
-
-  private static String sources(String module) throws IOException {
     StringBuilder all = new StringBuilder();
-    try (Stream<Path> files = Files.walk(HOME.resolve(module + "/src/main/java"))) {
-      for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
-        all.append(Files.readString(file));
+    for (String module : List.of("core", "files", "graph", "document", "desktop")) {
+      try (Stream<Path> files = Files.walk(HOME.resolve(module + "/src/main/java"))) {
+        for (Path file : files.filter(f -> f.toString().endsWith(".java")).toList()) {
+          all.append(Files.readString(file));
+        }
       }
     }
-    return all.toString();
+    sources = all.toString();
   }
 
-  private static String source(String module) {
-    return SOURCES.get(List.of("core", "files", "graph", "desktop").indexOf(module));
-  }
-
-  private static Properties bundle(String module) throws IOException {
-    Properties bundle = new Properties();
-    String path = module + "/src/main/resources/promedio/" + module + "/messages.properties";
-    try (var in = Files.newBufferedReader(HOME.resolve(path))) {
-      bundle.load(in);
+  private static Properties texts(String language, String file) {
+    Properties texts = new Properties();
+    Path path = HOME.resolve("languages").resolve(language).resolve(file + ".properties");
+    try (var in = Files.newBufferedReader(path)) {
+      texts.load(in);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
-    return bundle;
+    return texts;
   }
 
-  private static Set<String> asked(Pattern pattern, String module) {
-    Set<String> asked = new TreeSet<>();
-    Matcher matcher = pattern.matcher(source(module));
-    while (matcher.find()) {
-      asked.add(matcher.group(1));
-    }
-    return asked;
-  }
-
-  @ParameterizedTest
-  @ValueSource(strings = {"files", "graph", "desktop"})
-  void everySentenceThatIsAskedForIsThere(String module) throws IOException {
-    assertThat(bundle(module).stringPropertyNames()).containsAll(asked(OWN, module));
-    assertThat(bundle("core").stringPropertyNames()).containsAll(asked(OF_CORE, module));
-    assertThat(asked(OWN, module)).isNotEmpty();
+  private static Properties sentences(String language) {
+    Properties all = new Properties();
+    SENTENCES.forEach(file -> all.putAll(texts(language, file)));
+    return all;
   }
 
   @Test
-  void everySentenceOfTheCoreIsThere() throws IOException {
-    assertThat(bundle("core").stringPropertyNames()).containsAll(asked(OF_CORE, "core"));
-    assertThat(asked(OF_CORE, "core")).hasSizeGreaterThan(15);
+  void everySentenceThatIsAskedForIsThere() {
+    Set<String> asked = new TreeSet<>();
+    Matcher matcher = ASKED.matcher(sources);
+    while (matcher.find()) {
+      asked.add(matcher.group(1));
+    }
+
+    assertThat(asked).hasSizeGreaterThan(500);
+    assertThat(sentences("en").stringPropertyNames()).containsAll(asked);
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"core", "files", "graph", "desktop"})
-  void noSentenceIsIdle(String module) throws IOException {
-    // Any module may say what the core would say.
-    String source = module.equals("core") ? String.join("", SOURCES) : source(module);
-    List<String> idle =
-        bundle(module).stringPropertyNames().stream().filter(key -> !isUsed(key, source)).toList();
+  @Test
+  void aKeyStandsInOneFileOnly() {
+    List<String> keys =
+        SENTENCES.stream().flatMap(f -> texts("en", f).stringPropertyNames().stream()).toList();
 
-    assertThat(idle).isEmpty();
+    assertThat(keys).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void noSentenceIsIdle() {
+    assertThat(sentences("en").stringPropertyNames())
+        .allSatisfy(key -> assertThat(isUsed(key, sources)).as(key).isTrue());
   }
 
   /** A key is written out, or begins with one part that is and ends with something that varies. */
@@ -120,11 +117,11 @@ class BundlesTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"core", "files", "graph", "desktop"})
-  void everySentenceCanBeWrittenAndLosesNoApostrophe(String module) throws IOException {
-    Properties bundle = bundle(module);
-    for (String key : bundle.stringPropertyNames()) {
-      String sentence = bundle.getProperty(key);
+  @ValueSource(strings = {"en", "es"})
+  void everySentenceCanBeWrittenAndLosesNoApostrophe(String language) {
+    Properties all = sentences(language);
+    for (String key : all.stringPropertyNames()) {
+      String sentence = all.getProperty(key);
       assertThat(sentence).as(key).isNotBlank();
       String written = Sentence.of(sentence, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10);
       assertThat(written).as(key).doesNotContain("{0}");
@@ -134,15 +131,14 @@ class BundlesTest {
     }
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"core", "files", "graph", "desktop"})
-  void oneIsNeverFollowedByAPlural(String module) throws IOException {
+  @Test
+  void oneIsNeverFollowedByAPlural() {
     // "{0} values" of one value; what is never one says so by "at least", "to" or a fixed number.
     Pattern plural =
         Pattern.compile(
             "(?<!at least |than |to |the |its |= |<|\\} of )\\{\\d\\} "
                 + "(values|rows|columns|entries|answers|cells|classes|samples|files|students)\\b");
-    bundle(module)
+    sentences("en")
         .forEach(
             (key, sentence) ->
                 assertThat(plural.matcher((String) sentence).find())
