@@ -13,14 +13,18 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.entry.ClassLine;
 import promedio.core.marking.OwnMark;
+import promedio.core.message.Language;
 import promedio.core.message.Sentence;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 
 /** All texts stand in the folder of their language; none is missing, idle or left in English. */
 class LanguagesTest {
@@ -128,6 +132,72 @@ class LanguagesTest {
       assertThat(written.chars().filter(c -> c == '\'').count())
           .as(key)
           .isEqualTo(sentence.split("''", -1).length - 1L);
+    }
+  }
+
+  /** The files of a folder whose keys another language has to have too. */
+  private static final List<String> ALL_FILES =
+      Stream.concat(SENTENCES.stream(), Stream.of("help", "typed", "how-to", "language")).toList();
+
+  @Test
+  void everyLanguageHasEveryText() {
+    for (Language language : Language.all()) {
+      for (String file : ALL_FILES) {
+        assertThat(texts(language.code(), file).stringPropertyNames())
+            .as("%s/%s", language.code(), file)
+            .containsExactlyInAnyOrderElementsOf(texts("en", file).stringPropertyNames());
+      }
+    }
+  }
+
+  @Test
+  void noLanguageLosesWhatIsPutIntoASentence() {
+    Pattern argument = Pattern.compile("\\{(\\d)");
+    Properties english = sentences("en");
+    sentences("es")
+        .forEach(
+            (key, sentence) ->
+                assertThat(found(argument, (String) sentence))
+                    .as("%s = %s", key, sentence)
+                    .isEqualTo(found(argument, english.getProperty((String) key))));
+  }
+
+  private static Set<String> found(Pattern pattern, String text) {
+    return pattern.matcher(text).results().map(m -> m.group(1)).collect(Collectors.toSet());
+  }
+
+  @Test
+  void noEnglishIsLeftInSpanish() {
+    Pattern english =
+        Pattern.compile(
+            "(?i)\\b(the|of|and|is|are|with|from|this|which|values?|file|row|column|lower|upper"
+                + "|missing|sample|table|answer|save|open|choose|type|between|below|above)\\b");
+    for (String file : List.of("core", "files", "commands", "graph", "window", "how-to")) {
+      texts("es", file)
+          .forEach(
+              (key, text) ->
+                  assertThat(english.matcher(withoutCodes((String) text)).find())
+                      .as("%s = %s", key, text)
+                      .isFalse());
+    }
+  }
+
+  /** Codes, keys and names of columns are the same in every language. */
+  private static String withoutCodes(String text) {
+    return text.replaceAll(
+        "--[a-z-]+|«[a-z]+»|[a-z-]+=[a-z-]+|\\bid(, ?[a-z]+)+.*|\\w+\\.properties", "");
+  }
+
+  @Test
+  void openClassesAreReadInTheWordsInWhichTheyAreWritten() {
+    for (Language language : Language.all()) {
+      Properties core = texts(language.code(), "core");
+      for (String key : List.of("class.under", "class.over")) {
+        String written = Sentence.of(core.getProperty(key), "10") + " 5";
+        assertThat(new ClassLine(DecimalSign.of(language)).read(written))
+            .as(written)
+            .isInstanceOf(ClassLine.Read.class);
+      }
     }
   }
 

@@ -1,9 +1,26 @@
 package promedio.core.formula;
 
+import java.util.Map;
+import promedio.core.message.Texts;
+
 /**
- * How a quantity is written. A matter of typesetting: nothing is kept by it.
+ * How a quantity is written. A matter of typesetting: nothing is kept by it. Two symbols are equal
+ * where they are so in English; some are written in another way where another language is spoken.
  *
  * @param latex in LaTeX
  * @param plain in plain characters
  */
-public record Symbol(String latex, String plain) {}
+public record Symbol(String latex, String plain) {
+
+  /** {@return it in LaTeX, as those write it who speak the language} */
+  @Override
+  public String latex() {
+    return Texts.symbol(plain).map(Map.Entry::getValue).orElse(latex);
+  }
+
+  /** {@return it in plain characters, as those write it who speak the language} */
+  @Override
+  public String plain() {
+    return Texts.symbol(plain).map(Map.Entry::getKey).orElse(plain);
+  }
+}

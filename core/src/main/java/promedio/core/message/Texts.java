@@ -3,6 +3,7 @@ package promedio.core.message;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.MissingResourceException;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -38,6 +39,23 @@ public final class Texts {
   /** {@return whether there is a sentence of the key} */
   public static boolean has(String key) {
     return LanguageFiles.sentence(ENGLISH, key).isPresent();
+  }
+
+  /**
+   * {@return how the language that is spoken writes a symbol, in plain characters and in LaTeX};
+   * nothing where it writes it as English does
+   *
+   * @param plain the symbol in plain characters, as it is in English
+   */
+  public static Optional<Map.Entry<String, String>> symbol(String plain) {
+    String both =
+        LanguageFiles.file(Language.current().code() + "/symbols")
+            .getProperty(plain.replace(' ', '-'));
+    return Optional.ofNullable(both)
+        .map(
+            text ->
+                Map.entry(
+                    text.substring(0, text.indexOf('|')), text.substring(text.indexOf('|') + 1)));
   }
 
   /**

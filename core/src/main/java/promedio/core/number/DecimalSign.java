@@ -1,5 +1,7 @@
 package promedio.core.number;
 
+import promedio.core.message.Language;
+
 /** The sign between the whole part and the decimals. */
 public enum DecimalSign {
   POINT('.', ','),
@@ -11,6 +13,11 @@ public enum DecimalSign {
   DecimalSign(char sign, char other) {
     this.sign = sign;
     this.other = other;
+  }
+
+  /** {@return the sign that those who speak the language write} */
+  public static DecimalSign of(Language language) {
+    return language.decimalSign() == COMMA.sign ? COMMA : POINT;
   }
 
   /** {@return the character itself} */

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 
 /** The words of printed questions in one language. A language is a table of patterns. */
 final class Words {
@@ -55,7 +56,7 @@ final class Words {
 
   /** {@return whether numbers of texts in this language usually have a decimal comma} */
   boolean usesComma() {
-    return language.decimalSign() == ',';
+    return DecimalSign.of(language) == DecimalSign.COMMA;
   }
 
   /** {@return the keys of measures with what asks for them, longer words first} */

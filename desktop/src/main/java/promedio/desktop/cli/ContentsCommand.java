@@ -37,7 +37,11 @@ final class ContentsCommand implements Callable<Integer> {
       descriptionKey = "option.contents.parameter")
   private List<String> files = List.of();
 
-  @Option(names = "--format", paramLabel = "${bundle:label.format}", defaultValue = "json", descriptionKey = "option.contents.format")
+  @Option(
+      names = "--format",
+      paramLabel = "${bundle:label.format}",
+      defaultValue = "json",
+      descriptionKey = "option.contents.format")
   private OutputFormat format = OutputFormat.JSON;
 
   @Mixin private ReadingOptions reading;

@@ -53,7 +53,10 @@ final class ExercisesCommand implements Callable<Integer> {
       descriptionKey = "option.exercises.into")
   private Path into = Path.of("");
 
-  @Option(names = "--format", paramLabel = "${bundle:label.format}", descriptionKey = "option.exercises.format")
+  @Option(
+      names = "--format",
+      paramLabel = "${bundle:label.format}",
+      descriptionKey = "option.exercises.format")
   private String format = "pdf";
 
   @Option(names = "--force", descriptionKey = "option.exercises.force")

@@ -58,7 +58,11 @@ final class MarkCommand implements Callable<Integer> {
       descriptionKey = "option.mark.parameter")
   private String file = "-";
 
-  @Option(names = "--format", paramLabel = "${bundle:label.format}", defaultValue = "json", descriptionKey = "option.mark.format")
+  @Option(
+      names = "--format",
+      paramLabel = "${bundle:label.format}",
+      defaultValue = "json",
+      descriptionKey = "option.mark.format")
   private Format format = Format.JSON;
 
   @Option(

@@ -41,7 +41,11 @@ final class MeasuresCommand implements Callable<Integer> {
       descriptionKey = "option.measures.lines")
   private @Nullable String lines;
 
-  @Option(names = "--format", paramLabel = "${bundle:label.format}", defaultValue = "text", descriptionKey = "option.measures.format")
+  @Option(
+      names = "--format",
+      paramLabel = "${bundle:label.format}",
+      defaultValue = "text",
+      descriptionKey = "option.measures.format")
   private OutputFormat format = OutputFormat.TEXT;
 
   @Option(

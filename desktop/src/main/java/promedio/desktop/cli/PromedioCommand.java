@@ -20,7 +20,6 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ScopeType;
 import picocli.CommandLine.TypeConversionException;
 import picocli.CommandLine.UnmatchedArgumentException;
-import promedio.core.assignment.Assignment;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.desktop.window.shell.PromedioApplication;
@@ -71,6 +70,7 @@ public final class PromedioCommand implements Runnable {
       scope = ScopeType.INHERIT)
   void setLanguage(Language language) {
     Language.speak(language);
+    PromedioApplication.speakAsAsked();
   }
 
   /** {@return the exit code after running the command line} */
@@ -169,14 +169,14 @@ public final class PromedioCommand implements Runnable {
 
   @Override
   public void run() {
-    PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.empty());
+    PromedioApplication.open(Optional.empty());
   }
 
   @Command(name = "open", mixinStandardHelpOptions = true)
   void open(
       @Parameters(paramLabel = "${bundle:label.file}", descriptionKey = "option.open.parameter")
           Path file) {
-    PromedioApplication.open(Assignment.empty(Texts.of("assignment.untitled")), Optional.of(file));
+    PromedioApplication.open(Optional.of(file));
   }
 
   /** The message, what may have been meant, and where the rest is told: not the whole help. */

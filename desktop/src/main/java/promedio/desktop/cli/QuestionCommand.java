@@ -45,7 +45,11 @@ final class QuestionCommand implements Callable<Integer> {
       descriptionKey = "option.question.parameter")
   private List<String> files = List.of();
 
-  @Option(names = "--format", paramLabel = "${bundle:label.format}", defaultValue = "json", descriptionKey = "option.question.format")
+  @Option(
+      names = "--format",
+      paramLabel = "${bundle:label.format}",
+      defaultValue = "json",
+      descriptionKey = "option.question.format")
   private OutputFormat format = OutputFormat.JSON;
 
   private QuestionCommand() {}

@@ -98,7 +98,11 @@ final class SampleInput {
   @Option(names = "--column", paramLabel = "${bundle:label.name}", descriptionKey = "option.column")
   private @Nullable String column;
 
-  @Option(names = "--kind", paramLabel = "${bundle:label.kind}", defaultValue = "raw", descriptionKey = "option.kind")
+  @Option(
+      names = "--kind",
+      paramLabel = "${bundle:label.kind}",
+      defaultValue = "raw",
+      descriptionKey = "option.kind")
   private Kind kind = Kind.RAW;
 
   @Option(

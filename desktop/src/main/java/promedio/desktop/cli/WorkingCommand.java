@@ -21,7 +21,6 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -107,7 +106,7 @@ final class WorkingCommand implements Callable<Integer> {
     if (!methods.contains(method)) {
       throw noMethod(methods);
     }
-    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.POINT);
+    ShownNumbers numbers = new ShownNumbers(rules, format.sign());
     Optional<Working> working = working(read.data(), rules, task, method);
     if (working.isEmpty()) {
       throw new RefusedFileException(

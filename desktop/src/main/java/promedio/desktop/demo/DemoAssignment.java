@@ -18,7 +18,9 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Portion;
@@ -66,7 +68,7 @@ public final class DemoAssignment {
 
   /** {@return the demo assignment without its tables, which take longer to read than all else} */
   public static Assignment withoutTables() {
-    Assignment made = Assignment.empty(Texts.of("demo.title"));
+    Assignment made = Assignment.empty(Texts.of("demo.title")).withSign(sign());
     for (Item item :
         List.of(
             north(),
@@ -147,13 +149,13 @@ public final class DemoAssignment {
     now = answered(now, 6, Measures.MEDIAN, "138.4");
     now = answered(now, 7, Measures.MODES, "21");
     Task mean = Task.of(Measures.MEAN);
-    now = now.answering(mean, new Selection(BY_TERRACE, Portion.group("upper")), "133.07");
-    now = now.answering(Task.of(Several.CORRELATION), Selection.of(TREES), "0.64");
-    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(REASONS), "10.12");
+    now = now.answering(mean, new Selection(BY_TERRACE, Portion.group("upper")), typed("133.07"));
+    now = now.answering(Task.of(Several.CORRELATION), Selection.of(TREES), typed("0.64"));
+    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
-    return made.answering(Task.of(measure), Selection.of(item), answer);
+    return made.answering(Task.of(measure), Selection.of(item), typed(answer));
   }
 
   private static Assignment parts(Assignment made) {
@@ -201,7 +203,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(line -> line.replace(';', ' '))
                 .toList());
-    return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(rows));
+    return Item.of(5, Texts.of("demo.baskets"), "", new Source.TableText(typed(rows)));
   }
 
   private static Item classes() {
@@ -213,7 +215,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(DemoAssignment::row)
                 .toList());
-    return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(rows));
+    return Item.of(6, Texts.of("demo.classes"), "g", new Source.ClassesText(typed(rows)));
   }
 
   private static Item sortedOut() {
@@ -225,7 +227,7 @@ public final class DemoAssignment {
                 .skip(1)
                 .map(line -> line.replace(';', ' '))
                 .toList());
-    return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(rows));
+    return Item.of(7, Texts.of("demo.sorted-out"), "", new Source.CategoriesText(typed(rows)));
   }
 
   /** What the table of weights makes, since that is read later. */
@@ -258,7 +260,7 @@ public final class DemoAssignment {
         TREES,
         Texts.of("demo.trees"),
         "",
-        new Source.PairsText(DemoFiles.text("trees.csv").strip().replace(';', ' ')));
+        new Source.PairsText(typed(DemoFiles.text("trees.csv").strip().replace(';', ' '))));
   }
 
   private static Item reasons() {
@@ -276,6 +278,15 @@ public final class DemoAssignment {
     return limits + "  " + line.substring(last + 1);
   }
 
+  private static DecimalSign sign() {
+    return DecimalSign.of(Language.current());
+  }
+
+  /** The text as one types it who speaks this language. */
+  private static String typed(String text) {
+    return text.replace(DecimalSign.POINT.sign(), sign().sign());
+  }
+
   private static String terrace(String name) {
     return values(
         DemoFiles.text("terraces.csv").lines().filter(line -> line.startsWith(name + ",")).toList(),
@@ -288,11 +299,12 @@ public final class DemoAssignment {
   }
 
   private static String values(List<String> lines, String separator, int column) {
-    return String.join(
-        " ",
-        lines.stream()
-            .map(line -> line.split(separator, -1)[column])
-            .map(cell -> cell.isEmpty() || cell.equals("NA") ? "—" : cell)
-            .toList());
+    return typed(
+        String.join(
+            " ",
+            lines.stream()
+                .map(line -> line.split(separator, -1)[column])
+                .map(cell -> cell.isEmpty() || cell.equals("NA") ? "—" : cell)
+                .toList()));
   }
 }

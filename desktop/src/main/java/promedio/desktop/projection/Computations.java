@@ -65,6 +65,11 @@ public final class Computations {
             items.stream().map(item -> new Key(assignment, item)).collect(Collectors.toSet()));
   }
 
+  /** Forgets all. */
+  public void forget() {
+    known.clear();
+  }
+
   /** {@return of how many items something is known} */
   int size() {
     return known.size();

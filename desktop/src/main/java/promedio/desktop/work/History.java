@@ -29,7 +29,7 @@ final class History<T> {
   /**
    * Makes an edit.
    *
-   * @param name what the edit does, for the one who undoes it
+   * @param name the key of what the edit does, for the one who undoes it
    * @param key edits of one key, one right after the other, are undone together; empty for none
    * @param next the value after it
    */

@@ -1,5 +1,6 @@
 package promedio.desktop.work;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -46,6 +47,7 @@ public final class Workspace {
   private final History<Document> history;
   private final List<BiConsumer<@Nullable Projection, Projection>> views =
       new CopyOnWriteArrayList<>();
+  private final List<Subscription> besides = new ArrayList<>();
   private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
       new ReadOnlyObjectWrapper<>(this, "importing");
   private final ItemEdits items = new ItemEdits(this);
@@ -86,6 +88,20 @@ public final class Workspace {
     view.accept(null, projection);
     views.add(view);
     return () -> views.remove(view);
+  }
+
+  /** Keeps what else a view follows, as long as the views live. */
+  public void whileViewed(Subscription subscription) {
+    besides.add(subscription);
+  }
+
+  /** Ends all views, so that others can be made that say the same in another language. */
+  public void endViews() {
+    views.clear();
+    besides.forEach(Subscription::unsubscribe);
+    besides.clear();
+    computations.forget();
+    look(projection.choice());
   }
 
   /** {@return what changes the chosen item} */
@@ -306,7 +322,7 @@ public final class Workspace {
 
   /** Begins another document of the key in the place of this one; that can be undone too. */
   public void replace(DocumentKey key, Assignment other) {
-    history.edit(Texts.of("edit.replace"), "", new Document(key, other));
+    history.edit("edit.replace", "", new Document(key, other));
     showPresent(UnaryOperator.identity());
   }
 
@@ -318,12 +334,12 @@ public final class Workspace {
 
   /** {@return what undoing would take back} */
   public Optional<String> nameOfUndo() {
-    return history.nameOfUndo();
+    return history.nameOfUndo().map(Texts::of);
   }
 
   /** {@return what redoing would bring back} */
   public Optional<String> nameOfRedo() {
-    return history.nameOfRedo();
+    return history.nameOfRedo().map(Texts::of);
   }
 
   /** Takes the last edit back. */
@@ -363,7 +379,7 @@ public final class Workspace {
       // A field that is shown another item tells so as if it were typed in.
       return;
     }
-    history.edit(Texts.of(nameKey), key, new Document(now.key(), changed));
+    history.edit(nameKey, key, new Document(now.key(), changed));
     showPresent(more);
   }
 

@@ -14,7 +14,10 @@ import org.jsoup.nodes.Entities;
 import promedio.core.computation.GroupSummary;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
+import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.files.table.HarmlessCell;
@@ -24,11 +27,13 @@ public final class SummaryText {
 
   private final GroupSummary summary;
   private final CourseRules rules;
+  private final DecimalSign sign;
   private final List<List<String>> cells;
 
-  private SummaryText(GroupSummary summary, CourseRules rules) {
+  private SummaryText(GroupSummary summary, CourseRules rules, DecimalSign sign) {
     this.summary = summary;
     this.rules = rules;
+    this.sign = sign;
     this.cells = new ArrayList<>();
     List<String> head = new ArrayList<>(List.of(Texts.of("summary.group"), "n", "missing"));
     summary.measures().forEach(measure -> head.add(measure.key()));
@@ -50,7 +55,9 @@ public final class SummaryText {
    * @throws IllegalArgumentException if there is no such form
    */
   public static String of(GroupSummary summary, CourseRules rules, String form) {
-    SummaryText text = new SummaryText(summary, rules);
+    boolean forPrograms = form.equals("csv") || form.equals("json");
+    DecimalSign sign = forPrograms ? DecimalSign.POINT : DecimalSign.of(Language.current());
+    SummaryText text = new SummaryText(summary, rules, sign);
     return switch (form) {
       case "text" -> String.join("\n", Columns.aligned(text.cells)) + "\n";
       case "csv" -> text.csv();
@@ -67,18 +74,15 @@ public final class SummaryText {
 
   private String shown(Result result) {
     if (result instanceof Result.Several several) {
-      return several.values().stream()
-          .map(value -> value.rounded(places(), rules.get(Rule.ROUNDING)).toPlainString())
-          .collect(Collectors.joining(" "));
+      return several.values().stream().map(this::written).collect(Collectors.joining(" "));
     }
-    return result
-        .number()
-        .map(number -> number.rounded(places(), rules.get(Rule.ROUNDING)).toPlainString())
-        .orElse("");
+    return result.number().map(this::written).orElse("");
   }
 
-  private int places() {
-    return rules.get(Rule.PLACES);
+  private String written(Real number) {
+    String digits =
+        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).toPlainString();
+    return digits.replace(DecimalSign.POINT.sign(), sign.sign());
   }
 
   private String csv() {

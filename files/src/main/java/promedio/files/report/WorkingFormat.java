@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import promedio.core.message.Language;
+import promedio.core.number.DecimalSign;
 import promedio.core.working.Working;
 
 /** How a working is written. */
@@ -31,6 +33,11 @@ public enum WorkingFormat {
   /** {@return its name on the command line} */
   public String code() {
     return name().toLowerCase(Locale.ROOT);
+  }
+
+  /** {@return the decimal sign of its numbers}; people have that of their language */
+  public DecimalSign sign() {
+    return this == JSON ? DecimalSign.POINT : DecimalSign.of(Language.current());
   }
 
   /** {@return the format of this code} */

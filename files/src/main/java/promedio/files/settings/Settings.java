@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 
@@ -19,6 +20,7 @@ import promedio.core.rules.CourseRules;
  * @param window where the window was
  * @param recent the assignments that were open last, the latest first
  * @param courses named sets of course rules, by name
+ * @param language the code of the language that was chosen, if one was
  * @param bands the bands of the window that the person made wider or folded, by name
  */
 public record Settings(
@@ -28,6 +30,7 @@ public record Settings(
     Optional<Place> window,
     List<Path> recent,
     Map<String, CourseRules> courses,
+    Optional<String> language,
     Map<String, Band> bands) {
 
   /** Text is at least and at most so large, in percent. */
@@ -37,7 +40,15 @@ public record Settings(
 
   /** What holds before anything is remembered. */
   public static final Settings INITIAL =
-      new Settings(false, 100, DecimalSign.POINT, Optional.empty(), List.of(), Map.of(), Map.of());
+      new Settings(
+          false,
+          100,
+          DecimalSign.POINT,
+          Optional.empty(),
+          List.of(),
+          Map.of(),
+          Optional.empty(),
+          Map.of());
 
   private static final int MOST_RECENT = 8;
 
@@ -91,27 +102,41 @@ public record Settings(
   public Settings withBand(String name, Band band) {
     Map<String, Band> changed = new LinkedHashMap<>(bands);
     changed.put(name, band);
-    return new Settings(dark, textPercent, sign, window, recent, courses, changed);
+    return new Settings(dark, textPercent, sign, window, recent, courses, language, changed);
   }
 
   /** {@return these settings with the theme} */
   public Settings withDark(boolean on) {
-    return new Settings(on, textPercent, sign, window, recent, courses, bands);
+    return new Settings(on, textPercent, sign, window, recent, courses, language, bands);
   }
 
   /** {@return these settings with text of another size, held within what is readable} */
   public Settings withTextPercent(int percent) {
-    return new Settings(dark, percent, sign, window, recent, courses, bands);
+    return new Settings(dark, percent, sign, window, recent, courses, language, bands);
+  }
+
+  /** {@return these settings with the language, and with the decimal sign of those who speak it} */
+  public Settings withLanguage(Language chosen) {
+    return new Settings(
+        dark,
+        textPercent,
+        DecimalSign.of(chosen),
+        window,
+        recent,
+        courses,
+        Optional.of(chosen.code()),
+        bands);
   }
 
   /** {@return these settings with the decimal sign} */
   public Settings withSign(DecimalSign other) {
-    return new Settings(dark, textPercent, other, window, recent, courses, bands);
+    return new Settings(dark, textPercent, other, window, recent, courses, language, bands);
   }
 
   /** {@return these settings with the place of the window} */
   public Settings withWindow(Place place) {
-    return new Settings(dark, textPercent, sign, Optional.of(place), recent, courses, bands);
+    return new Settings(
+        dark, textPercent, sign, Optional.of(place), recent, courses, language, bands);
   }
 
   /** {@return these settings with the file as the latest} */
@@ -126,6 +151,7 @@ public record Settings(
         window,
         changed.subList(0, Math.min(MOST_RECENT, changed.size())),
         courses,
+        language,
         bands);
   }
 
@@ -133,13 +159,13 @@ public record Settings(
   public Settings withCourse(String name, CourseRules rules) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.put(name, rules);
-    return new Settings(dark, textPercent, sign, window, recent, changed, bands);
+    return new Settings(dark, textPercent, sign, window, recent, changed, language, bands);
   }
 
   /** {@return these settings without the rules of the name} */
   public Settings withoutCourse(String name) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.remove(name);
-    return new Settings(dark, textPercent, sign, window, recent, changed, bands);
+    return new Settings(dark, textPercent, sign, window, recent, changed, language, bands);
   }
 }

@@ -9,9 +9,11 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.BadInputException;
+import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.files.SafeWrite;
@@ -35,7 +37,7 @@ public final class SettingsFile {
   /** {@return what was kept; what cannot be read of it is as it is initially} */
   public Settings read() {
     if (!Files.isRegularFile(file)) {
-      return Settings.INITIAL;
+      return Settings.INITIAL.withSign(DecimalSign.of(Language.current()));
     }
     try {
       if (Files.size(file) > MOST_BYTES) {
@@ -71,6 +73,7 @@ public final class SettingsFile {
                     .put("y", place.y())
                     .put("width", place.width())
                     .put("height", place.height()));
+    settings.language().ifPresent(code -> node.put("language", code));
     settings.recent().forEach(path -> node.withArray("recent").add(path.toString()));
     settings
         .bands()
@@ -94,9 +97,12 @@ public final class SettingsFile {
     Settings settings =
         Settings.INITIAL
             .withDark(node.path("dark").asBoolean())
-            .withTextPercent(node.path("text").asInt(100))
-            .withSign(
-                node.path("decimal").asText().equals(",") ? DecimalSign.COMMA : DecimalSign.POINT);
+            .withTextPercent(node.path("text").asInt(100));
+    Optional<Language> language = Language.of(node.path("language").asText());
+    settings = language.isPresent() ? settings.withLanguage(language.get()) : settings;
+    settings =
+        settings.withSign(
+            node.path("decimal").asText().equals(",") ? DecimalSign.COMMA : DecimalSign.POINT);
     JsonNode window = node.path("window");
     if (window.isObject()) {
       Settings.Place place =

@@ -16,6 +16,7 @@ import promedio.core.assignment.Question;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Cancellation;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PartSheet;
@@ -84,7 +85,7 @@ public final class HandIn {
     }
     return new Document(
         assignment.title().isBlank() ? Texts.of("assignment.untitled") : assignment.title(),
-        Texts.of("language.code"),
+        Language.current().code(),
         sections);
   }
 

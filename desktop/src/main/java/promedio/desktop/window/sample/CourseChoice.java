@@ -38,7 +38,7 @@ final class CourseChoice extends MenuButton {
             showSets();
           }
         });
-    store.settingsProperty().subscribe((old, now) -> showSets());
+    workspace.whileViewed(store.settingsProperty().subscribe((old, now) -> showSets()));
   }
 
   private void showSets() {

@@ -82,7 +82,7 @@ public final class Shelf extends VBox {
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.show((before, now) -> show(now));
-    workspace.importProperty().subscribe(importing -> showValues());
+    workspace.whileViewed(workspace.importProperty().subscribe(importing -> showValues()));
   }
 
   /** Makes a new sample and puts the caret into its values. */

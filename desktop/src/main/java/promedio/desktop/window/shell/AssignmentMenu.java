@@ -6,9 +6,12 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
 import org.jspecify.annotations.Nullable;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
@@ -47,6 +50,8 @@ public final class AssignmentMenu extends MenuButton {
     void showQuestion();
 
     void showHandIn();
+
+    void speak(Language language);
   }
 
   private final CheckMenuItem cover = new CheckMenuItem(Texts.of("menu.cover"));
@@ -84,12 +89,30 @@ public final class AssignmentMenu extends MenuButton {
             dark,
             item("menu.larger", Keys.LARGER, appearance::larger),
             item("menu.smaller", Keys.SMALLER, appearance::smaller),
+            languages(actions),
             item("menu.keys", Keys.HELP, actions::showKeys));
     workspace.show((before, now) -> showHistory());
-    store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions));
-    store
-        .savedProperty()
-        .subscribe(saved -> setText(Texts.of(saved ? "menu.title" : "menu.title-unsaved")));
+    workspace.whileViewed(
+        store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions)));
+    workspace.whileViewed(
+        store
+            .savedProperty()
+            .subscribe(saved -> setText(Texts.of(saved ? "menu.title" : "menu.title-unsaved"))));
+  }
+
+  private static Menu languages(Actions actions) {
+    Menu menu = new Menu(Texts.of("menu.language"));
+    menu.setId("menu-language");
+    ToggleGroup one = new ToggleGroup();
+    for (Language language : Language.all()) {
+      RadioMenuItem item = new RadioMenuItem(language.name());
+      item.setId("menu-language-" + language.code());
+      item.setToggleGroup(one);
+      item.setSelected(language.equals(Language.current()));
+      item.setOnAction(event -> actions.speak(language));
+      menu.getItems().add(item);
+    }
+    return menu;
   }
 
   private static MenuItem item(String key, @Nullable KeyCombination keys, Runnable action) {

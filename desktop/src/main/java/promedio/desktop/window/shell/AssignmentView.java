@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
@@ -18,7 +19,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.projection.Choice;
 import promedio.desktop.window.control.Appearance;
@@ -92,7 +95,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     setOnDragOver(files::acceptFiles);
     setOnDragDropped(files::takeFiles);
     files.offerLeftOver();
-    store.problemProperty().subscribe((old, problem) -> tellProblem(problem));
+    workspace.whileViewed(
+        store.problemProperty().subscribe((old, problem) -> tellProblem(problem)));
   }
 
   /** Makes what the first picture of the window does without: the sheet and the margin. */
@@ -335,6 +339,25 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (view != null) {
       Nodes.setShown(view, shown);
     }
+  }
+
+  /** All is made anew in the other language, on the same document and what of it is looked at. */
+  @Override
+  public void speak(Language language) {
+    if (language.equals(Language.current())) {
+      return;
+    }
+    store.remember(settings -> settings.withLanguage(language));
+    Language.speak(language);
+    if (workspace.assignment().items().isEmpty()) {
+      workspace.setSign(DecimalSign.of(language));
+    }
+    Scene scene = getScene();
+    workspace.endViews();
+    AssignmentView other = new AssignmentView(workspace, store, fileChoice);
+    other.finish();
+    scene.setRoot(other);
+    other.startTyping();
   }
 
   private void showDemo() {

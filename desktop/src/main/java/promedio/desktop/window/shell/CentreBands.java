@@ -96,7 +96,8 @@ final class CentreBands {
     room.setPrefWidth(Look.MARGIN_WIDTH);
     Grip grip = new Grip(right, "margin", -1, store);
     this.edge = new HBox(grip, right);
-    workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection()));
+    workspace.whileViewed(
+        workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection())));
     workspace.show((before, now) -> showBand(now));
   }
 

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
@@ -34,12 +35,13 @@ public final class PromedioApplication extends Application {
   private static final List<Integer> ICON_SIZES = List.of(16, 24, 32, 48, 64, 128, 256);
 
   /** What the toolkit cannot be told by its own arguments, which are texts. */
-  private static Assignment initial = Assignment.empty("");
-
   private static @Nullable Path file;
 
   /** Whether the table of the demo is read as soon as the window shows. */
   private static boolean demo;
+
+  /** Whether the command line named the language. */
+  private static boolean languageAsked;
 
   private static Optional<String> toldOnClosing = Optional.empty();
 
@@ -47,21 +49,24 @@ public final class PromedioApplication extends Application {
   public PromedioApplication() {}
 
   /**
-   * Opens the window and returns when it is closed.
+   * Opens the window on an empty assignment and returns when it is closed.
    *
-   * @param assignment what it shows
-   * @param dataFile a data file to import at once
+   * @param opened a file to open or import at once
    */
-  public static void open(Assignment assignment, Optional<Path> dataFile) {
-    initial = assignment;
-    file = dataFile.orElse(null);
+  public static void open(Optional<Path> opened) {
+    file = opened.orElse(null);
     launch(PromedioApplication.class);
+  }
+
+  /** Speaks the language that is asked for, whichever was chosen in a window before. */
+  public static void speakAsAsked() {
+    languageAsked = true;
   }
 
   /** Opens the window on the demo assignment and returns when it is closed. */
   public static void openDemo() {
     demo = true;
-    open(DemoAssignment.withoutTables(), Optional.empty());
+    open(Optional.empty());
   }
 
   @Override
@@ -69,10 +74,14 @@ public final class PromedioApplication extends Application {
     Thread.setDefaultUncaughtExceptionHandler(
         (thread, failure) -> LOG.error("unexpected in {}", thread.getName(), failure));
     Folders folders = Folders.ofPerson();
+    Settings settings = new SettingsFile(folders.settings()).read();
+    if (!languageAsked) {
+      settings.language().flatMap(Language::of).ifPresent(Language::speak);
+    }
     Assignment first =
-        initial.items().isEmpty()
-            ? initial.withSign(new SettingsFile(folders.settings()).read().sign())
-            : initial;
+        demo
+            ? DemoAssignment.withoutTables()
+            : Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.sign());
     Workspace workspace = new Workspace(first, Background.ofWindow());
     DocumentStore store = new DocumentStore(workspace, folders);
     AssignmentView view = new AssignmentView(workspace, store, new StageFileChoice(stage));
@@ -80,21 +89,28 @@ public final class PromedioApplication extends Application {
         .setUncaughtExceptionHandler(
             (thread, failure) -> {
               LOG.error("unexpected in the window", failure);
-              view.tell(Texts.of("notice.unexpected"));
+              shown(stage).tell(Texts.of("notice.unexpected"));
             });
-    workspace.show((before, now) -> showTitle(stage, workspace, store));
     store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
-    showTitle(stage, workspace, store);
     stage.setScene(unfinishedScene(view));
+    // Another language makes all views anew, and ends those on the workspace.
+    stage
+        .getScene()
+        .rootProperty()
+        .subscribe(root -> workspace.show((before, now) -> showTitle(stage, workspace, store)));
     place(stage, store.settingsProperty().get());
     ICON_SIZES.forEach(size -> stage.getIcons().add(icon(size)));
     stage.setMinWidth(760);
     stage.setMinHeight(520);
-    stage.setOnCloseRequest(event -> stayOpen(event, store, view));
+    stage.setOnCloseRequest(event -> stayOpen(event, store, shown(stage)));
     stage.setOnHiding(event -> close(stage, store));
     stage.show();
     view.startTyping();
     FirstPicture.then(() -> finish(view, store));
+  }
+
+  private static AssignmentView shown(Stage stage) {
+    return (AssignmentView) stage.getScene().getRoot();
   }
 
   /** What the first picture does without, so that it comes soon. */

@@ -68,7 +68,7 @@ public final class ImportView extends BorderPane {
     setCenter(new VBox(8, text, problem, grid));
     VBox.setVgrow(grid, Priority.ALWAYS);
     ((VBox) getCenter()).setFillWidth(true);
-    workspace.importProperty().subscribe(this::show);
+    workspace.whileViewed(workspace.importProperty().subscribe(this::show));
   }
 
   private Node buildTop() {

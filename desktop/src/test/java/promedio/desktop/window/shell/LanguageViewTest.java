@@ -1,0 +1,144 @@
+package promedio.desktop.window.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputControl;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import promedio.core.assignment.Assignment;
+import promedio.core.message.Language;
+import promedio.core.number.DecimalSign;
+import promedio.desktop.demo.DemoAssignment;
+import promedio.files.settings.SettingsFile;
+
+/** The language is chosen in the window, and all of it speaks it from then on. */
+class LanguageViewTest extends OpenWindow {
+
+  @Override
+  protected Assignment assignment() {
+    return DemoAssignment.withoutTables();
+  }
+
+  @AfterEach
+  void speakEnglishAgain() {
+    Language.speak(Language.of("en").orElseThrow());
+  }
+
+  private void choose(String code) {
+    MenuButton menu = find("#assignment-menu", MenuButton.class);
+    Menu languages =
+        (Menu)
+            menu.getItems().stream()
+                .filter(item -> "menu-language".equals(item.getId()))
+                .findFirst()
+                .orElseThrow();
+    MenuItem chosen =
+        languages.getItems().stream()
+            .filter(item -> item.getId().endsWith("-" + code))
+            .findFirst()
+            .orElseThrow();
+    robot.interact(chosen::fire);
+    settle();
+  }
+
+  @Test
+  void allOfTheWindowIsMadeAnewAndWhatWasTypedStays() {
+    robot.interact(() -> workspace.items().rename("Mine"));
+    Assignment before = workspace.assignment();
+
+    choose("es");
+
+    assertThat(workspace.assignment()).isEqualTo(before);
+    assertThat(find("#assignment-menu", MenuButton.class).getText()).startsWith("Tarea");
+    assertThat(texts()).contains("Mine", "Dispersión", "desviación típica").contains("RIC");
+    robot.interact(workspace::undo);
+    assertThat(workspace.assignment().items().get(0).name()).isEqualTo("North terrace");
+  }
+
+  @Test
+  void noEnglishIsLeftOnAnySheet() {
+    choose("es");
+    robot.interact(() -> workspace.replace(DemoAssignment.create()));
+    settle();
+    Pattern english =
+        Pattern.compile(
+            "(?i)\\b(the|of|and|is|are|with|from|this|values|mean|median|lower|upper|sample|answer"
+                + "|right|working|between|classes|row|column|standard|deviation)\\b");
+    for (int id : workspace.assignment().items().stream().mapToInt(item -> item.id()).toArray()) {
+      robot.interact(() -> workspace.choose(id));
+      settle();
+      assertThat(texts())
+          .as("item %s", id)
+          .hasSizeGreaterThan(20)
+          .noneMatch(text -> english.matcher(text.replaceAll("upper|lower", "")).find());
+    }
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    assertThat(texts()).noneMatch(text -> english.matcher(text).find());
+  }
+
+  @Test
+  void theChoiceIsRememberedWithTheSignOfThoseWhoSpeakIt() throws Exception {
+    choose("es");
+
+    waitUntil(() -> store.settingsProperty().get().language().isPresent());
+    assertThat(store.settingsProperty().get().language()).contains("es");
+    assertThat(store.settingsProperty().get().sign()).isEqualTo(DecimalSign.COMMA);
+    assertThat(new SettingsFile(folder.resolve("none")).read().sign()).isEqualTo(DecimalSign.COMMA);
+  }
+
+  @Test
+  void anEmptyAssignmentTakesTheSignOfTheLanguage() {
+    robot.interact(() -> workspace.replace(Assignment.empty("Empty")));
+
+    choose("es");
+
+    assertThat(workspace.assignment().sign()).isEqualTo(DecimalSign.COMMA);
+  }
+
+  @Test
+  void theViewsOfBeforeAreToldNothingAnyMore() {
+    AssignmentView old = view;
+    choose("es");
+    List<String> before = texts(old).toList();
+
+    robot.interact(() -> workspace.choose(2));
+    settle();
+
+    assertThat(texts(old).toList()).isEqualTo(before);
+  }
+
+  private List<String> texts() {
+    return texts(find("#assignment-menu", MenuButton.class).getScene().getRoot()).toList();
+  }
+
+  /** What is shown in labels and buttons and told of fields; not what was typed. */
+  private static Stream<String> texts(Node node) {
+    if (!node.isVisible()) {
+      return Stream.empty();
+    }
+    Stream<String> own =
+        node instanceof Labeled labeled
+            ? Stream.of(labeled.getText())
+            : node instanceof TextInputControl field
+                ? Stream.of(field.getPromptText())
+                : Stream.empty();
+    Stream<String> spoken = Stream.of(node.getAccessibleText(), node.getAccessibleHelp());
+    Stream<String> inside =
+        node instanceof Parent parent
+            ? parent.getChildrenUnmodifiable().stream().flatMap(LanguageViewTest::texts)
+            : Stream.empty();
+    return Stream.of(own, spoken, inside)
+        .flatMap(each -> each)
+        .filter(text -> text != null && !text.isBlank());
+  }
+}
