@@ -64,8 +64,13 @@ public final class Texts {
    * @param name the name of the file without its ending, such as {@code how-to}
    */
   public static Map<String, String> file(Language language, String name) {
+    return file(language.code() + "/" + name);
+  }
+
+  /** {@return the entries of a file that is the same in every language, by their keys} */
+  public static Map<String, String> file(String name) {
     Map<String, String> texts = new TreeMap<>();
-    LanguageFiles.file(language.code() + "/" + name)
+    LanguageFiles.file(name)
         .forEach((key, text) -> texts.put(String.valueOf(key), String.valueOf(text)));
     return texts;
   }

@@ -54,6 +54,12 @@ public final class FoldingLine extends Pane {
     }
   }
 
+  /** Shows all of them. */
+  public void unfold() {
+    more.setSelected(true);
+    layout();
+  }
+
   /** {@return the controls, shown and folded} */
   public List<Node> controls() {
     return controls;

@@ -37,7 +37,7 @@ public final class Keys {
   public static final KeyCombination HAND_IN = shortcut(KeyCode.P);
   public static final KeyCombination QUESTION = shortcutShift(KeyCode.V);
   public static final KeyCombination COPY = shortcut(KeyCode.C);
-  public static final KeyCombination HELP = new KeyCodeCombination(KeyCode.F1);
+  public static final KeyCombination HOW_TO = new KeyCodeCombination(KeyCode.F1);
   public static final KeyCombination PREVIOUS =
       new KeyCodeCombination(KeyCode.UP, KeyCombination.ALT_DOWN);
   public static final KeyCombination NEXT =
@@ -86,7 +86,7 @@ public final class Keys {
         new Line("keys.take-out", "Delete"),
         new Line("keys.keep", "Enter"),
         new Line("keys.drop", "Escape"),
-        line("keys.help", HELP));
+        line("keys.how-to", HOW_TO));
   }
 
   private static Line line(String key, KeyCombination keys) {

@@ -1,8 +1,10 @@
 package promedio.desktop.window.control;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.css.Styleable;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 
 /** Small habits of all views. */
 public final class Nodes {
@@ -15,6 +17,22 @@ public final class Nodes {
     if (!node.getStyleClass().equals(wanted)) {
       node.getStyleClass().setAll(wanted);
     }
+  }
+
+  /** {@return the first node in the parent that takes the focus, if one does} */
+  public static Optional<Node> focusable(Parent parent) {
+    for (Node child : parent.getChildrenUnmodifiable()) {
+      if (child.isVisible()) {
+        Optional<Node> found =
+            child.isFocusTraversable()
+                ? Optional.of(child)
+                : child instanceof Parent inside ? focusable(inside) : Optional.empty();
+        if (found.isPresent()) {
+          return found;
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   /** Shows the node, or takes it away with the room it takes. */

@@ -9,11 +9,13 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
@@ -24,6 +26,7 @@ import promedio.core.message.Texts;
 import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
@@ -40,6 +43,8 @@ final class GraphLook extends VBox {
   private final Map<GraphText, TextField> texts = new EnumMap<>(GraphText.class);
   private final Map<GraphText, HBox> named = new EnumMap<>(GraphText.class);
   private final Label problem = Controls.wrapped("", "problem-text");
+  private GraphKind drawn = GraphKind.HISTOGRAM;
+  private final Hyperlink howTo = HowToEvent.link("graph-how-to", () -> "graph." + drawn.code());
   private boolean showing;
 
   GraphLook(Workspace workspace) {
@@ -50,7 +55,8 @@ final class GraphLook extends VBox {
       kinds.getChildren().add(button(each));
     }
     problem.setId("graph-look-problem");
-    getChildren().addAll(kinds, buildChoices(), problem);
+    HBox.setHgrow(kinds, Priority.ALWAYS);
+    getChildren().addAll(new HBox(4, kinds, howTo), buildChoices(), problem);
   }
 
   private ToggleButton button(GraphKind kind) {
@@ -131,7 +137,7 @@ final class GraphLook extends VBox {
   /** Shows how the item is drawn. */
   void show(GraphPlan plan) {
     showing = true;
-    GraphKind drawn = plan.kind();
+    drawn = plan.kind();
     kinds
         .getChildren()
         .forEach(

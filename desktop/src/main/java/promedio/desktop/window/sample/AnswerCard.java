@@ -22,6 +22,7 @@ import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
@@ -168,6 +169,13 @@ final class AnswerCard extends VBox {
       line.setText(i == 0 ? text : Texts.of("answer.also", text));
       explained.getChildren().add(line);
     }
+    all.stream()
+        .findFirst()
+        .ifPresent(
+            best ->
+                explained
+                    .getChildren()
+                    .add(HowToEvent.link("answer-how-to", () -> "slip." + best.cause().code())));
     texts
         .chance(mark)
         .ifPresent(

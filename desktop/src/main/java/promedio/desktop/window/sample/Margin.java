@@ -23,6 +23,7 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
+import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.working.FormulaView;
@@ -69,10 +70,13 @@ public final class Margin extends ScrollPane {
     heading.getStyleClass().add("serif-heading");
     heading.setWrapText(true);
     heading.setId("margin-heading");
+    Hyperlink howTo =
+        HowToEvent.link("margin-how-to", () -> "measure." + workspace.task().measure().key());
     sentence.setId("margin-sentence");
     VBox content =
         new VBox(
             heading,
+            howTo,
             sentence,
             formula,
             result,

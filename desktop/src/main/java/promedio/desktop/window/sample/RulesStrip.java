@@ -15,6 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.BorderPane;
@@ -34,6 +35,7 @@ import promedio.desktop.projection.RuleText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FoldingLine;
+import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
@@ -148,6 +150,17 @@ public final class RulesStrip extends BorderPane {
     rules.controls().get(0).requestFocus();
   }
 
+  /** Puts the focus on the rule of the code, which may have to be unfolded first. */
+  public void focusRule(String code) {
+    rules.unfold();
+    Node rule = rules.lookup("#rule-" + code);
+    if (rule == null) {
+      focusRules();
+    } else {
+      rule.requestFocus();
+    }
+  }
+
   private Node buildTitle() {
     title.getStyleClass().add("assignment-title");
     title.setId("title");
@@ -199,6 +212,7 @@ public final class RulesStrip extends BorderPane {
       item.setOnAction(event -> change.accept(value));
       button.getItems().add(item);
     }
+    button.getItems().addAll(new SeparatorMenuItem(), HowToEvent.entry(button, "rule." + code));
     String name = Texts.of("rule." + code);
     shown.add(
         now -> {

@@ -108,6 +108,11 @@ public final class Sheet extends StackPane {
     lineUp.focusLine();
   }
 
+  /** Opens the classes and graphs. */
+  public void openGraphs() {
+    graphs.open();
+  }
+
   /** Puts the focus on the first answer. */
   public void focusAnswers() {
     cards.get(0).focusAnswers();

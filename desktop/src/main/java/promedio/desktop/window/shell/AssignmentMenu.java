@@ -41,6 +41,8 @@ public final class AssignmentMenu extends MenuButton {
 
     void showKeys();
 
+    void showHowTo();
+
     void showParts();
 
     void markPile();
@@ -90,7 +92,8 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.larger", Keys.LARGER, appearance::larger),
             item("menu.smaller", Keys.SMALLER, appearance::smaller),
             languages(actions),
-            item("menu.keys", Keys.HELP, actions::showKeys));
+            item("menu.how-to", Keys.HOW_TO, actions::showHowTo),
+            item("menu.keys", null, actions::showKeys));
     workspace.show((before, now) -> showHistory());
     workspace.whileViewed(
         store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions)));

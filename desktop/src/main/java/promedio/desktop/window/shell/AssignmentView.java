@@ -3,8 +3,8 @@ package promedio.desktop.window.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -14,7 +14,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
@@ -23,13 +22,14 @@ import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.howto.Place;
 import promedio.desktop.projection.Choice;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
+import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Keys;
-import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.sample.MovedLine;
 import promedio.desktop.window.sample.RulesStrip;
 import promedio.desktop.window.shelf.Shelf;
@@ -59,8 +59,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final Shelf shelf;
   private final RulesStrip strip;
 
-  /** Made when first asked for. */
-  private @Nullable KeySheet keySheet;
+  private final ShowMe places;
+  private final Overlays overlays;
 
   private final Map<KeyCombination, Runnable> actions;
 
@@ -79,6 +79,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
             workspace, appearance, this::open, files::typeTable, form -> bands.sheet().add(form));
     this.strip =
         new RulesStrip(workspace, store, new AssignmentMenu(workspace, store, appearance, this));
+    this.places = new ShowMe(workspace, this, bands, strip);
+    this.overlays = new Overlays(this, workspace, places, this::startTyping);
     this.actions = buildActions();
     BorderPane frame = new BorderPane(bands.centre());
     frame.setTop(new VBox(strip, notices, new MovedLine(workspace)));
@@ -92,6 +94,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     rememberLook();
     addEventFilter(KeyEvent.KEY_PRESSED, this::handleKey);
     addEventHandler(KeyEvent.KEY_PRESSED, this::close);
+    addEventHandler(HowToEvent.ASKED, event -> overlays.showHowTo(Optional.of(event.about())));
     setOnDragOver(files::acceptFiles);
     setOnDragDropped(files::takeFiles);
     files.offerLeftOver();
@@ -181,19 +184,17 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showKeys() {
-    KeySheet shown = keySheet;
-    if (shown == null) {
-      shown = new KeySheet(this::hideKeys);
-      keySheet = shown;
-      getChildren().add(shown);
-    }
-    Nodes.setShown(shown, true);
-    shown.focusButton();
+    overlays.showKeys();
   }
 
-  private void hideKeys() {
-    show(keySheet, false);
-    startTyping();
+  /** Goes to a place of the how-to. */
+  void show(Place place) {
+    places.go(place);
+  }
+
+  @Override
+  public void showHowTo() {
+    overlays.showHowTo(HowToContext.of(getScene().getFocusOwner(), workspace.projection()));
   }
 
   /** {@return what each key of the window does} */
@@ -225,7 +226,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
         Map.entry(Keys.SCRATCH, () -> bands.margin().focusScratch()),
         Map.entry(Keys.PREVIOUS, () -> chooseBeside(-1)),
         Map.entry(Keys.NEXT, () -> chooseBeside(1)),
-        Map.entry(Keys.HELP, this::showKeys));
+        Map.entry(Keys.HOW_TO, this::showHowTo));
   }
 
   /** The fields would undo for themselves alone, so these keys are taken before they see them. */
@@ -254,17 +255,10 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** Escape closes what was opened last, unless what has the focus has a use for it. */
   private void close(KeyEvent event) {
-    if (event.getCode() == KeyCode.ESCAPE && (closeKeys() || notices.close() || bands.close())) {
+    if (event.getCode() == KeyCode.ESCAPE
+        && (overlays.close() || notices.close() || bands.close())) {
       event.consume();
     }
-  }
-
-  private boolean closeKeys() {
-    boolean open = keySheet != null && keySheet.isVisible();
-    if (open) {
-      hideKeys();
-    }
-    return open;
   }
 
   /** Whether something else stands before the assignment, which must not change unseen. */
@@ -333,12 +327,6 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
                 notices.tell(Texts.of("pile.refused", file.getFileName(), failure.getMessage()));
               }
             });
-  }
-
-  private static void show(@Nullable Node view, boolean shown) {
-    if (view != null) {
-      Nodes.setShown(view, shown);
-    }
   }
 
   /** All is made anew in the other language, on the same document and what of it is looked at. */
