@@ -3,10 +3,12 @@ package promedio.files.settings;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -21,6 +23,7 @@ import promedio.core.rules.CourseRules;
  * @param recent the assignments that were open last, the latest first
  * @param courses named sets of course rules, by name
  * @param language the code of the language that was chosen, if one was
+ * @param dismissed the hints that are not to come back, by name
  * @param bands the bands of the window that the person made wider or folded, by name
  */
 public record Settings(
@@ -31,6 +34,7 @@ public record Settings(
     List<Path> recent,
     Map<String, CourseRules> courses,
     Optional<String> language,
+    Set<String> dismissed,
     Map<String, Band> bands) {
 
   /** Text is at least and at most so large, in percent. */
@@ -48,6 +52,7 @@ public record Settings(
           List.of(),
           Map.of(),
           Optional.empty(),
+          Set.of(),
           Map.of());
 
   private static final int MOST_RECENT = 8;
@@ -55,6 +60,7 @@ public record Settings(
   public Settings {
     recent = List.copyOf(recent);
     courses = Collections.unmodifiableMap(new LinkedHashMap<>(courses));
+    dismissed = Set.copyOf(dismissed);
     bands = Map.copyOf(bands);
     textPercent = Math.max(SMALLEST_TEXT, Math.min(LARGEST_TEXT, textPercent));
   }
@@ -102,17 +108,18 @@ public record Settings(
   public Settings withBand(String name, Band band) {
     Map<String, Band> changed = new LinkedHashMap<>(bands);
     changed.put(name, band);
-    return new Settings(dark, textPercent, sign, window, recent, courses, language, changed);
+    return new Settings(
+        dark, textPercent, sign, window, recent, courses, language, dismissed, changed);
   }
 
   /** {@return these settings with the theme} */
   public Settings withDark(boolean on) {
-    return new Settings(on, textPercent, sign, window, recent, courses, language, bands);
+    return new Settings(on, textPercent, sign, window, recent, courses, language, dismissed, bands);
   }
 
   /** {@return these settings with text of another size, held within what is readable} */
   public Settings withTextPercent(int percent) {
-    return new Settings(dark, percent, sign, window, recent, courses, language, bands);
+    return new Settings(dark, percent, sign, window, recent, courses, language, dismissed, bands);
   }
 
   /** {@return these settings with the language, and with the decimal sign of those who speak it} */
@@ -125,18 +132,27 @@ public record Settings(
         recent,
         courses,
         Optional.of(chosen.code()),
+        dismissed,
         bands);
+  }
+
+  /** {@return these settings without a hint that is known by now} */
+  public Settings withoutHint(String name) {
+    Set<String> known = new HashSet<>(dismissed);
+    known.add(name);
+    return new Settings(dark, textPercent, sign, window, recent, courses, language, known, bands);
   }
 
   /** {@return these settings with the decimal sign} */
   public Settings withSign(DecimalSign other) {
-    return new Settings(dark, textPercent, other, window, recent, courses, language, bands);
+    return new Settings(
+        dark, textPercent, other, window, recent, courses, language, dismissed, bands);
   }
 
   /** {@return these settings with the place of the window} */
   public Settings withWindow(Place place) {
     return new Settings(
-        dark, textPercent, sign, Optional.of(place), recent, courses, language, bands);
+        dark, textPercent, sign, Optional.of(place), recent, courses, language, dismissed, bands);
   }
 
   /** {@return these settings with the file as the latest} */
@@ -152,6 +168,7 @@ public record Settings(
         changed.subList(0, Math.min(MOST_RECENT, changed.size())),
         courses,
         language,
+        dismissed,
         bands);
   }
 
@@ -159,13 +176,15 @@ public record Settings(
   public Settings withCourse(String name, CourseRules rules) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.put(name, rules);
-    return new Settings(dark, textPercent, sign, window, recent, changed, language, bands);
+    return new Settings(
+        dark, textPercent, sign, window, recent, changed, language, dismissed, bands);
   }
 
   /** {@return these settings without the rules of the name} */
   public Settings withoutCourse(String name) {
     Map<String, CourseRules> changed = new LinkedHashMap<>(courses);
     changed.remove(name);
-    return new Settings(dark, textPercent, sign, window, recent, changed, language, bands);
+    return new Settings(
+        dark, textPercent, sign, window, recent, changed, language, dismissed, bands);
   }
 }

@@ -74,6 +74,7 @@ public final class SettingsFile {
                     .put("width", place.width())
                     .put("height", place.height()));
     settings.language().ifPresent(code -> node.put("language", code));
+    settings.dismissed().stream().sorted().forEach(hint -> node.withArray("hints").add(hint));
     settings.recent().forEach(path -> node.withArray("recent").add(path.toString()));
     settings
         .bands()
@@ -103,6 +104,9 @@ public final class SettingsFile {
     settings =
         settings.withSign(
             node.path("decimal").asText().equals(",") ? DecimalSign.COMMA : DecimalSign.POINT);
+    for (JsonNode hint : node.path("hints")) {
+      settings = settings.withoutHint(hint.asText());
+    }
     JsonNode window = node.path("window");
     if (window.isObject()) {
       Settings.Place place =

@@ -83,7 +83,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.overlays = new Overlays(this, workspace, places, this::startTyping);
     this.actions = buildActions();
     BorderPane frame = new BorderPane(bands.centre());
-    frame.setTop(new VBox(strip, notices, new MovedLine(workspace)));
+    frame.setTop(
+        new VBox(strip, notices, new MovedLine(workspace), new HintLine(workspace, store)));
     frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1, store)));
     frame.setRight(bands.right());
     appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow());

@@ -28,11 +28,15 @@ final class EmptyState extends VBox {
             way("empty.demo", demo));
   }
 
-  private static Button way(String key, Runnable action) {
+  private static VBox way(String key, Runnable action) {
     Button button = Controls.literal(new Button(Texts.of(key)));
     button.setId(key.replace('.', '-'));
     button.getStyleClass().add("way");
     button.setOnAction(event -> action.run());
-    return button;
+    Label told = Controls.wrapped(Texts.of(key + ".told"), "quiet");
+    told.setAlignment(Pos.CENTER);
+    VBox way = new VBox(2, button, told);
+    way.setAlignment(Pos.CENTER);
+    return way;
   }
 }
