@@ -2,6 +2,8 @@ package promedio.desktop.window.control;
 
 import java.util.function.Function;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
@@ -14,6 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
@@ -21,6 +24,9 @@ import promedio.core.message.Texts;
 
 /** Small controls as all views make them. */
 public final class Controls {
+
+  /** No text is made narrower than this, in points. */
+  private static final double NARROWEST = 60;
 
   private Controls() {}
 
@@ -74,6 +80,27 @@ public final class Controls {
   public static <T extends MenuItem> T literal(T item) {
     item.setMnemonicParsing(false);
     return item;
+  }
+
+  /** {@return the flow, in which a text that is wider than it takes more lines} */
+  public static FlowPane wrapping(FlowPane flow) {
+    flow.setMinWidth(0);
+    flow.getChildren().forEach(child -> wrap(flow, child));
+    flow.getChildren()
+        .addListener(
+            (ListChangeListener<Node>)
+                change -> change.getList().forEach(child -> wrap(flow, child)));
+    return flow;
+  }
+
+  private static void wrap(FlowPane flow, Node child) {
+    if (child instanceof Labeled labeled && !labeled.maxWidthProperty().isBound()) {
+      labeled.setWrapText(true);
+      labeled
+          .maxWidthProperty()
+          .bind(
+              Bindings.max(NARROWEST, flow.widthProperty().subtract(flow.getPadding().getRight())));
+    }
   }
 
   /** {@return a label that takes as many lines as its text needs} */

@@ -100,7 +100,12 @@ public final class FoldingLine extends Pane {
     if (more.isSelected()) {
       return lines(all, width);
     }
-    List<Node> first = new ArrayList<>(lines(controls, width - more.prefWidth(-1) - GAP).get(0));
+    double room = width - more.prefWidth(-1) - GAP;
+    List<Node> first = new ArrayList<>(lines(controls, room).get(0));
+    if (first.size() == 1 && first.get(0).prefWidth(-1) > room) {
+      // One that finds no room beside the button stands with the others below.
+      first.clear();
+    }
     first.add(more);
     return List.of(first);
   }

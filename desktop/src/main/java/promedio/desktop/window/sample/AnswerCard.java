@@ -71,7 +71,7 @@ final class AnswerCard extends VBox {
     hint.setId("answer-hint-text");
     explained.setId("answer-explained");
     tries.setId("answer-tries");
-    FlowPane links = new FlowPane(10, 2, askHint, askAll, open);
+    FlowPane links = Controls.wrapping(new FlowPane(10, 2, askHint, askAll, open));
     getChildren().addAll(heading, verdict, hint, explained, links, tries);
   }
 

@@ -61,7 +61,8 @@ final class LineUpInk {
    * measure the text of every label would cost more than the rest of the drawing.
    */
   void label(String text, double middle, double top, String style) {
-    double width = (LABEL_ROOM + CHARACTER_WIDTH * text.length()) * textScale;
+    double room = (LABEL_ROOM + CHARACTER_WIDTH * text.length()) * textScale;
+    double width = Math.min(room, width());
     double left = middle - width / 2;
     Label label = nodes.take(Label.class, WORDS, Label::new, "line-up-label", style);
     label.setText(text);

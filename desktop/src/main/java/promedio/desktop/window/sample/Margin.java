@@ -114,7 +114,7 @@ public final class Margin extends ScrollPane {
     Hyperlink onSheet =
         Controls.link(
             "working.on-sheet", "working-on-sheet", () -> workspace.workOnSheet(workspace.task()));
-    FlowPane line = new FlowPane(8, 0, title, onSheet);
+    FlowPane line = Controls.wrapping(new FlowPane(8, 0, title, onSheet));
     line.setRowValignment(VPos.BASELINE);
     return new VBox(4, line, working);
   }

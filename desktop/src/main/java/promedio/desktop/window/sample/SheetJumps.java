@@ -29,6 +29,7 @@ final class SheetJumps extends FlowPane {
     Label heading = new Label(Texts.of("jump.heading"));
     heading.getStyleClass().add("quiet");
     getChildren().add(heading);
+    Controls.wrapping(this);
   }
 
   /**
@@ -43,8 +44,12 @@ final class SheetJumps extends FlowPane {
             "jump-" + name,
             () -> {
               then.run();
-              // What was opened just now is laid out first.
-              Platform.runLater(() -> scrollTo(part));
+              // What was opened just now is laid out first; texts that wrap change that once more.
+              Platform.runLater(
+                  () -> {
+                    scrollTo(part);
+                    Platform.runLater(() -> scrollTo(part));
+                  });
             });
     parts.put(link, part);
     getChildren().add(link);
@@ -61,6 +66,7 @@ final class SheetJumps extends FlowPane {
   }
 
   private void scrollTo(Node part) {
+    scroll.applyCss();
     scroll.layout();
     Node content = scroll.getContent();
     double hidden = content.getLayoutBounds().getHeight() - scroll.getViewportBounds().getHeight();

@@ -19,6 +19,7 @@ final class MethodButtons extends FlowPane {
     super(4, 2);
     this.idPrefix = idPrefix;
     this.choice = choice;
+    Controls.wrapping(this);
   }
 
   /** Shows the methods there are; one alone is no choice. */

@@ -27,6 +27,7 @@ import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ByHand;
@@ -113,7 +114,7 @@ public final class WorkingPane extends VBox {
     mistakes.setId(idPrefix + "mistakes");
     mistakes.getStyleClass().add("working-mistakes");
     mistakes.setWrapText(true);
-    FlowPane tools = new FlowPane(8, 4, next, all, mine, fractions, copy);
+    FlowPane tools = Controls.wrapping(new FlowPane(8, 4, next, all, mine, fractions, copy));
     lines.getChildren().addAll(steps, ending, mistakes, tools);
     ColumnConstraints grows = new ColumnConstraints();
     grows.setHgrow(Priority.ALWAYS);

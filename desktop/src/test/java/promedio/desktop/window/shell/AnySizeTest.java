@@ -10,6 +10,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -60,7 +61,8 @@ class AnySizeTest extends OpenWindow {
     if (node instanceof Control
         && !(node instanceof ScrollPane)
         && inWindow(node).getMaxX() > right) {
-      cut.add(node.getId() + " " + node.getClass().getSimpleName());
+      String text = node instanceof Labeled labeled ? labeled.getText() : "";
+      cut.add(node.getId() + " " + node.getClass().getSimpleName() + " " + text);
     }
     if (node instanceof Parent parent && !(node instanceof Control)) {
       parent.getChildrenUnmodifiable().forEach(child -> collect(child, right, cut));
@@ -86,6 +88,17 @@ class AnySizeTest extends OpenWindow {
     Region content = (Region) sheet.getContent();
     assertThat(content.getWidth()).isLessThanOrEqualTo(sheet.getViewportBounds().getWidth() + 1);
     assertThat(cutOff(sheet)).isEmpty();
+  }
+
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1280, 800, 100", "1280, 800, 200"})
+  void theMarginIsAsWideAsItsBand(double width, double height, int percent) {
+    look(width, height, percent);
+
+    ScrollPane margin = robot.lookup(".margin-scroll").queryAs(ScrollPane.class);
+    Region content = (Region) margin.getContent();
+    assertThat(content.getWidth()).isLessThanOrEqualTo(margin.getViewportBounds().getWidth() + 1);
+    assertThat(cutOff(margin)).isEmpty();
   }
 
   @ParameterizedTest(name = "{0} x {1} at {2} %")

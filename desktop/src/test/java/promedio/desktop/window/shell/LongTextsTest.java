@@ -20,6 +20,7 @@ import promedio.core.message.Language;
 class LongTextsTest extends AnySizeTest {
 
   private static final double LONGER = 0.4;
+  private static final int WORD = 9;
 
   @BeforeAll
   static void speakLong() throws IOException {
@@ -41,15 +42,19 @@ class LongTextsTest extends AnySizeTest {
     Language.speak(Language.of("en").orElseThrow());
   }
 
-  /** The last word of a text is made longer, so that what it asks to be put in stays in it. */
+  /** Words of usual length are added, so that what a text asks to be put in stays in it. */
   private static String lengthened(String line) {
     boolean text = line.matches("[^#=]+ = .*\\p{L}{2}.*");
     boolean heads = line.contains("|") && !line.contains("{");
     if (!text || heads) {
       return line;
     }
-    int length = line.length() - line.indexOf(" = ") - 3;
-    return line + "en".repeat((int) Math.ceil(length * LONGER / 2));
+    int wanted = (int) Math.ceil((line.length() - line.indexOf(" = ") - 3) * LONGER);
+    StringBuilder longer = new StringBuilder(line);
+    for (int added = 0; added < wanted; added++) {
+      longer.append(added % WORD == WORD - 1 ? ' ' : added % 2 == 0 ? 'e' : 'n');
+    }
+    return longer.toString();
   }
 
   @Test
