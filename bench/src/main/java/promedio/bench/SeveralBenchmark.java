@@ -3,6 +3,7 @@ package promedio.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
@@ -108,6 +109,7 @@ public class SeveralBenchmark {
             "",
             "x",
             "y",
+            Optional.empty(),
             Set.of(ScatterGraph.Extra.LINE),
             OptionalInt.empty(),
             CourseRules.DEFAULTS,

@@ -1,5 +1,6 @@
 package promedio.graph;
 
+import java.awt.BasicStroke;
 import java.awt.geom.Line2D;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -44,6 +45,32 @@ final class ChartLook {
       chart.setTitle(heading);
     }
     return chart;
+  }
+
+  /** {@return the names of categories, each beside a point of it} */
+  static LegendTitle points(List<String> names) {
+    LegendItemCollection items = new LegendItemCollection();
+    for (int i = 0; i < names.size(); i++) {
+      PointMark mark = PointMark.of(i);
+      items.add(
+          new LegendItem(
+              names.get(i),
+              null,
+              null,
+              null,
+              true,
+              mark.shape(),
+              mark.filled(),
+              mark.ink(),
+              true,
+              mark.ink(),
+              new BasicStroke(1.4f),
+              false,
+              new Line2D.Double(),
+              new BasicStroke(0),
+              Ink.PAPER));
+    }
+    return legend(() -> items);
   }
 
   /** {@return the names of series, each beside a piece of its stroke} */

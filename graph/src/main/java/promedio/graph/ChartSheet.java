@@ -11,7 +11,6 @@ import org.jfree.chart.annotations.XYTextAnnotation;
 import org.jfree.chart.axis.NumberAxis;
 import org.jfree.chart.plot.ValueMarker;
 import org.jfree.chart.plot.XYPlot;
-import org.jfree.chart.renderer.xy.XYLineAndShapeRenderer;
 import org.jfree.chart.ui.TextAnchor;
 import org.jfree.data.xy.XYSeries;
 import org.jfree.data.xy.XYSeriesCollection;
@@ -21,7 +20,7 @@ import promedio.core.number.Exact;
 final class ChartSheet {
 
   private final XYSeriesCollection lines = new XYSeriesCollection();
-  private final XYLineAndShapeRenderer renderer = new XYLineAndShapeRenderer(true, false);
+  private final PointRenderer renderer = new PointRenderer();
   private final PlacedAxis x = new PlacedAxis();
   private final NumberAxis y = new NumberAxis();
   private final XYPlot plot = new XYPlot(lines, x, y, renderer);
@@ -122,6 +121,11 @@ final class ChartSheet {
     renderer.setSeriesShapesVisible(0, false);
     renderer.setSeriesPaint(0, Ink.INK);
     renderer.setSeriesStroke(0, new BasicStroke(1.8f));
+  }
+
+  /** The points that were put first are told apart by the category of each. */
+  void tellApart(List<Integer> categories) {
+    renderer.tellApart(categories.stream().map(PointMark::of).toList());
   }
 
   /** The points of a sample, each for itself. */

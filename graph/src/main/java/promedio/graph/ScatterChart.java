@@ -84,7 +84,9 @@ final class ScatterChart {
     drawLines(across, down);
     drawChosen();
     JFreeChart chart = ChartLook.chart(plot, graph.title());
-    if (x.length > MOST_POINTS) {
+    if (x.length <= MOST_POINTS) {
+      graph.categories().ifPresent(each -> chart.addSubtitle(ChartLook.points(each.names())));
+    } else {
       chart.addSubtitle(ChartLook.note(Texts.of("draw.darker", x.length)));
     }
     return chart;
@@ -101,6 +103,7 @@ final class ScatterChart {
       points.add(new double[] {x[row], y[row]});
     }
     sheet.points(0, points, DIAMETER, true);
+    graph.categories().ifPresent(each -> sheet.tellApart(each.codes()));
   }
 
   /** The darker a square, the more points lie in it. */

@@ -1,10 +1,12 @@
 package promedio.graph;
 
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
+import promedio.core.table.PairCategories;
 
 /**
  * Pairs as points over two axes, with a cross where both means meet.
@@ -13,6 +15,7 @@ import promedio.core.sample.Pairs;
  * @param title above the graph, empty for none
  * @param xName what x is, with its unit
  * @param yName what y is, with its unit
+ * @param categories by which points differ in colour and shape; none for all alike
  * @param shown what is drawn beside the points
  * @param chosen the row of the pair that stands out, with its rectangle to the cross; none for none
  * @param rules the course rules
@@ -23,6 +26,7 @@ public record ScatterGraph(
     String title,
     String xName,
     String yName,
+    Optional<PairCategories> categories,
     Set<Extra> shown,
     OptionalInt chosen,
     CourseRules rules,
@@ -38,6 +42,9 @@ public record ScatterGraph(
     /** How far each point lies from the line of y on x. */
     RESIDUALS
   }
+
+  /** So many categories can be told apart. */
+  public static final int MOST_CATEGORIES = 6;
 
   public ScatterGraph {
     shown = Set.copyOf(shown);

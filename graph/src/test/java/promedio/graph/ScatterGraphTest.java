@@ -3,9 +3,13 @@ package promedio.graph;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.GeneralPath;
+import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -13,6 +17,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jfree.chart.annotations.XYTextAnnotation;
 import org.jfree.chart.plot.XYPlot;
+import org.jfree.chart.renderer.xy.XYItemRenderer;
+import org.jfree.chart.title.LegendTitle;
 import org.jfree.chart.title.TextTitle;
 import org.junit.jupiter.api.Test;
 import promedio.core.message.BadInputException;
@@ -20,6 +26,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;
+import promedio.core.table.PairCategories;
 import promedio.graph.ScatterGraph.Extra;
 
 /** Pairs as points, and very many of them as squares that are darker where more lie. */
@@ -36,7 +43,15 @@ class ScatterGraphTest {
 
   private static ScatterGraph graph(Pairs pairs, Set<Extra> shown, OptionalInt chosen) {
     return new ScatterGraph(
-        pairs, "", "length", "weight", shown, chosen, CourseRules.DEFAULTS, DecimalSign.POINT);
+        pairs,
+        "",
+        "length",
+        "weight",
+        Optional.empty(),
+        shown,
+        chosen,
+        CourseRules.DEFAULTS,
+        DecimalSign.POINT);
   }
 
   private static String svg(ScatterGraph graph) throws Exception {
@@ -70,6 +85,45 @@ class ScatterGraphTest {
     assertThat(notes(many(6000, 60)))
         .containsExactly("n = 6000. The darker a square, the more points lie in it.");
     assertThat(notes(FIVE)).isEmpty();
+  }
+
+  @Test
+  void categoriesDifferInShapeAndNotInColourAlone() throws Exception {
+    PairCategories three = new PairCategories(List.of("Ana", "Rocha", "Blanca"), codes());
+    ScatterGraph graph =
+        new ScatterGraph(
+            FIVE,
+            "",
+            "length",
+            "weight",
+            Optional.of(three),
+            Set.of(),
+            OptionalInt.empty(),
+            CourseRules.DEFAULTS,
+            DecimalSign.POINT);
+
+    XYItemRenderer renderer = ScatterChart.of(graph).getXYPlot().getRenderer();
+    assertThat(renderer.getItemShape(0, 0)).isInstanceOf(Ellipse2D.class);
+    assertThat(renderer.getItemShape(0, 1)).isInstanceOf(GeneralPath.class);
+    assertThat(renderer.getItemShape(0, 2)).isInstanceOf(Rectangle2D.class);
+    assertThat(renderer.getItemPaint(0, 0)).isNotEqualTo(renderer.getItemPaint(0, 1));
+    LegendTitle legend = (LegendTitle) ScatterChart.of(graph).getSubtitles().get(0);
+    assertThat(legend.getSources()[0].getLegendItems().get(1).getLabel()).isEqualTo("Rocha");
+  }
+
+  @Test
+  void allCategoriesThatAreOfferedCanBeToldApart() {
+    Set<List<Object>> marks =
+        IntStream.range(-1, ScatterGraph.MOST_CATEGORIES)
+            .mapToObj(PointMark::of)
+            .map(mark -> List.<Object>of(mark.shape().getClass(), mark.filled(), mark.ink()))
+            .collect(Collectors.toSet());
+
+    assertThat(marks).hasSize(ScatterGraph.MOST_CATEGORIES + 1);
+  }
+
+  private static List<Integer> codes() {
+    return List.of(0, 1, 2, 0, -1);
   }
 
   private static List<String> notes(Pairs pairs) throws Exception {

@@ -2,6 +2,7 @@ package promedio.core.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
@@ -17,6 +18,17 @@ public final class Together {
   /** {@return the rows in which both columns have a number} */
   public static Pairs pairs(NumberColumn x, NumberColumn y) {
     return Pairs.of(x.values(), y.values());
+  }
+
+  /** {@return the category of each of those pairs, by the entries of another column} */
+  public static PairCategories categories(NumberColumn x, NumberColumn y, Column by) {
+    int[] pairs =
+        IntStream.range(0, x.size())
+            .filter(row -> !x.isMissing(row) && !y.isMissing(row))
+            .toArray();
+    Coded coded = Coded.of(by.pick(pairs));
+    return new PairCategories(
+        coded.names(), IntStream.range(0, pairs.length).mapToObj(coded::code).toList());
   }
 
   /**

@@ -210,6 +210,7 @@ final class DrawCommand implements Callable<Integer> {
             title,
             xName == null ? names.get(0) : xName,
             yName == null ? names.get(1) : yName,
+            Optional.empty(),
             withLine ? Set.of(ScatterGraph.Extra.LINE) : Set.of(),
             OptionalInt.empty(),
             rules,

@@ -4,7 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 
 /** The report of more than one variable as lines of text: what its JSON says, rounded. */
 public final class SeveralText {
@@ -73,7 +75,7 @@ public final class SeveralText {
       JsonNode found = each.getValue();
       if (found.isArray()) {
         List<String> several = new ArrayList<>();
-        found.forEach(one -> several.add(one.path("rounded").asText()));
+        found.forEach(one -> several.add(rounded(one)));
         table.add(List.of(each.getKey(), String.join("  ", several)));
       } else if (found.isObject()) {
         table.add(
@@ -81,9 +83,17 @@ public final class SeveralText {
                 each.getKey(),
                 found.has("absent")
                     ? Texts.of("several.absent", found.path("absent").asText())
-                    : found.path("rounded").asText()));
+                    : rounded(found)));
       }
     }
     lines.addAll(Columns.aligned(table));
+  }
+
+  /** The number as those write it who speak the language. */
+  private static String rounded(JsonNode found) {
+    return found
+        .path("rounded")
+        .asText()
+        .replace(DecimalSign.POINT.sign(), DecimalSign.of(Language.current()).sign());
   }
 }

@@ -60,7 +60,12 @@ final class HandInGraph {
     Optional<Pairs> pairs = data.pairs();
     if (pairs.isPresent()) {
       return Optional.of(
-          PairGraph.of(now, pairs.get(), Set.of(ScatterGraph.Extra.LINE), OptionalInt.empty()));
+          PairGraph.of(
+              now,
+              pairs.get(),
+              Optional.empty(),
+              Set.of(ScatterGraph.Extra.LINE),
+              OptionalInt.empty()));
     }
     if (data.categories().isPresent()) {
       return data.categories()

@@ -1,13 +1,26 @@
 package promedio.desktop.projection.several;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import promedio.core.assignment.Assignment;
+import promedio.core.assignment.ImportedTable;
+import promedio.core.assignment.Item;
+import promedio.core.assignment.Link;
+import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphText;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Portion;
+import promedio.core.table.Column;
+import promedio.core.table.NumberColumn;
+import promedio.core.table.PairCategories;
+import promedio.core.table.Table;
+import promedio.core.table.Together;
+import promedio.core.table.WordColumn;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
 import promedio.files.report.ShownNumbers;
@@ -20,16 +33,71 @@ public final class PairGraph {
 
   /** {@return the graph of the pairs with what is to be drawn beside the points} */
   public static ScatterGraph of(
-      Analysis now, Pairs pairs, Set<ScatterGraph.Extra> shown, OptionalInt chosen) {
+      Analysis now,
+      Pairs pairs,
+      Optional<PairCategories> categories,
+      Set<ScatterGraph.Extra> shown,
+      OptionalInt chosen) {
     return new ScatterGraph(
         pairs,
         now.item().graph().text(GraphText.TITLE).strip(),
         PortionText.x(now.item()),
         PortionText.y(now.item()),
+        categories,
         shown,
         chosen,
         now.rules(),
         now.sign());
+  }
+
+  /** {@return the columns by which the points of the item can be told apart} */
+  public static List<String> categoryColumns(Assignment assignment, Item item) {
+    return link(item)
+        .flatMap(link -> table(assignment, link))
+        .map(
+            table ->
+                table.columns().stream()
+                    .filter(column -> column instanceof WordColumn)
+                    .filter(column -> isFew((WordColumn) column))
+                    .map(Column::name)
+                    .toList())
+        .orElse(List.of());
+  }
+
+  private static boolean isFew(WordColumn column) {
+    int different = column.words().size();
+    return different > 1 && different <= ScatterGraph.MOST_CATEGORIES;
+  }
+
+  /** {@return the category of each pair by the column, where the table has it} */
+  public static Optional<PairCategories> categories(
+      Assignment assignment, Item item, String column) {
+    return link(item)
+        .flatMap(
+            link ->
+                table(assignment, link)
+                    .flatMap(
+                        table ->
+                            table
+                                .column(column)
+                                .map(
+                                    by ->
+                                        Together.categories(
+                                            (NumberColumn) table.column(link.x()).orElseThrow(),
+                                            (NumberColumn) table.column(link.y()).orElseThrow(),
+                                            by))));
+  }
+
+  private static Optional<Link.OfPairs> link(Item item) {
+    return item.source() instanceof Source.Linked linked
+            && linked.link() instanceof Link.OfPairs pairs
+            && linked.found()
+        ? Optional.of(pairs)
+        : Optional.empty();
+  }
+
+  private static Optional<Table> table(Assignment assignment, Link link) {
+    return assignment.table(link.table()).filter(ImportedTable::isRead).map(ImportedTable::table);
   }
 
   /** {@return what the point of a row gives to Sxy, in numbers} */

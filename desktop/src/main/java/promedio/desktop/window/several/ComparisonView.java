@@ -20,6 +20,7 @@ import promedio.desktop.projection.several.GroupTable;
 import promedio.desktop.projection.several.PairTable;
 import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.VarianceTable;
+import promedio.desktop.projection.several.ZScores;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
@@ -44,6 +45,8 @@ final class ComparisonView implements SeveralView {
   private final MeasureCard effect;
   private final QuestionTable variance;
   private final QuestionTable pairs;
+  private final ZScoreCard scores;
+  private final Region zPaper;
   private final TestPaper test;
   private final Label tooMany = Controls.wrapped("", "quiet");
   private final VBox content;
@@ -75,6 +78,8 @@ final class ComparisonView implements SeveralView {
     this.variance = new QuestionTable(workspace, "variance");
     this.pairs = new QuestionTable(workspace, "pairwise");
     this.test = new TestPaper(workspace, "groups-test", List.of(TestKind.VARIANCE, TestKind.TWO));
+    this.scores = new ZScoreCard(workspace);
+    this.zPaper = Pieces.paper("z-scores.heading", scores);
     alike.setId("comparison-alike");
     content =
         new VBox(
@@ -83,6 +88,7 @@ final class ComparisonView implements SeveralView {
             Pieces.paper("comparison.summary", buildSummaryTools(), summary, alike),
             Pieces.paper("comparison.variance", variance),
             new CardFlow(appearance, together, effect),
+            zPaper,
             Pieces.paper("comparison.pairwise", pairs, tooMany),
             test);
   }
@@ -165,6 +171,8 @@ final class ComparisonView implements SeveralView {
     together.show(now, all);
     effect.show(now, all);
     test.show(now, all);
+    scores.show(now);
+    Nodes.setShown(zPaper, !ZScores.samples(now).isEmpty());
     boolean few = groups.samples().size() <= PairTable.MOST_GROUPS;
     Nodes.setShown(pairs, few);
     Nodes.setShown(tooMany, !few);

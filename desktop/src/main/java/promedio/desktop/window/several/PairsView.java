@@ -1,5 +1,6 @@
 package promedio.desktop.window.several;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -8,15 +9,21 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.Item;
 import promedio.core.catalogue.several.Several;
 import promedio.core.message.Texts;
 import promedio.core.sample.Pairs;
+import promedio.core.table.PairCategories;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.WhatIf;
@@ -40,6 +47,8 @@ final class PairsView implements SeveralView {
 
   private final Workspace workspace;
   private final GraphPicture picture = GraphPicture.ofPairs(this::choose);
+  private final ChoiceBox<String> category = new ChoiceBox<>();
+  private final HBox byCategory = new HBox(6);
   private final Map<ScatterGraph.Extra, CheckBox> extras = new EnumMap<>(ScatterGraph.Extra.class);
   private final Label told = Controls.wrapped("", "answer-text");
   private final Hyperlink without =
@@ -123,7 +132,15 @@ final class PairsView implements SeveralView {
       box.setOnAction(event -> showAgain(workspace));
       extras.put(extra, box);
     }
-    return Pieces.line(extras.values().toArray(new CheckBox[0]));
+    category.setId("pairs-category");
+    category.setAccessibleText(Texts.of("pairs.category"));
+    Controls.inWords(category, name -> name.isEmpty() ? Texts.of("pairs.category.none") : name);
+    category.setOnAction(event -> showAgain(workspace));
+    List<Node> line = new ArrayList<>(extras.values());
+    line.add(byCategory);
+    byCategory.getChildren().addAll(new Label(Texts.of("pairs.category")), category);
+    byCategory.setAlignment(Pos.CENTER_LEFT);
+    return Pieces.line(line.toArray(new Node[0]));
   }
 
   @Override
@@ -184,6 +201,7 @@ final class PairsView implements SeveralView {
     if (another || (chosen.isPresent() && chosen.getAsInt() >= pairs.size())) {
       chosen = OptionalInt.empty();
     }
+    offerCategories(all);
     tell(now, pairs, all.trial());
     draw(now, pairs, all.trial());
     List.of(together, lines, differences).forEach(card -> card.show(now, all));
@@ -204,6 +222,29 @@ final class PairsView implements SeveralView {
     Nodes.setShown(inTable, tried && !trial.canBeKept());
   }
 
+  /** The columns of the table that tell few kinds apart can be told by colour and shape. */
+  private void offerCategories(Projection all) {
+    Item item = all.item();
+    List<String> offered = new ArrayList<>(List.of(""));
+    if (item != null) {
+      offered.addAll(PairGraph.categoryColumns(all.assignment(), item));
+    }
+    if (!category.getItems().equals(offered)) {
+      category.getItems().setAll(offered);
+      category.setValue("");
+    }
+    Nodes.setShown(byCategory, offered.size() > 1);
+  }
+
+  private Optional<PairCategories> categories(Analysis now, boolean without) {
+    String column = category.getValue();
+    if (column == null || column.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<PairCategories> all = PairGraph.categories(workspace.assignment(), now.item(), column);
+    return without && chosen.isPresent() ? all.map(each -> each.without(chosen.getAsInt())) : all;
+  }
+
   /** While a pair is tried to be left out, the lines are those of the others. */
   private void draw(Analysis now, Pairs pairs, @Nullable WhatIf trial) {
     Set<ScatterGraph.Extra> wanted = EnumSet.noneOf(ScatterGraph.Extra.class);
@@ -217,7 +258,11 @@ final class PairsView implements SeveralView {
         Optional.ofNullable(trial).flatMap(tried -> tried.analysis().typed().data().pairs());
     ScatterGraph graph =
         PairGraph.of(
-            now, left.orElse(pairs), wanted, left.isPresent() ? OptionalInt.empty() : chosen);
+            now,
+            left.orElse(pairs),
+            categories(now, left.isPresent()),
+            wanted,
+            left.isPresent() ? OptionalInt.empty() : chosen);
     if (!graph.equals(drawn)) {
       drawn = graph;
       picture.draw(pairs.size() == 0 ? Optional.empty() : Optional.of(graph), List.of());

@@ -249,7 +249,7 @@ class AssignmentViewTest extends OpenWindow {
     robot.write("1 2 4");
     assertThat(robot.lookup("#measure-geometric_mean").queryAll()).isEmpty();
 
-    robot.clickOn("#more-position");
+    fire("#more-position");
     settle();
 
     assertThat(find("#measure-geometric_mean", Node.class).isVisible()).isTrue();
@@ -450,7 +450,7 @@ class AssignmentViewTest extends OpenWindow {
 
   @Test
   void keysAreListedAndTheLookIsRemembered() {
-    robot.push(KeyCode.F1);
+    robot.interact(() -> menu("menu-keys").fire());
     settle();
     assertThat(find("#key-sheet", Node.class).isVisible()).isTrue();
     robot.type(KeyCode.SPACE);
