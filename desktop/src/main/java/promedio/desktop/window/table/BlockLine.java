@@ -13,6 +13,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.table.Table;
 import promedio.desktop.projection.Describe;
+import promedio.desktop.window.control.Controls;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Workspace;
@@ -31,6 +32,7 @@ final class BlockLine extends FlowPane {
     this.workspace = workspace;
     getStyleClass().add("block-line");
     setId("block-line");
+    Controls.wrapping(this);
   }
 
   /** Tells about a block; without one, how to select one. */

@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Describe;
+import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Background;
@@ -90,7 +91,7 @@ public final class ImportView extends BorderPane {
     HBox chosen = new HBox(6, columnsLabel, columns);
     chosen.setAlignment(Pos.CENTER_LEFT);
     keep.setId("bring-keep");
-    FlowPane line = new FlowPane(14, 6, take, leave, chosen, keep);
+    FlowPane line = Controls.wrapping(new FlowPane(14, 6, take, leave, chosen, keep));
     line.setAlignment(Pos.CENTER_LEFT);
     VBox top = new VBox(4, heading, counts, line, columnsProblem);
     top.getStyleClass().add("bring-top");

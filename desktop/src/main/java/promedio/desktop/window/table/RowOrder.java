@@ -36,6 +36,7 @@ final class RowOrder extends FlowPane {
    */
   RowOrder(Workspace workspace, Consumer<Table> show) {
     super(8, 2);
+    Controls.wrapping(this);
     this.workspace = workspace;
     this.show = show;
     setAlignment(Pos.CENTER_LEFT);

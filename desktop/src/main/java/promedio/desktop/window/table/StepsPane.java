@@ -67,7 +67,7 @@ public final class StepsPane extends ScrollPane {
     Button load = link("steps.load", "steps-load");
     load.setOnAction(event -> window.loadSteps());
     steps.setId("steps");
-    actions = new FlowPane(6, 4, add, save, load);
+    actions = Controls.wrapping(new FlowPane(6, 4, add, save, load));
     VBox content = new VBox(heading, steps, form, actions);
     content.getStyleClass().add("margin-band");
     setContent(content);

@@ -131,7 +131,8 @@ public final class TableSheet extends BorderPane {
           }
         });
     FlowPane line =
-        new FlowPane(8, 6, find, goTo, rowsMenu, export, removing("table-remove"), found);
+        Controls.wrapping(
+            new FlowPane(8, 6, find, goTo, rowsMenu, export, removing("table-remove"), found));
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
   }

@@ -19,6 +19,7 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.core.table.WordColumn;
+import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ClassRows;
 import promedio.desktop.work.Workspace;
@@ -44,6 +45,7 @@ final class ToShelfLine extends FlowPane {
    */
   ToShelfLine(Workspace workspace, Consumer<String> told) {
     super(8, 4);
+    Controls.wrapping(this);
     this.workspace = workspace;
     this.told = told;
     values.setId("table-values");

@@ -68,6 +68,7 @@ final class TogetherLine extends FlowPane {
    */
   TogetherLine(Workspace workspace, Consumer<String> told) {
     super(8, 4);
+    Controls.wrapping(this);
     this.workspace = workspace;
     this.told = told;
     make.getItems().setAll(Make.values());

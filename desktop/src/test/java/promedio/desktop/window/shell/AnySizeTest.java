@@ -126,6 +126,32 @@ class AnySizeTest extends OpenWindow {
     assertThat(values.getMaxY()).isLessThanOrEqualTo(height);
   }
 
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1024, 700, 100", "1280, 800, 100", "1280, 800, 200", "1024, 700, 200"})
+  void everySheetIsNoWiderThanTheWindow(double width, double height, int percent) {
+    look(width, height, percent);
+    Region frame = (Region) view.getChildren().get(0);
+    for (Runnable sheet :
+        List.<Runnable>of(
+            () -> workspace.chooseTable(DemoAssignment.TRAYS),
+            () -> workspace.choose(DemoAssignment.BY_TERRACE),
+            () -> workspace.choose(DemoAssignment.TREES),
+            () -> workspace.choose(DemoAssignment.REASONS),
+            () -> workspace.choose(7),
+            () -> workspace.choose(1),
+            () -> workspace.workOnSheet(workspace.task()),
+            () -> workspace.showParts(true),
+            workspace::showDistributions,
+            workspace::showQuestion,
+            () -> workspace.showHandIn(true))) {
+      robot.interact(sheet);
+      settle();
+      assertThat(frame.minWidth(-1))
+          .as("%s", workspace.projection().choice())
+          .isLessThanOrEqualTo(width);
+    }
+  }
+
   @Test
   void theLineAtTheHeadOfTheSheetLeadsToItsParts() {
     look(1280, 800, 200);
