@@ -20,6 +20,12 @@ import promedio.files.report.ShownNumbers;
 /** Draws single values: boxes, dots and bars. */
 final class ValueDrawing {
 
+  /** So many boxes have their names above them. */
+  private static final int MOST_WITH_NAMES_ABOVE = 12;
+
+  /** Longer names reach beyond the graph. */
+  private static final int LONGEST_NAME = 24;
+
   private static final double HALF_BOX = 0.28;
 
   /** More dots or bars cannot be told apart, on any paper. */
@@ -85,7 +91,30 @@ final class ValueDrawing {
     }
     sheet.reach(low, high, 0);
     outliers(index, box, middle);
-    sheet.text(series.name(), median, middle + HALF_BOX + 0.06, TextAnchor.BOTTOM_CENTER, Ink.INK);
+    if (!isCrowded()) {
+      sheet.text(
+          series.name(), median, middle + HALF_BOX + 0.06, TextAnchor.BOTTOM_CENTER, Ink.INK);
+    } else if (index == graph.series().size() - 1) {
+      nameAtTheLeft();
+    }
+  }
+
+  /** Among many boxes there is no room above each: names stand in a column before them. */
+  private boolean isCrowded() {
+    return graph.series().size() > MOST_WITH_NAMES_ABOVE;
+  }
+
+  private void nameAtTheLeft() {
+    double span = sheet.right() - sheet.left();
+    double end = sheet.left() - span * LETTER;
+    int longest = 0;
+    for (int i = 0; i < graph.series().size(); i++) {
+      String name = graph.series().get(i).name();
+      longest = Math.max(longest, name.length());
+      sheet.text(name, end, graph.series().size() - i, TextAnchor.CENTER_RIGHT, Ink.INK);
+    }
+    double begin = end - span * LETTER * Math.min(longest, LONGEST_NAME);
+    sheet.reach(begin, begin, 0);
   }
 
   /** Each outlier has its name, as far as names find room above each other. */
@@ -96,6 +125,9 @@ final class ValueDrawing {
         outliers.stream().limit(MOST).map(each -> new double[] {at(each), middle}).toList(),
         6.4,
         false);
+    if (isCrowded()) {
+      return;
+    }
     double span = sheet.right() - sheet.left();
     double[] end = new double[NAME_ROWS];
     Arrays.fill(end, Double.NEGATIVE_INFINITY);

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -23,8 +22,6 @@ import promedio.files.table.TableReader;
 /** What data files hold, as the reader understood them. */
 @Command(name = "contents", mixinStandardHelpOptions = true)
 final class ContentsCommand implements Callable<Integer> {
-
-  private static final Logger LOG = LoggerFactory.getLogger(ContentsCommand.class);
 
   /** What goes on where a file was refused. */
   private static final int REFUSED = 3;
@@ -73,7 +70,7 @@ final class ContentsCommand implements Callable<Integer> {
       throw e;
     } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
       // What one file does must not keep the others from being told of.
-      LOG.error("cannot read {}", file, e);
+      LoggerFactory.getLogger(ContentsCommand.class).error("cannot read {}", file, e);
       return refuse(file, Texts.of("contents.unexpected", file));
     }
   }

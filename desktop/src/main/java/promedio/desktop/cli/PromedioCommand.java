@@ -9,6 +9,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.LoggerFactory;
@@ -33,23 +35,7 @@ import promedio.files.table.ColumnChoiceException;
     name = "promedio",
     version = "promedio 0.1.0",
     mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "${bundle:label.command}",
-    subcommands = {
-      ContentsCommand.class,
-      MeasuresCommand.class,
-      WorkingCommand.class,
-      GroupCommand.class,
-      DrawCommand.class,
-      MarkCommand.class,
-      SummaryCommand.class,
-      QuestionCommand.class,
-      HandInCommand.class,
-      ExercisesCommand.class,
-      DistributionCommand.class,
-      DrawSamplesCommand.class,
-      SamplesCommand.class,
-      DemoCommand.class
-    })
+    synopsisSubcommandLabel = "${bundle:label.command}")
 public final class PromedioCommand implements Runnable {
 
   /** Wrong use: an option or argument that does not exist or does not fit. */
@@ -59,6 +45,9 @@ public final class PromedioCommand implements Runnable {
   static final int UNUSABLE_INPUT = 3;
 
   private static final int FAILED = 1;
+
+  /** In the order in which the help lists them. */
+  private static final Map<String, Class<?>> COMMANDS = commands();
 
   private PromedioCommand() {}
 
@@ -81,6 +70,41 @@ public final class PromedioCommand implements Runnable {
         arguments);
   }
 
+  private static Map<String, Class<?>> commands() {
+    Map<String, Class<?>> commands = new LinkedHashMap<>();
+    commands.put("contents", ContentsCommand.class);
+    commands.put("measures", MeasuresCommand.class);
+    commands.put("working", WorkingCommand.class);
+    commands.put("group", GroupCommand.class);
+    commands.put("draw", DrawCommand.class);
+    commands.put("mark", MarkCommand.class);
+    commands.put("summary", SummaryCommand.class);
+    commands.put("question", QuestionCommand.class);
+    commands.put("hand-in", HandInCommand.class);
+    commands.put("exercises", ExercisesCommand.class);
+    commands.put("distribution", DistributionCommand.class);
+    commands.put("draw-samples", DrawSamplesCommand.class);
+    commands.put("samples", SamplesCommand.class);
+    commands.put("demo", DemoCommand.class);
+    return commands;
+  }
+
+  /**
+   * {@return the command line with the command that the first argument names, or with all}: to look
+   * at every option of every command takes longer than a short command itself
+   */
+  private static CommandLine line(String... arguments) {
+    CommandLine line = new CommandLine(new PromedioCommand());
+    String first = arguments.length == 0 ? "" : arguments[0];
+    Class<?> named = COMMANDS.get(first);
+    if (named == null) {
+      COMMANDS.forEach(line::addSubcommand);
+    } else {
+      line.addSubcommand(first, named);
+    }
+    return line;
+  }
+
   /** A double click on an assignment starts the program with nothing but its name. */
   private static String[] opening(String... arguments) {
     boolean doubleClick = arguments.length == 1 && arguments[0].endsWith(AssignmentFile.ENDING);
@@ -93,7 +117,7 @@ public final class PromedioCommand implements Runnable {
     LanguageOption.of(arguments).ifPresent(Language::speak);
     try {
       int code =
-          new CommandLine(new PromedioCommand())
+          line(arguments)
               .setResourceBundle(new HelpTexts())
               .setOut(out)
               .setErr(err)

@@ -12,7 +12,6 @@ import java.util.concurrent.Callable;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -28,8 +27,6 @@ import promedio.files.report.PrintedQuestionText;
 /** Reads questions as they are printed. */
 @Command(name = "question", mixinStandardHelpOptions = true)
 final class QuestionCommand implements Callable<Integer> {
-
-  private static final Logger LOG = LoggerFactory.getLogger(QuestionCommand.class);
 
   /** What goes on where a file was refused. */
   private static final int REFUSED = 3;
@@ -80,13 +77,13 @@ final class QuestionCommand implements Callable<Integer> {
       out.println(line);
       return 0;
     } catch (IOException e) {
-      LOG.info("cannot read {}", file, e);
+      LoggerFactory.getLogger(QuestionCommand.class).info("cannot read {}", file, e);
       return refuse(file, Texts.of("question.unreadable", file));
     } catch (Output.LostException e) {
       throw e;
     } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
       // What one file does must not keep the others from being told of.
-      LOG.error("cannot read {}", file, e);
+      LoggerFactory.getLogger(QuestionCommand.class).error("cannot read {}", file, e);
       return refuse(file, Texts.of("contents.unexpected", file));
     }
   }
