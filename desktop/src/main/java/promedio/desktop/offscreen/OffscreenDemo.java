@@ -19,6 +19,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
@@ -170,16 +171,19 @@ public final class OffscreenDemo {
   private void takePictures(Assignment demo, Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
     picture(scene, "demo.png", () -> workspace.chooseTask(Task.of(Measures.Q1)));
+    takePictureOfHowTo(scene);
+    speak(scene, "es");
     picture(
         scene,
-        "what-if.png",
+        "dark.png",
         () -> {
+          workspace.replace(DemoAssignment.create());
           workspace.chooseTask(Task.of(Measures.SD));
           workspace.chooseEntry(12);
           WhatIf.without(workspace.assignment(), workspace.analysis(), 12)
               .ifPresent(workspace::tryOut);
+          ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(true);
         });
-    picture(scene, "dark.png", () -> ((CheckMenuItem) menu(scene, "menu-dark")).setSelected(true));
     picture(
         scene,
         "large-text.png",
@@ -190,6 +194,7 @@ public final class OffscreenDemo {
             menu(scene, "menu-larger").fire();
           }
         });
+    speak(scene, "en");
     for (int i = 0; i < 10; i++) {
       onToolkit(
           () -> {
@@ -197,6 +202,11 @@ public final class OffscreenDemo {
             return scene;
           });
     }
+    onToolkit(
+        () -> {
+          workspace.replace(demo);
+          return scene;
+        });
     takePictureOfHandIn(workspace, scene);
     takePicturesOfWorkings(demo, workspace, scene);
     takePicturesOfMarks(demo, workspace, scene);
@@ -204,6 +214,33 @@ public final class OffscreenDemo {
     takePicturesOfSeveral(workspace, scene);
     takePicturesOfTables(workspace, scene);
     picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
+  }
+
+  private void takePictureOfHowTo(Scene scene) throws IOException, InterruptedException {
+    picture(
+        scene,
+        "how-to.png",
+        () -> {
+          menu(scene, "menu-how-to").fire();
+          ((TextField) scene.lookup("#how-to-search")).setText("box and whiskers");
+        });
+    onToolkit(
+        () -> {
+          ((Button) scene.lookup("#how-to-away")).fire();
+          return scene;
+        });
+  }
+
+  /** As one changes the language in the window. */
+  private static void speak(Scene scene, String code) throws InterruptedException {
+    onToolkit(
+        () -> {
+          ((Menu) menu(scene, "menu-language"))
+              .getItems().stream()
+                  .filter(item -> item.getId().endsWith("-" + code))
+                  .forEach(MenuItem::fire);
+          return scene;
+        });
   }
 
   /** The document is made and drawn apart from the window. */
