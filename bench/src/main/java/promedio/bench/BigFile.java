@@ -72,7 +72,7 @@ final class BigFile {
           round + 1, bare[round], fields, read[round], measured[round], results);
     }
     out.printf(
-        "medians of the last %d: bare pass %.0f ms; bringing in %.2f times that (at most 2.5);"
+        "medians of the last %d: bare pass %.0f ms; importing %.2f times that (at most 2.5);"
             + " every measure by every quartile rule %.2f times (at most 3)%n",
         ROUNDS - 2, median(bare), median(read) / median(bare), median(measured) / median(bare));
   }

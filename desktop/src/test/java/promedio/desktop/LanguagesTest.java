@@ -224,7 +224,7 @@ class LanguagesTest {
     assertThat(Sentence.of(rows, "389,724")).isEqualTo("389,724 rows");
     assertThat(Sentence.of(rows, 389_724)).isEqualTo("389724 rows");
     assertThat(Texts.of("graph.outside", "5", "1")).isEqualTo("Σf = 5, and 1 value lies outside");
-    assertThat(Texts.of("bring.counts", "1", 1)).startsWith("1 row and 1 column; ");
+    assertThat(Texts.of("import.counts", "1", 1)).startsWith("1 row and 1 column; ");
   }
 
   @Test

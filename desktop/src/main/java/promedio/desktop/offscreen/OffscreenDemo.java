@@ -421,7 +421,7 @@ public final class OffscreenDemo {
 
   private void takePicturesOfTables(Workspace workspace, Scene scene)
       throws IOException, InterruptedException {
-    picture(scene, "bring-in-to-mend.png", () -> bring(workspace, "trays.csv"));
+    picture(scene, "import-to-correct.png", () -> importFile(workspace, "trays.csv"));
     onToolkit(
         () -> {
           workspace.chooseTable(1);
@@ -439,7 +439,7 @@ public final class OffscreenDemo {
         });
   }
 
-  private void bring(Workspace workspace, String name) {
+  private void importFile(Workspace workspace, String name) {
     try {
       workspace.beginImport(DataSource.of(data.resolve(name)));
     } catch (RefusedFileException e) {

@@ -66,7 +66,7 @@ public final class Describe {
   public static String table(ImportedTable table) {
     return table.isRead()
         ? Texts.of(
-            "describe.brought", grouped(table.table().rows()), table.table().columns().size())
+            "describe.imported", grouped(table.table().rows()), table.table().columns().size())
         : Texts.of("describe.unread");
   }
 

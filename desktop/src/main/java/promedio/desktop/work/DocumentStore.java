@@ -310,7 +310,7 @@ public final class DocumentStore implements AutoCloseable {
   }
 
   /** Goes on with work that was not saved; its old copy goes when there is a new one. */
-  public void bringBack(UnsavedWork.Found found) {
+  public void restore(UnsavedWork.Found found) {
     KeptDocument document = KeptDocument.broughtBack(found, UnsavedWork.begin(folders.unsaved()));
     begin(document, found.assignment());
     if (keeper.keepNow(document, found.assignment()).isEmpty()) {

@@ -197,7 +197,7 @@ public final class ImportSession {
 
   private void fail(Exception failure) {
     if (failure instanceof CancellationException) {
-      problem.set(Texts.of("bring.stopped"));
+      problem.set(Texts.of("import.stopped"));
       return;
     }
     if (!(failure instanceof RefusedFileException)) {

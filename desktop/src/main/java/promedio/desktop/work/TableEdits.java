@@ -29,7 +29,7 @@ public final class TableEdits {
   /** Adds a table that was imported, and chooses it. */
   public void addTable(ImportedTable added) {
     workspace.editAndLook(
-        "edit.bring-in", now -> now.with(added), choice -> choice.ofTable(added.id()));
+        "edit.import", now -> now.with(added), choice -> choice.ofTable(added.id()));
   }
 
   /** Takes the chosen table away; samples that were made of it keep their values. */

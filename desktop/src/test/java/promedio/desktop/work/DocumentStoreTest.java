@@ -117,7 +117,7 @@ class DocumentStoreTest {
       List<UnsavedWork.Found> found = store.leftOver(notice -> {});
       assertThat(found).hasSize(1);
 
-      store.bringBack(found.get(0));
+      store.restore(found.get(0));
 
       assertThat(next.assignment()).isEqualTo(crashed.assignment());
       assertThat(store.savedProperty().get()).isFalse();
@@ -308,7 +308,7 @@ class DocumentStoreTest {
     AssignmentFile.write(Assignment.empty("newer"), file);
     Workspace next = workspace();
     try (DocumentStore store = store(next)) {
-      store.bringBack(store.leftOver(notice -> {}).get(0));
+      store.restore(store.leftOver(notice -> {}).get(0));
 
       assertThat(store.fileProperty().get()).isEqualTo(file);
       assertThatThrownBy(() -> AtOnce.save(store, file))

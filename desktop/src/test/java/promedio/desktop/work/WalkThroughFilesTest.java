@@ -329,7 +329,7 @@ class WalkThroughFilesTest {
       if (random.nextInt(3) == 0) {
         store().throwAway(each);
       } else {
-        store().bringBack(each);
+        store().restore(each);
         past.push(shown);
         Known document = new Known(each.assignment());
         document.file = before.file;

@@ -102,7 +102,7 @@ public final class HowToView extends VBox {
     heading.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(heading, Priority.ALWAYS);
     Hyperlink keys = Controls.link("howto.keys", "how-to-keys", actions::showKeys);
-    Button away = new Button(Texts.of("notice.away"));
+    Button away = new Button(Texts.of("notice.dismiss"));
     away.setId("how-to-away");
     away.setOnAction(event -> actions.close());
     HBox head = new HBox(12, heading, keys, away);

@@ -142,7 +142,7 @@ public final class Shelf extends VBox {
     several.getStyleClass().add("link-menu");
     several.setAccessibleText(Texts.of("shelf.several.name"));
     buttons.getChildren().add(several);
-    add("shelf.bring-text", "type-table", typeTable);
+    add("shelf.type-table", "type-table", typeTable);
     add("shelf.open", "open-file", openFile);
   }
 

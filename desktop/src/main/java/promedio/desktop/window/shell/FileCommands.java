@@ -164,7 +164,7 @@ final class FileCommands {
     if (next != null) {
       openData(next);
       if (!waiting.isEmpty()) {
-        notices.tell(Texts.of("bring.waiting", waiting.size()));
+        notices.tell(Texts.of("import.waiting", waiting.size()));
       }
     }
   }
@@ -174,7 +174,7 @@ final class FileCommands {
   }
 
   void typeTable() {
-    workspace.beginImport(DataSource.of(Texts.of("bring.typed"), new byte[0]));
+    workspace.beginImport(DataSource.of(Texts.of("import.typed"), new byte[0]));
     importing.focusText();
   }
 
@@ -201,9 +201,9 @@ final class FileCommands {
             "recover.offer",
             title,
             found.assignment().items().size() + found.assignment().tables().size()),
-        Texts.of("recover.bring-back"),
-        () -> store.bringBack(found),
-        Texts.of("recover.throw-away"),
+        Texts.of("recover.restore"),
+        () -> store.restore(found),
+        Texts.of("recover.discard"),
         () -> store.throwAway(found));
   }
 
@@ -225,7 +225,7 @@ final class FileCommands {
 
   private void importPasted(String text) {
     workspace.beginImport(
-        DataSource.of(Texts.of("bring.pasted"), text.getBytes(StandardCharsets.UTF_8)));
+        DataSource.of(Texts.of("import.pasted"), text.getBytes(StandardCharsets.UTF_8)));
     importing.focusTake();
   }
 

@@ -35,7 +35,7 @@ final class HintLine extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     text.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(text, Priority.ALWAYS);
-    Hyperlink dismiss = Controls.link("notice.away", "hint-away", this::dismiss);
+    Hyperlink dismiss = Controls.link("notice.dismiss", "hint-away", this::dismiss);
     getChildren().addAll(text, dismiss);
     workspace.show((before, now) -> show(now));
     workspace.whileViewed(store.settingsProperty().subscribe(() -> show(workspace.projection())));

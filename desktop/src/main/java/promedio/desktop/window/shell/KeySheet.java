@@ -12,7 +12,7 @@ final class KeySheet extends VBox {
 
   private static final int LINES_IN_A_COLUMN = 11;
 
-  private final Button away = new Button(Texts.of("notice.away"));
+  private final Button away = new Button(Texts.of("notice.dismiss"));
 
   KeySheet(Runnable close) {
     getStyleClass().add("key-sheet");

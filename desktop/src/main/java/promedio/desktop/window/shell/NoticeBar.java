@@ -30,7 +30,7 @@ public final class NoticeBar extends VBox {
   private final PauseTransition patience = new PauseTransition(Duration.millis(300));
 
   NoticeBar(Background background) {
-    Button away = new Button(Texts.of("notice.away"));
+    Button away = new Button(Texts.of("notice.dismiss"));
     away.setId("notice-away");
     away.setMinWidth(USE_PREF_SIZE);
     away.setOnAction(event -> clear());

@@ -1,10 +1,12 @@
 package promedio.desktop.window.shell;
 
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.MenuButton;
+import javafx.util.Duration;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
@@ -21,6 +23,8 @@ import promedio.desktop.work.Workspace;
 final class ShowMe {
 
   private static final String RULE = "rule-";
+  private static final int MOST_TRIES = 20;
+  private static final Duration BETWEEN_TRIES = Duration.millis(50);
 
   private final Workspace workspace;
   private final AssignmentView view;
@@ -84,7 +88,7 @@ final class ShowMe {
         .ifPresent(measure -> workspace.chooseTask(Task.of(measure)));
     place.open().ifPresent(this::open);
     // What was just made takes the focus only once it is laid out.
-    Platform.runLater(() -> focus(place));
+    Platform.runLater(() -> focus(place, MOST_TRIES));
   }
 
   private static boolean needsNoNumber(Measure measure) {
@@ -109,6 +113,23 @@ final class ShowMe {
       case HAND_IN -> workspace.showHandIn(true);
       case MENU -> {}
     }
+  }
+
+  /** What is computed apart from the window comes later than what leads to it. */
+  private void focus(Place place, int tries) {
+    boolean there =
+        place
+            .focus()
+            .filter(id -> !id.startsWith(RULE))
+            .map(id -> shown(id).isPresent())
+            .orElse(true);
+    if (there || tries == 0) {
+      focus(place);
+      return;
+    }
+    PauseTransition soon = new PauseTransition(BETWEEN_TRIES);
+    soon.setOnFinished(event -> focus(place, tries - 1));
+    soon.play();
   }
 
   private void focus(Place place) {

@@ -142,7 +142,7 @@ final class HeadContent implements GridContent {
     String name = column.get().name();
     CheckBox taken = Controls.literal(new CheckBox(name));
     taken.getStyleClass().add("column-name");
-    taken.setId("bring-column-" + place);
+    taken.setId("import-column-" + place);
     importing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
     taken.setOnAction(event -> importing.include(name, taken.isSelected()));
     head.getChildren().addAll(taken, kinds(place, column.get().kind()), facts(column.get()));
@@ -152,7 +152,7 @@ final class HeadContent implements GridContent {
   private Node kinds(int place, Kind now) {
     MenuButton kinds = Controls.literal(new MenuButton(Texts.of("kind." + now.code())));
     kinds.getStyleClass().addAll("rule", "kind-choice");
-    kinds.setAccessibleText(Texts.of("bring.kind", columnName(place)));
+    kinds.setAccessibleText(Texts.of("import.kind", columnName(place)));
     for (Kind kind : Kind.values()) {
       MenuItem item = Controls.literal(new MenuItem(Texts.of("kind." + kind.code())));
       item.setOnAction(event -> importing.decideKind(place, kind));

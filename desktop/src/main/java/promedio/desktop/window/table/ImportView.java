@@ -40,8 +40,8 @@ public final class ImportView extends BorderPane {
   private final Label problem = new Label();
   private final TextField columns = new TextField();
   private final Label columnsProblem = new Label();
-  private final CheckBox keep = new CheckBox(Texts.of("bring.keep"));
-  private final Button take = new Button(Texts.of("bring.take"));
+  private final CheckBox keep = new CheckBox(Texts.of("import.keep"));
+  private final Button take = new Button(Texts.of("import.take"));
   private final CellGrid grid = new CellGrid();
   private final TextArea text = new TextArea();
   private @Nullable ImportSession importing;
@@ -50,20 +50,20 @@ public final class ImportView extends BorderPane {
 
   public ImportView(Workspace workspace) {
     this.workspace = workspace;
-    getStyleClass().add("bring-in");
+    getStyleClass().add("import-sheet");
     heading.getStyleClass().add("serif-heading");
-    heading.setId("bring-heading");
+    heading.setId("import-heading");
     counts.getStyleClass().add("quiet");
-    counts.setId("bring-counts");
+    counts.setId("import-counts");
     counts.setWrapText(true);
     problem.getStyleClass().add("refusal");
-    problem.setId("bring-problem");
+    problem.setId("import-problem");
     problem.setWrapText(true);
-    grid.setId("bring-grid");
+    grid.setId("import-grid");
     setTop(buildTop());
-    text.setId("bring-text");
-    text.setPromptText(Texts.of("bring.text.prompt"));
-    text.setAccessibleText(Texts.of("bring.text"));
+    text.setId("import-text");
+    text.setPromptText(Texts.of("import.text.prompt"));
+    text.setAccessibleText(Texts.of("import.text"));
     text.setPrefRowCount(7);
     text.textProperty().subscribe((old, now) -> type(now));
     setCenter(new VBox(8, text, problem, grid));
@@ -73,28 +73,28 @@ public final class ImportView extends BorderPane {
   }
 
   private Node buildTop() {
-    take.setId("bring-take");
+    take.setId("import-take");
     take.setDefaultButton(true);
     take.setOnAction(event -> take());
-    Button leave = new Button(Texts.of("bring.leave"));
-    leave.setId("bring-leave");
+    Button leave = new Button(Texts.of("import.leave"));
+    leave.setId("import-leave");
     leave.getStyleClass().add("link");
     leave.setOnAction(event -> workspace.endImport());
-    columns.setId("bring-columns");
+    columns.setId("import-columns");
     columns.setPrefColumnCount(22);
-    columns.setAccessibleText(Texts.of("bring.columns.name"));
+    columns.setAccessibleText(Texts.of("import.columns.name"));
     columns.setOnAction(event -> takeTyped());
     columns.focusedProperty().subscribe((was, is) -> takeTypedWhenLeft(is));
     columnsProblem.getStyleClass().add("problem-text");
-    Label columnsLabel = new Label(Texts.of("bring.columns"));
+    Label columnsLabel = new Label(Texts.of("import.columns"));
     columnsLabel.setLabelFor(columns);
     HBox chosen = new HBox(6, columnsLabel, columns);
     chosen.setAlignment(Pos.CENTER_LEFT);
-    keep.setId("bring-keep");
+    keep.setId("import-keep");
     FlowPane line = Controls.wrapping(new FlowPane(14, 6, take, leave, chosen, keep));
     line.setAlignment(Pos.CENTER_LEFT);
     VBox top = new VBox(4, heading, counts, line, columnsProblem);
-    top.getStyleClass().add("bring-top");
+    top.getStyleClass().add("import-top");
     return top;
   }
 
@@ -109,7 +109,7 @@ public final class ImportView extends BorderPane {
     if (now == null) {
       return;
     }
-    heading.setText(Texts.of("bring.heading", now.source().name()));
+    heading.setText(Texts.of("import.heading", now.source().name()));
     boolean file = now.source() instanceof DataSource.OfFile;
     Nodes.setShown(keep, file);
     keep.setSelected(!file || now.source().size() <= ImportSession.MOST_KEPT);
@@ -145,7 +145,7 @@ public final class ImportView extends BorderPane {
     problem.setText(text);
     Nodes.setShown(problem, !text.isEmpty());
     if (!text.isEmpty()) {
-      counts.setText(Texts.of("bring.refused"));
+      counts.setText(Texts.of("import.refused"));
       Nodes.setShown(grid, false);
     }
   }
@@ -156,7 +156,8 @@ public final class ImportView extends BorderPane {
     ImportSession now = importing;
     take.setDisable(now == null || now.readProperty().get() == null || names.isEmpty());
     take.setText(
-        Texts.of(now != null && now.isSample() ? "bring.take-sample" : "bring.take", names.size()));
+        Texts.of(
+            now != null && now.isSample() ? "import.take-sample" : "import.take", names.size()));
     grid.requestLayout();
   }
 
@@ -177,9 +178,9 @@ public final class ImportView extends BorderPane {
     }
     counts.setText(
         read == null
-            ? Texts.of("bring.reading")
+            ? Texts.of("import.reading")
             : Texts.of(
-                "bring.counts",
+                "import.counts",
                 Describe.grouped(read.table().rows()),
                 read.table().columns().size()));
   }
@@ -194,7 +195,7 @@ public final class ImportView extends BorderPane {
     ImportSession now = importing;
     if (now != null && now.readProperty().get() != null) {
       Optional<String> unknown = now.includeTyped(columns.getText());
-      columnsProblem.setText(unknown.map(name -> Texts.of("bring.no-column", name)).orElse(""));
+      columnsProblem.setText(unknown.map(name -> Texts.of("import.no-column", name)).orElse(""));
       Nodes.setShown(columnsProblem, unknown.isPresent());
     }
   }
@@ -216,7 +217,7 @@ public final class ImportView extends BorderPane {
         .background()
         .run(
             Background.Lane.IMPORT,
-            Texts.of("work.bringing-in", now.source().name()),
+            Texts.of("work.importing", now.source().name()),
             () -> now.table(id, kept),
             workspace.tables()::addTable,
             failure -> showProblem(Texts.of("open.refused", String.valueOf(failure.getMessage()))));

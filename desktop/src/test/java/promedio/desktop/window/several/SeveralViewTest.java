@@ -102,8 +102,8 @@ class SeveralViewTest extends OpenWindow {
     look(3);
     fire("#summary-as-table");
     assertThat(workspace.importProperty().get()).isNotNull();
-    waitUntil(() -> shown("#bring-take") && !find("#bring-take", Button.class).isDisabled());
-    fire("#bring-take");
+    waitUntil(() -> shown("#import-take") && !find("#import-take", Button.class).isDisabled());
+    fire("#import-take");
     waitUntil(() -> workspace.table() != null);
 
     assertThat(workspace.table().table().names())

@@ -162,11 +162,11 @@ class AssignmentViewTest extends OpenWindow {
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
-    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
-    robot.doubleClickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("kg");
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    robot.doubleClickOn("#import-columns").push(KeyCode.CONTROL, KeyCode.A).write("kg");
     robot.type(KeyCode.ENTER);
     settle();
-    robot.clickOn("#bring-take");
+    robot.clickOn("#import-take");
     settle();
 
     assertThat(find("#values", TextArea.class).getText()).isEqualTo("1.5 x 3");
@@ -181,10 +181,10 @@ class AssignmentViewTest extends OpenWindow {
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.push(KeyCode.CONTROL, KeyCode.O);
-    waitUntil(() -> robot.lookup("#bring-problem").query().isVisible());
+    waitUntil(() -> robot.lookup("#import-problem").query().isVisible());
 
-    assertThat(text("#bring-problem")).contains("words.csv", "there is a header but no row");
-    robot.clickOn("#bring-leave");
+    assertThat(text("#import-problem")).contains("words.csv", "there is a header but no row");
+    robot.clickOn("#import-leave");
     settle();
     assertThat(text("#result-mean")).isEqualTo("9.00");
   }
@@ -195,8 +195,8 @@ class AssignmentViewTest extends OpenWindow {
     when(fileChoice.toOpen()).thenReturn(Optional.of(file));
 
     robot.clickOn("#open-file");
-    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
-    robot.clickOn("#bring-take");
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    robot.clickOn("#import-take");
     waitUntil(() -> workspace.table() != null);
     robot.clickOn("#table-put");
     settle();

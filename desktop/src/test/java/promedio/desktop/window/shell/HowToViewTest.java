@@ -3,6 +3,8 @@ package promedio.desktop.window.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -84,8 +86,16 @@ class HowToViewTest extends OpenWindow {
       robot.interact(() -> view.show(topic.place()));
       settle();
 
-      assertThat(isReached(topic.place())).as("%s: %s", topic.id(), topic.place()).isTrue();
+      waitUntil(topic, () -> isReached(topic.place()));
       closeMenu();
+    }
+  }
+
+  private void waitUntil(Topic topic, Callable<Boolean> condition) {
+    try {
+      waitUntil(condition);
+    } catch (TimeoutException e) {
+      throw new AssertionError(topic.id() + " is not reached: " + topic.place(), e);
     }
   }
 

@@ -68,7 +68,7 @@ class NothingLostViewTest extends OpenWindow {
     assertThat(field("#scratch").getText()).isNotEqualTo("1+2");
 
     fire("#type-table");
-    TextArea text = find("#bring-text", TextArea.class);
+    TextArea text = find("#import-text", TextArea.class);
     robot.interact(text::requestFocus);
     robot.write("a,b");
     undoKey();
@@ -118,12 +118,12 @@ class NothingLostViewTest extends OpenWindow {
     Path second = Files.writeString(folder.resolve("second.csv"), "c,d\n5,6\n7,8\n");
 
     robot.interact(() -> view.openAll(List.of(first, second)));
-    waitUntil(() -> !find("#bring-take", Button.class).isDisabled());
-    assertThat(text("#bring-heading")).contains("first.csv");
-    fire("#bring-take");
-    waitUntil(() -> text("#bring-heading").contains("second.csv"));
-    waitUntil(() -> !find("#bring-take", Button.class).isDisabled());
-    fire("#bring-take");
+    waitUntil(() -> !find("#import-take", Button.class).isDisabled());
+    assertThat(text("#import-heading")).contains("first.csv");
+    fire("#import-take");
+    waitUntil(() -> text("#import-heading").contains("second.csv"));
+    waitUntil(() -> !find("#import-take", Button.class).isDisabled());
+    fire("#import-take");
     waitUntil(() -> workspace.assignment().tables().size() == 2);
 
     assertThat(workspace.assignment().tables())

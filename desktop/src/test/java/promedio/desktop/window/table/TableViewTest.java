@@ -52,16 +52,16 @@ class TableViewTest extends OpenWindow {
 
   private void preview(Path file) throws TimeoutException {
     robot.interact(() -> view.open(file));
-    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
   }
 
-  private void bringTrays() throws IOException, TimeoutException {
+  private void importTrays() throws IOException, TimeoutException {
     preview(write("trays.csv", TRAYS));
     take();
   }
 
   private void take() throws TimeoutException {
-    robot.clickOn("#bring-take");
+    robot.clickOn("#import-take");
     waitUntil(() -> workspace.table() != null);
   }
 
@@ -115,12 +115,12 @@ class TableViewTest extends OpenWindow {
     assertThat(text("#reading-header-line")).isEqualTo("in line 2");
     assertThat(text("#reading-foot-rows")).isEqualTo("1 row");
     assertThat(said("#reading-unreadable")).contains("line 5, weight: “14o”");
-    assertThat(text("#bring-counts")).startsWith("5 rows and 4 columns");
+    assertThat(text("#import-counts")).startsWith("5 rows and 4 columns");
 
     robot.clickOn("#reading-missing").write("-999").type(KeyCode.ENTER);
-    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
     choose("#reading-foot-rows", "none");
-    waitUntil(() -> text("#bring-counts").startsWith("6 rows"));
+    waitUntil(() -> text("#import-counts").startsWith("6 rows"));
 
     assertThat(text("#reading-foot-rows")).isEqualTo("none");
     assertThat(workspace.assignment().tables()).isEmpty();
@@ -130,17 +130,17 @@ class TableViewTest extends OpenWindow {
   void columnsAreChosenByClickOrByTypingTheirNumbers() throws Exception {
     preview(write("trays.csv", TRAYS));
 
-    robot.clickOn("#bring-column-0");
+    robot.clickOn("#import-column-0");
     settle();
-    assertThat(find("#bring-columns", TextField.class).getText())
+    assertThat(find("#import-columns", TextField.class).getText())
         .isEqualTo("variety, weight, crates");
-    robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety, wat");
+    robot.clickOn("#import-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety, wat");
     robot.type(KeyCode.ENTER);
     settle();
     assertThat(robot.lookup(".problem-text").queryAllAs(Label.class))
         .extracting(Labeled::getText)
         .contains("There is no column “wat”");
-    robot.clickOn("#bring-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety");
+    robot.clickOn("#import-columns").push(KeyCode.CONTROL, KeyCode.A).write("3, variety");
     robot.type(KeyCode.ENTER);
     settle();
     take();
@@ -151,7 +151,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void selectedCellsTellTheirSumAndMeanAtOnce() throws Exception {
-    bringTrays();
+    importTrays();
 
     robot.interact(() -> find("#table-grid", CellGrid.class).select(new CellBlock(0, 1, 2, 2)));
     settle();
@@ -169,7 +169,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void cellsAreFoundAndRowsAreGoneTo() throws Exception {
-    bringTrays();
+    importTrays();
 
     robot.clickOn("#table-find").write("erco").type(KeyCode.ENTER);
     settle();
@@ -186,7 +186,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void aFormulaWithAnErrorPointsAtItAndNothingTypedIsLost() throws Exception {
-    bringTrays();
+    importTrays();
 
     addStep("compute");
     robot.clickOn("#ask-new-name").write("kg");
@@ -207,7 +207,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void stepsAreSwitchedMovedChangedRemovedAndUndone() throws Exception {
-    bringTrays();
+    importTrays();
     addStep("leave-out");
     robot.clickOn("#ask-condition").write("weight < 0").type(KeyCode.ENTER);
     settle();
@@ -241,7 +241,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void rowsAreLookedAtInAnotherOrderAndTheTableStaysAsItIs() throws Exception {
-    bringTrays();
+    importTrays();
     List<String> before = column("tray");
     robot.interact(() -> grid().select(CellBlock.between(0, 2, 0, 2)));
     choose("#table-rows-menu", "table-sort-down");
@@ -271,7 +271,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void samplesByGroupFollowTheTableWhenAStepChanges() throws Exception {
-    bringTrays();
+    importTrays();
     select("#table-values", "weight");
     select("#table-groups", "variety");
     robot.clickOn("#table-put");
@@ -295,7 +295,7 @@ class TableViewTest extends OpenWindow {
 
   @Test
   void totalsGoAcrossColumnsAndRowsAreLeftOutFromTheSelection() throws Exception {
-    bringTrays();
+    importTrays();
 
     robot.interact(() -> find("#table-grid", CellGrid.class).select(new CellBlock(0, 0, 2, 3)));
     choose("#table-rows-menu", "table-sum-across");
@@ -338,7 +338,7 @@ class TableViewTest extends OpenWindow {
     settle();
     robot.write("day,crates").type(KeyCode.ENTER).write("Mon,3").type(KeyCode.ENTER);
     robot.write("Tue,5");
-    waitUntil(() -> text("#bring-counts").startsWith("2 rows and 2 columns"));
+    waitUntil(() -> text("#import-counts").startsWith("2 rows and 2 columns"));
     take();
 
     assertThat(column("day")).containsExactly("Mon", "Tue");
@@ -353,9 +353,9 @@ class TableViewTest extends OpenWindow {
     robot.interact(() -> Clipboard.getSystemClipboard().setContent(content));
     robot.clickOn("#open-file");
     robot.push(KeyCode.CONTROL, KeyCode.V);
-    waitUntil(() -> !robot.lookup("#bring-take").query().isDisabled());
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
 
-    assertThat(text("#bring-counts")).startsWith("1 row and 2 columns");
+    assertThat(text("#import-counts")).startsWith("1 row and 2 columns");
   }
 
   @Test
@@ -364,7 +364,7 @@ class TableViewTest extends OpenWindow {
     Path steps = folder.resolve("out.steps.json");
     when(fileChoice.toExport(any())).thenReturn(Optional.of(csv)).thenReturn(Optional.of(steps));
     when(fileChoice.toOpen()).thenReturn(Optional.of(steps));
-    bringTrays();
+    importTrays();
     addStep("leave-out");
     robot.clickOn("#ask-condition").write("variety = Blanca").type(KeyCode.ENTER);
     settle();
@@ -417,7 +417,7 @@ class TableViewTest extends OpenWindow {
   void aFileIsWrittenWholeWhileCellsAreSelected() throws Exception {
     Path csv = folder.resolve("out.csv");
     when(fileChoice.toExport(any())).thenReturn(Optional.of(csv));
-    bringTrays();
+    importTrays();
     CellGrid grid = CellGrid.of(view.getScene());
     int rows = workspace.table().table().rows();
     robot.interact(
