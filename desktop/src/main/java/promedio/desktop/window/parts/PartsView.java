@@ -17,7 +17,6 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -62,7 +61,7 @@ public final class PartsView extends ScrollPane {
     back.setOnAction(event -> workspace.showParts(false));
     progress.setId("parts-progress");
     bar.setAccessibleText(Texts.of("parts.progress-bar"));
-    HBox head = new HBox(12, title, progress, bar, back);
+    FlowPane head = Controls.wrapping(new FlowPane(12, 6, title, progress, bar, back));
     head.setAlignment(Pos.CENTER_LEFT);
     add.setId("parts-add");
     add.setOnAction(event -> addPart());
@@ -80,7 +79,7 @@ public final class PartsView extends ScrollPane {
     cards.stream().findFirst().ifPresentOrElse(PartCard::focusAnswer, add::requestFocus);
   }
 
-  private HBox buildPractice() {
+  private FlowPane buildPractice() {
     kind.getItems().addAll(Practice.Kind.values());
     kind.setValue(Practice.Kind.SAMPLE);
     kind.setId("practice-kind");
@@ -100,8 +99,18 @@ public final class PartsView extends ScrollPane {
     problem.getStyleClass().add("problem-text");
     Label title = new Label(Texts.of("practice.heading"));
     title.getStyleClass().add("family-heading");
-    HBox line = new HBox(10, title, kind, size, new Label(Texts.of("practice.size")), nice, make);
-    line.getChildren().add(problem);
+    FlowPane line =
+        Controls.wrapping(
+            new FlowPane(
+                10,
+                6,
+                title,
+                kind,
+                size,
+                new Label(Texts.of("practice.size")),
+                nice,
+                make,
+                problem));
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
   }

@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
@@ -31,6 +32,7 @@ import promedio.core.tidy.TotalAcross;
 import promedio.core.tidy.TotalsRow;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.CellBlock;
@@ -53,6 +55,7 @@ public final class TableSheet extends BorderPane {
   private final RowOrder order;
   private final CellGrid grid = new CellGrid();
   private final BlockLine foot;
+  private final BorderPane body = new BorderPane();
   private final List<Node> ofCells;
   private final Label whyUnread = Controls.wrapped("", "quiet");
   private final Node unread;
@@ -86,9 +89,18 @@ public final class TableSheet extends BorderPane {
     order = new RowOrder(workspace, this::showRows);
     ofCells = List.of(finding, toShelf, together, foot);
     unread = buildUnread(actions);
-    setTop(new VBox(6, new VBox(2, name, counts), finding, order, toShelf, together));
-    setCenter(grid);
-    setBottom(foot);
+    body.setCenter(grid);
+    body.getStyleClass().add("table-body");
+    body.setTop(new VBox(6, new VBox(2, name, counts), finding, order, toShelf, together));
+    body.setBottom(foot);
+    // Where large text leaves the cells too little room, all of the sheet moves.
+    ScrollPane scroll = new ScrollPane(body);
+    scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.getStyleClass().add("sheet-scroll");
+    FollowFocus.in(scroll);
+    setCenter(scroll);
     grid.selectionProperty().subscribe(block -> showBlock());
     grid.addEventHandler(KeyEvent.KEY_PRESSED, this::copy);
     workspace.show((before, now) -> show(now.table()));
@@ -184,7 +196,7 @@ public final class TableSheet extends BorderPane {
     Table table = imported.table();
     name.setText(imported.name());
     ofCells.forEach(node -> Nodes.setShown(node, imported.isRead()));
-    setCenter(imported.isRead() ? grid : unread);
+    body.setCenter(imported.isRead() ? grid : unread);
     whyUnread.setText(Texts.of("table.unread", imported.original().place()));
     Nodes.setShown(counts, imported.isRead());
     counts.setText(

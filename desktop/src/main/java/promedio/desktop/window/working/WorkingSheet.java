@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -60,6 +61,8 @@ public final class WorkingSheet extends VBox {
     second = new WorkingPane(byHand, appearance, "beside-", initial, this::chooseSecond);
     title.getStyleClass().add("serif-heading");
     title.setId("working-title");
+    title.setWrapText(true);
+    title.setMinHeight(USE_PREF_SIZE);
     meeting.setId("working-meeting");
     meeting.setWrapText(true);
     meeting.setMinHeight(USE_PREF_SIZE);
@@ -70,7 +73,7 @@ public final class WorkingSheet extends VBox {
     beside.setId("working-beside");
     beside.setOnAction(event -> showBeside());
     buildTasks();
-    HBox line = new HBox(10, back, tasks, number, beside);
+    FlowPane line = Controls.wrapping(new FlowPane(10, 6, back, tasks, number, beside));
     line.setAlignment(Pos.CENTER_LEFT);
     HBox panes = new HBox(24, first, second);
     for (WorkingPane pane : List.of(first, second)) {

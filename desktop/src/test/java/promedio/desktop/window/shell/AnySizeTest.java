@@ -17,6 +17,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -150,6 +151,38 @@ class AnySizeTest extends OpenWindow {
           .as("%s", workspace.projection().choice())
           .isLessThanOrEqualTo(width);
     }
+  }
+
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1024, 700, 100", "1280, 800, 200", "1024, 700, 200"})
+  void theCellsOfATableKeepRoomAndNothingLiesOverThem(double width, double height, int percent) {
+    robot.interact(() -> workspace.chooseTable(DemoAssignment.TRAYS));
+    look(width, height, percent);
+
+    Bounds cells = inWindow(find("#table-grid", Node.class));
+    assertThat(cells.getHeight()).isGreaterThan(220);
+    assertThat(inWindow(find("#block-line", Node.class)).getMinY())
+        .isGreaterThanOrEqualTo(cells.getMaxY() - 1);
+  }
+
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1024, 700, 100", "1280, 800, 200"})
+  void buttonsAtTheHeadOfASheetShowAllOfTheirWords(double width, double height, int percent) {
+    look(width, height, percent);
+    robot.interact(() -> workspace.workOnSheet(workspace.task()));
+    settle();
+    assertThat(isWhole("#working-back")).isTrue();
+    assertThat(isWhole("#working-beside")).isTrue();
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    assertThat(isWhole("#parts-back")).isTrue();
+    assertThat(isWhole("#parts-progress")).isTrue();
+  }
+
+  /** What is cut is shown with three dots in the place of the rest. */
+  private boolean isWhole(String selector) {
+    Labeled labeled = find(selector, Labeled.class);
+    return ((Text) labeled.lookup(".text")).getText().equals(labeled.getText());
   }
 
   @Test
