@@ -166,7 +166,7 @@ public record Choice(
         pile,
         changed.portion,
         changed.task,
-        changed.working,
+        found.isPresent() ? changed.working : null,
         entry,
         lit,
         methods);

@@ -1,6 +1,8 @@
 package promedio.desktop.projection;
 
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 
 /** How a value of a course rule is told. */
@@ -15,6 +17,12 @@ public final class RuleText {
   public static <T> String of(Rule<T> rule, T value) {
     String code = rule.codeOf(value);
     String key = "rule." + rule.code() + "." + code;
-    return Texts.has(key) ? Texts.of(key) : code;
+    return Texts.has(key) ? Texts.of(key) : written(code);
+  }
+
+  /** A number is written as those write it who speak the language. */
+  private static String written(String code) {
+    char sign = DecimalSign.of(Language.current()).sign();
+    return code.matches("\\d+\\.\\d+") ? code.replace('.', sign) : code;
   }
 }

@@ -163,4 +163,17 @@ class ByHandTest {
         .rows()
         .size();
   }
+
+  @Test
+  void whereNothingIsLeftNothingIsWorkedOnTheSheet() {
+    Workspace workspace =
+        new Workspace(Assignment.empty("Crates"), new Background(Runnable::run, Runnable::run));
+    workspace.shelf().addSample(new Source.ValuesText("1 2 6"));
+    workspace.workOnSheet(Task.of(Measures.VARIANCE));
+    assertThat(workspace.projection().choice().working()).isNotNull();
+
+    workspace.replace(Assignment.empty("Another"));
+
+    assertThat(workspace.projection().choice().working()).isNull();
+  }
 }

@@ -107,7 +107,7 @@ public record TablePage(
     }
     return new TablePage(
         Texts.of("page." + lookup.curve().code()),
-        "df",
+        Texts.of("page.f-corner"),
         uppers.stream().map(each -> each.replace('.', sign.sign())).toList(),
         DEGREES.stream().map(String::valueOf).toList(),
         cells,

@@ -21,7 +21,9 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.distribution.Curve;
+import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
@@ -46,7 +48,7 @@ public final class DistributionView extends StackPane {
   private final Node firstNamed = Controls.named("lookup.df", first, 4);
   private final Node secondNamed = Controls.named("lookup.df-second", second, 4);
   private final ChoiceBox<Given> given = new ChoiceBox<>();
-  private final TextField number = new TextField("0.025");
+  private final TextField number = new TextField(firstArea());
   private final Label problem = Controls.wrapped("", "problem-text");
   private final Label told = Controls.wrapped("", "test-sentence");
   private final GraphPicture picture = GraphPicture.ofCurve();
@@ -56,6 +58,11 @@ public final class DistributionView extends StackPane {
   private Curve curve = Curve.T;
   private @Nullable Lookup shown;
   private boolean showing;
+
+  /** What two-sided tests at 5 % look up, as those write it who speak the language. */
+  private static String firstArea() {
+    return "0.025".replace(DecimalSign.POINT.sign(), DecimalSign.of(Language.current()).sign());
+  }
 
   /** Makes the view, on the 97.5 % point of t with 10 degrees of freedom. */
   public DistributionView(Workspace workspace) {

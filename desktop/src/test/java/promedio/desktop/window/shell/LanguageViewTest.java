@@ -87,6 +87,18 @@ class LanguageViewTest extends OpenWindow {
   }
 
   @Test
+  void numbersOfRulesAndTablesAreWrittenAsTheLanguageWritesThem() {
+    choose("es");
+    robot.interact(() -> workspace.choose(DemoAssignment.TREES));
+    settle();
+    assertThat(texts()).contains("0,05").doesNotContain("0.05");
+    robot.interact(() -> workspace.showDistributions());
+    settle();
+    assertThat(find("#lookup-number", TextInputControl.class).getText()).isEqualTo("0,025");
+    assertThat(texts()).contains("gl").doesNotContain("df");
+  }
+
+  @Test
   void theChoiceIsRememberedWithTheSignOfThoseWhoSpeakIt() throws Exception {
     choose("es");
 
