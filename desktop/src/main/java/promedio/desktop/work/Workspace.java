@@ -1,11 +1,8 @@
 package promedio.desktop.work;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiConsumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -45,24 +42,15 @@ public final class Workspace {
   private final Background background;
   private final Computations computations = new Computations();
   private final History<Document> history;
-  private final List<BiConsumer<@Nullable Projection, Projection>> views =
-      new CopyOnWriteArrayList<>();
-  private final List<Subscription> besides = new ArrayList<>();
   private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
       new ReadOnlyObjectWrapper<>(this, "importing");
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
   private final TableEdits tables = new TableEdits(this);
   private final Explanations explanations;
+  private final LongReading reading;
+  private final Views views;
   private Projection projection;
-
-  /** What the views show already, or are just shown. */
-  private Projection shown;
-
-  private boolean showing;
-
-  /** How often a sample was given to be read, so that only the newest reading tells. */
-  private int readings;
 
   /** Makes the state of a window on an assignment. */
   public Workspace(Assignment first, Background background) {
@@ -70,7 +58,8 @@ public final class Workspace {
     this.explanations = new Explanations(background);
     this.history = new History<>(new Document(new DocumentKey(), first));
     this.projection = Projection.of(history.present(), Choice.NOTHING, computations);
-    this.shown = projection;
+    this.reading = new LongReading(background, computations);
+    this.views = new Views(projection);
     readWhatTakesLong();
   }
 
@@ -85,21 +74,17 @@ public final class Workspace {
    * @param view takes what it was shown before, {@code null} the first time, and what to show
    */
   public Subscription show(BiConsumer<@Nullable Projection, Projection> view) {
-    view.accept(null, projection);
-    views.add(view);
-    return () -> views.remove(view);
+    return views.add(view, projection);
   }
 
   /** Keeps what else a view follows, as long as the views live. */
   public void whileViewed(Subscription subscription) {
-    besides.add(subscription);
+    views.keep(subscription);
   }
 
   /** Ends all views, so that others can be made that say the same in another language. */
   public void endViews() {
-    views.clear();
-    besides.forEach(Subscription::unsubscribe);
-    besides.clear();
+    views.end();
     computations.forget();
     look(projection.choice());
   }
@@ -394,59 +379,14 @@ public final class Workspace {
     readWhatTakesLong();
   }
 
-  /**
-   * Shows the next projection to every view, one whole round after the other: what a view causes to
-   * change while it is shown something is shown after that, to all.
-   */
   private void publish(Projection next) {
     projection = next;
     computations.keepOnly(next.assignment(), next.computed());
-    if (showing) {
-      return;
-    }
-    showing = true;
-    try {
-      while (isShownLess()) {
-        Projection before = shown;
-        shown = projection;
-        for (BiConsumer<@Nullable Projection, Projection> view : views) {
-          view.accept(before, shown);
-        }
-      }
-    } finally {
-      showing = false;
-    }
+    views.show(() -> projection);
   }
 
-  @SuppressWarnings("ReferenceEquality") // two projections are never compared: each is shown
-  private boolean isShownLess() {
-    return shown != projection;
-  }
-
-  /** What takes longer than a frame is read apart from the window, and shown when it is known. */
   private void readWhatTakesLong() {
-    List<Item> missing = projection.missing();
-    int reading = ++readings;
-    if (missing.isEmpty() || projection.stopped()) {
-      return;
-    }
-    Assignment now = assignment();
-    background.watch(
-        Background.Lane.READING,
-        Texts.of("work.reading", missing.get(0).name()),
-        progress -> {
-          missing.forEach(item -> computations.of(now, item));
-          return missing;
-        },
-        done -> publish(projection.again()),
-        failure -> {
-          if (!(failure instanceof CancellationException)) {
-            throw new IllegalStateException(failure);
-          }
-          if (reading == readings && projection.analysis() == null) {
-            publish(projection.stoppedReading());
-          }
-        });
+    reading.begin(() -> projection, this::publish);
   }
 
   /** Reads the chosen item once more. */
