@@ -20,6 +20,16 @@ public enum DecimalSign {
     return language.decimalSign() == COMMA.sign ? COMMA : POINT;
   }
 
+  /** {@return the sign of the language that is spoken} */
+  public static DecimalSign spoken() {
+    return of(Language.current());
+  }
+
+  /** {@return a number that is written with a point, with this sign in its place} */
+  public String in(String number) {
+    return number.replace(POINT.sign, sign);
+  }
+
   /** {@return the character itself} */
   public char sign() {
     return sign;

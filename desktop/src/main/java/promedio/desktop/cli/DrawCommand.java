@@ -28,7 +28,6 @@ import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -214,7 +213,7 @@ final class DrawCommand implements Callable<Integer> {
             withLine ? Set.of(ScatterGraph.Extra.LINE) : Set.of(),
             OptionalInt.empty(),
             rules,
-            DecimalSign.of(Language.current()));
+            DecimalSign.spoken());
     try {
       return GraphExport.of(graph, paper.width(), paper.height());
     } catch (BadInputException e) {
@@ -264,7 +263,7 @@ final class DrawCommand implements Callable<Integer> {
             axis, Optional.ofNullable(ticks).map(text -> NumberOption.read("--ticks", text, spec))),
         new Graph.Marked(marked(), percentiles(), Optional.empty()),
         rules,
-        DecimalSign.of(Language.current()));
+        DecimalSign.spoken());
   }
 
   /** All groups on one scale and in the classes of all values together. */
@@ -356,7 +355,7 @@ final class DrawCommand implements Callable<Integer> {
         modes,
         Optional.empty(),
         rules,
-        DecimalSign.of(Language.current()));
+        DecimalSign.spoken());
   }
 
   private Height height() {

@@ -15,7 +15,7 @@ final class LanguageOption {
   private LanguageOption() {}
 
   /** {@return the code that is given last}; nothing where none is */
-  static Optional<String> code(String... arguments) {
+  private static Optional<String> code(String... arguments) {
     Optional<String> found = Optional.empty();
     for (int i = 0; i < arguments.length; i++) {
       if (arguments[i].equals("--")) {

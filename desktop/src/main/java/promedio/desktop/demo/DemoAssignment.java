@@ -18,7 +18,6 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -68,7 +67,7 @@ public final class DemoAssignment {
 
   /** {@return the demo assignment without its tables, which take longer to read than all else} */
   public static Assignment withoutTables() {
-    Assignment made = Assignment.empty(Texts.of("demo.title")).withSign(sign());
+    Assignment made = Assignment.empty(Texts.of("demo.title")).withSign(DecimalSign.spoken());
     for (Item item :
         List.of(
             north(),
@@ -278,13 +277,9 @@ public final class DemoAssignment {
     return limits + "  " + line.substring(last + 1);
   }
 
-  private static DecimalSign sign() {
-    return DecimalSign.of(Language.current());
-  }
-
   /** The text as one types it who speaks this language. */
   private static String typed(String text) {
-    return text.replace(DecimalSign.POINT.sign(), sign().sign());
+    return DecimalSign.spoken().in(text);
   }
 
   private static String terrace(String name) {

@@ -1,6 +1,5 @@
 package promedio.desktop.projection;
 
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
@@ -22,7 +21,6 @@ public final class RuleText {
 
   /** A number is written as those write it who speak the language. */
   private static String written(String code) {
-    char sign = DecimalSign.of(Language.current()).sign();
-    return code.matches("\\d+\\.\\d+") ? code.replace('.', sign) : code;
+    return code.matches("\\d+\\.\\d+") ? DecimalSign.spoken().in(code) : code;
   }
 }

@@ -6,7 +6,6 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -49,7 +48,7 @@ public final class CategoryText {
 
   /** {@return the table in lines, with its tally and totals} */
   public static List<String> lines(Categories categories, CourseRules rules) {
-    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.of(Language.current()));
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.spoken());
     Exact total = categories.total();
     List<List<String>> rows = new ArrayList<>();
     int widest = categories.rows().stream().mapToInt(row -> row.name().length()).max().orElse(0);

@@ -19,7 +19,6 @@ import promedio.core.grouping.WidthRule;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -103,7 +102,7 @@ public final class GroupingText {
 
   /** {@return the table in lines, with its tally and totals} */
   public static List<String> lines(ClassTable table, CourseRules rules) {
-    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.of(Language.current()));
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.spoken());
     List<List<String>> rows = new ArrayList<>();
     rows.add(List.of(Texts.of("group.heads").split("\\|")));
     for (ClassColumns row : ClassColumns.of(table)) {
@@ -135,7 +134,7 @@ public final class GroupingText {
 
   /** {@return what each named rule comes to for the values, with its arithmetic} */
   public static List<String> advice(Data data, CourseRules rules) {
-    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.of(Language.current()));
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.spoken());
     return Arrays.stream(WidthRule.values())
         .map(rule -> advice(rule, data, rules, numbers))
         .toList();
@@ -170,7 +169,7 @@ public final class GroupingText {
 
   /** {@return each measure of the values, of the classes, and by how much they differ} */
   public static List<String> besideRaw(Data raw, ClassTable table, CourseRules rules) {
-    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.of(Language.current()));
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.spoken());
     Computation exact = Computation.of(raw, rules);
     Computation grouped = Computation.of(table, rules);
     List<List<String>> rows = new ArrayList<>();
@@ -202,7 +201,7 @@ public final class GroupingText {
     Exact difference =
         Exact.of(grouped.number().get().rounded(places, rules.get(Rule.ROUNDING)))
             .minus(Exact.of(raw.number().get().rounded(places, rules.get(Rule.ROUNDING))));
-    String shown = new ShownNumbers(rules, DecimalSign.of(Language.current())).result(difference);
+    String shown = new ShownNumbers(rules, DecimalSign.spoken()).result(difference);
     return difference.signum() > 0 ? "+" + shown : shown;
   }
 }

@@ -9,7 +9,6 @@ import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
@@ -91,8 +90,7 @@ public final class MeasuresText {
 
   private String rounded(Real number) {
     return NumberText.write(
-        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)),
-        DecimalSign.of(Language.current()));
+        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), DecimalSign.spoken());
   }
 
   /** {@return the number in plain notation without trailing zeros} */

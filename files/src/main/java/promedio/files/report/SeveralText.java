@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 
@@ -91,9 +90,6 @@ public final class SeveralText {
 
   /** The number as those write it who speak the language. */
   private static String rounded(JsonNode found) {
-    return found
-        .path("rounded")
-        .asText()
-        .replace(DecimalSign.POINT.sign(), DecimalSign.of(Language.current()).sign());
+    return DecimalSign.spoken().in(found.path("rounded").asText());
   }
 }

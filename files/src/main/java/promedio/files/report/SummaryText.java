@@ -14,7 +14,6 @@ import org.jsoup.nodes.Entities;
 import promedio.core.computation.GroupSummary;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Real;
@@ -56,7 +55,7 @@ public final class SummaryText {
    */
   public static String of(GroupSummary summary, CourseRules rules, String form) {
     boolean forPrograms = form.equals("csv") || form.equals("json");
-    DecimalSign sign = forPrograms ? DecimalSign.POINT : DecimalSign.of(Language.current());
+    DecimalSign sign = forPrograms ? DecimalSign.POINT : DecimalSign.spoken();
     SummaryText text = new SummaryText(summary, rules, sign);
     return switch (form) {
       case "text" -> String.join("\n", Columns.aligned(text.cells)) + "\n";
@@ -82,7 +81,7 @@ public final class SummaryText {
   private String written(Real number) {
     String digits =
         number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).toPlainString();
-    return digits.replace(DecimalSign.POINT.sign(), sign.sign());
+    return sign.in(digits);
   }
 
   private String csv() {

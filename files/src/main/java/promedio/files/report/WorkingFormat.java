@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
-import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.core.working.Working;
 
@@ -37,7 +36,7 @@ public enum WorkingFormat {
 
   /** {@return the decimal sign of its numbers}; people have that of their language */
   public DecimalSign sign() {
-    return this == JSON ? DecimalSign.POINT : DecimalSign.of(Language.current());
+    return this == JSON ? DecimalSign.POINT : DecimalSign.spoken();
   }
 
   /** {@return the format of this code} */

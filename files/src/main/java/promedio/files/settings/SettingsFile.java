@@ -37,7 +37,7 @@ public final class SettingsFile {
   /** {@return what was kept; what cannot be read of it is as it is initially} */
   public Settings read() {
     if (!Files.isRegularFile(file)) {
-      return Settings.INITIAL.withSign(DecimalSign.of(Language.current()));
+      return Settings.INITIAL.withSign(DecimalSign.spoken());
     }
     try {
       if (Files.size(file) > MOST_BYTES) {

@@ -21,7 +21,6 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.distribution.Curve;
-import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -61,7 +60,7 @@ public final class DistributionView extends StackPane {
 
   /** What two-sided tests at 5 % look up, as those write it who speak the language. */
   private static String firstArea() {
-    return "0.025".replace(DecimalSign.POINT.sign(), DecimalSign.of(Language.current()).sign());
+    return DecimalSign.spoken().in("0.025");
   }
 
   /** Makes the view, on the 97.5 % point of t with 10 degrees of freedom. */

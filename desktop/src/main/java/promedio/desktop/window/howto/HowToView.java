@@ -2,7 +2,6 @@ package promedio.desktop.window.howto;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -155,13 +154,13 @@ public final class HowToView extends VBox {
   private void showChosen() {
     Topic topic = list.getSelectionModel().getSelectedItem();
     if (topic != null) {
-      show(topic.place(), actions::canShow);
+      show(topic.place());
     }
   }
 
-  private void show(Place place, Predicate<Place> can) {
+  private void show(Place place) {
     actions.close();
-    if (can.test(place)) {
+    if (actions.canShow(place)) {
       actions.show(place);
     } else {
       actions.showInDemo(place);
@@ -187,7 +186,7 @@ public final class HowToView extends VBox {
     boolean can = actions.canShow(topic.place());
     Button show = new Button(Texts.of(can ? "howto.show-me" : "howto.show-demo"));
     show.setId("how-to-show");
-    show.setOnAction(event -> show(topic.place(), actions::canShow));
+    show.setOnAction(event -> show(topic.place()));
     if (!can) {
       page.getChildren().add(Controls.wrapped(Texts.of("howto.lacking"), "quiet"));
     }

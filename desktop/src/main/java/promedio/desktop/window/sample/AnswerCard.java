@@ -169,8 +169,7 @@ final class AnswerCard extends VBox {
       line.setText(i == 0 ? text : Texts.of("answer.also", text));
       explained.getChildren().add(line);
     }
-    all.stream()
-        .findFirst()
+    mark.best()
         .ifPresent(
             best ->
                 explained
