@@ -131,6 +131,6 @@ public final class FromQuestion {
   }
 
   private static String written(String number, DecimalSign sign) {
-    return number.isEmpty() ? MISSING : number.replace('.', sign.sign());
+    return number.isEmpty() ? MISSING : sign.in(number);
   }
 }

@@ -70,7 +70,7 @@ public final class NumberText {
 
   /** {@return the number with a true minus and the decimal sign; digits and places are kept} */
   public static String write(BigDecimal value, DecimalSign sign) {
-    String digits = value.abs().toPlainString().replace('.', sign.sign());
+    String digits = sign.in(value.abs().toPlainString());
     return value.signum() < 0 ? MINUS + digits : digits;
   }
 

@@ -44,7 +44,7 @@ public final class Results {
     }
     if (result instanceof Result.Estimated estimated) {
       return task.dimension() == Dimension.PROBABILITY
-          ? PValueText.of(estimated.value(), rules).replace('.', sign.sign())
+          ? sign.in(PValueText.of(estimated.value(), rules))
           : rounded(estimated.value().decimal(), rules, sign);
     }
     if (task.dimension() == Dimension.DEGREES) {

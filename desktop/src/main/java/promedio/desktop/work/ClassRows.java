@@ -72,8 +72,6 @@ public final class ClassRows {
 
   private String text(int column, int row) {
     Column each = columns.get(column);
-    return each.kind() == Kind.NUMBER
-        ? each.text(row).replace('.', sign.sign())
-        : each.text(row).replace('\t', ' ');
+    return each.kind() == Kind.NUMBER ? sign.in(each.text(row)) : each.text(row).replace('\t', ' ');
   }
 }

@@ -108,7 +108,7 @@ public record TablePage(
     return new TablePage(
         Texts.of("page." + lookup.curve().code()),
         Texts.of("page.f-corner"),
-        uppers.stream().map(each -> each.replace('.', sign.sign())).toList(),
+        uppers.stream().map(sign::in).toList(),
         DEGREES.stream().map(String::valueOf).toList(),
         cells,
         row(lookup.degrees().get(0), DEGREES),
