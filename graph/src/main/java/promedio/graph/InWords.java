@@ -2,6 +2,8 @@ package promedio.graph;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
@@ -10,6 +12,7 @@ import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
+import promedio.core.table.PairCategories;
 import promedio.files.report.ShownNumbers;
 
 /** What a picture shows, in a sentence. */
@@ -72,12 +75,22 @@ final class InWords {
   static String of(ScatterGraph graph) {
     Computation computation = Computation.of(graph.pairs(), graph.rules());
     ShownNumbers numbers = new ShownNumbers(graph.rules(), graph.sign());
+    String points =
+        Texts.of(
+            "words.scatter",
+            graph.yName(),
+            graph.xName(),
+            graph.pairs().size(),
+            shown(computation, Measures.ofKey("correlation").orElseThrow(), numbers));
+    return graph.categories().map(by -> points + " " + toldApart(by)).orElse(points);
+  }
+
+  private static String toldApart(PairCategories by) {
     return Texts.of(
-        "words.scatter",
-        graph.yName(),
-        graph.xName(),
-        graph.pairs().size(),
-        shown(computation, Measures.ofKey("correlation").orElseThrow(), numbers));
+        "words.scatter.categories",
+        IntStream.range(0, by.names().size())
+            .mapToObj(i -> by.names().get(i) + " (" + by.count(i) + ")")
+            .collect(Collectors.joining(", ")));
   }
 
   static String of(CategoryGraph graph) {

@@ -109,6 +109,8 @@ class ScatterGraphTest {
     assertThat(renderer.getItemPaint(0, 0)).isNotEqualTo(renderer.getItemPaint(0, 1));
     LegendTitle legend = (LegendTitle) ScatterChart.of(graph).getSubtitles().get(0);
     assertThat(legend.getSources()[0].getLegendItems().get(1).getLabel()).isEqualTo("Rocha");
+    assertThat(graph.inWords())
+        .endsWith("Colour and shape tell apart: Ana (2), Rocha (1), Blanca (1).");
   }
 
   @Test

@@ -2,7 +2,7 @@ package promedio.core.graph;
 
 import java.util.Locale;
 
-/** What a student may write about a graph. */
+/** What a student may say of a graph in words. */
 public enum GraphText {
   /** What stands above it. */
   TITLE,
@@ -11,7 +11,9 @@ public enum GraphText {
   /** The distance of the numbers along the axis of the values. */
   TICKS,
   /** The percentiles that are read off an ogive, as percentages. */
-  PERCENTILES;
+  PERCENTILES,
+  /** The column of a table by whose categories points differ in colour and shape. */
+  CATEGORY;
 
   /** {@return its name in files} */
   public String code() {

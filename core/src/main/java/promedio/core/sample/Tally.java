@@ -1,6 +1,7 @@
 package promedio.core.sample;
 
 import java.math.BigInteger;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -37,10 +38,15 @@ public final class Tally {
 
   /** {@return the tally of values that are in ascending order already} */
   static Tally ofSorted(Values sorted) {
-    int[] ends =
-        IntStream.range(0, sorted.size())
-            .filter(i -> i + 1 == sorted.size() || differ(sorted, i, i + 1))
-            .toArray();
+    int[] ends = new int[sorted.size()];
+    int found = 0;
+    for (int i = 0; i < ends.length; i++) {
+      if (i + 1 == ends.length || differ(sorted, i, i + 1)) {
+        ends[found] = i;
+        found++;
+      }
+    }
+    ends = Arrays.copyOf(ends, found);
     long[] counts = new long[ends.length];
     long start = 0;
     for (int i = 0; i < ends.length; i++) {

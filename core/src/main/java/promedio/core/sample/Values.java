@@ -80,11 +80,24 @@ public final class Values {
     boolean alike =
         columns.stream().allMatch(v -> v.isPacked() && v.denominator.equals(first.denominator));
     if (alike) {
-      long[] joined = columns.stream().flatMapToLong(v -> Arrays.stream(v.packed)).toArray();
-      return new Values(joined, null, first.denominator, new BitSet());
+      Values joined = inARow(columns, first.denominator);
+      // Each column may be in order already; to merge them is much less work than to sort them.
+      joined.sorted =
+          inARow(columns.stream().map(Values::sorted).toList(), first.denominator).sort();
+      return joined;
     }
     return of(
         columns.stream().flatMap(v -> IntStream.range(0, v.size()).mapToObj(v::get)).toList());
+  }
+
+  private static Values inARow(List<Values> columns, BigInteger denominator) {
+    long[] joined = new long[columns.stream().mapToInt(Values::size).sum()];
+    int filled = 0;
+    for (Values column : columns) {
+      System.arraycopy(column.packed, 0, joined, filled, column.size());
+      filled += column.size();
+    }
+    return new Values(joined, null, denominator, new BitSet());
   }
 
   /** {@return values with these numerators, none missing, over a power of ten} */
@@ -189,11 +202,7 @@ public final class Values {
   /** {@return the numbers at these indices, none of which may be missing} */
   Values pick(int[] indices) {
     return packed != null
-        ? new Values(
-            Arrays.stream(indices).mapToLong(i -> packed[i]).toArray(),
-            null,
-            denominator,
-            new BitSet())
+        ? new Values(picked(packed, indices), null, denominator, new BitSet())
         : new Values(
             null,
             Arrays.stream(indices).mapToObj(this::numerator).toArray(BigInteger[]::new),
@@ -204,17 +213,14 @@ public final class Values {
   /** {@return the entries at these indices, missing ones kept; −1 stands for a missing one} */
   public Values pickEntries(int[] indices) {
     BitSet gone = new BitSet();
+    boolean anyMissing = !missing.isEmpty();
     for (int i = 0; i < indices.length; i++) {
-      if (indices[i] < 0 || missing.get(indices[i])) {
+      if (indices[i] < 0 || (anyMissing && missing.get(indices[i]))) {
         gone.set(i);
       }
     }
     return packed != null
-        ? new Values(
-            Arrays.stream(indices).mapToLong(i -> i < 0 ? 0 : packed[i]).toArray(),
-            null,
-            denominator,
-            gone)
+        ? new Values(picked(packed, indices), null, denominator, gone)
         : new Values(
             null,
             Arrays.stream(indices)
@@ -222,6 +228,14 @@ public final class Values {
                 .toArray(BigInteger[]::new),
             denominator,
             gone);
+  }
+
+  private static long[] picked(long[] from, int[] indices) {
+    long[] picked = new long[indices.length];
+    for (int i = 0; i < picked.length; i++) {
+      picked[i] = indices[i] < 0 ? 0 : from[indices[i]];
+    }
+    return picked;
   }
 
   /** {@return how the numbers at two indices compare; neither may be missing} */
@@ -263,9 +277,7 @@ public final class Values {
   private Values sort() {
     Values present = present();
     if (present.packed != null) {
-      long[] copy = present.packed.clone();
-      Arrays.parallelSort(copy);
-      return new Values(copy, null, denominator, new BitSet());
+      return new Values(PackedSort.sorted(present.packed), null, denominator, new BitSet());
     }
     BigInteger[] copy = present.wide().clone();
     Arrays.sort(copy);

@@ -26,6 +26,31 @@ final class Coded {
 
   /** {@return a code for each entry, from 0 in the order in which they first came} */
   static Coded of(Column column) {
+    return column instanceof WordColumn words ? of(words) : ofTexts(column);
+  }
+
+  /** The column has a code for each word already, but some words may come late, or never. */
+  private static Coded of(WordColumn column) {
+    List<String> names = new ArrayList<>();
+    int[] known = new int[column.words().size()];
+    Arrays.fill(known, NONE);
+    int[] codes = new int[column.size()];
+    for (int row = 0; row < codes.length; row++) {
+      int word = column.code(row);
+      if (word == WordColumn.MISSING) {
+        codes[row] = NONE;
+        continue;
+      }
+      if (known[word] == NONE) {
+        known[word] = names.size();
+        names.add(column.words().get(word));
+      }
+      codes[row] = known[word];
+    }
+    return new Coded(names, codes);
+  }
+
+  private static Coded ofTexts(Column column) {
     Map<String, Integer> known = new LinkedHashMap<>();
     int[] codes = new int[column.size()];
     for (int row = 0; row < codes.length; row++) {

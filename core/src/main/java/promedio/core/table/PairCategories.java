@@ -1,6 +1,7 @@
 package promedio.core.table;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -14,6 +15,11 @@ public record PairCategories(List<String> names, List<Integer> codes) {
   public PairCategories {
     names = List.copyOf(names);
     codes = List.copyOf(codes);
+  }
+
+  /** {@return how many pairs are in a category, by its place} */
+  public int count(int category) {
+    return Collections.frequency(codes, category);
   }
 
   /** {@return them without that of one pair, from 0} */

@@ -13,7 +13,8 @@ import promedio.core.sample.Categories;
 /** A column of words: categories, dates or text. Each different word is kept once. */
 public final class WordColumn implements Column {
 
-  private static final int MISSING = -1;
+  /** The code of a row in which no word stands. */
+  static final int MISSING = -1;
 
   private final String name;
   private final Kind kind;

@@ -107,8 +107,8 @@ final class ClassesInput {
   }
 
   /**
-   * {@return the columns that values are grouped by, where groups are drawn}: there {@code --by}
-   * names them, and no rule for classes
+   * {@return the columns that values or points are grouped by, where groups are drawn}: there
+   * {@code --by} names them, and no rule for classes
    */
   List<String> factorsOf(boolean groups) {
     if (!groups || by == null) {

@@ -38,6 +38,7 @@ import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
 import promedio.core.table.NumberColumn;
+import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
 import promedio.core.table.Together;
 import promedio.files.RefusedFileException;
@@ -194,6 +195,8 @@ final class DrawCommand implements Callable<Integer> {
   private GraphExport ofPairs(CourseRules rules, Paper paper)
       throws RefusedFileException, ColumnChoiceException, IOException {
     List<String> names = new ArrayList<>();
+    List<PairCategories> told = new ArrayList<>();
+    List<String> by = classes.factorsOf(true);
     SampleInput.Input read =
         input.read(
             spec,
@@ -201,6 +204,9 @@ final class DrawCommand implements Callable<Integer> {
             (source, table, as) -> {
               List<NumberColumn> two = SeveralColumns.two(source, table, columns);
               two.forEach(column -> names.add(column.name()));
+              for (String factor : by) {
+                told.add(SeveralColumns.categories(source, table, two, factor));
+              }
               return Together.pairs(two.get(0), two.get(1));
             });
     ScatterGraph graph =
@@ -209,7 +215,7 @@ final class DrawCommand implements Callable<Integer> {
             title,
             xName == null ? names.get(0) : xName,
             yName == null ? names.get(1) : yName,
-            Optional.empty(),
+            categories(by, told),
             withLine ? Set.of(ScatterGraph.Extra.LINE) : Set.of(),
             OptionalInt.empty(),
             rules,
@@ -219,6 +225,18 @@ final class DrawCommand implements Callable<Integer> {
     } catch (BadInputException e) {
       throw new RefusedFileException(e.getMessage());
     }
+  }
+
+  private Optional<PairCategories> categories(List<String> by, List<PairCategories> told) {
+    if (by.size() > 1) {
+      throw wrong(Texts.of("draw.one-category", by.size()));
+    }
+    Optional<PairCategories> categories = told.stream().findFirst();
+    int different = categories.map(each -> each.names().size()).orElse(0);
+    if (different > ScatterGraph.MOST_CATEGORIES) {
+      throw wrong(Texts.of("draw.many-marks", by.get(0), different, ScatterGraph.MOST_CATEGORIES));
+    }
+    return categories;
   }
 
   private static Data together(

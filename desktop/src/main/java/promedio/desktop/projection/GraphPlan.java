@@ -73,7 +73,7 @@ public record GraphPlan(Analysis now, GraphChoice choice) {
       return Optional.empty();
     }
     return switch (which) {
-      case TITLE, AXIS -> Optional.empty();
+      case TITLE, AXIS, CATEGORY -> Optional.empty();
       case TICKS ->
           ticks().isPresent() ? Optional.empty() : Optional.of(Texts.of("graph.no-ticks", text));
       case PERCENTILES ->

@@ -6,11 +6,15 @@ import static promedio.desktop.cli.Outcome.runOn;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -323,6 +327,55 @@ class SeveralCommandsTest {
 
     assertThat(outcome.err()).isEmpty();
     assertThat(ImageIO.read(picture.toFile()).getWidth()).isEqualTo(1440);
+  }
+
+  private Outcome points(Path into, String by) {
+    return run(
+        "draw",
+        trees,
+        "--graph",
+        "scatter",
+        "--columns",
+        "length,weight",
+        "--by",
+        by,
+        "--into",
+        into.toString());
+  }
+
+  @Test
+  void pointsAreToldApartByTheCategoryOfAnotherColumn() throws Exception {
+    Path picture = folder.resolve("points.svg");
+
+    assertThat(points(picture, "terrace").err()).isEmpty();
+    String byTerrace = Files.readString(picture);
+    assertThat(points(picture, "grade").err()).isEmpty();
+
+    // Both have two categories, but not the same trees in them.
+    assertThat(Files.readString(picture)).isNotEqualTo(byTerrace);
+    assertThat(byTerrace).contains("<svg");
+  }
+
+  @Test
+  void pointsAreNotToldApartByWhatNobodyCouldSee() {
+    Path picture = folder.resolve("points.svg");
+
+    assertThat(points(picture, "terrace,sun").err()).contains("--by takes one column", "not 2");
+    assertThat(points(picture, "colour").err()).contains("colour", "terrace");
+    trees = writeTrees(IntStream.range(0, 9).mapToObj(i -> i + ",k" + i + "," + i * i));
+    assertThat(points(picture, "kind").err())
+        .contains("“kind” has 9 categories; at most 6 can be told apart");
+    assertThat(picture).doesNotExist();
+  }
+
+  private String writeTrees(Stream<String> rows) {
+    try {
+      Path file = folder.resolve("kinds.csv");
+      return Files.write(file, Stream.concat(Stream.of("length,kind,weight"), rows).toList())
+          .toString();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   @Test

@@ -10,6 +10,7 @@ import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
+import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
 import promedio.core.table.Together;
 
@@ -44,6 +45,16 @@ public final class SeveralColumns {
       throws ColumnChoiceException {
     List<NumberColumn> two = two(source, table, names);
     return Together.pairs(two.get(0), two.get(1));
+  }
+
+  /**
+   * {@return the category of each pair of two columns, by another column}
+   *
+   * @throws ColumnChoiceException if the table has no such column
+   */
+  public static PairCategories categories(
+      String source, Table table, List<NumberColumn> two, String by) throws ColumnChoiceException {
+    return Together.categories(two.get(0), two.get(1), any(source, table, by));
   }
 
   /**

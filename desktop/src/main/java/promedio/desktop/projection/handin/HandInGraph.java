@@ -63,7 +63,7 @@ final class HandInGraph {
           PairGraph.of(
               now,
               pairs.get(),
-              Optional.empty(),
+              PairGraph.categories(assignment, now.item()),
               Set.of(ScatterGraph.Extra.LINE),
               OptionalInt.empty()));
     }

@@ -69,9 +69,18 @@ public final class PairGraph {
     return different > 1 && different <= ScatterGraph.MOST_CATEGORIES;
   }
 
-  /** {@return the category of each pair by the column, where the table has it} */
-  public static Optional<PairCategories> categories(
-      Assignment assignment, Item item, String column) {
+  /** {@return the column by which the points of the item are told apart; empty for none} */
+  public static String categoryColumn(Assignment assignment, Item item) {
+    String column = item.graph().text(GraphText.CATEGORY);
+    return categoryColumns(assignment, item).contains(column) ? column : "";
+  }
+
+  /** {@return the category of each pair, where the item tells its points apart} */
+  public static Optional<PairCategories> categories(Assignment assignment, Item item) {
+    String column = categoryColumn(assignment, item);
+    if (column.isEmpty()) {
+      return Optional.empty();
+    }
     return link(item)
         .flatMap(
             link ->

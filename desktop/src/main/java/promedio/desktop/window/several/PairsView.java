@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.catalogue.several.Several;
+import promedio.core.graph.GraphText;
 import promedio.core.message.Texts;
 import promedio.core.sample.Pairs;
 import promedio.core.table.PairCategories;
@@ -135,7 +136,7 @@ final class PairsView implements SeveralView {
     category.setId("pairs-category");
     category.setAccessibleText(Texts.of("pairs.category"));
     Controls.inWords(category, name -> name.isEmpty() ? Texts.of("pairs.category.none") : name);
-    category.setOnAction(event -> showAgain(workspace));
+    category.setOnAction(event -> chooseCategory());
     List<Node> line = new ArrayList<>(extras.values());
     line.add(byCategory);
     byCategory.getChildren().addAll(new Label(Texts.of("pairs.category")), category);
@@ -231,17 +232,24 @@ final class PairsView implements SeveralView {
     }
     if (!category.getItems().equals(offered)) {
       category.getItems().setAll(offered);
-      category.setValue("");
     }
+    category.setValue(item == null ? "" : PairGraph.categoryColumn(all.assignment(), item));
     Nodes.setShown(byCategory, offered.size() > 1);
   }
 
-  private Optional<PairCategories> categories(Analysis now, boolean without) {
+  /** Is called too when the box is only filled in; then it says what the item says already. */
+  private void chooseCategory() {
+    Analysis now = shown;
     String column = category.getValue();
-    if (column == null || column.isEmpty()) {
-      return Optional.empty();
+    if (now != null
+        && column != null
+        && !column.equals(PairGraph.categoryColumn(workspace.assignment(), now.item()))) {
+      workspace.items().typeGraph(GraphText.CATEGORY, column);
     }
-    Optional<PairCategories> all = PairGraph.categories(workspace.assignment(), now.item(), column);
+  }
+
+  private Optional<PairCategories> categories(Analysis now, boolean without) {
+    Optional<PairCategories> all = PairGraph.categories(workspace.assignment(), now.item());
     return without && chosen.isPresent() ? all.map(each -> each.without(chosen.getAsInt())) : all;
   }
 
