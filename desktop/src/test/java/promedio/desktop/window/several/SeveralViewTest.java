@@ -8,8 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
@@ -22,6 +24,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Task;
 import promedio.core.sample.Portion;
+import promedio.desktop.projection.several.LinkedTrees;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** The sheets of several samples, as somebody works through them. */
@@ -29,6 +32,10 @@ class SeveralViewTest extends OpenWindow {
 
   @Override
   protected Assignment assignment() {
+    return LinkedTrees.in(shelf(), 7);
+  }
+
+  private static Assignment shelf() {
     return Assignment.empty("Orchard")
         .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
         .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
@@ -245,6 +252,30 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#mark-fit_chi_squared")).isEqualTo("right");
     assertThat(text("#margin-heading"))
         .isEqualTo("Chi squared of the fit: beside expected proportions");
+  }
+
+  @Test
+  void pointsAreToldApartByACategoryOfTheTableAndThatCanBeUndone() {
+    look(7);
+    Node picture = find("#pairs-graph", Node.class);
+    assertThat(picture.getAccessibleText()).doesNotContain("tell apart");
+
+    @SuppressWarnings("unchecked")
+    ChoiceBox<String> category = find("#pairs-category", ChoiceBox.class);
+    robot.interact(() -> category.setValue("variety"));
+    settle();
+    assertThat(picture.getAccessibleText())
+        .endsWith("Colour and shape tell apart: Ana (4), Rocha (2), Blanca (1).");
+
+    look(4);
+    assertThat(category.getParent().isVisible()).isFalse();
+    look(7);
+    assertThat(category.getValue()).isEqualTo("variety");
+
+    robot.interact(workspace::undo);
+    settle();
+    assertThat(category.getValue()).isEqualTo("");
+    assertThat(picture.getAccessibleText()).doesNotContain("tell apart");
   }
 
   @Test
