@@ -3,9 +3,11 @@ package promedio.core.question;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.question.PrintedQuestion.Asked;
@@ -32,17 +34,37 @@ final class AskedFinder {
     this.numerals = numerals;
   }
 
-  /** What is asked, where it stands. */
-  private record At(int start, List<Asked> asked) {}
+  /**
+   * What some words ask.
+   *
+   * @param start where they begin
+   * @param end where they end
+   * @param asked what they ask; “quartiles” asks two measures
+   */
+  record Seen(int start, int end, List<Asked> asked) {
+
+    Seen {
+      asked = List.copyOf(asked);
+    }
+
+    private Seen movedBy(int by) {
+      return new Seen(start + by, end + by, asked);
+    }
+  }
+
+  /** Part of a sentence, and where in the sentence it begins. */
+  private record Piece(String text, int start) {}
 
   /**
-   * {@return what the words ask}
+   * {@return what the words ask, where they first ask it}
    *
    * @param labelled whether they are a part of their own, so that a bare name asks
    */
-  List<Asked> find(String text, boolean labelled) {
-    List<Asked> asked = new ArrayList<>();
-    Matcher sentences = SENTENCE.matcher(joined(text));
+  List<Seen> find(String text, boolean labelled) {
+    JoinedLines joined = JoinedLines.of(text);
+    List<Seen> seen = new ArrayList<>();
+    Set<Asked> known = new HashSet<>();
+    Matcher sentences = SENTENCE.matcher(joined.text());
     boolean asking = labelled;
     while (sentences.find()) {
       String sentence = sentences.group();
@@ -50,63 +72,63 @@ final class AskedFinder {
         continue;
       }
       boolean asks = words.says("asking", sentence) || sentence.strip().endsWith("?");
-      String part = withoutOther(sentence);
       if (asks || asking) {
-        for (Asked each : measures(part)) {
-          if (!asked.contains(each)) {
-            asked.add(each);
-          }
+        Piece piece = withoutOther(sentence);
+        for (Seen each : measures(piece.text())) {
+          add(each.movedBy(sentences.start() + piece.start()), seen, known);
         }
       }
       if (!labelled) {
         asking = false;
       }
     }
-    predict(text, asked);
-    return asked;
+    predict(joined.text(), seen);
+    return seen.stream()
+        .map(each -> new Seen(joined.at(each.start()), joined.at(each.end()), each.asked()))
+        .toList();
   }
 
-  /** Lines that go on in the next one are one sentence. */
-  private static String joined(String text) {
-    return text.replaceAll("(?<![.?!:;])[ \\t]*\\n(?=[ \\t]*[\\p{Ll}\\d(])", " ");
+  private static void add(Seen each, List<Seen> seen, Set<Asked> known) {
+    List<Asked> more = each.asked().stream().filter(known::add).toList();
+    if (!more.isEmpty()) {
+      seen.add(new Seen(each.start(), each.end(), more));
+    }
   }
 
   /** What is said after asking for a drawing or a comment asks for no number. */
-  private String withoutOther(String sentence) {
+  private Piece withoutOther(String sentence) {
     Matcher other = words.pattern("other").matcher(sentence);
     if (!other.find()) {
-      return sentence;
+      return new Piece(sentence, 0);
     }
     String before = sentence.substring(0, other.start());
     if (words.says("asking", before)) {
-      return before;
+      return new Piece(before, 0);
     }
     // “Draw a box plot and find the range” asks once it comes to finding.
     Matcher asking = words.pattern("asking").matcher(sentence);
     return asking.find(other.end())
             && LINKED.matcher(sentence.substring(other.end(), asking.start())).find()
-        ? sentence.substring(asking.start())
-        : "";
+        ? new Piece(sentence.substring(asking.start()), asking.start())
+        : new Piece("", 0);
   }
 
-  private List<Asked> measures(String sentence) {
+  private List<Seen> measures(String sentence) {
     StringBuilder left = new StringBuilder(sentence);
     blank(left, words.pattern("idle"));
-    List<At> found = new ArrayList<>();
+    List<Seen> found = new ArrayList<>();
     for (Map.Entry<String, Pattern> measure : words.measures()) {
       Matcher matcher = measure.getValue().matcher(left.toString());
       while (matcher.find()) {
         asked(measure.getKey(), matcher)
-            .ifPresent(asks -> found.add(new At(matcher.start(), asks)));
+            .ifPresent(asks -> found.add(new Seen(matcher.start(), matcher.end(), asks)));
         for (int i = matcher.start(); i < matcher.end(); i++) {
           left.setCharAt(i, ' ');
         }
       }
     }
-    return found.stream()
-        .sorted(Comparator.comparing(At::start))
-        .flatMap(at -> at.asked().stream())
-        .toList();
+    found.sort(Comparator.comparing(Seen::start));
+    return found;
   }
 
   private static void blank(StringBuilder text, Pattern pattern) {
@@ -152,14 +174,23 @@ final class AskedFinder {
   }
 
   /** Once a line is asked for, an estimate at a number is a prediction. */
-  private void predict(String text, List<Asked> asked) {
-    boolean line = asked.stream().anyMatch(each -> OF_PAIRS.contains(each.measure()));
-    Matcher matcher = words.pattern("predict").matcher(joined(text));
-    boolean alone = asked.isEmpty();
+  private void predict(String text, List<Seen> seen) {
+    boolean line =
+        seen.stream()
+            .flatMap(each -> each.asked().stream())
+            .anyMatch(each -> OF_PAIRS.contains(each.measure()));
+    Matcher matcher = words.pattern("predict").matcher(text);
+    boolean alone = seen.isEmpty();
     if ((line || alone) && matcher.find()) {
       Words.group(matcher, "with")
           .flatMap(numerals::plain)
-          .ifPresent(number -> asked.add(Asked.with("prediction", number)));
+          .ifPresent(
+              number ->
+                  seen.add(
+                      new Seen(
+                          matcher.start(),
+                          matcher.end(),
+                          List.of(Asked.with("prediction", number)))));
     }
   }
 }

@@ -72,6 +72,35 @@ public record FoundData(
     return rows.stream().map(row -> row.get(0)).toList();
   }
 
+  /** {@return what else the same rows can be read as; this itself first} */
+  public List<Kind> kinds() {
+    return switch (kind) {
+      case VALUE_FREQUENCY -> List.of(kind, Kind.PAIRS);
+      case PAIRS -> List.of(kind, Kind.VALUE_FREQUENCY);
+      case CATEGORIES -> List.of(kind, Kind.RAW);
+      case RAW, CLASSES -> List.of(kind);
+    };
+  }
+
+  /**
+   * {@return the same rows as data of another kind}
+   *
+   * @param other one of {@link #kinds}
+   */
+  public FoundData as(Kind other) {
+    if (!kinds().contains(other)) {
+      throw new IllegalArgumentException(kind + " cannot be read as " + other);
+    }
+    return kind == Kind.CATEGORIES && other == Kind.RAW
+        ? measured()
+        : new FoundData(other, name, second, unit, rows, printed, start, end);
+  }
+
+  /** {@return the same data under another name, in another unit} */
+  public FoundData called(String other, String in) {
+    return new FoundData(kind, other, second, in, rows, printed, start, end);
+  }
+
   /** {@return the numbers of categories as values; other data as they are} */
   FoundData measured() {
     return kind == Kind.CATEGORIES

@@ -8,29 +8,43 @@ import java.util.regex.Matcher;
  *
  * @param places decimal places
  * @param digits significant digits
+ * @param start where the words begin that say so
+ * @param end where they end
  */
-record Limits(Optional<Integer> places, Optional<Integer> digits) {
+record Limits(Optional<Integer> places, Optional<Integer> digits, int start, int end) {
 
   /** Nothing is said of it. */
-  static final Limits NONE = new Limits(Optional.empty(), Optional.empty());
+  static final Limits NONE = new Limits(Optional.empty(), Optional.empty(), 0, 0);
 
   private static final int MOST_NEAREST = 3;
 
   /** {@return what the words say of it} */
   static Limits in(String text, Words words) {
-    Optional<Integer> digits = number(text, words, "digits");
-    Optional<Integer> places = number(text, words, "places");
-    for (int nearest = MOST_NEAREST; nearest >= 0 && places.isEmpty(); nearest--) {
-      places = words.says("nearest." + nearest, text) ? Optional.of(nearest) : places;
+    Matcher matcher = words.pattern("digits").matcher(text);
+    Optional<Integer> digits = number(matcher, words);
+    if (digits.isPresent()) {
+      return new Limits(Optional.empty(), digits, matcher.start(), matcher.end());
     }
-    return digits.isPresent() ? new Limits(Optional.empty(), digits) : new Limits(places, digits);
+    matcher = words.pattern("places").matcher(text);
+    Optional<Integer> places = number(matcher, words);
+    for (int nearest = MOST_NEAREST; nearest >= 0 && places.isEmpty(); nearest--) {
+      matcher = words.pattern("nearest." + nearest).matcher(text);
+      places = matcher.find() ? Optional.of(nearest) : places;
+    }
+    return places.isPresent()
+        ? new Limits(places, Optional.empty(), matcher.start(), matcher.end())
+        : NONE;
   }
 
-  private static Optional<Integer> number(String text, Words words, String key) {
-    Matcher matcher = words.pattern(key).matcher(text);
+  private static Optional<Integer> number(Matcher matcher, Words words) {
     return matcher.find()
         ? Words.group(matcher, "n").or(() -> Words.group(matcher, "n2")).flatMap(words::number)
         : Optional.empty();
+  }
+
+  /** {@return these, said in a text that begins at a place of another one} */
+  Limits movedBy(int by) {
+    return new Limits(places, digits, start + by, end + by);
   }
 
   /**
@@ -49,7 +63,7 @@ record Limits(Optional<Integer> places, Optional<Integer> digits) {
       boolean asked = words.says(key, said);
       boolean data = words.says("unit." + names[2], all);
       if (asked && data) {
-        return new Limits(Optional.of(Integer.valueOf(names[1])), digits);
+        return new Limits(Optional.of(Integer.valueOf(names[1])), digits, start, end);
       }
     }
     return this;

@@ -10,13 +10,16 @@ import java.util.Optional;
  * @param data the data, in the order in which they stand in the text
  * @param rules the course rules that its words decide for all parts, by code
  * @param parts the parts, in their order
+ * @param marks where in the text, its returns taken out, what was understood, in order
  */
-public record PrintedQuestion(List<FoundData> data, Map<String, String> rules, List<Part> parts) {
+public record PrintedQuestion(
+    List<FoundData> data, Map<String, String> rules, List<Part> parts, List<Mark> marks) {
 
   public PrintedQuestion {
     data = List.copyOf(data);
     rules = Map.copyOf(rules);
     parts = List.copyOf(parts);
+    marks = List.copyOf(marks);
   }
 
   /**

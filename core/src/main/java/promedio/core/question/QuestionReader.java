@@ -5,10 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.question.AskedFinder.Seen;
 import promedio.core.question.PrintedQuestion.Asked;
 import promedio.core.question.PrintedQuestion.Part;
 import promedio.core.question.Sections.Section;
@@ -27,6 +28,8 @@ final class QuestionReader {
           "prediction",
           "residual_sd",
           "difference_mean");
+
+  private static final Pattern SENTENCE_END = Pattern.compile("(?<=[.?!])\\s|\n|\\z");
 
   /** More words of one part are looked through for nothing. */
   private static final int MOST_WORDS = 10_000;
@@ -72,39 +75,44 @@ final class QuestionReader {
   }
 
   PrintedQuestion read() {
-    List<List<Asked>> asked = new ArrayList<>();
+    List<List<Seen>> seen = new ArrayList<>();
     for (Section section : sections) {
-      asked.add(section.stem() && sections.size() > 1 ? List.of() : asked(section));
+      seen.add(section.stem() && sections.size() > 1 ? List.of() : seen(section));
     }
-    boolean ofPairs =
-        asked.stream().flatMap(List::stream).anyMatch(each -> OF_PAIRS.contains(each.measure()));
+    List<String> asked =
+        seen.stream()
+            .flatMap(List::stream)
+            .flatMap(each -> each.asked().stream())
+            .map(Asked::measure)
+            .toList();
+    boolean ofPairs = asked.stream().anyMatch(OF_PAIRS::contains);
     List<FoundData> data = new DataFinder(text, words, numerals, ofPairs).find(sections);
-    boolean measured =
-        asked.stream().flatMap(List::stream).noneMatch(each -> each.measure().equals("modes"))
-            && asked.stream().anyMatch(each -> !each.isEmpty());
-    if (measured) {
+    if (!asked.isEmpty() && !asked.contains("modes")) {
       // Of names with numbers nobody asks the mean of how often: the numbers are what is measured.
       data = data.stream().map(FoundData::measured).toList();
     }
-    List<FoundData> read = data;
+    Marks marks = new Marks();
+    for (int i = 0; i < data.size(); i++) {
+      marks.data(i, data.get(i));
+    }
     List<Part> parts = new ArrayList<>();
     boolean single = sections.size() == 1;
     Limits overall = overall();
     for (int i = 0; i < sections.size(); i++) {
       Section section = sections.get(i);
       if (single || !section.stem()) {
-        parts.add(part(section, asked.get(i), read, overall, single));
+        parts.add(part(section, seen.get(i), data, overall, marks.of(parts.size())));
       }
     }
     Map<String, String> rules = new HashMap<>();
     for (Section section : sections) {
       if (section.stem()) {
-        rules.putAll(rules(words(section)));
+        rules.putAll(rules(section, marks.of(Mark.OfRule.ALL)));
       }
     }
     boolean nothing = data.isEmpty() && parts.stream().allMatch(part -> part.asked().isEmpty());
     return new PrintedQuestion(
-        data, rules, nothing && single && text.isBlank() ? List.of() : parts);
+        data, rules, nothing && single && text.isBlank() ? List.of() : parts, marks.inOrder());
   }
 
   private String beginning() {
@@ -115,28 +123,32 @@ final class QuestionReader {
     return text.substring(section.start(), Math.min(section.end(), section.start() + MOST_WORDS));
   }
 
-  private List<Asked> asked(Section section) {
+  private List<Seen> seen(Section section) {
     return finder.find(words(section), !section.label().isEmpty());
   }
 
   private Part part(
-      Section section, List<Asked> asked, List<FoundData> data, Limits overall, boolean single) {
+      Section section, List<Seen> seen, List<FoundData> data, Limits overall, Marks.OfPart marks) {
+    boolean single = sections.size() == 1;
     String said = words(section);
-    List<Asked> wanted = asked;
+    List<Seen> wanted = seen;
+    int start = section.start();
     if (wanted.isEmpty() && !single && data.stream().anyMatch(each -> within(each, section))) {
       // “Find the mean of each list: (a) 3, 4, 5 (b) 7, 8, 9”.
       wanted = finder.find(words(sections.get(0)), false);
+      start = sections.get(0).start();
     }
-    Limits own = Limits.in(said, words).inUnitOf(said, beginning(), words);
-    Limits limits = own.isNone() ? overall : own;
-    boolean none = wanted.isEmpty();
+    Limits own = Limits.in(said, words).inUnitOf(said, beginning(), words).movedBy(section.start());
+    Limits limits = wanted.isEmpty() ? Limits.NONE : own.isNone() ? overall : own;
+    marks.asked(wanted, start);
+    marks.places(limits);
     return new Part(
         section.label(),
-        wanted,
-        none ? List.of() : about(section, said, data),
-        none ? Optional.empty() : limits.places(),
-        none ? Optional.empty() : limits.digits(),
-        single ? Map.of() : rules(said),
+        wanted.stream().flatMap(each -> each.asked().stream()).toList(),
+        wanted.isEmpty() ? List.of() : about(section, said, data),
+        limits.places(),
+        limits.digits(),
+        single ? Map.of() : rules(section, marks),
         said.strip());
   }
 
@@ -195,31 +207,42 @@ final class QuestionReader {
   private Limits overall() {
     Limits found = Limits.NONE;
     for (Section section : sections) {
-      for (String sentence : words(section).split("(?<=[.?!])\\s|\n", -1)) {
+      String said = words(section);
+      Matcher ends = SENTENCE_END.matcher(said);
+      int start = 0;
+      while (ends.find()) {
+        String sentence = said.substring(start, ends.start());
         if (words.says("overall", sentence)) {
           Limits here = Limits.in(sentence, words).inUnitOf(sentence, beginning(), words);
-          found = here.isNone() ? found : here;
+          found = here.isNone() ? found : here.movedBy(section.start() + start);
         }
+        start = ends.end();
       }
     }
     if (found.isNone() && sections.size() > 1) {
-      found = Limits.in(words(sections.get(0)), words);
+      found = Limits.in(words(sections.get(0)), words).movedBy(sections.get(0).start());
     }
     return found;
   }
 
-  private Map<String, String> rules(String said) {
+  private Map<String, String> rules(Section section, Marks.OfPart marks) {
     Map<String, String> rules = new HashMap<>();
-    Map<String, Integer> starts = new HashMap<>();
+    Map<String, MatchResult> first = new HashMap<>();
     for (String key : words.keys("rule.")) {
       String[] names = key.split("\\.", 3);
-      Matcher matcher = words.pattern(key).matcher(said);
-      // “the unbiased estimate of the population variance” is by n − 1: the first word counts.
-      if (matcher.find() && matcher.start() < starts.getOrDefault(names[1], Integer.MAX_VALUE)) {
-        rules.put(names[1], names[2]);
-        starts.put(names[1], matcher.start());
+      Matcher matcher = words.pattern(key).matcher(words(section));
+      if (matcher.find()) {
+        MatchResult before = first.get(names[1]);
+        // “the unbiased estimate of the population variance” is by n − 1: the first word counts.
+        if (before == null || matcher.start() < before.start()) {
+          rules.put(names[1], names[2]);
+          first.put(names[1], matcher.toMatchResult());
+        }
       }
     }
+    first.forEach(
+        (code, match) ->
+            marks.rule(code, section.start() + match.start(), section.start() + match.end()));
     return rules;
   }
 }
