@@ -13,6 +13,8 @@ final class ClassFinder {
   private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
   private static final String UNIT = "(?:[ ]?(?:\\p{L}{1,12}|°C?|%|€|\\$)\\.?)?";
 
+  private static final Pattern LEADING_PIPE = Pattern.compile("^\\|\\s*");
+
   private final Words words;
   private final Numerals numerals;
   private final List<Line> lines;
@@ -84,7 +86,8 @@ final class ClassFinder {
           }
           continue;
         }
-        Optional<Row> row = lines.get(at).isShort() ? row(lines.get(at).text()) : Optional.empty();
+        Optional<Row> row =
+            canBeClass(lines.get(at)) ? row(lines.get(at).text()) : Optional.empty();
         if (row.isEmpty()) {
           break;
         }
@@ -103,8 +106,13 @@ final class ClassFinder {
     return found;
   }
 
+  /** Between the limits of a class stands a dash, a sign, a bracket or a word. */
+  private static boolean canBeClass(Line line) {
+    return line.isShort() && line.hasDigits() && !line.isOnlyNumbers();
+  }
+
   private Optional<Row> row(String line) {
-    String text = line.strip().replaceAll("^\\|\\s*", "").strip();
+    String text = LEADING_PIPE.matcher(line.strip()).replaceFirst("").strip();
     for (Pattern form : forms) {
       Matcher matcher = form.matcher(text);
       if (matcher.matches()) {
@@ -286,7 +294,7 @@ final class ClassFinder {
   /** Classes in one line, and their frequencies in the next. */
   private Optional<FoundData> acrossAt(int at) {
     Line line = lines.get(at);
-    if (!line.isShort()) {
+    if (!canBeClass(line)) {
       return Optional.empty();
     }
     List<List<String>> limits = new ArrayList<>();

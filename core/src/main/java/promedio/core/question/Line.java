@@ -46,6 +46,30 @@ record Line(String text, int start) {
     return text.chars().anyMatch(Character::isLetter);
   }
 
+  boolean hasDigits() {
+    return text.chars().anyMatch(Character::isDigit);
+  }
+
+  /** {@return whether only numbers, blanks and rules stand in it, no sign and no word} */
+  boolean isOnlyNumbers() {
+    return text.chars()
+        .allMatch(c -> Character.isDigit(c) || Character.isWhitespace(c) || ".,;|".indexOf(c) >= 0);
+  }
+
+  /** {@return whether words end as every row of numbers does, in a digit or a dash for none} */
+  static boolean endsAsRow(String text) {
+    int last = text.length() - 1;
+    while (last >= 0 && (Character.isWhitespace(text.charAt(last)) || isEnd(text.charAt(last)))) {
+      last--;
+    }
+    return last >= 0
+        && (Character.isDigit(text.charAt(last)) || "-–—".indexOf(text.charAt(last)) >= 0);
+  }
+
+  private static boolean isEnd(char c) {
+    return c == '|' || c == '.' || c == ';';
+  }
+
   /** {@return its cells: apart by pipes, tabs, semicolons or several spaces} */
   List<String> cells() {
     List<String> cells = new ArrayList<>();

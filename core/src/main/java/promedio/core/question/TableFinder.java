@@ -2,6 +2,7 @@ package promedio.core.question;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,9 @@ final class TableFinder {
   private final Pattern namedRow;
   private final Pattern totals;
 
+  /** The lines in which nothing but numbers stands. */
+  private final BitSet numeric;
+
   TableFinder(String text, Words words, Numerals numerals, boolean ofPairs) {
     this.words = words;
     this.numerals = numerals;
@@ -47,6 +51,7 @@ final class TableFinder {
                 + n
                 + ")*)[\\s|.;]*");
     this.totals = Pattern.compile("(?:" + words.text("totals") + ")", CASELESS);
+    this.numeric = numericLines();
   }
 
   /** A row of numbers behind a name. */
@@ -87,7 +92,7 @@ final class TableFinder {
         }
         continue;
       }
-      Optional<Row> row = numericRow(lines.get(i));
+      Optional<Row> row = numericRow(i);
       if (row.isEmpty()) {
         row = labelledRow(lines.get(i));
       }
@@ -114,14 +119,31 @@ final class TableFinder {
     return line.text().strip().matches(".*[.?!:]") || line.text().strip().split("\\s+").length > 16;
   }
 
-  private Optional<Row> numericRow(Line line) {
-    return line.isShort() && numbers.matcher(line.text()).matches()
-        ? Optional.of(new Row("", false, false, tokens(line.text())))
+  private BitSet numericLines() {
+    BitSet numeric = new BitSet();
+    for (int i = 0; i < lines.size(); i++) {
+      Line line = lines.get(i);
+      numeric.set(
+          i,
+          line.isShort()
+              && Line.endsAsRow(line.text())
+              && !line.hasLetters()
+              && numbers.matcher(line.text()).matches());
+    }
+    return numeric;
+  }
+
+  private Optional<Row> numericRow(int at) {
+    return numeric.get(at)
+        ? Optional.of(new Row("", false, false, tokens(lines.get(at).text())))
         : Optional.empty();
   }
 
   private Optional<Row> labelledRow(Line line) {
-    Matcher matcher = namedRow.matcher(line.isShort() ? line.text() : "");
+    if (!line.isShort() || !line.hasLetters() || !Line.endsAsRow(line.text())) {
+      return Optional.empty();
+    }
+    Matcher matcher = namedRow.matcher(line.text());
     return matcher.matches() && matcher.group("colon") == null
         ? Optional.of(
             new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))))
@@ -240,10 +262,10 @@ final class TableFinder {
   private Optional<Found> bare(int at) {
     boolean two =
         at + 1 < lines.size()
-            && numericRow(lines.get(at)).isPresent()
-            && numericRow(lines.get(at + 1)).isPresent()
-            && (at == 0 || numericRow(lines.get(at - 1)).isEmpty())
-            && (at + 2 >= lines.size() || numericRow(lines.get(at + 2)).isEmpty());
+            && numeric.get(at)
+            && numeric.get(at + 1)
+            && (at == 0 || !numeric.get(at - 1))
+            && !numeric.get(at + 2);
     if (!two) {
       return Optional.empty();
     }
@@ -264,6 +286,15 @@ final class TableFinder {
         : Optional.empty();
   }
 
+  /** The last cell of a line, where it says that totals stand below it. */
+  private Optional<String> total(Line line) {
+    List<String> cells = Line.endsAsRow(line.text()) ? List.of() : line.cells();
+    return Optional.of(cells)
+        .filter(each -> each.size() > 3)
+        .map(each -> each.get(each.size() - 1))
+        .filter(cell -> totals.matcher(cell).matches());
+  }
+
   /** Rows of numbers behind their names, one below the other. */
   private Optional<Found> rows(int at) {
     List<Row> rows = new ArrayList<>();
@@ -277,12 +308,15 @@ final class TableFinder {
         }
         continue;
       }
-      if (!line.isShort() || !line.hasLetters()) {
+      if (!line.isShort() || !line.hasLetters() || !line.hasDigits()) {
         break;
       }
-      List<String> cells = line.cells();
-      boolean withTotal = cells.size() > 3 && totals.matcher(cells.get(cells.size() - 1)).matches();
-      String text = withTotal ? cutLast(line.text(), cells.get(cells.size() - 1)) : line.text();
+      Optional<String> total = total(line);
+      boolean withTotal = total.isPresent();
+      String text = total.map(cell -> cutLast(line.text(), cell)).orElse(line.text());
+      if (!Line.endsAsRow(text)) {
+        break;
+      }
       Matcher matcher = namedRow.matcher(text);
       if (!matcher.matches() || tokens(matcher.group("row")).size() < 3) {
         break;
