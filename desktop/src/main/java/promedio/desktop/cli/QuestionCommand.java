@@ -4,14 +4,10 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -20,6 +16,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.message.Texts;
 import promedio.core.question.PrintedQuestion;
+import promedio.desktop.work.QuestionText;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.PrintedQuestionJson;
 import promedio.files.report.PrintedQuestionText;
@@ -30,9 +27,6 @@ final class QuestionCommand implements Callable<Integer> {
 
   /** What goes on where a file was refused. */
   private static final int REFUSED = 3;
-
-  /** A question is no book. */
-  private static final long MOST_BYTES = 32L << 20;
 
   @Spec private CommandSpec spec;
 
@@ -98,25 +92,8 @@ final class QuestionCommand implements Callable<Integer> {
   }
 
   private static String text(String file) throws IOException {
-    byte[] bytes;
     try (InputStream in = file.equals("-") ? System.in : Files.newInputStream(Path.of(file))) {
-      bytes = in.readNBytes((int) MOST_BYTES + 1);
-    }
-    if (bytes.length > MOST_BYTES) {
-      throw new IOException("larger than " + MOST_BYTES);
-    }
-    return isPdf(bytes) ? ofPdf(bytes) : new String(bytes, StandardCharsets.UTF_8);
-  }
-
-  private static boolean isPdf(byte[] bytes) {
-    return bytes.length > 4 && new String(bytes, 0, 4, StandardCharsets.ISO_8859_1).equals("%PDF");
-  }
-
-  private static String ofPdf(byte[] bytes) throws IOException {
-    try (PDDocument document = Loader.loadPDF(bytes)) {
-      PDFTextStripper stripper = new PDFTextStripper();
-      stripper.setSortByPosition(true);
-      return stripper.getText(document);
+      return QuestionText.read(in);
     }
   }
 }

@@ -66,7 +66,7 @@ class QuestionCommandTest {
     Outcome outcome = Outcome.run("question", "--format", "text", file("q.txt", TEXT).toString());
 
     assertThat(outcome.out().lines())
-        .containsExactly("1. values  (3): 118; 131; 124", "mean · 1 decimal place");
+        .containsExactly("1. values (3): 118; 131; 124", "mean · 1 decimal place");
     assertThat(
             Outcome.run("question", "--format", "text", file("n.txt", "Hello.").toString())
                 .out()

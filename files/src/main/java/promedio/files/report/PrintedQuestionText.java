@@ -26,12 +26,16 @@ public final class PrintedQuestionText {
     for (int i = 0; i < question.data().size(); i++) {
       lines.add(data(i + 1, question.data().get(i)));
     }
-    question.rules().forEach((rule, value) -> lines.add(Texts.of("question.rule", rule, value)));
+    question.rules().forEach((rule, value) -> lines.add(rule("question.rule", rule, value)));
     if (question.parts().stream().allMatch(part -> part.asked().isEmpty())) {
       lines.add(Texts.of("question.nothing-asked"));
     }
     question.parts().forEach(part -> lines.add(part(part)));
     return lines;
+  }
+
+  private static String rule(String key, String rule, String value) {
+    return Texts.of(key, Texts.of("rule." + rule), RuleText.ofCodes(rule, value));
   }
 
   private static String data(int number, FoundData data) {
@@ -45,7 +49,7 @@ public final class PrintedQuestionText {
             .map(row -> String.join(" ", row))
             .collect(Collectors.joining("; "));
     return Texts.of(
-        "question.read-data",
+        name.isEmpty() ? "question.read-unnamed" : "question.read-data",
         number,
         Texts.of("question.kind." + data.kind().code()),
         name,
@@ -64,13 +68,14 @@ public final class PrintedQuestionText {
     String digits = part.digits().map(each -> Texts.of("question.digits", each)).orElse("");
     String rules =
         part.rules().entrySet().stream()
-            .map(rule -> Texts.of("question.by", rule.getKey(), rule.getValue()))
+            .map(rule -> rule("question.by", rule.getKey(), rule.getValue()))
             .collect(Collectors.joining());
     String label = part.label().isEmpty() ? "" : "(" + part.label() + ") ";
     return label + asked + places + digits + rules;
   }
 
-  private static String asked(PrintedQuestion.Asked asked) {
+  /** {@return the name of a measure that is asked, with what it is asked of} */
+  public static String asked(PrintedQuestion.Asked asked) {
     String name = Measures.ofKey(asked.measure()).map(TaskTexts::name).orElse(asked.measure());
     String with =
         asked.with().entrySet().stream().map(Map.Entry::getValue).collect(Collectors.joining(", "));

@@ -12,7 +12,7 @@ import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
-import promedio.desktop.projection.RuleText;
+import promedio.files.report.RuleText;
 
 /** The course rules that an assignment is worked by, in words. */
 final class HandInRules {

@@ -31,13 +31,13 @@ import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Projection;
-import promedio.desktop.projection.RuleText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FoldingLine;
 import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
+import promedio.files.report.RuleText;
 
 /** The title of the assignment and the course rules in words, each a button that changes it. */
 public final class RulesStrip extends BorderPane {

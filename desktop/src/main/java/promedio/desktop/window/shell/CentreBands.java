@@ -250,7 +250,7 @@ final class CentreBands {
 
   private void makeQuestion() {
     if (question == null) {
-      question = new QuestionView(workspace);
+      question = new QuestionView(workspace, fileChoice);
       centre.getChildren().add(question);
     }
   }

@@ -1,4 +1,4 @@
-package promedio.desktop.projection;
+package promedio.files.report;
 
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -17,6 +17,19 @@ public final class RuleText {
     String code = rule.codeOf(value);
     String key = "rule." + rule.code() + "." + code;
     return Texts.has(key) ? Texts.of(key) : written(code);
+  }
+
+  /** {@return the value of this code in words; the code, where there is no such rule or value} */
+  public static String ofCodes(String rule, String value) {
+    return Rule.find(rule).map(each -> ofCode(each, value)).orElse(value);
+  }
+
+  private static <T> String ofCode(Rule<T> rule, String value) {
+    return rule.values().stream()
+        .filter(each -> rule.codeOf(each).equals(value))
+        .findFirst()
+        .map(each -> of(rule, each))
+        .orElse(value);
   }
 
   /** A number is written as those write it who speak the language. */
