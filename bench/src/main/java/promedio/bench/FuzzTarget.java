@@ -33,7 +33,9 @@ import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.question.Change;
 import promedio.core.question.PrintedQuestion;
+import promedio.core.question.QuestionDraft;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.table.ReadingChoices;
@@ -219,8 +221,14 @@ enum FuzzTarget {
           "plum, pear, plum; quince 3");
 
   private static boolean isQuestion(String text) {
-    PrintedQuestion question = PrintedQuestion.read(text);
+    QuestionDraft draft = QuestionDraft.of(text);
+    PrintedQuestion question = draft.question();
     Assignment taken = FromQuestion.taken(Assignment.empty("Pears"), question);
+    // Somebody takes away the first things that were understood.
+    for (int i = 0; i < 5 && !draft.question().marks().isEmpty(); i++) {
+      draft = draft.changed(draft.question().marks().get(0), Change.removed());
+      FromQuestion.taken(Assignment.empty("Pears"), draft.question());
+    }
     return !PrintedQuestionJson.of(question).isEmpty()
         && taken.parts().size() <= question.parts().size()
         && !question.data().isEmpty();
