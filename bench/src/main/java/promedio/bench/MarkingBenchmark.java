@@ -23,7 +23,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.files.pile.MarkLines;
+import promedio.files.answers.MarkLines;
 
 /** Answers marked: one in a sample of 30 values, and 10,000 of as many samples. */
 @State(Scope.Benchmark)

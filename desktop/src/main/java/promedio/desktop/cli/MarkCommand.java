@@ -23,10 +23,10 @@ import promedio.core.rules.CourseRules;
 import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
-import promedio.files.pile.AnswerKey;
-import promedio.files.pile.MarkLines;
-import promedio.files.pile.Pile;
-import promedio.files.pile.PileReader;
+import promedio.files.answers.AnswerKey;
+import promedio.files.answers.ClassAnswers;
+import promedio.files.answers.ClassAnswersReader;
+import promedio.files.answers.MarkLines;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 import promedio.files.table.TextFile;
@@ -102,7 +102,7 @@ final class MarkCommand implements Callable<Integer> {
       throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
     }
     if (format == Format.CSV) {
-      markPile(course);
+      markAnswers(course);
     } else {
       try (InputStream in = Inputs.open(file)) {
         markLines(new ByteLines(in), course);
@@ -136,28 +136,28 @@ final class MarkCommand implements Callable<Integer> {
     together.clear();
   }
 
-  private void markPile(CourseRules course) throws IOException, RefusedFileException {
-    Path answers = key;
-    PileReader reader =
-        answers == null
-            ? new PileReader(course, DecimalSign.POINT, name -> Optional.empty())
-            : PileReader.of(
-                AnswerKey.read(TextFile.read(DataSource.of(answers))), DecimalSign.POINT);
-    Pile pile = reader.csv(TextFile.read(Inputs.source(file)), Progress.NONE);
+  private void markAnswers(CourseRules course) throws IOException, RefusedFileException {
+    Path keyed = key;
+    ClassAnswersReader reader =
+        keyed == null
+            ? new ClassAnswersReader(course, DecimalSign.POINT, name -> Optional.empty())
+            : ClassAnswersReader.of(
+                AnswerKey.read(TextFile.read(DataSource.of(keyed))), DecimalSign.POINT);
+    ClassAnswers answers = reader.csv(TextFile.read(Inputs.source(file)), Progress.NONE);
     Path into = report;
     if (into != null) {
-      SafeWrite.write(into, pile.csv().getBytes(StandardCharsets.UTF_8));
+      SafeWrite.write(into, answers.csv().getBytes(StandardCharsets.UTF_8));
     }
     PrintWriter out = spec.commandLine().getOut();
     if (students) {
-      out.print(pile.studentsCsv());
+      out.print(answers.studentsCsv());
     } else if (counts) {
-      pile.verdicts().forEach((verdict, times) -> out.println(times + "  " + verdict.code()));
-      for (Pile.Count count : pile.counts()) {
+      answers.verdicts().forEach((verdict, times) -> out.println(times + "  " + verdict.code()));
+      for (ClassAnswers.Count count : answers.counts()) {
         out.println(count.times() + "  " + count.measure() + ": " + count.code());
       }
     } else {
-      pile.rows().forEach(row -> out.println(MarkLines.json(row)));
+      answers.rows().forEach(row -> out.println(MarkLines.json(row)));
     }
   }
 }

@@ -56,9 +56,9 @@ import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
+import promedio.files.answers.ClassAnswers;
+import promedio.files.answers.ClassAnswersReader;
 import promedio.files.assignment.AssignmentFile;
-import promedio.files.pile.Pile;
-import promedio.files.pile.PileReader;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
@@ -287,14 +287,14 @@ public final class OffscreenDemo {
         });
     picture(
         scene,
-        "pile.png",
+        "class-answers.png",
         () -> {
           workspace.showParts(false);
-          workspace.showPile(pile(demo));
+          workspace.showClassAnswers(answers(demo));
         });
     onToolkit(
         () -> {
-          workspace.showPile(null);
+          workspace.showClassAnswers(null);
           return scene;
         });
   }
@@ -353,9 +353,9 @@ public final class OffscreenDemo {
     scroll.setVvalue(hidden <= 0 ? 0 : Math.max(0, Math.min(1, top / hidden)));
   }
 
-  private static Pile pile(Assignment demo) {
+  private static ClassAnswers answers(Assignment demo) {
     try {
-      return PileReader.of(demo).csv(DemoFiles.text("answers.csv"), Progress.NONE);
+      return ClassAnswersReader.of(demo).csv(DemoFiles.text("answers.csv"), Progress.NONE);
     } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file answers.csv is damaged", e);
     }

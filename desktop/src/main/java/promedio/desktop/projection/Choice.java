@@ -14,7 +14,7 @@ import promedio.core.measure.Task;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Portion;
 import promedio.core.working.Method;
-import promedio.files.pile.Pile;
+import promedio.files.answers.ClassAnswers;
 
 /**
  * What of a document is looked at. It is no part of the document: choosing is not undone or saved.
@@ -22,7 +22,7 @@ import promedio.files.pile.Pile;
  * @param over what stands before the sheet or the table
  * @param item the id of the chosen sample, {@code null} where there is none
  * @param table the id of the chosen table of several columns, {@code null} where there is none
- * @param pile the answers that are shown while that is what stands before all
+ * @param answers the answers that are shown while that is what stands before all
  * @param portion which portion of its data the chosen measure is asked of
  * @param task the chosen measure
  * @param working what is worked on the sheet, {@code null} when it shows the measures
@@ -34,7 +34,7 @@ public record Choice(
     Over over,
     @Nullable Integer item,
     @Nullable Integer table,
-    @Nullable Pile pile,
+    @Nullable ClassAnswers answers,
     Portion portion,
     Task task,
     @Nullable Task working,
@@ -46,7 +46,7 @@ public record Choice(
   public enum Over {
     NOTHING,
     PARTS,
-    PILE,
+    CLASS_ANSWERS,
     /** The tables of distributions. */
     DISTRIBUTIONS,
     /** A printed question that is pasted. */
@@ -105,9 +105,10 @@ public record Choice(
     return new Choice(Over.HAND_IN, item, table, null, portion, task, working, entry, lit, methods);
   }
 
-  /** {@return this with a pile of answers before it} */
-  public Choice of(Pile answers) {
-    return new Choice(Over.PILE, item, table, answers, portion, task, working, entry, lit, methods);
+  /** {@return this with the answers of a class before it} */
+  public Choice of(ClassAnswers answers) {
+    return new Choice(
+        Over.CLASS_ANSWERS, item, table, answers, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with nothing before it} */
@@ -126,29 +127,29 @@ public record Choice(
   /** {@return this with another measure of a portion of the data} */
   public Choice with(Portion of, Task chosen) {
     Task worked = working == null ? null : chosen;
-    return new Choice(over, item, table, pile, of, chosen, worked, entry, lit, methods);
+    return new Choice(over, item, table, answers, of, chosen, worked, entry, lit, methods);
   }
 
   /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
   public Choice working(@Nullable Task worked) {
-    return new Choice(over, item, table, pile, portion, task, worked, entry, lit, methods);
+    return new Choice(over, item, table, answers, portion, task, worked, entry, lit, methods);
   }
 
   /** {@return this with another entry} */
   public Choice withEntry(int chosen) {
-    return new Choice(over, item, table, pile, portion, task, working, chosen, lit, methods);
+    return new Choice(over, item, table, answers, portion, task, working, chosen, lit, methods);
   }
 
   /** {@return this with another class that stands out, none where that is {@code null}} */
   public Choice withLit(@Nullable Interval interval) {
-    return new Choice(over, item, table, pile, portion, task, working, entry, interval, methods);
+    return new Choice(over, item, table, answers, portion, task, working, entry, interval, methods);
   }
 
   /** {@return this with what has arguments worked by another method} */
   public Choice with(Measure measure, Method method) {
     Map<Measure, Method> changed = new HashMap<>(methods);
     changed.put(measure, method);
-    return new Choice(over, item, table, pile, portion, task, working, entry, lit, changed);
+    return new Choice(over, item, table, answers, portion, task, working, entry, lit, changed);
   }
 
   /** {@return this as far as it is in the assignment; the first sample in the place of one gone} */
@@ -163,7 +164,7 @@ public record Choice(
         over,
         found.map(Item::id).orElse(null),
         null,
-        pile,
+        answers,
         changed.portion,
         changed.task,
         found.isPresent() ? changed.working : null,

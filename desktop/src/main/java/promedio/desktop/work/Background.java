@@ -46,8 +46,8 @@ public final class Background {
     ORDERING(Order.LATEST),
     /** What the selected cells come to. */
     SELECTION(Order.LATEST),
-    /** Marking a pile of answers. */
-    PILE(Order.LATEST),
+    /** Marking the answers of a class. */
+    CLASS_ANSWERS(Order.LATEST),
     /** Looking for what explains answers; many at a time, and none for long. */
     EXPLAINING(Order.BESIDE),
     /** Making the document to hand in. */

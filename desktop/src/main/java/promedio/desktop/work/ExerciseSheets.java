@@ -21,7 +21,7 @@ import promedio.desktop.projection.handin.HandInChoice.Content;
 import promedio.document.Document;
 import promedio.document.DocumentFormat;
 import promedio.files.SafeWrite;
-import promedio.files.pile.AnswerKey;
+import promedio.files.answers.AnswerKey;
 import promedio.files.table.Progress;
 
 /**

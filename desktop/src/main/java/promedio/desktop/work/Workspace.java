@@ -29,7 +29,7 @@ import promedio.desktop.projection.DocumentKey;
 import promedio.desktop.projection.Moved;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.WhatIf;
-import promedio.files.pile.Pile;
+import promedio.files.answers.ClassAnswers;
 import promedio.files.table.DataSource;
 
 /**
@@ -251,9 +251,9 @@ public final class Workspace {
     look(wanted ? Choice::ofHandIn : Choice::uncovered);
   }
 
-  /** Shows a pile of answers; no longer where it is {@code null}. */
-  public void showPile(@Nullable Pile pile) {
-    look(choice -> pile == null ? choice.uncovered() : choice.of(pile));
+  /** Shows the answers of a class; no longer where it is {@code null}. */
+  public void showClassAnswers(@Nullable ClassAnswers answers) {
+    look(choice -> answers == null ? choice.uncovered() : choice.of(answers));
   }
 
   /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */

@@ -42,17 +42,24 @@ class MarkCommandTest {
   }
 
   @Test
-  void aPileIsCountedAndItsMarksAreExported() throws Exception {
-    Path pile =
+  void aClassIsCountedAndItsMarksAreExported() throws Exception {
+    Path answers =
         file("id,values,measure,answer\na,12 15 11 20 17,sd,13.50\nb,12 15 11 20 17,sd,3.67\n");
     Path report = folder.resolve("marks.csv");
 
     Outcome outcome =
-        run("mark", pile.toString(), "--format", "csv", "--counts", "--report", report.toString());
+        run(
+            "mark",
+            answers.toString(),
+            "--format",
+            "csv",
+            "--counts",
+            "--report",
+            report.toString());
 
     assertThat(outcome.lines()).containsExactly("1  agrees", "1  slip", "1  sd: root-not-taken");
     assertThat(Files.readString(report)).contains("a,,sd,13.50,slip,slip,root-not-taken");
-    assertThat(run("mark", pile.toString(), "--format", "csv").lines().get(0))
+    assertThat(run("mark", answers.toString(), "--format", "csv").lines().get(0))
         .startsWith("{\"id\":\"a\",\"verdict\":\"slip\"");
   }
 

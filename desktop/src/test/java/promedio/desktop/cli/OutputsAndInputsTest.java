@@ -100,11 +100,13 @@ class OutputsAndInputsTest {
 
   @Test
   void textThatWouldBeRunAsAFormulaIsMarkedInEveryCsv() throws IOException {
-    String pile =
-        file("pile.csv", "id,values,measure,answer\n=cmd(),8 10,mean,-9\n@x,8 10,mean,9\n");
+    String answers =
+        file(
+            "class-answers.csv", "id,values,measure,answer\n=cmd(),8 10,mean,-9\n@x,8 10,mean,9\n");
     Path report = folder.resolve("report.csv");
 
-    assertThat(run("mark", pile, "--format", "csv", "--report", report.toString()).code()).isZero();
+    assertThat(run("mark", answers, "--format", "csv", "--report", report.toString()).code())
+        .isZero();
     assertThat(Files.readAllLines(report).get(1)).startsWith("'=cmd(),,mean,-9,");
     assertThat(Files.readAllLines(report).get(2)).startsWith("'@x,");
     assertThat(run("group", "--kind", "categories", "--values", "=1+1 3, pear 2").lines())
@@ -114,12 +116,12 @@ class OutputsAndInputsTest {
   @Test
   void aFileIsNeverReplacedByWhatIsMadeOfItNorHalfNorUnasked() throws IOException {
     String pears = file("pears.png", "8\n10\n11\n");
-    String pile = file("pile.csv", "id,values,measure,answer\na,8 10,mean,9\n");
+    String answers = file("class-answers.csv", "id,values,measure,answer\na,8 10,mean,9\n");
 
     assertThat(run("draw", pears, "--graph", "histogram", "--into", pears).code()).isEqualTo(2);
     assertThat(Path.of(pears)).hasContent("8\n10\n11\n");
-    assertThat(run("mark", pile, "--format", "csv", "--report", pile).code()).isEqualTo(2);
-    assertThat(Files.readString(Path.of(pile))).startsWith("id,values");
+    assertThat(run("mark", answers, "--format", "csv", "--report", answers).code()).isEqualTo(2);
+    assertThat(Files.readString(Path.of(answers))).startsWith("id,values");
 
     Path samples = folder.resolve("samples");
     assertThat(run("samples", samples.toString()).code()).isZero();
@@ -162,8 +164,8 @@ class OutputsAndInputsTest {
         .allMatch(l -> l.contains("agrees"));
     for (Charset charset :
         List.of(StandardCharsets.UTF_8, StandardCharsets.UTF_16, Charset.forName("windows-1252"))) {
-      Path pile = Files.write(folder.resolve("pile.csv"), csv.getBytes(charset));
-      Outcome marked = run("mark", pile.toString(), "--format", "csv");
+      Path answers = Files.write(folder.resolve("class-answers.csv"), csv.getBytes(charset));
+      Outcome marked = run("mark", answers.toString(), "--format", "csv");
       assertThat(marked.lines().get(0)).as(charset.name()).contains("José").contains("agrees");
       assertThat(marked.lines().get(1)).contains("unreadable");
     }

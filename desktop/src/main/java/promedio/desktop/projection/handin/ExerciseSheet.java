@@ -10,7 +10,7 @@ import promedio.core.assignment.Question;
 import promedio.core.marking.Problem;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PartSheet;
-import promedio.files.pile.AnswerKey;
+import promedio.files.answers.AnswerKey;
 
 /** The key of a sheet of exercises. */
 public final class ExerciseSheet {

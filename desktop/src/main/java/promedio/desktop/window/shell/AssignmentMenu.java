@@ -45,7 +45,7 @@ public final class AssignmentMenu extends MenuButton {
 
     void showParts();
 
-    void markPile();
+    void markAnswers();
 
     void showDistributions();
 
@@ -82,7 +82,7 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.question", Keys.QUESTION, actions::showQuestion),
             item("menu.hand-in", Keys.HAND_IN, actions::showHandIn),
             cover,
-            item("menu.pile", null, actions::markPile),
+            item("menu.class-answers", null, actions::markAnswers),
             item("menu.distributions", Keys.DISTRIBUTIONS, actions::showDistributions),
             new SeparatorMenuItem(),
             undo,

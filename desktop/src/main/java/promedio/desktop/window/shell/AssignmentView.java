@@ -36,7 +36,7 @@ import promedio.desktop.window.shelf.Shelf;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
-import promedio.files.pile.PileReader;
+import promedio.files.answers.ClassAnswersReader;
 import promedio.files.settings.Settings;
 
 /** The whole window: rules at the top, then shelf, sheet and margin from left to right. */
@@ -265,7 +265,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   /** Whether something else stands before the assignment, which must not change unseen. */
   private boolean isHidden() {
     return workspace.importProperty().get() != null
-        || workspace.projection().choice().pile() != null;
+        || workspace.projection().choice().answers() != null;
   }
 
   private void chooseBeside(int places) {
@@ -307,25 +307,26 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   }
 
   @Override
-  public void markPile() {
-    fileChoice.toOpen().ifPresent(this::markPile);
+  public void markAnswers() {
+    fileChoice.toOpen().ifPresent(this::markAnswers);
   }
 
-  /** Samples of the pile may be those of the assignment, by name. */
-  private void markPile(Path file) {
+  /** Samples of the answers may be those of the assignment, by name. */
+  private void markAnswers(Path file) {
     Assignment now = workspace.assignment();
     notices.clear();
     workspace
         .background()
         .watch(
-            Background.Lane.PILE,
+            Background.Lane.CLASS_ANSWERS,
             Texts.of("work.marking", file.getFileName()),
-            progress -> PileReader.of(now).read(file, progress),
-            workspace::showPile,
+            progress -> ClassAnswersReader.of(now).read(file, progress),
+            workspace::showClassAnswers,
             failure -> {
               if (!(failure instanceof CancellationException)) {
                 LOG.warn("cannot mark {}", file, failure);
-                notices.tell(Texts.of("pile.refused", file.getFileName(), failure.getMessage()));
+                notices.tell(
+                    Texts.of("class-answers.refused", file.getFileName(), failure.getMessage()));
               }
             });
   }

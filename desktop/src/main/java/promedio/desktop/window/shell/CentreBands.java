@@ -19,9 +19,9 @@ import promedio.desktop.window.control.Grip;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.distribution.DistributionView;
+import promedio.desktop.window.parts.ClassAnswersView;
 import promedio.desktop.window.parts.HandInView;
 import promedio.desktop.window.parts.PartsView;
-import promedio.desktop.window.parts.PileView;
 import promedio.desktop.window.parts.QuestionView;
 import promedio.desktop.window.sample.Margin;
 import promedio.desktop.window.sample.Sheet;
@@ -38,8 +38,8 @@ import promedio.desktop.work.Workspace;
 
 /**
  * What stands in the middle and on the right: the sheet of a sample, a table, what is imported, the
- * parts, a pile of answers, or a working; each with its margin. All but the first are made when
- * they are first looked at, since most starts do without.
+ * parts, the answers of a class, or a working; each with its margin. All but the first are made
+ * when they are first looked at, since most starts do without.
  */
 final class CentreBands {
 
@@ -66,7 +66,7 @@ final class CentreBands {
   private @Nullable Band shown;
   private @Nullable WorkingSheet workingSheet;
   private @Nullable PartsView parts;
-  private @Nullable PileView pile;
+  private @Nullable ClassAnswersView answers;
   private @Nullable SeveralSheet several;
   private @Nullable DistributionView distributions;
   private @Nullable QuestionView question;
@@ -154,7 +154,7 @@ final class CentreBands {
   /** What stands in the middle and on the right. */
   private enum Band {
     IMPORT,
-    PILE,
+    CLASS_ANSWERS,
     PARTS,
     DISTRIBUTIONS,
     QUESTION,
@@ -167,14 +167,14 @@ final class CentreBands {
 
   /** Those that need the room of the margin too. */
   private static final Set<Band> COVERING =
-      EnumSet.of(Band.PILE, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION, Band.HAND_IN);
+      EnumSet.of(Band.CLASS_ANSWERS, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION, Band.HAND_IN);
 
   private Band wanted(Projection all) {
     if (workspace.importProperty().get() != null) {
       return Band.IMPORT;
     }
     return switch (all.choice().over()) {
-      case PILE -> Band.PILE;
+      case CLASS_ANSWERS -> Band.CLASS_ANSWERS;
       case PARTS -> Band.PARTS;
       case DISTRIBUTIONS -> Band.DISTRIBUTIONS;
       case QUESTION -> Band.QUESTION;
@@ -201,7 +201,7 @@ final class CentreBands {
     shown = band;
     switch (band) {
       case IMPORT -> importView();
-      case PILE -> makePile();
+      case CLASS_ANSWERS -> makeClassAnswers();
       case PARTS -> makeParts();
       case DISTRIBUTIONS -> makeDistributions();
       case QUESTION -> makeQuestion();
@@ -213,7 +213,7 @@ final class CentreBands {
     }
     show(importView, band == Band.IMPORT);
     show(reading, band == Band.IMPORT);
-    show(pile, band == Band.PILE);
+    show(answers, band == Band.CLASS_ANSWERS);
     show(parts, band == Band.PARTS);
     show(distributions, band == Band.DISTRIBUTIONS);
     show(question, band == Band.QUESTION);
@@ -276,10 +276,10 @@ final class CentreBands {
     }
   }
 
-  private void makePile() {
-    if (pile == null) {
-      pile = new PileView(workspace, fileChoice);
-      centre.getChildren().add(pile);
+  private void makeClassAnswers() {
+    if (answers == null) {
+      answers = new ClassAnswersView(workspace, fileChoice);
+      centre.getChildren().add(answers);
     }
   }
 
@@ -362,7 +362,7 @@ final class CentreBands {
   boolean close() {
     switch (wanted(workspace.projection())) {
       case IMPORT -> workspace.endImport();
-      case PILE, PARTS, DISTRIBUTIONS, QUESTION, HAND_IN -> workspace.showParts(false);
+      case CLASS_ANSWERS, PARTS, DISTRIBUTIONS, QUESTION, HAND_IN -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
       case TABLE, SEVERAL, SHEET -> {
         return false;

@@ -154,7 +154,7 @@ class MarksViewTest extends OpenWindow {
   }
 
   @Test
-  void aPileIsMarkedCountedFilteredAndSaved() throws Exception {
+  void aClassIsMarkedCountedFilteredAndSaved() throws Exception {
     Path answers =
         Files.writeString(
             folder.resolve("class.csv"),
@@ -168,31 +168,31 @@ class MarksViewTest extends OpenWindow {
     when(fileChoice.toOpen()).thenReturn(Optional.of(answers));
     when(fileChoice.toExport(any())).thenReturn(Optional.of(report));
 
-    robot.interact(view::markPile);
+    robot.interact(view::markAnswers);
     WaitForAsyncUtils.waitFor(
-        20, TimeUnit.SECONDS, () -> workspace.projection().choice().pile() != null);
+        20, TimeUnit.SECONDS, () -> workspace.projection().choice().answers() != null);
     settle();
 
-    assertThat(text("#pile-counts")).isEqualTo("3 answers of 3 students");
-    assertThat(text("#pile-slip")).isEqualTo("2 × slip");
-    fire("#pile-root-not-taken-sd");
+    assertThat(text("#class-answers-counts")).isEqualTo("3 answers of 3 students");
+    assertThat(text("#class-answers-slip")).isEqualTo("2 × slip");
+    fire("#class-answers-root-not-taken-sd");
     assertThat(
-            robot.lookup("#pile-table .work-cell").queryAllAs(Label.class).stream()
+            robot.lookup("#class-answers-table .work-cell").queryAllAs(Label.class).stream()
                 .map(Label::getText))
         .contains("Ana")
         .doesNotContain("Eva");
-    fire("#pile-save");
+    fire("#class-answers-save");
     assertThat(Files.readString(report)).contains("Luis,a,mean,18.75,slip,slip,count-off-by-one");
-    fire("#pile-back");
+    fire("#class-answers-back");
     assertThat(shown("#line-up")).isTrue();
   }
 
   @Test
-  void aFileThatIsNoPileIsToldAndNothingChanges() throws Exception {
+  void aFileWithoutAnswersIsToldAndNothingChanges() throws Exception {
     Path other = Files.writeString(folder.resolve("other.csv"), "name,weight\nAna,3\n");
     when(fileChoice.toOpen()).thenReturn(Optional.of(other));
 
-    robot.interact(view::markPile);
+    robot.interact(view::markAnswers);
     WaitForAsyncUtils.waitFor(
         20,
         TimeUnit.SECONDS,
@@ -200,7 +200,7 @@ class MarksViewTest extends OpenWindow {
             robot.lookup(".label").queryAllAs(Label.class).stream()
                 .anyMatch(label -> label.getText().contains("other.csv was not marked")));
 
-    assertThat(workspace.projection().choice().pile()).isNull();
+    assertThat(workspace.projection().choice().answers()).isNull();
   }
 
   @Test

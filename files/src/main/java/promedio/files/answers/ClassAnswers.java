@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
@@ -23,9 +23,9 @@ import promedio.files.table.HarmlessCell;
  *
  * @param rows an answer of a student to a part each, in their order
  */
-public record Pile(List<PileRow> rows) {
+public record ClassAnswers(List<MarkedAnswer> rows) {
 
-  public Pile {
+  public ClassAnswers {
     rows = List.copyOf(rows);
   }
 
@@ -53,7 +53,7 @@ public record Pile(List<PileRow> rows) {
   /** {@return what explains the answers best, the most frequent first} */
   public List<Count> counts() {
     Map<Map.Entry<String, String>, Integer> times = new LinkedHashMap<>();
-    for (PileRow row : rows) {
+    for (MarkedAnswer row : rows) {
       row.mark()
           .best()
           .ifPresent(
@@ -81,8 +81,8 @@ public record Pile(List<PileRow> rows) {
 
   /** {@return what each student answered, in the order in which they come} */
   public List<Student> students() {
-    Map<String, List<PileRow>> byId = new LinkedHashMap<>();
-    for (PileRow row : rows) {
+    Map<String, List<MarkedAnswer>> byId = new LinkedHashMap<>();
+    for (MarkedAnswer row : rows) {
       byId.computeIfAbsent(row.id(), id -> new ArrayList<>()).add(row);
     }
     return byId.entrySet().stream()
@@ -91,7 +91,7 @@ public record Pile(List<PileRow> rows) {
                 new Student(
                     of.getKey(),
                     of.getValue().size(),
-                    (int) of.getValue().stream().filter(Pile::isRight).count(),
+                    (int) of.getValue().stream().filter(ClassAnswers::isRight).count(),
                     of.getValue().stream()
                         .filter(row -> !isRight(row))
                         .map(
@@ -100,11 +100,11 @@ public record Pile(List<PileRow> rows) {
         .toList();
   }
 
-  private static boolean isRight(PileRow row) {
+  private static boolean isRight(MarkedAnswer row) {
     return row.mark().verdict() == Verdict.AGREES || row.mark().verdict() == Verdict.AGREES_COARSER;
   }
 
-  private static String mistake(PileRow row) {
+  private static String mistake(MarkedAnswer row) {
     return row.mark()
         .best()
         .map(best -> best.cause().code())
@@ -134,7 +134,7 @@ public record Pile(List<PileRow> rows) {
     StringWriter text = new StringWriter();
     try (CsvWriter csv = CsvWriter.builder().build(text)) {
       csv.writeRecord(Texts.of("mark.heads").split(",", -1));
-      for (PileRow row : rows) {
+      for (MarkedAnswer row : rows) {
         List<String> cells =
             new ArrayList<>(
                 List.of(
@@ -152,7 +152,7 @@ public record Pile(List<PileRow> rows) {
     return text.toString();
   }
 
-  private static List<String> explained(PileRow row) {
+  private static List<String> explained(MarkedAnswer row) {
     if (row.mark().best().isEmpty() || row.problem().isEmpty()) {
       return List.of("", "", "", row.mark().reason().map(Message::text).orElse(""));
     }

@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

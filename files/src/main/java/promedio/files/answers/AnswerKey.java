@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

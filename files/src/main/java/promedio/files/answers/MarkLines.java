@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.NullNode;
@@ -62,7 +62,7 @@ public final class MarkLines {
   }
 
   /** {@return the answer of the line, marked; where it cannot be read, with the reason} */
-  static PileRow row(String line, CourseRules defaults, DecimalSign sign) {
+  static MarkedAnswer row(String line, CourseRules defaults, DecimalSign sign) {
     try {
       return row(QuestionJson.read(line), defaults, sign);
     } catch (BadInputException e) {
@@ -70,7 +70,7 @@ public final class MarkLines {
     }
   }
 
-  private static PileRow row(JsonNode in, CourseRules defaults, DecimalSign sign) {
+  private static MarkedAnswer row(JsonNode in, CourseRules defaults, DecimalSign sign) {
     try {
       Task task = QuestionJson.task(in);
       Problem problem =
@@ -82,13 +82,13 @@ public final class MarkLines {
     }
   }
 
-  private static PileRow unreadable(JsonNode in, Exception why) {
+  private static MarkedAnswer unreadable(JsonNode in, Exception why) {
     Message reason = Message.of("mark.question", String.valueOf(why.getMessage()));
     return row(in, Optional.empty(), Mark.unreadable(reason));
   }
 
-  private static PileRow row(JsonNode in, Optional<Problem> problem, Mark mark) {
-    return new PileRow(
+  private static MarkedAnswer row(JsonNode in, Optional<Problem> problem, Mark mark) {
+    return new MarkedAnswer(
         in.path("id").asText(),
         in.path("part").asText(),
         in.path("measure").asText(),
@@ -97,8 +97,8 @@ public final class MarkLines {
         mark);
   }
 
-  /** {@return the line for an answer of a pile} */
-  public static String json(PileRow row) {
+  /** {@return the line for an answer of a answers} */
+  public static String json(MarkedAnswer row) {
     ObjectNode out = QuestionJson.JSON.createObjectNode().put("id", row.id());
     if (!row.part().isEmpty()) {
       out.put("part", row.part());
@@ -107,7 +107,7 @@ public final class MarkLines {
     return out.toString();
   }
 
-  private static void write(PileRow row, ObjectNode out) {
+  private static void write(MarkedAnswer row, ObjectNode out) {
     if (row.problem().isPresent()) {
       write(row.mark(), new MarkTexts(row.problem().get(), DecimalSign.POINT), out);
     } else {

@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -13,11 +13,12 @@ import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
 import promedio.files.table.Progress;
 
-/** Piles of answers from CSV. */
-class PileTest {
+/** Answers of a class, from CSV. */
+class ClassAnswersTest {
 
-  private static Pile read(String csv, DecimalSign sign) throws RefusedFileException {
-    return new PileReader(CourseRules.DEFAULTS, sign, PileTest::sample).csv(csv, Progress.NONE);
+  private static ClassAnswers read(String csv, DecimalSign sign) throws RefusedFileException {
+    return new ClassAnswersReader(CourseRules.DEFAULTS, sign, ClassAnswersTest::sample)
+        .csv(csv, Progress.NONE);
   }
 
   private static Optional<Data> sample(String name) {
@@ -28,7 +29,7 @@ class PileTest {
 
   @Test
   void eachRowIsMarkedAndTheSlipsAreCounted() throws Exception {
-    Pile pile =
+    ClassAnswers answers =
         read(
             """
             id,part,values,measure,answer
@@ -40,13 +41,14 @@ class PileTest {
             """,
             DecimalSign.POINT);
 
-    assertThat(pile.rows()).extracting(PileRow::id).contains("Ana", "Luis", "Eva");
-    assertThat(pile.verdicts())
+    assertThat(answers.rows()).extracting(MarkedAnswer::id).contains("Ana", "Luis", "Eva");
+    assertThat(answers.verdicts())
         .containsEntry(Verdict.AGREES, 1)
         .containsEntry(Verdict.AGREES_COARSER, 1)
         .containsEntry(Verdict.SLIP, 3);
-    assertThat(pile.counts().get(0)).isEqualTo(new Pile.Count("root-not-taken", "sd", 2));
-    assertThat(pile.csv())
+    assertThat(answers.counts().get(0))
+        .isEqualTo(new ClassAnswers.Count("root-not-taken", "sd", 2));
+    assertThat(answers.csv())
         .startsWith("id,part,measure,answer,verdict,kind,code,params,text")
         .contains("Ana,b,sd,13.50,slip,slip,root-not-taken,")
         .contains("Ana,a,mean,15,agrees,,,,");
@@ -54,15 +56,16 @@ class PileTest {
 
   @Test
   void samplesOfTheAssignmentAreKnownByName() throws Exception {
-    Pile pile = read("id;sample;measure;answer\nAna;Pears;variance;10,8\n", DecimalSign.COMMA);
+    ClassAnswers answers =
+        read("id;sample;measure;answer\nAna;Pears;variance;10,8\n", DecimalSign.COMMA);
 
-    assertThat(pile.rows().get(0).mark().verdict()).isEqualTo(Verdict.OTHER_RULE);
-    assertThat(pile.rows().get(0).part()).isEmpty();
+    assertThat(answers.rows().get(0).mark().verdict()).isEqualTo(Verdict.OTHER_RULE);
+    assertThat(answers.rows().get(0).part()).isEmpty();
   }
 
   @Test
   void aRowThatCannotBeReadSaysWhyAndTheOthersGoOn() throws Exception {
-    Pile pile =
+    ClassAnswers answers =
         read(
             """
             id,sample,values,measure,answer
@@ -74,7 +77,7 @@ class PileTest {
             """,
             DecimalSign.POINT);
 
-    assertThat(pile.rows())
+    assertThat(answers.rows())
         .extracting(row -> row.mark().verdict())
         .containsExactly(
             Verdict.UNREADABLE,
@@ -82,14 +85,14 @@ class PileTest {
             Verdict.UNREADABLE,
             Verdict.UNREADABLE,
             Verdict.AGREES);
-    assertThat(pile.rows().get(0).mark().reason().orElseThrow().text()).contains("“mode”");
-    assertThat(pile.rows().get(1).mark().reason().orElseThrow().text()).contains("“Plums”");
-    assertThat(pile.rows().get(2).mark().reason().orElseThrow().text()).contains("“x”");
-    assertThat(pile.csv()).contains("b,,mean,15,unreadable,,,,there is no sample");
+    assertThat(answers.rows().get(0).mark().reason().orElseThrow().text()).contains("“mode”");
+    assertThat(answers.rows().get(1).mark().reason().orElseThrow().text()).contains("“Plums”");
+    assertThat(answers.rows().get(2).mark().reason().orElseThrow().text()).contains("“x”");
+    assertThat(answers.csv()).contains("b,,mean,15,unreadable,,,,there is no sample");
   }
 
   @Test
-  void whatIsNoPileIsRefusedWithItsColumns() {
+  void whatIsNoClassOfAnswersIsRefusedWithItsColumns() {
     assertThatThrownBy(() -> read("name,weight\nAna,12\n", DecimalSign.POINT))
         .isInstanceOf(RefusedFileException.class)
         .hasMessageContaining("needed are id, measure, answer");
@@ -132,17 +135,18 @@ class PileTest {
   }
 
   @Test
-  void aPileOfJsonLinesIsReadAsWell() throws Exception {
-    PileReader reader = new PileReader(CourseRules.DEFAULTS, DecimalSign.POINT, PileTest::sample);
+  void aClassOfJsonLinesIsReadAsWell() throws Exception {
+    ClassAnswersReader reader =
+        new ClassAnswersReader(CourseRules.DEFAULTS, DecimalSign.POINT, ClassAnswersTest::sample);
     String line =
         "{\"id\":\"Ana\",\"part\":\"b\",\"values\":[12,15,11,20,17],\"measure\":\"sd\","
             + "\"answer\":\"13.50\"}";
 
-    Pile pile = reader.read(line + "\n\n{\"id\":\"Eva\"}\n", Progress.NONE);
+    ClassAnswers answers = reader.read(line + "\n\n{\"id\":\"Eva\"}\n", Progress.NONE);
 
-    assertThat(pile.counts()).containsExactly(new Pile.Count("root-not-taken", "sd", 1));
-    assertThat(pile.rows().get(0).part()).isEqualTo("b");
-    assertThat(pile.rows().get(1).mark().verdict()).isEqualTo(Verdict.UNREADABLE);
+    assertThat(answers.counts()).containsExactly(new ClassAnswers.Count("root-not-taken", "sd", 1));
+    assertThat(answers.rows().get(0).part()).isEqualTo("b");
+    assertThat(answers.rows().get(1).mark().verdict()).isEqualTo(Verdict.UNREADABLE);
     assertThat(reader.read("id,sample,measure,answer\nAna,Pears,mean,15\n", Progress.NONE).rows())
         .hasSize(1);
   }

@@ -1,11 +1,11 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import java.util.Optional;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Problem;
 
 /**
- * One answer of a pile, marked.
+ * One answer of a answers, marked.
  *
  * @param id whose it is
  * @param part which part of the sheet it answers, empty where that is not said
@@ -14,5 +14,5 @@ import promedio.core.marking.Problem;
  * @param problem what was asked; none where that cannot be read
  * @param mark what it is worth
  */
-public record PileRow(
+public record MarkedAnswer(
     String id, String part, String measure, String answer, Optional<Problem> problem, Mark mark) {}

@@ -29,15 +29,15 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.MarkLabel;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
-import promedio.files.pile.Pile;
-import promedio.files.pile.PileRow;
+import promedio.files.answers.ClassAnswers;
+import promedio.files.answers.MarkedAnswer;
 import promedio.files.report.MarkTexts;
 import promedio.files.report.TaskTexts;
 
-/** A pile of answers for a tutor: verdicts and slips counted, then every answer. */
-public final class PileView extends ScrollPane {
+/** The answers of a class for a tutor: verdicts and slips counted, then every answer. */
+public final class ClassAnswersView extends ScrollPane {
 
-  private static final Logger LOG = LoggerFactory.getLogger(PileView.class);
+  private static final Logger LOG = LoggerFactory.getLogger(ClassAnswersView.class);
 
   /** More rows are not shown at once; the file that is saved has them all. */
   private static final int MOST_ROWS = 200;
@@ -54,83 +54,86 @@ public final class PileView extends ScrollPane {
   private final Label told = new Label();
   private final ToggleGroup filters = new ToggleGroup();
 
-  public PileView(Workspace workspace, FileChoice fileChoice) {
+  public ClassAnswersView(Workspace workspace, FileChoice fileChoice) {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
-    setId("pile");
+    setId("answers");
     getStyleClass().add("sheet-scroll");
     setFitToWidth(true);
-    Label title = new Label(Texts.of("pile.heading"));
+    Label title = new Label(Texts.of("class-answers.heading"));
     title.getStyleClass().add("serif-heading");
-    Button save = new Button(Texts.of("pile.save"));
-    save.setId("pile-save");
+    Button save = new Button(Texts.of("class-answers.save"));
+    save.setId("class-answers-save");
     save.setOnAction(event -> save());
-    Button back = new Button(Texts.of("pile.back"));
-    back.setId("pile-back");
-    back.setOnAction(event -> workspace.showPile(null));
+    Button back = new Button(Texts.of("class-answers.back"));
+    back.setId("class-answers-back");
+    back.setOnAction(event -> workspace.showClassAnswers(null));
     HBox head = new HBox(12, title, save, back);
     head.setAlignment(Pos.CENTER_LEFT);
-    counts.setId("pile-counts");
-    table.setId("pile-table");
+    counts.setId("class-answers-counts");
+    table.setId("class-answers-table");
     table.setHgap(14);
     table.setVgap(3);
     told.getStyleClass().add("quiet");
     told.setWrapText(true);
-    Label slipsHeading = new Label(Texts.of("pile.slips"));
+    Label slipsHeading = new Label(Texts.of("class-answers.slips"));
     slipsHeading.getStyleClass().add("family-heading");
     VBox content = new VBox(10, head, counts, verdicts, slipsHeading, slips, told, table);
     content.getStyleClass().add("sheet-content");
     setContent(content);
     workspace.show(
         (before, now) -> {
-          if (before == null || !Objects.equals(before.choice().pile(), now.choice().pile())) {
-            show(now.choice().pile());
+          if (before == null
+              || !Objects.equals(before.choice().answers(), now.choice().answers())) {
+            show(now.choice().answers());
           }
         });
   }
 
-  private void show(@Nullable Pile pile) {
+  private void show(@Nullable ClassAnswers answers) {
     verdicts.getChildren().clear();
     slips.getChildren().clear();
     filters.getToggles().clear();
-    if (pile == null) {
+    if (answers == null) {
       return;
     }
-    long students = pile.rows().stream().map(PileRow::id).distinct().count();
-    counts.setText(Texts.of("pile.counts", pile.rows().size(), students));
-    pile.verdicts()
+    long students = answers.rows().stream().map(MarkedAnswer::id).distinct().count();
+    counts.setText(Texts.of("class-answers.counts", answers.rows().size(), students));
+    answers
+        .verdicts()
         .forEach(
             (verdict, times) ->
                 verdicts
                     .getChildren()
                     .add(
                         filter(
-                            Texts.of("pile.times", times, Texts.of("mark." + verdict.code())),
-                            "pile-" + verdict.code(),
+                            Texts.of(
+                                "class-answers.times", times, Texts.of("mark." + verdict.code())),
+                            "class-answers-" + verdict.code(),
                             row -> row.mark().verdict() == verdict)));
-    for (Pile.Count count : pile.counts()) {
+    for (ClassAnswers.Count count : answers.counts()) {
       slips
           .getChildren()
           .add(
               filter(
                   Texts.of(
-                      "pile.slip",
+                      "class-answers.slip",
                       count.times(),
                       Texts.of("cause." + count.code()),
                       name(count.measure())),
-                  "pile-" + count.code() + "-" + count.measure(),
+                  "class-answers-" + count.code() + "-" + count.measure(),
                   row -> isOf(row, count)));
     }
     showRows(row -> true);
   }
 
-  private static boolean isOf(PileRow row, Pile.Count count) {
+  private static boolean isOf(MarkedAnswer row, ClassAnswers.Count count) {
     return row.measure().equals(count.measure())
         && row.mark().best().filter(b -> b.cause().code().equals(count.code())).isPresent();
   }
 
   /** A count shows its answers only, until it is chosen again. */
-  private ToggleButton filter(String text, String id, Predicate<PileRow> shown) {
+  private ToggleButton filter(String text, String id, Predicate<MarkedAnswer> shown) {
     ToggleButton button = Controls.literal(new ToggleButton(text));
     button.setId(id);
     button.getStyleClass().add("link");
@@ -139,19 +142,19 @@ public final class PileView extends ScrollPane {
     return button;
   }
 
-  private void showRows(Predicate<PileRow> shown) {
+  private void showRows(Predicate<MarkedAnswer> shown) {
     table.getChildren().clear();
-    Pile pile = workspace.projection().choice().pile();
-    if (pile == null) {
+    ClassAnswers answers = workspace.projection().choice().answers();
+    if (answers == null) {
       return;
     }
-    String[] heads = Texts.of("pile.heads").split("\\|", -1);
+    String[] heads = Texts.of("class-answers.heads").split("\\|", -1);
     for (int column = 0; column < heads.length; column++) {
       cell(heads[column], column, 0, "class-head");
     }
-    List<PileRow> rows = pile.rows().stream().filter(shown).toList();
+    List<MarkedAnswer> rows = answers.rows().stream().filter(shown).toList();
     int line = 1;
-    for (PileRow row : rows.subList(0, Math.min(MOST_ROWS, rows.size()))) {
+    for (MarkedAnswer row : rows.subList(0, Math.min(MOST_ROWS, rows.size()))) {
       cell(row.id(), 0, line, "work-cell");
       cell(row.part(), 1, line, "work-cell");
       cell(name(row.measure()), 2, line, "work-cell");
@@ -162,7 +165,8 @@ public final class PileView extends ScrollPane {
       cell(explained(row), LAST, line, "quiet");
       line++;
     }
-    told.setText(rows.size() > MOST_ROWS ? Texts.of("pile.first", MOST_ROWS, rows.size()) : "");
+    told.setText(
+        rows.size() > MOST_ROWS ? Texts.of("class-answers.first", MOST_ROWS, rows.size()) : "");
     Nodes.setShown(told, !told.getText().isEmpty());
   }
 
@@ -180,7 +184,7 @@ public final class PileView extends ScrollPane {
     return Measures.ofKey(measure).isPresent() ? TaskTexts.ofKey(measure) : measure;
   }
 
-  private String explained(PileRow row) {
+  private String explained(MarkedAnswer row) {
     Optional<Explanation> best = row.mark().best();
     if (best.isEmpty() || row.problem().isEmpty()) {
       return row.mark().reason().map(Message::text).orElse("");
@@ -190,13 +194,13 @@ public final class PileView extends ScrollPane {
   }
 
   private void save() {
-    Pile pile = workspace.projection().choice().pile();
-    Optional<Path> file = fileChoice.toExport(Texts.of("pile.file"));
-    if (pile == null || file.isEmpty()) {
+    ClassAnswers answers = workspace.projection().choice().answers();
+    Optional<Path> file = fileChoice.toExport(Texts.of("class-answers.file"));
+    if (answers == null || file.isEmpty()) {
       return;
     }
     try {
-      Files.writeString(file.get(), pile.csv());
+      Files.writeString(file.get(), answers.csv());
       told.setText(Texts.of("export.done", file.get()));
     } catch (IOException e) {
       LOG.warn("cannot save {}", file.get(), e);

@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -93,13 +93,13 @@ class AnswerKeyTest {
         .hasMessageContaining(why);
   }
 
-  private static Pile marked(String answers) throws RefusedFileException {
-    return PileReader.of(key(), DecimalSign.POINT).csv(answers, Progress.NONE);
+  private static ClassAnswers marked(String answers) throws RefusedFileException {
+    return ClassAnswersReader.of(key(), DecimalSign.POINT).csv(answers, Progress.NONE);
   }
 
   @Test
   void eachAnswerIsMarkedByTheDataOfItsSheet() throws Exception {
-    Pile pile =
+    ClassAnswers answers =
         marked(
             """
             id;variant;part;measure;answer
@@ -109,15 +109,15 @@ class AnswerKeyTest {
             eva;1;b;sd;4
             """);
 
-    assertThat(pile.rows())
+    assertThat(answers.rows())
         .extracting(row -> row.mark().verdict())
         .containsExactly(Verdict.AGREES, Verdict.SLIP, Verdict.AGREES, Verdict.SLIP);
-    assertThat(pile.rows()).extracting(PileRow::measure).contains("mean", "sd");
+    assertThat(answers.rows()).extracting(MarkedAnswer::measure).contains("mean", "sd");
   }
 
   @Test
   void mistakesAreToldByStudent() throws Exception {
-    Pile pile =
+    ClassAnswers answers =
         marked(
             """
             id,variant,part,measure,answer
@@ -129,13 +129,13 @@ class AnswerKeyTest {
             "=cmd",2,a,,12
             """);
 
-    assertThat(pile.students())
+    assertThat(answers.students())
         .containsExactly(
-            new Pile.Student("ana", 2, 2, List.of()),
-            new Pile.Student(
+            new ClassAnswers.Student("ana", 2, 2, List.of()),
+            new ClassAnswers.Student(
                 "eva", 3, 1, List.of("b sd: root-not-taken", "b percentile 90: unreadable")),
-            new Pile.Student("=cmd", 1, 1, List.of()));
-    assertThat(pile.studentsCsv().lines())
+            new ClassAnswers.Student("=cmd", 1, 1, List.of()));
+    assertThat(answers.studentsCsv().lines())
         .contains(
             "id,answers,right,mistakes",
             "ana,2,2,",
@@ -149,7 +149,7 @@ class AnswerKeyTest {
 
     assertThatThrownBy(
             () ->
-                PileReader.of(key, DecimalSign.POINT)
+                ClassAnswersReader.of(key, DecimalSign.POINT)
                     .csv("id,part,answer\nana,a,1\n", Progress.NONE))
         .hasMessageContaining("needed are id, variant, part and answer");
   }

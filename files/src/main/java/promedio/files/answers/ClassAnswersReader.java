@@ -1,4 +1,4 @@
-package promedio.files.pile;
+package promedio.files.answers;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
@@ -38,10 +38,11 @@ import promedio.files.table.Progress;
 import promedio.files.table.TextFile;
 
 /**
- * Reads piles of answers and marks them. Of CSV the columns are id, measure, answer, and either
- * values, parted by spaces, or sample, the name of one that is known; part may stand besides.
+ * Reads the answers of a class and marks them. Of CSV the columns are id, measure, answer, and
+ * either values, parted by spaces, or sample, the name of one that is known; part may stand
+ * besides.
  */
-public final class PileReader {
+public final class ClassAnswersReader {
 
   private static final List<String> NEEDED = List.of("id", "measure", "answer");
 
@@ -67,11 +68,12 @@ public final class PileReader {
    * @param sign the decimal sign of the answers and values
    * @param samples the samples that are known by name
    */
-  public PileReader(CourseRules rules, DecimalSign sign, Function<String, Optional<Data>> samples) {
+  public ClassAnswersReader(
+      CourseRules rules, DecimalSign sign, Function<String, Optional<Data>> samples) {
     this(rules, sign, samples, null);
   }
 
-  private PileReader(
+  private ClassAnswersReader(
       CourseRules rules,
       DecimalSign sign,
       Function<String, Optional<Data>> samples,
@@ -83,8 +85,8 @@ public final class PileReader {
   }
 
   /** {@return a reader by the rules of the assignment, which knows its samples by name} */
-  public static PileReader of(Assignment assignment) {
-    return new PileReader(
+  public static ClassAnswersReader of(Assignment assignment) {
+    return new ClassAnswersReader(
         assignment.rules(),
         assignment.sign(),
         name ->
@@ -98,48 +100,48 @@ public final class PileReader {
    * {@return a reader of answers to exercise sheets}: their columns are id, variant, part, answer,
    * and measure where a part asks several
    */
-  public static PileReader of(AnswerKey key, DecimalSign sign) {
-    return new PileReader(CourseRules.DEFAULTS, sign, name -> Optional.empty(), key);
+  public static ClassAnswersReader of(AnswerKey key, DecimalSign sign) {
+    return new ClassAnswersReader(CourseRules.DEFAULTS, sign, name -> Optional.empty(), key);
   }
 
   /**
-   * {@return the pile in the text, marked}; lines that begin with a brace are JSON Lines as {@link
-   * MarkLines} takes them, with part besides, anything else is CSV
+   * {@return the answers in the text, marked}; lines that begin with a brace are JSON Lines as
+   * {@link MarkLines} takes them, with part besides, anything else is CSV
    *
-   * @throws RefusedFileException if it is no pile
+   * @throws RefusedFileException if it is no answers
    */
-  public Pile read(String text, Progress progress) throws RefusedFileException {
+  public ClassAnswers read(String text, Progress progress) throws RefusedFileException {
     return text.stripLeading().startsWith("{") ? jsonLines(text, progress) : csv(text, progress);
   }
 
   /**
-   * {@return the pile in the file, marked}
+   * {@return the answers in the file, marked}
    *
-   * @throws RefusedFileException if it is no pile, or cannot be read
+   * @throws RefusedFileException if it is no answers, or cannot be read
    */
-  public Pile read(Path file, Progress progress) throws RefusedFileException {
+  public ClassAnswers read(Path file, Progress progress) throws RefusedFileException {
     return read(TextFile.read(DataSource.of(file)), progress);
   }
 
-  private Pile jsonLines(String text, Progress progress) {
+  private ClassAnswers jsonLines(String text, Progress progress) {
     List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
-    List<PileRow> rows = new ArrayList<>();
+    List<MarkedAnswer> rows = new ArrayList<>();
     for (String line : lines) {
       Cancellation.check();
       rows.add(MarkLines.row(line, rules, sign));
       progress.at(rows.size(), lines.size());
     }
-    return new Pile(rows);
+    return new ClassAnswers(rows);
   }
 
   /**
-   * {@return the pile in the text, marked}
+   * {@return the answers in the text, marked}
    *
-   * @throws RefusedFileException if its columns are none of a pile
+   * @throws RefusedFileException if its columns are none of a answers
    */
-  public Pile csv(String text, Progress progress) throws RefusedFileException {
+  public ClassAnswers csv(String text, Progress progress) throws RefusedFileException {
     String head = text.lines().findFirst().orElse("");
-    List<PileRow> rows = new ArrayList<>();
+    List<MarkedAnswer> rows = new ArrayList<>();
     long lines = text.lines().count();
     try (CsvReader<CsvRecord> csv =
         CsvReader.builder()
@@ -166,7 +168,7 @@ public final class PileReader {
     if (rows.isEmpty()) {
       throw new RefusedFileException(Texts.of("mark.columns", head));
     }
-    return new Pile(rows);
+    return new ClassAnswers(rows);
   }
 
   /** The names of the columns; which of them are there is seen in the head, not in each row. */
@@ -211,14 +213,14 @@ public final class PileReader {
     return text.chars().filter(c -> c == wanted).count();
   }
 
-  private PileRow row(Map<String, String> fields) {
+  private MarkedAnswer row(Map<String, String> fields) {
     String id = fields.getOrDefault("id", "").strip();
     String part = fields.getOrDefault("part", "").strip();
     String measure = fields.getOrDefault("measure", "").strip();
     String answer = fields.getOrDefault("answer", "").strip();
     try {
       Marker marker = marker(fields, measure);
-      return new PileRow(
+      return new MarkedAnswer(
           id,
           part,
           marker.problem().task().id(),
@@ -226,7 +228,7 @@ public final class PileReader {
           Optional.of(marker.problem()),
           marker.mark(answer, sign));
     } catch (BadInputException e) {
-      return new PileRow(
+      return new MarkedAnswer(
           id,
           part,
           measure,
