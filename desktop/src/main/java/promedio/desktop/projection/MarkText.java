@@ -58,7 +58,7 @@ public final class MarkText {
 
   private static String places(PrintedQuestion.Part part) {
     return part.digits()
-        .map(digits -> Texts.of("question.mark.digits", digits))
-        .orElseGet(() -> Texts.of("question.mark.places", part.places().orElse(0)));
+        .map(digits -> Texts.of("question.digits", digits))
+        .orElseGet(() -> Texts.of("question.places", part.places().orElse(0)));
   }
 }

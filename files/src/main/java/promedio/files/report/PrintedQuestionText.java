@@ -58,20 +58,18 @@ public final class PrintedQuestionText {
   }
 
   private static String part(PrintedQuestion.Part part) {
-    String asked =
+    List<String> said = new ArrayList<>();
+    said.add(
         part.asked().isEmpty()
             ? Texts.of("question.no-number")
             : part.asked().stream()
                 .map(PrintedQuestionText::asked)
-                .collect(Collectors.joining(", "));
-    String places = part.places().map(each -> Texts.of("question.places", each)).orElse("");
-    String digits = part.digits().map(each -> Texts.of("question.digits", each)).orElse("");
-    String rules =
-        part.rules().entrySet().stream()
-            .map(rule -> rule("question.by", rule.getKey(), rule.getValue()))
-            .collect(Collectors.joining());
-    String label = part.label().isEmpty() ? "" : "(" + part.label() + ") ";
-    return label + asked + places + digits + rules;
+                .collect(Collectors.joining(", ")));
+    part.places().ifPresent(places -> said.add(Texts.of("question.places", places)));
+    part.digits().ifPresent(digits -> said.add(Texts.of("question.digits", digits)));
+    part.rules().forEach((rule, value) -> said.add(rule("question.by", rule, value)));
+    String all = String.join(" · ", said);
+    return part.label().isEmpty() ? all : Texts.of("question.part", part.label(), all);
   }
 
   /** {@return the name of a measure that is asked, with what it is asked of} */

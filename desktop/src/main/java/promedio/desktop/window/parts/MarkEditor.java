@@ -190,7 +190,7 @@ final class MarkEditor extends FlowPane {
             "mark-places-" + index,
             IntStream.rangeClosed(0, MOST_PLACES).boxed().toList(),
             now.orElse(null));
-    Controls.inWords(places, each -> Texts.of("question.mark.places", each));
+    Controls.inWords(places, each -> Texts.of("question.places", each));
     places.setOnAction(event -> change(Change.places(places.getValue())));
     return places;
   }
