@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
@@ -275,6 +276,28 @@ public record Assignment(
   /** {@return this assignment with its results covered, or not} */
   public Assignment withCovered(boolean changed) {
     return new Assignment(title, course, sign, items, tables, questions, parts, ids, changed);
+  }
+
+  /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
+  public boolean covers(Task task, Selection about) {
+    return covered
+        || coveredParts()
+            .flatMap(part -> questions(part).stream())
+            .anyMatch(asked -> asked.task().equals(task) && asked.about().equals(about));
+  }
+
+  /** {@return whether any result about an item stays covered until it is found} */
+  public boolean coversOf(int item) {
+    return covered || coveredParts().anyMatch(part -> part.about().item() == item);
+  }
+
+  /** {@return whether any result stays covered until it is found} */
+  public boolean coversAny() {
+    return covered || coveredParts().findAny().isPresent();
+  }
+
+  private Stream<Part> coveredParts() {
+    return parts.stream().filter(Part::covered);
   }
 
   /** {@return this assignment with one result uncovered, which is remembered} */

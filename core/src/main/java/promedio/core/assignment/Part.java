@@ -10,10 +10,17 @@ import java.util.Optional;
  * @param text what is asked, in the words of the sheet
  * @param about what its questions are about
  * @param places the places its questions ask, where they are others than those of the course
+ * @param covered whether the results that it asks stay covered until they are found, even where
+ *     those of the assignment do not
  * @param questions the ids of its questions, in the order of the sheet
  */
 public record Part(
-    int id, String text, Selection about, Optional<Integer> places, List<Integer> questions) {
+    int id,
+    String text,
+    Selection about,
+    Optional<Integer> places,
+    boolean covered,
+    List<Integer> questions) {
 
   public Part {
     questions = List.copyOf(questions);
@@ -21,26 +28,31 @@ public record Part(
 
   /** {@return a part that asks nothing yet} */
   public static Part of(int id, String text, Selection about, Optional<Integer> places) {
-    return new Part(id, text, about, places, List.of());
+    return new Part(id, text, about, places, false, List.of());
   }
 
   /** {@return this part with other words} */
   public Part withText(String changed) {
-    return new Part(id, changed, about, places, questions);
+    return new Part(id, changed, about, places, covered, questions);
   }
 
   /** {@return this part about something else} */
   public Part about(Selection other) {
-    return new Part(id, text, other, places, questions);
+    return new Part(id, text, other, places, covered, questions);
   }
 
   /** {@return this part with other places asked} */
   public Part withPlaces(Optional<Integer> others) {
-    return new Part(id, text, about, others, questions);
+    return new Part(id, text, about, others, covered, questions);
+  }
+
+  /** {@return this part with its results covered, or not} */
+  public Part withCovered(boolean changed) {
+    return new Part(id, text, about, places, changed, questions);
   }
 
   /** {@return this part with other questions} */
   Part with(List<Integer> others) {
-    return new Part(id, text, about, places, others);
+    return new Part(id, text, about, places, covered, others);
   }
 }

@@ -113,7 +113,7 @@ public record Analysis(
    * this one, and has not found it yet
    */
   public boolean isCovered(Task task) {
-    if (!assignment.covered()) {
+    if (!assignment.covers(task, about())) {
       return false;
     }
     Question question = question(task);
@@ -123,7 +123,7 @@ public record Analysis(
 
   /** {@return whether anything of these is covered} */
   public boolean coversAny(Measure... measures) {
-    return assignment.covered()
+    return assignment.coversOf(item.id())
         && Arrays.stream(measures).anyMatch(measure -> isCovered(Task.of(measure)));
   }
 

@@ -103,7 +103,7 @@ public final class Describe {
         analysis.assignment().uncovered().stream()
             .filter(question -> question.about().item() == analysis.item().id())
             .count();
-    return analysis.assignment().covered() && uncovered > 0
+    return analysis.assignment().coversOf(analysis.item().id()) && uncovered > 0
         ? Texts.of("cover.progress", told, uncovered)
         : told;
   }

@@ -182,9 +182,11 @@ public record Projection(
 
   /** An answer that is right uncovers a result. */
   private boolean hasSameCovered(Projection other) {
-    return assignment().covered() == other.assignment().covered()
-        && (!assignment().covered()
-            || assignment().questions().equals(other.assignment().questions()));
+    boolean covers = assignment().coversAny() || other.assignment().coversAny();
+    return !covers
+        || (assignment().covered() == other.assignment().covered()
+            && assignment().questions().equals(other.assignment().questions())
+            && assignment().parts().equals(other.assignment().parts()));
   }
 
   /** {@return whether both show the same results, and tell the same of them} */

@@ -149,7 +149,7 @@ public final class ByHand {
     }
     Map<String, Exact> known = new LinkedHashMap<>();
     put(known, setting.n(), Optional.of(setting.data().total()));
-    if (analysis.assignment().covered()) {
+    if (analysis.assignment().coversOf(analysis.item().id())) {
       return known;
     }
     put(known, setting.sum(setting.x()), computation.value(Task.of(Measures.SUM)));

@@ -2,6 +2,7 @@ package promedio.desktop.projection;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -9,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
@@ -58,6 +60,26 @@ class CoveredTest {
 
     assertThat(now.isCovered(MEAN)).isFalse();
     assertThat(now.shown(MEAN)).isEqualTo("15.00");
+  }
+
+  @Test
+  void aPartCoversWhatItAsksAndNothingElse() {
+    Assignment open =
+        COVERED
+            .withCovered(false)
+            .asking(Part.of(1, "(a)", Selection.of(1), Optional.empty()), List.of(MEAN));
+    Assignment covered = open.with(open.parts().get(0).withCovered(true));
+    Analysis now = analysis(covered);
+
+    assertThat(now.shown(MEAN)).isEqualTo("?");
+    assertThat(now.shown(Task.of(Measures.MEDIAN))).isEqualTo("15.00");
+    assertThat(now.coversAny(Measures.MEAN)).isTrue();
+    assertThat(analysis(covered.answering(MEAN, Selection.of(1), "15")).shown(MEAN))
+        .isEqualTo("15.00");
+    Analysis uncovered = analysis(covered.uncovering(MEAN, Selection.of(1)));
+    assertThat(uncovered.shown(MEAN)).isEqualTo("15.00");
+    assertThat(Describe.progress(uncovered)).endsWith("1 uncovered");
+    assertThat(analysis(open).shown(MEAN)).isEqualTo("15.00");
   }
 
   @Test

@@ -41,7 +41,7 @@ final class SheetJson {
           "workings",
           "uncovered");
   private static final Set<String> PART =
-      Set.of("id", "text", "item", "portion", "groups", "places", "questions");
+      Set.of("id", "text", "item", "portion", "groups", "places", "covered", "questions");
 
   private SheetJson() {}
 
@@ -65,6 +65,9 @@ final class SheetJson {
   static void write(Part part, ObjectNode node) {
     node.put("id", part.id()).put("text", part.text());
     about(part.about(), part.places(), node);
+    if (part.covered()) {
+      node.put("covered", true);
+    }
     part.questions().forEach(node.withArrayProperty("questions")::add);
   }
 
@@ -103,12 +106,17 @@ final class SheetJson {
       Method method = JsonFields.known(Method.ofCode(working.getKey()), "workings");
       workings.put(method, ownWorking(working.getValue()));
     }
-    JsonFields.require(!node.has("uncovered") || node.path("uncovered").isBoolean(), "uncovered");
     return new Work(
         JsonFields.text(node, "answer"),
         JsonFields.texts(node, "tries"),
         workings,
-        node.path("uncovered").asBoolean());
+        isSet(node, "uncovered"));
+  }
+
+  /** A field that is left out where it is false. */
+  private static boolean isSet(JsonNode node, String field) throws BadInputException {
+    JsonFields.require(!node.has(field) || node.path(field).isBoolean(), field);
+    return node.path(field).asBoolean();
   }
 
   /** {@return what was written beside a working} */
@@ -140,7 +148,9 @@ final class SheetJson {
       }
       Part part = part(node);
       JsonFields.require(ids.add(part.id()), "id");
-      parts.add(new Part(part.id(), part.text(), part.about(), part.places(), List.copyOf(asked)));
+      parts.add(
+          new Part(
+              part.id(), part.text(), part.about(), part.places(), isSet(node, "covered"), asked));
     }
     return parts;
   }

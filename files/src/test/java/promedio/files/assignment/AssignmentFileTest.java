@@ -234,7 +234,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":12}|newer Promedio",
+        "{\"version\":13}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",
@@ -385,6 +385,7 @@ class AssignmentFileTest {
                     .with(CategoryOrder.FREQUENCY)
                     .beside(7)
                     .with(GraphText.TITLE, "“Pears”, north")
+                    .with(GraphText.CATEGORY, "variety")
                     .with(GraphText.PERCENTILES, "10 90"));
     Work work = new Work("9.67", List.of("9.66", "29"), Map.of(), true);
     Selection north = Selection.of(1);
@@ -395,7 +396,7 @@ class AssignmentFileTest {
             .asking(
                 Part.of(1, "Find “both”", north, Optional.of(1)),
                 List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))))
-            .with(Part.of(2, "", north, Optional.empty()));
+            .with(Part.of(2, "", north, Optional.empty()).withCovered(true));
     Path file = folder.resolve("sheet.promedio");
 
     AssignmentFile.write(assignment, file);

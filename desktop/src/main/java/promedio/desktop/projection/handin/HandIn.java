@@ -80,7 +80,7 @@ public final class HandIn {
       }
     }
     sections.addAll(blocks);
-    if (assignment.covered()) {
+    if (assignment.coversAny()) {
       sections.add(new Block.Paragraph(uncovered(), true));
     }
     return new Document(

@@ -136,7 +136,7 @@ public final class GraphCard extends VBox {
     if (before == null || now == null) {
       return false;
     }
-    boolean covered = before.assignment().covered() || now.assignment().covered();
+    boolean covered = before.assignment().coversAny() || now.assignment().coversAny();
     if (covered && !before.assignment().equals(now.assignment())) {
       return false;
     }

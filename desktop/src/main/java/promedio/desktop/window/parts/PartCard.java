@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Hyperlink;
@@ -42,6 +43,7 @@ final class PartCard extends VBox {
   private final TextField text = Fields.ofAssignment(new TextField());
   private final ChoiceBox<Integer> item = new ChoiceBox<>();
   private final ChoiceBox<Integer> places = new ChoiceBox<>();
+  private final CheckBox covered = new CheckBox(Texts.of("parts.covered"));
   private final FlowPane answers = new FlowPane(14, 8);
   private final List<Asked> asked = new ArrayList<>();
   private final List<String> names;
@@ -74,8 +76,9 @@ final class PartCard extends VBox {
     Hyperlink go =
         Controls.link(
             "parts.go", "part-go-" + first.id(), () -> workspace.choose(part.about().item()));
+    buildCovered();
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
-    about.getChildren().addAll(measures, go);
+    about.getChildren().addAll(measures, covered, go);
     for (Task task : tasks()) {
       answers.getChildren().add(answer(task));
     }
@@ -112,6 +115,11 @@ final class PartCard extends VBox {
                 () ->
                     part.withPlaces(
                         Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES))));
+  }
+
+  private void buildCovered() {
+    covered.setId("part-covered-" + part.id());
+    covered.setOnAction(event -> edit("", () -> part.withCovered(covered.isSelected())));
   }
 
   private void fill(MenuButton measures) {
@@ -213,6 +221,7 @@ final class PartCard extends VBox {
     Fields.show(text, now.text());
     item.setValue(now.about().item());
     places.setValue(now.places().orElse(USUAL_PLACES));
+    covered.setSelected(now.covered());
     showing = false;
     asked.forEach(each -> each.field.show());
   }
