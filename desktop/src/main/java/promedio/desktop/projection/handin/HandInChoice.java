@@ -131,6 +131,11 @@ public record HandInChoice(List<Section> sections, Set<Section> leftOut, Set<Con
     return new HandInChoice(order, leftOut, contents);
   }
 
+  /** {@return this with one section alone, and no rules before it} */
+  public HandInChoice only(Section section) {
+    return new HandInChoice(List.of(section), Set.of(), contents).with(Content.RULES, false);
+  }
+
   /** {@return the sections that are handed in, in order} */
   public List<Section> taken() {
     return sections.stream().filter(each -> !leftOut.contains(each)).toList();

@@ -1,7 +1,6 @@
 package promedio.desktop.window.parts;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -13,8 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -51,6 +48,7 @@ public final class HandInView extends StackPane {
   private final VBox contents = new VBox(4);
   private final Label told = Controls.wrapped("", "quiet");
   private final PagesView preview;
+  private final CopyMenu copy;
   private final Button save = new Button(Texts.of("handin.save"));
   private final FlowPane ways;
   private HandInChoice choice = HandInChoice.usual(Assignment.empty(""));
@@ -62,6 +60,7 @@ public final class HandInView extends StackPane {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
     this.preview = new PagesView(workspace.background());
+    this.copy = new CopyMenu(workspace.background(), choice, told::setText, this::fail);
     getStyleClass().add("sheet");
     Label heading = new Label(Texts.of("handin.heading"));
     heading.getStyleClass().add("serif-heading");
@@ -116,9 +115,6 @@ public final class HandInView extends StackPane {
         others.getItems().add(item);
       }
     }
-    Button copy = new Button(Texts.of("handin.copy"));
-    copy.setId("handin-copy");
-    copy.setOnAction(event -> copy());
     Button print = new Button(Texts.of("handin.print"));
     print.setId("handin-print");
     print.setOnAction(event -> print());
@@ -156,6 +152,7 @@ public final class HandInView extends StackPane {
   }
 
   private void build(Assignment now) {
+    copy.offer(now, choice);
     Node focus = getScene() == null ? null : getScene().getFocusOwner();
     String focused = focus == null ? null : focus.getId();
     sections.getChildren().setAll(choice.sections().stream().map(each -> line(now, each)).toList());
@@ -277,38 +274,6 @@ public final class HandInView extends StackPane {
                 told.setText(Texts.of("handin.save-failed", String.valueOf(failure.getMessage())));
               });
     }
-  }
-
-  /** Word processors take the page with its formulas and tables, all else takes the text. */
-  private void copy() {
-    Assignment now = shown;
-    if (now == null) {
-      return;
-    }
-    HandInChoice what = choice;
-    workspace
-        .background()
-        .run(
-            Background.Lane.EXPORT,
-            Texts.of("handin.making"),
-            () ->
-                new String[] {
-                  text(now, what, DocumentFormat.HTML), text(now, what, DocumentFormat.MARKDOWN)
-                },
-            forms -> {
-              ClipboardContent content = new ClipboardContent();
-              content.putHtml(forms[0]);
-              content.putString(forms[1]);
-              Clipboard.getSystemClipboard().setContent(content);
-              told.setText(Texts.of("handin.copied"));
-            },
-            this::fail);
-  }
-
-  private static String text(Assignment now, HandInChoice what, DocumentFormat format)
-      throws IOException {
-    return new String(
-        format.write(HandIn.of(now, what), Path.of("copy")).bytes(), StandardCharsets.UTF_8);
   }
 
   private void print() {

@@ -9,12 +9,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.event.Event;
 import javafx.print.Printer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -117,7 +120,7 @@ class HandInViewTest extends OpenWindow {
   @Test
   void theDocumentIsCopiedForAWordProcessor() throws Exception {
     open();
-    fire("#handin-copy");
+    choose("handin-copy-all");
     waitUntil(() -> text("#handin-told").startsWith("The document was copied"));
 
     robot.interact(
@@ -125,6 +128,69 @@ class HandInViewTest extends OpenWindow {
           assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<math", "Part (a)");
           assertThat(Clipboard.getSystemClipboard().getString()).contains("## Part \\(a\\)");
         });
+  }
+
+  private Menu section(String id) {
+    Menu menu =
+        find("#handin-copy", MenuButton.class).getItems().stream()
+            .filter(item -> id.equals(item.getId()))
+            .map(Menu.class::cast)
+            .findFirst()
+            .orElseThrow();
+    robot.interact(() -> menu.getOnShowing().handle(new Event(Menu.ON_SHOWING)));
+    return menu;
+  }
+
+  private void choose(String id) {
+    robot.interact(
+        () ->
+            find("#handin-copy", MenuButton.class).getItems().stream()
+                .filter(item -> id.equals(item.getId()))
+                .forEach(MenuItem::fire));
+  }
+
+  private void choosePiece(String name) throws Exception {
+    MenuItem piece =
+        section("handin-copy-part-1").getItems().stream()
+            .filter(item -> item.getText() != null && item.getText().startsWith(name))
+            .findFirst()
+            .orElseThrow();
+    robot.interact(() -> Clipboard.getSystemClipboard().clear());
+    robot.interact(piece::fire);
+    waitUntil(() -> text("#handin-told").startsWith("It was copied"));
+  }
+
+  @Test
+  void aFormulaATextAndAGraphAreCopiedByThemselves() throws Exception {
+    open();
+
+    choosePiece("Formula: ");
+    robot.interact(
+        () -> {
+          assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<math");
+          assertThat(Clipboard.getSystemClipboard().getHtml()).doesNotContain("Part (a)", "<svg");
+          assertThat(Clipboard.getSystemClipboard().getString()).contains(" = ");
+        });
+    choosePiece("Graph: ");
+    robot.interact(
+        () -> {
+          assertThat(Clipboard.getSystemClipboard().getHtml()).contains("<svg");
+          assertThat(Clipboard.getSystemClipboard().getString()).contains("upper");
+        });
+  }
+
+  @Test
+  void aWholePartIsCopied() throws Exception {
+    open();
+    Menu part = section("handin-copy-part-1");
+    robot.interact(part.getItems().get(0)::fire);
+    waitUntil(() -> text("#handin-told").startsWith("It was copied"));
+
+    robot.interact(
+        () ->
+            assertThat(Clipboard.getSystemClipboard().getString())
+                .contains("Part \\(a\\)")
+                .doesNotContain("Course rules"));
   }
 
   @Test
