@@ -30,6 +30,9 @@ final class DemoCommand implements Callable<Integer> {
       descriptionKey = "option.demo.into")
   private @Nullable Path folder;
 
+  @Option(names = "--without-pictures", descriptionKey = "option.demo.without-pictures")
+  private boolean withoutPictures;
+
   private DemoCommand() {}
 
   @Override
@@ -40,7 +43,7 @@ final class DemoCommand implements Callable<Integer> {
     }
     Assignment demo = DemoAssignment.create();
     Path target = (folder == null ? Path.of("promedio-demo") : folder).toAbsolutePath();
-    for (Path written : OffscreenDemo.run(demo, target)) {
+    for (Path written : OffscreenDemo.run(demo, target, !withoutPictures)) {
       spec.commandLine().getOut().println(written);
     }
     spec.commandLine().getOut().println(Texts.of("demo.left", target));

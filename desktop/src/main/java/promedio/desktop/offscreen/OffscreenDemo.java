@@ -72,6 +72,9 @@ public final class OffscreenDemo {
   /** Formulas are set apart from the window; a picture waits for them so long. */
   private static final long SETTLE_MILLIS = 900;
 
+  /** Where no picture waits for them. */
+  private static final long SOON_MILLIS = 50;
+
   private final Path folder;
 
   /** Where the demo files are while it runs. */
@@ -79,8 +82,12 @@ public final class OffscreenDemo {
 
   private final List<Path> written = new ArrayList<>();
 
-  private OffscreenDemo(Path folder) {
+  /** Whether pictures are taken; without, every view is only opened. */
+  private final boolean drawn;
+
+  private OffscreenDemo(Path folder, boolean drawn) {
     this.folder = folder;
+    this.drawn = drawn;
   }
 
   /**
@@ -88,13 +95,14 @@ public final class OffscreenDemo {
    *
    * @param demo the assignment to show
    * @param folder where they go; made if it is not there
+   * @param drawn whether pictures are taken; without, every view is only opened, in less time
    * @throws IOException if a file cannot be written
    * @throws InterruptedException if the program is stopped meanwhile
    */
-  public static List<Path> run(Assignment demo, Path folder)
+  public static List<Path> run(Assignment demo, Path folder, boolean drawn)
       throws IOException, InterruptedException {
     Files.createDirectories(folder);
-    OffscreenDemo run = new OffscreenDemo(folder);
+    OffscreenDemo run = new OffscreenDemo(folder, drawn);
     run.writeResults(demo);
     run.takePictures(demo);
     return run.written;
@@ -253,7 +261,7 @@ public final class OffscreenDemo {
         });
     for (Background.Lane lane : List.of(Background.Lane.HAND_IN, Background.Lane.PAGES)) {
       do {
-        TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+        settle();
       } while (workspace.background().isBusy(lane));
     }
     picture(scene, "hand-in.png", () -> {});
@@ -407,7 +415,7 @@ public final class OffscreenDemo {
           return scene;
         });
     // The sheet is as long as its table only once it is laid out.
-    TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+    settle();
     picture(
         scene,
         "printed-table.png",
@@ -427,7 +435,7 @@ public final class OffscreenDemo {
           workspace.chooseTable(1);
           return scene;
         });
-    TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+    settle();
     picture(
         scene,
         "steps.png",
@@ -459,11 +467,18 @@ public final class OffscreenDemo {
           before.run();
           return scene;
         });
-    TimeUnit.MILLISECONDS.sleep(SETTLE_MILLIS);
+    settle();
+    if (!drawn) {
+      return;
+    }
     WritableImage image = onToolkit(() -> scene.snapshot(null));
     Path target = folder.resolve(name);
     ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", target.toFile());
     written.add(target);
+  }
+
+  private void settle() throws InterruptedException {
+    TimeUnit.MILLISECONDS.sleep(drawn ? SETTLE_MILLIS : SOON_MILLIS);
   }
 
   private static <T> T onToolkit(Callable<T> work) throws InterruptedException {
