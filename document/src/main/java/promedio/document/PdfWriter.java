@@ -73,7 +73,6 @@ final class PdfWriter extends HtmlWriter {
             + "</body></html>";
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     PdfRendererBuilder builder = new PdfRendererBuilder();
-    builder.useFastMode();
     builder.usePdfUaAccessibility(true);
     builder.withProducer("Promedio");
     builder.useFont(() -> GraphFonts.open(GraphFonts.SERIF), "Document");
