@@ -290,6 +290,16 @@ public final class Computation {
     }
 
     @Override
+    public Result corrected(Definition.Corrected definition) {
+      Result alone = result(definition.p());
+      return alone instanceof Result.Estimated
+          ? Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules())
+              .<Result>map(Result.Estimated::new)
+              .orElse(alone)
+          : alone;
+    }
+
+    @Override
     public Result undefined(Definition.Undefined definition) {
       return new Result.Absent(definition.why());
     }
@@ -404,6 +414,11 @@ public final class Computation {
 
     @Override
     public Optional<Formula> byCurve(Definition.ByCurve definition) {
+      return Optional.empty();
+    }
+
+    @Override
+    public Optional<Formula> corrected(Definition.Corrected definition) {
       return Optional.empty();
     }
 

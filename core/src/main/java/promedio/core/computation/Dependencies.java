@@ -91,6 +91,12 @@ public record Dependencies(
     }
 
     @Override
+    public Boolean corrected(Definition.Corrected definition) {
+      reach(definition.p());
+      return true;
+    }
+
+    @Override
     public Boolean undefined(Definition.Undefined definition) {
       return false;
     }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.distribution.Approximate;
@@ -36,16 +37,35 @@ public final class Pairwise {
     int k = groups.samples().size();
     for (int a = 0; a < k; a++) {
       for (int b = a + 1; b < k; b++) {
-        Computation computation = Computation.of(groups.two(a, b), rules);
-        pairs.add(
-            new Comparison(
-                groups.samples().get(a).name(),
-                groups.samples().get(b).name(),
-                computation,
-                p(computation)));
+        pairs.add(comparison(groups.two(a, b), rules));
       }
     }
     return corrected(pairs, rules.get(Rule.CORRECTION));
+  }
+
+  /**
+   * {@return the p-value of two groups, corrected for the comparisons of all groups that they are
+   * among}; none where they have no p-value
+   */
+  static Optional<Approximate> corrected(Groups two, CourseRules rules) {
+    Groups all = two.among().orElse(two);
+    Comparison own = comparison(two, rules);
+    Set<String> names = Set.of(own.a(), own.b());
+    List<Comparison> pairs = new ArrayList<>();
+    int place = 0;
+    for (Comparison each : of(all, rules.with(Rule.CORRECTION, Correction.NONE))) {
+      boolean same = names.equals(Set.of(each.a(), each.b()));
+      place = same ? pairs.size() : place;
+      // In the other order the p-value of a single tail is another one.
+      pairs.add(same ? own : each);
+    }
+    return corrected(pairs, rules.get(Rule.CORRECTION)).get(place).corrected();
+  }
+
+  private static Comparison comparison(Groups two, CourseRules rules) {
+    Computation computation = Computation.of(two, rules);
+    return new Comparison(
+        two.samples().get(0).name(), two.samples().get(1).name(), computation, p(computation));
   }
 
   private static Optional<Approximate> p(Computation computation) {

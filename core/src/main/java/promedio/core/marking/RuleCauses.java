@@ -20,6 +20,7 @@ final class RuleCauses {
           Map.entry(Rule.QUARTILES, Cause.QUARTILES),
           Map.entry(Rule.VARIANCES, Cause.VARIANCES),
           Map.entry(Rule.TAILS, Cause.TAILS),
+          Map.entry(Rule.CORRECTION, Cause.CORRECTION),
           Map.entry(Rule.YATES, Cause.YATES));
 
   private RuleCauses() {}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 
@@ -91,6 +92,19 @@ public sealed interface Definition {
     }
   }
 
+  /**
+   * As the p-value of a comparison of two groups, corrected for the number of all comparisons as
+   * the course rules say.
+   *
+   * @param p the p-value of these two by themselves
+   */
+  record Corrected(Quantity p) implements Definition {
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.corrected(this);
+    }
+  }
+
   /** What is read off a curve of probability. */
   sealed interface CurveReading {
 
@@ -168,6 +182,8 @@ public sealed interface Definition {
     R together(Together definition);
 
     R byCurve(ByCurve definition);
+
+    R corrected(Corrected definition);
 
     R undefined(Undefined definition);
   }

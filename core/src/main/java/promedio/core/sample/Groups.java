@@ -12,8 +12,10 @@ import promedio.core.number.Exact;
  * Two or more named samples, in a given order. Missing entries are left out of each and counted.
  *
  * @param samples the samples, each with its name
+ * @param among the groups that these are two of, where they are: a p-value of them may be corrected
+ *     for the number of all comparisons
  */
-public record Groups(List<Group> samples) implements Data {
+public record Groups(List<Group> samples, Optional<Groups> among) implements Data {
 
   /**
    * One of the samples.
@@ -22,6 +24,11 @@ public record Groups(List<Group> samples) implements Data {
    * @param sample its values, at least one
    */
   public record Group(String name, Sample sample) {}
+
+  /** Makes groups that are all there are. */
+  public Groups(List<Group> samples) {
+    this(samples, Optional.empty());
+  }
 
   public Groups {
     samples = List.copyOf(samples);
@@ -63,7 +70,7 @@ public record Groups(List<Group> samples) implements Data {
 
   /** {@return two of the groups by themselves} */
   public Groups two(int first, int second) {
-    return new Groups(List.of(samples.get(first), samples.get(second)));
+    return new Groups(List.of(samples.get(first), samples.get(second)), Optional.of(this));
   }
 
   @Override

@@ -147,7 +147,11 @@ public record Portion(Kind kind, List<String> groups) {
                       find(all, 0)
                           .flatMap(
                               first ->
-                                  find(all, 1).map(other -> new Groups(List.of(first, other)))));
+                                  find(all, 1)
+                                      .map(
+                                          other ->
+                                              new Groups(
+                                                  List.of(first, other), Optional.of(all)))));
     };
   }
 

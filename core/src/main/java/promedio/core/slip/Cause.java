@@ -29,6 +29,8 @@ public enum Cause {
   VARIANCES(Kind.RULE),
   /** Another tail. */
   TAILS(Kind.RULE),
+  /** Another correction for several comparisons. */
+  CORRECTION(Kind.RULE),
   /** With Yates's correction, or without it. */
   YATES(Kind.RULE),
 

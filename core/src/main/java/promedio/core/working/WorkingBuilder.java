@@ -137,6 +137,11 @@ final class WorkingBuilder {
     }
 
     @Override
+    public Optional<List<Real>> corrected(Definition.Corrected definition) {
+      return Optional.empty();
+    }
+
+    @Override
     public Optional<List<Real>> undefined(Definition.Undefined definition) {
       return Optional.empty();
     }
@@ -356,6 +361,11 @@ final class WorkingBuilder {
 
     @Override
     public Boolean byCurve(Definition.ByCurve definition) {
+      return false;
+    }
+
+    @Override
+    public Boolean corrected(Definition.Corrected definition) {
       return false;
     }
 

@@ -103,12 +103,6 @@ public final class SeveralJson {
     for (Pairwise.Comparison comparison : Pairwise.of(groups, rules)) {
       ObjectNode node = pairwise.addObject().put("a", comparison.a()).put("b", comparison.b());
       put(node, comparison.computation(), Several.ofTwoGroups());
-      node.set(
-          "t_two_p_corrected",
-          comparison
-              .corrected()
-              .map(numbers::probability)
-              .orElseGet(() -> node.path("t_two_p").deepCopy()));
     }
     return report;
   }

@@ -64,6 +64,7 @@ final class OfGroups {
   private static final Quantity DIFFERENCE =
       Quantity.of("difference_of_means", "\\bar{x}_A-\\bar{x}_B", "x̄A − x̄B");
   private static final Quantity T_TWO = Quantity.of("t_two", "t", "t");
+  private static final Quantity P_TWO = Quantity.of("t_two_p", "p", "p");
   private static final Quantity T_TWO_DF = Quantity.of("t_two_df", "\\mathit{df}", "df");
 
   private OfGroups() {}
@@ -265,7 +266,7 @@ final class OfGroups {
         measure("t_two_df", T_TWO_DF, s -> two(s, degrees(s), testNeeds(s))).in(Dimension.DEGREES),
         measure(
                 "t_two_p",
-                Quantity.of("t_two_p", "p", "p"),
+                P_TWO,
                 s ->
                     groups(s).samples().size() == 2
                         ? new Definition.ByCurve(
@@ -273,6 +274,14 @@ final class OfGroups {
                             Curve.T,
                             List.of(T_TWO_DF.formula()),
                             List.of(testNeeds(s)))
+                        : Definition.undefined("not-two-groups"))
+            .in(Dimension.PROBABILITY),
+        measure(
+                "t_two_p_corrected",
+                Quantity.of("t_two_p_corrected", "p_{\\mathrm{corr}}", "p corr."),
+                s ->
+                    groups(s).samples().size() == 2
+                        ? new Definition.Corrected(P_TWO)
                         : Definition.undefined("not-two-groups"))
             .in(Dimension.PROBABILITY),
         measure(

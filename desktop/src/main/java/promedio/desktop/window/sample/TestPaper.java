@@ -24,13 +24,13 @@ import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
-import promedio.core.sample.Groups;
 import promedio.core.sample.Portion;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.several.PairTable;
 import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
 import promedio.desktop.window.control.Controls;
@@ -199,24 +199,13 @@ public final class TestPaper extends VBox {
     Nodes.setShown(fields.get(1), chosen.arguments() > 0);
     Nodes.setShown(fields.get(2), chosen.arguments() > 1);
     Nodes.setShown(fields.get(3), chosen == TestKind.FIT);
-    List<Portion> pairs = whole.typed().data().groups().map(TestPaper::pairs).orElse(List.of());
+    List<Portion> pairs = whole.typed().data().groups().map(PairTable::pairs).orElse(List.of());
     if (!pair.getItems().equals(pairs)) {
       Portion before = pair.getValue();
       Controls.inWords(pair, each -> PortionText.of(each, whole.item()));
       pair.getItems().setAll(pairs);
       pair.setValue(pairs.contains(before) ? before : pairs.stream().findFirst().orElse(null));
     }
-  }
-
-  private static List<Portion> pairs(Groups groups) {
-    List<String> names = groups.samples().stream().map(Groups.Group::name).toList();
-    List<Portion> pairs = new ArrayList<>();
-    for (int i = 0; i < names.size(); i++) {
-      for (int j = i + 1; j < names.size(); j++) {
-        pairs.add(Portion.two(names.get(i), names.get(j)));
-      }
-    }
-    return pairs;
   }
 
   private Optional<Analysis> tested(TestKind chosen, Analysis whole) {

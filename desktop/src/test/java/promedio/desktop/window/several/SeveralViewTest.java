@@ -23,6 +23,9 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Task;
+import promedio.core.rules.Correction;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.several.LinkedTrees;
 import promedio.desktop.window.shell.OpenWindow;
@@ -275,6 +278,35 @@ class SeveralViewTest extends OpenWindow {
     settle();
     assertThat(category.getValue()).isEqualTo("");
     waitUntil(() -> picture.getAccessibleText().endsWith("correlation is 0.99."));
+  }
+
+  @Test
+  void aCorrectedPIsAnsweredInTheTableOfComparisons() {
+    robot.interact(
+        () ->
+            workspace.replace(
+                workspace
+                    .assignment()
+                    .with(Item.of(8, "middle", "g", new Source.ValuesText("20 22 24")))
+                    .with(Item.of(9, "three", "g", Source.Picked.of(List.of(1, 2, 8))))
+                    .withRules(CourseRules.DEFAULTS.with(Rule.CORRECTION, Correction.BONFERRONI))));
+    look(9);
+
+    // p = 0.0018 of upper and middle by themselves, three comparisons.
+    focus("#pairwise-1-4");
+    assertThat(text("#margin-heading"))
+        .isEqualTo("P of t of two samples, corrected: upper – middle");
+    robot.write("0.0055");
+    robot.type(KeyCode.ENTER);
+    settle();
+    assertThat(text("#pairwise-mark")).isEqualTo("right");
+
+    robot.interact(() -> workspace.undo());
+    focus("#pairwise-1-4");
+    robot.write("0.0018");
+    robot.type(KeyCode.ENTER);
+    settle();
+    assertThat(text("#pairwise-mark")).startsWith("right by another");
   }
 
   @Test
