@@ -1,16 +1,22 @@
 package promedio.desktop.window.parts;
 
+import java.awt.print.PrinterException;
 import java.io.IOException;
+import java.util.Arrays;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
-import javafx.embed.swing.SwingFXUtils;
-import javafx.print.PageLayout;
+import javafx.print.JobSettings;
+import javafx.print.PageRange;
 import javafx.print.PrinterJob;
-import javafx.scene.image.ImageView;
 import javafx.stage.Window;
+import javax.print.PrintService;
+import javax.print.PrintServiceLookup;
+import javax.print.attribute.HashPrintRequestAttributeSet;
+import javax.print.attribute.PrintRequestAttributeSet;
+import javax.print.attribute.standard.Copies;
+import javax.print.attribute.standard.PageRanges;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.core.message.Cancellation;
 import promedio.core.message.Texts;
 import promedio.desktop.work.Background;
 import promedio.document.PrintedPages;
@@ -20,9 +26,6 @@ import promedio.files.table.Progress;
 final class Printing {
 
   private static final Logger LOG = LoggerFactory.getLogger(Printing.class);
-
-  /** Some 200 dots an inch. */
-  private static final double SHARPNESS = 2.8;
 
   private final Background background;
   private final Consumer<String> told;
@@ -39,23 +42,48 @@ final class Printing {
 
   /** Asks for a printer, and prints the pages there. */
   void print(PrintedPages pages, Window owner) {
-    PrinterJob job = PrinterJob.createPrinterJob();
-    if (job == null) {
+    PrinterJob asked = PrinterJob.createPrinterJob();
+    if (asked == null) {
       told.accept(Texts.of("handin.no-printer"));
-    } else if (job.showPrintDialog(owner)) {
+      return;
+    }
+    boolean wanted = asked.showPrintDialog(owner);
+    // The window's own way of printing sends pictures: it only asks which printer is meant.
+    asked.cancelJob();
+    if (wanted) {
+      String printer = asked.getPrinter().getName();
+      PrintRequestAttributeSet attributes = attributes(asked.getJobSettings());
       background.watch(
           Background.Lane.EXPORT,
           Texts.of("handin.printing"),
-          progress -> print(pages, job, progress),
-          done -> told.accept(Texts.of(done ? "handin.printed" : "handin.print-failed")),
-          failure -> fail(job, failure));
-    } else {
-      job.cancelJob();
+          progress -> print(pages, service(printer), attributes, progress),
+          done -> told.accept(Texts.of(done ? "handin.printed" : "handin.print-stopped")),
+          this::fail);
     }
   }
 
-  private void fail(PrinterJob job, Exception failure) {
-    job.cancelJob();
+  private static PrintRequestAttributeSet attributes(JobSettings settings) {
+    PrintRequestAttributeSet attributes = new HashPrintRequestAttributeSet();
+    attributes.add(new Copies(Math.max(1, settings.getCopies())));
+    PageRange[] ranges = settings.getPageRanges();
+    if (ranges != null && ranges.length > 0) {
+      attributes.add(
+          new PageRanges(
+              Arrays.stream(ranges)
+                  .map(range -> new int[] {range.getStartPage(), range.getEndPage()})
+                  .toArray(int[][]::new)));
+    }
+    return attributes;
+  }
+
+  private static PrintService service(String name) throws IOException {
+    return Arrays.stream(PrintServiceLookup.lookupPrintServices(null, null))
+        .filter(each -> each.getName().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new IOException("there is no printer " + name));
+  }
+
+  private void fail(Exception failure) {
     if (failure instanceof CancellationException) {
       told.accept(Texts.of("handin.print-stopped"));
       return;
@@ -65,23 +93,17 @@ final class Printing {
   }
 
   /** The preview may have gone on to another document meanwhile, so that the pages are copied. */
-  private static boolean print(PrintedPages pages, PrinterJob job, Progress progress)
-      throws IOException {
-    PageLayout paper = job.getJobSettings().getPageLayout();
+  static boolean print(
+      PrintedPages pages, PrintService printer, PrintRequestAttributeSet wanted, Progress progress)
+      throws IOException, PrinterException {
     try (PrintedPages printed = pages.copy()) {
-      for (int page = 0; page < printed.count(); page++) {
-        Cancellation.check();
-        ImageView view =
-            new ImageView(SwingFXUtils.toFXImage(printed.drawn(page, SHARPNESS), null));
-        view.setPreserveRatio(true);
-        view.setFitWidth(paper.getPrintableWidth());
-        view.setFitHeight(paper.getPrintableHeight());
-        if (!job.printPage(view)) {
-          return false;
-        }
-        progress.at(page + 1, printed.count());
-      }
+      return printed.print(
+          printer,
+          wanted,
+          page -> {
+            progress.at(page, printed.count());
+            return !Thread.currentThread().isInterrupted();
+          });
     }
-    return job.endJob();
   }
 }
