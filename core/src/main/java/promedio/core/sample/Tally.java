@@ -19,8 +19,11 @@ public final class Tally {
   private final Values values;
   private final Values frequencies;
 
-  /** Cumulative frequencies, in units of the frequencies' common denominator. */
-  private final BigInteger[] cumulative;
+  /**
+   * Cumulative frequencies, in units of the frequencies' common denominator; made when first asked
+   * for, since nobody asks where distinct values are only counted.
+   */
+  private volatile BigInteger @Nullable [] cumulative;
 
   /** Made when first asked for; two threads at once make equal ones. */
   private volatile @Nullable PowerSums powerSums;
@@ -28,12 +31,20 @@ public final class Tally {
   Tally(Values values, Values frequencies) {
     this.values = values;
     this.frequencies = frequencies;
-    this.cumulative = new BigInteger[values.size()];
-    BigInteger sum = BigInteger.ZERO;
-    for (int i = 0; i < cumulative.length; i++) {
-      sum = sum.add(frequencies.numerator(i));
-      cumulative[i] = sum;
+  }
+
+  private BigInteger[] cumulative() {
+    BigInteger[] known = cumulative;
+    if (known == null) {
+      known = new BigInteger[values.size()];
+      BigInteger sum = BigInteger.ZERO;
+      for (int i = 0; i < known.length; i++) {
+        sum = sum.add(frequencies.numerator(i));
+        known[i] = sum;
+      }
+      cumulative = known;
     }
+    return known;
   }
 
   /** {@return the tally of values that are in ascending order already} */
@@ -95,9 +106,7 @@ public final class Tally {
 
   /** {@return n, or Σf} */
   public Exact total() {
-    return isEmpty()
-        ? Exact.ZERO
-        : Exact.of(cumulative[cumulative.length - 1], frequencies.denominator());
+    return isEmpty() ? Exact.ZERO : Exact.of(cumulative()[size() - 1], frequencies.denominator());
   }
 
   /** {@return whether every frequency is a whole number, so that the values have positions} */
@@ -107,7 +116,7 @@ public final class Tally {
 
   /** {@return how much of the total lies at values up to this rank, itself included} */
   public Exact cumulative(int index) {
-    return Exact.of(cumulative[index], frequencies.denominator());
+    return Exact.of(cumulative()[index], frequencies.denominator());
   }
 
   /**
@@ -117,11 +126,12 @@ public final class Tally {
    * @param position from 1 to n
    */
   public int rankAt(BigInteger position) {
+    BigInteger[] upTo = cumulative();
     int low = 0;
     int high = size() - 1;
     while (low < high) {
       int middle = (low + high) >>> 1;
-      if (cumulative[middle].compareTo(position) >= 0) {
+      if (upTo[middle].compareTo(position) >= 0) {
         high = middle;
       } else {
         low = middle + 1;
