@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -78,6 +79,7 @@ public final class RulesStrip extends BorderPane {
   private final TextField title = Fields.ofAssignment(new TextField());
   private final Workspace workspace;
   private final FoldingLine rules = new FoldingLine("rules-more");
+  private final HBox head = new HBox(2);
 
   public RulesStrip(Workspace workspace, DocumentStore store, Node menu) {
     this.workspace = workspace;
@@ -104,11 +106,28 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.YATES, COUNTS);
     addRule(Rule.P_PLACES, TESTED);
     addSign();
-    HBox head = new HBox(2, menu, buildTitle());
+    head.getChildren().addAll(menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);
     setLeft(head);
     setCenter(rules);
     workspace.show((before, now) -> show(before, now));
+  }
+
+  /** The pane itself would ask how high the rules are where they had more room than they have. */
+  @Override
+  protected double computePrefHeight(double width) {
+    double usual = super.computePrefHeight(width);
+    if (width < 0) {
+      return usual;
+    }
+    Insets insets = getInsets();
+    double room = width - insets.getLeft() - insets.getRight() - head.prefWidth(-1);
+    return Math.max(usual, insets.getTop() + rules.prefHeight(room) + insets.getBottom());
+  }
+
+  @Override
+  protected double computeMinHeight(double width) {
+    return computePrefHeight(width);
   }
 
   private void add(Node choice, Set<Source.Shape> concerned) {

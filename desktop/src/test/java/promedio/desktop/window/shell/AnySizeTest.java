@@ -234,6 +234,28 @@ class AnySizeTest extends OpenWindow {
     assertThat(rounding.isVisible()).isTrue();
   }
 
+  @ParameterizedTest(name = "{0} x {1} at {2} %")
+  @CsvSource({"1024, 700, 100", "1280, 800, 100", "1280, 800, 200"})
+  void noRuleIsCutOffWhereAllOfThemAreAskedFor(double width, double height, int percent) {
+    look(width, height, percent);
+    robot.interact(() -> workspace.choose(DemoAssignment.BY_TERRACE));
+    settle();
+    robot.interact(() -> find("#rules-more", ToggleButton.class).fire());
+    settle();
+
+    Bounds strip = inWindow(robot.lookup(".rules-strip").query());
+    for (Node rule : robot.lookup(".rules-strip .rule").queryAll()) {
+      if (rule.getParent().isVisible()) {
+        assertThat(inWindow(rule).getMinY())
+            .as(rule.getId())
+            .isGreaterThanOrEqualTo(strip.getMinY());
+        assertThat(inWindow(rule).getMaxY()).as(rule.getId()).isLessThanOrEqualTo(strip.getMaxY());
+      }
+    }
+    assertThat(inWindow(find("#rules-more", Node.class)).getMaxY())
+        .isLessThanOrEqualTo(strip.getMaxY());
+  }
+
   @Test
   void withLargeTextTheMarginIsFoldedUntilItIsAskedFor() {
     look(1024, 700, 200);
