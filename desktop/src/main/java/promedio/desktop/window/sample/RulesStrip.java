@@ -125,11 +125,6 @@ public final class RulesStrip extends BorderPane {
     return Math.max(usual, insets.getTop() + rules.prefHeight(room) + insets.getBottom());
   }
 
-  @Override
-  protected double computeMinHeight(double width) {
-    return computePrefHeight(width);
-  }
-
   private void add(Node choice, Set<Source.Shape> concerned) {
     choices.put(
         choice,
