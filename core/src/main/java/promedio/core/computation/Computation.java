@@ -95,6 +95,11 @@ public final class Computation {
     return known;
   }
 
+  /** Takes a result that somebody has found already who had all that it takes. */
+  synchronized void know(Task task, Result result) {
+    results.put(task, result);
+  }
+
   /** {@return the exact number that is asked for, where there is just one} */
   public Optional<Exact> value(Task task) {
     return exact(result(task));
@@ -292,10 +297,9 @@ public final class Computation {
     @Override
     public Result corrected(Definition.Corrected definition) {
       Result alone = result(definition.p());
-      return alone instanceof Result.Estimated
-          ? Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules())
-              .<Result>map(Result.Estimated::new)
-              .orElse(alone)
+      return alone instanceof Result.Estimated p
+          ? new Result.Estimated(
+              Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules(), p.value()))
           : alone;
     }
 

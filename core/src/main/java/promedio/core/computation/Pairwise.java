@@ -2,14 +2,19 @@ package promedio.core.computation;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.WeakHashMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.distribution.Approximate;
 import promedio.core.measure.Result;
+import promedio.core.measure.Task;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -18,7 +23,18 @@ import promedio.core.sample.Groups;
 /** Every two of several groups by themselves, with p-values corrected for their number. */
 public final class Pairwise {
 
+  private static final Task ALONE = task("t_two_p");
+  private static final Task CORRECTED = task("t_two_p_corrected");
+
+  /** The p-values of groups as long as anybody has the groups; none of them leads back to those. */
+  private static final Map<Groups, Map<CourseRules, List<Optional<Approximate>>>> KNOWN =
+      Collections.synchronizedMap(new WeakHashMap<>());
+
   private Pairwise() {}
+
+  private static Task task(String key) {
+    return Task.of(Measures.ofKey(key).orElseThrow());
+  }
 
   /**
    * Two of the groups.
@@ -33,61 +49,90 @@ public final class Pairwise {
 
   /** {@return every two groups in their order: first with second, first with third, …} */
   public static List<Comparison> of(Groups groups, CourseRules rules) {
-    List<Comparison> pairs = new ArrayList<>();
-    int k = groups.samples().size();
-    for (int a = 0; a < k; a++) {
-      for (int b = a + 1; b < k; b++) {
-        pairs.add(comparison(groups.two(a, b), rules));
-      }
+    List<Groups> pairs = pairs(groups);
+    List<Computation> computations = pairs.stream().map(two -> Computation.of(two, rules)).toList();
+    List<Optional<Approximate>> corrected =
+        corrected(computations.stream().map(Pairwise::p).toList(), rules.get(Rule.CORRECTION));
+    List<Comparison> comparisons = new ArrayList<>();
+    for (int i = 0; i < pairs.size(); i++) {
+      Computation computation = computations.get(i);
+      // Whoever asks these two for it need not compare all groups again.
+      corrected.get(i).ifPresent(p -> computation.know(CORRECTED, new Result.Estimated(p)));
+      comparisons.add(
+          new Comparison(
+              name(pairs.get(i), 0), name(pairs.get(i), 1), computation, corrected.get(i)));
     }
-    return corrected(pairs, rules.get(Rule.CORRECTION));
+    return comparisons;
   }
 
   /**
    * {@return the p-value of two groups, corrected for the comparisons of all groups that they are
-   * among}; none where they have no p-value
+   * among}
+   *
+   * @param alone the p-value of the two by themselves
    */
-  static Optional<Approximate> corrected(Groups two, CourseRules rules) {
+  static Approximate corrected(Groups two, CourseRules rules, Approximate alone) {
     Groups all = two.among().orElse(two);
-    Comparison own = comparison(two, rules);
-    Set<String> names = Set.of(own.a(), own.b());
-    List<Comparison> pairs = new ArrayList<>();
+    List<Groups> pairs = pairs(all);
+    Set<String> names = names(two);
     int place = 0;
-    for (Comparison each : of(all, rules.with(Rule.CORRECTION, Correction.NONE))) {
-      boolean same = names.equals(Set.of(each.a(), each.b()));
-      place = same ? pairs.size() : place;
-      // In the other order the p-value of a single tail is another one.
-      pairs.add(same ? own : each);
+    while (!names(pairs.get(place)).equals(names)) {
+      place++;
     }
-    return corrected(pairs, rules.get(Rule.CORRECTION)).get(place).corrected();
+    List<Optional<Approximate>> each = new ArrayList<>(ofAll(all, pairs, rules));
+    // In the other order the p-value of a single tail is another one.
+    each.set(place, Optional.of(alone));
+    return corrected(each, rules.get(Rule.CORRECTION)).get(place).orElse(alone);
   }
 
-  private static Comparison comparison(Groups two, CourseRules rules) {
-    Computation computation = Computation.of(two, rules);
-    return new Comparison(
-        two.samples().get(0).name(), two.samples().get(1).name(), computation, p(computation));
+  /** The p-values of all pairs, which are the same for each pair that is asked for its own. */
+  private static List<Optional<Approximate>> ofAll(
+      Groups all, List<Groups> pairs, CourseRules rules) {
+    Map<CourseRules, List<Optional<Approximate>>> byRules =
+        KNOWN.computeIfAbsent(all, groups -> new ConcurrentHashMap<>());
+    return byRules.computeIfAbsent(
+        rules, by -> pairs.stream().map(two -> p(Computation.of(two, by))).toList());
+  }
+
+  private static List<Groups> pairs(Groups groups) {
+    List<Groups> pairs = new ArrayList<>();
+    int k = groups.samples().size();
+    for (int a = 0; a < k; a++) {
+      for (int b = a + 1; b < k; b++) {
+        pairs.add(groups.two(a, b));
+      }
+    }
+    return pairs;
+  }
+
+  private static String name(Groups two, int which) {
+    return two.samples().get(which).name();
+  }
+
+  private static Set<String> names(Groups two) {
+    return Set.of(name(two, 0), name(two, 1));
   }
 
   private static Optional<Approximate> p(Computation computation) {
-    return computation.result(Measures.ofKey("t_two_p").orElseThrow())
-            instanceof Result.Estimated found
+    return computation.result(ALONE) instanceof Result.Estimated found
         ? Optional.of(found.value())
         : Optional.empty();
   }
 
-  private static List<Comparison> corrected(List<Comparison> pairs, Correction correction) {
+  /** Each p-value, corrected for how many there are. */
+  private static List<Optional<Approximate>> corrected(
+      List<Optional<Approximate>> each, Correction correction) {
     List<Integer> ascending =
-        IntStream.range(0, pairs.size())
+        IntStream.range(0, each.size())
             .boxed()
-            .filter(i -> pairs.get(i).corrected().isPresent())
-            .sorted(Comparator.comparing(i -> pairs.get(i).corrected().orElseThrow().value()))
+            .filter(i -> each.get(i).isPresent())
+            .sorted(Comparator.comparing(i -> each.get(i).orElseThrow().value()))
             .toList();
     int m = ascending.size();
-    List<Comparison> corrected = new ArrayList<>(pairs);
+    List<Optional<Approximate>> corrected = new ArrayList<>(each);
     BigDecimal least = BigDecimal.ZERO;
     for (int i = 0; i < m; i++) {
-      Comparison pair = pairs.get(ascending.get(i));
-      BigDecimal p = pair.corrected().orElseThrow().value();
+      BigDecimal p = each.get(ascending.get(i)).orElseThrow().value();
       BigDecimal times =
           switch (correction) {
             case NONE -> p;
@@ -95,10 +140,7 @@ public final class Pairwise {
             case HOLM -> p.multiply(BigDecimal.valueOf(m - i)).max(least);
           };
       least = times.min(BigDecimal.ONE);
-      corrected.set(
-          ascending.get(i),
-          new Comparison(
-              pair.a(), pair.b(), pair.computation(), Optional.of(new Approximate(least))));
+      corrected.set(ascending.get(i), Optional.of(new Approximate(least)));
     }
     return corrected;
   }
