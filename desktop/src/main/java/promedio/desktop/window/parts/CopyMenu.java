@@ -15,7 +15,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.handin.HandIn;
@@ -39,20 +38,13 @@ final class CopyMenu extends MenuButton {
   private final Background background;
   private final Consumer<String> told;
   private final Consumer<Exception> failed;
-  private @Nullable Assignment assignment;
-  private HandInChoice choice;
 
   /** What goes onto the clipboard. */
   private record Copied(String html, String plain, Optional<BufferedImage> picture) {}
 
-  CopyMenu(
-      Background background,
-      HandInChoice choice,
-      Consumer<String> told,
-      Consumer<Exception> failed) {
+  CopyMenu(Background background, Consumer<String> told, Consumer<Exception> failed) {
     super(Texts.of("handin.copy"));
     this.background = background;
-    this.choice = choice;
     this.told = told;
     this.failed = failed;
     setId("handin-copy");
@@ -61,26 +53,23 @@ final class CopyMenu extends MenuButton {
 
   /** Offers what is handed in now. */
   void offer(Assignment now, HandInChoice what) {
-    assignment = now;
-    choice = what;
     MenuItem all = item(Texts.of("handin.copy-all"), "handin-copy-all");
     all.setOnAction(event -> copy("handin.copied", () -> of(HandIn.of(now, what))));
     getItems().setAll(all, new SeparatorMenuItem());
-    what.taken().forEach(section -> getItems().add(menu(now, section)));
+    what.taken().forEach(section -> getItems().add(menu(now, what.only(section), section)));
   }
 
   /** Its pieces are looked for once somebody opens it. */
-  private Menu menu(Assignment now, Section section) {
+  private Menu menu(Assignment now, HandInChoice only, Section section) {
     Menu menu = Controls.literal(new Menu(HandIn.name(now, section)));
     menu.setId("handin-copy-" + (section.isPart() ? "part-" : "item-") + section.id());
     MenuItem all = item(Texts.of("handin.copy-section"), menu.getId() + "-all");
-    all.setOnAction(
-        event -> copy("handin.copied-piece", () -> of(HandIn.of(now, choice.only(section)))));
+    all.setOnAction(event -> copy("handin.copied-piece", () -> of(HandIn.of(now, only))));
     menu.getItems().setAll(all, new SeparatorMenuItem());
     menu.setOnShowing(
         event -> {
           if (menu.getItems().size() == 2) {
-            fill(menu, HandInPiece.of(HandIn.of(now, choice.only(section))));
+            fill(menu, HandInPiece.of(HandIn.of(now, only)));
           }
         });
     return menu;
@@ -102,9 +91,6 @@ final class CopyMenu extends MenuButton {
   }
 
   private void copy(String done, Callable<Copied> work) {
-    if (assignment == null) {
-      return;
-    }
     background.run(
         Background.Lane.EXPORT,
         Texts.of("handin.making"),

@@ -60,7 +60,7 @@ public final class HandInView extends StackPane {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
     this.preview = new PagesView(workspace.background());
-    this.copy = new CopyMenu(workspace.background(), choice, told::setText, this::fail);
+    this.copy = new CopyMenu(workspace.background(), told::setText, this::fail);
     getStyleClass().add("sheet");
     Label heading = new Label(Texts.of("handin.heading"));
     heading.getStyleClass().add("serif-heading");

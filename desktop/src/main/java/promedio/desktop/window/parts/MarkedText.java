@@ -10,7 +10,6 @@ import java.util.function.Function;
 import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
-import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.LineTo;
@@ -33,7 +32,6 @@ final class MarkedText extends Region {
   private final Group under = new Group();
   private final Consumer<List<Integer>> chosen;
   private final Consumer<List<Integer>> removed;
-  private final Consumer<Node> reached;
   private final List<Segment> segments = new ArrayList<>();
 
   /** Words under the same marks, by their places in the text. */
@@ -45,12 +43,9 @@ final class MarkedText extends Region {
    *
    * @param chosen takes the indices of the marks of words that are chosen
    * @param removed takes those of words whose marks are to go
-   * @param reached takes words that get the focus, so that they can be brought into sight
    */
-  MarkedText(
-      Consumer<List<Integer>> chosen, Consumer<List<Integer>> removed, Consumer<Node> reached) {
+  MarkedText(Consumer<List<Integer>> chosen, Consumer<List<Integer>> removed) {
     this.chosen = chosen;
-    this.reached = reached;
     this.removed = removed;
     under.setManaged(false);
     under.setMouseTransparent(true);
@@ -114,14 +109,7 @@ final class MarkedText extends Region {
               event.consume();
             }
           });
-      node.focusedProperty()
-          .subscribe(
-              focused -> {
-                requestLayout();
-                if (focused) {
-                  reached.accept(node);
-                }
-              });
+      node.focusedProperty().subscribe(this::requestLayout);
     }
     return new Segment(start, end, here, kinds, node);
   }

@@ -93,7 +93,7 @@ final class Printing {
   }
 
   /** The preview may have gone on to another document meanwhile, so that the pages are copied. */
-  static boolean print(
+  private static boolean print(
       PrintedPages pages, PrintService printer, PrintRequestAttributeSet wanted, Progress progress)
       throws IOException, PrinterException {
     try (PrintedPages printed = pages.copy()) {

@@ -28,6 +28,7 @@ import promedio.core.question.QuestionDraft;
 import promedio.desktop.projection.MarkText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.QuestionText;
@@ -46,8 +47,7 @@ public final class QuestionView extends StackPane {
   private final Workspace workspace;
   private final FileChoice fileChoice;
   private final TextArea text = new PastedText();
-  private final MarkedText marked = new MarkedText(this::choose, this::remove, this::reach);
-  private final ScrollPane page = new ScrollPane(marked);
+  private final MarkedText marked = new MarkedText(this::choose, this::remove);
   private final VBox markedSide = new VBox(8);
   private final VBox editors = new VBox(6);
   private final Label told = Controls.wrapped("", "quiet");
@@ -93,7 +93,9 @@ public final class QuestionView extends StackPane {
     text.setPromptText(Texts.of("question.prompt"));
     text.setAccessibleText(Texts.of("question.prompt"));
     text.textProperty().subscribe((old, now) -> read());
+    ScrollPane page = new ScrollPane(marked);
     page.setFitToWidth(true);
+    FollowFocus.in(page);
     page.setId("question-marked");
     page.getStyleClass().add("marked-page");
     told.setId("question-told");
@@ -194,17 +196,6 @@ public final class QuestionView extends StackPane {
     Nodes.setShown(edit, wanted);
     Nodes.setShown(marks, !wanted);
     focusText();
-  }
-
-  /** Brings words into sight. */
-  private void reach(Node words) {
-    double all = marked.getHeight() - page.getViewportBounds().getHeight();
-    double top = marked.sceneToLocal(words.localToScene(words.getBoundsInLocal())).getMinY();
-    double bottom = marked.sceneToLocal(words.localToScene(words.getBoundsInLocal())).getMaxY();
-    double from = page.getVvalue() * all;
-    if (all > 0 && (top < from || bottom > from + page.getViewportBounds().getHeight())) {
-      page.setVvalue(Math.max(0, Math.min(1, top / all)));
-    }
   }
 
   /** The words that were chosen can be changed below. */
