@@ -299,7 +299,8 @@ public final class Computation {
       Result alone = result(definition.p());
       return alone instanceof Result.Estimated p
           ? new Result.Estimated(
-              Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules(), p.value()))
+              Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules(), p.value())
+                  .p())
           : alone;
     }
 

@@ -47,12 +47,25 @@ public final class Pairwise {
   public record Comparison(
       String a, String b, Computation computation, Optional<Approximate> corrected) {}
 
+  /**
+   * A p-value as it is corrected.
+   *
+   * @param p the corrected p-value: at most 1, and by Holm not below the one before it in the order
+   * @param position where the p-value stands when all are in order, from 1
+   * @param of how many comparisons have a p-value
+   * @param times what it is multiplied by
+   */
+  public record Corrected(Approximate p, int position, int of, int times) {}
+
   /** {@return every two groups in their order: first with second, first with third, …} */
   public static List<Comparison> of(Groups groups, CourseRules rules) {
     List<Groups> pairs = pairs(groups);
     List<Computation> computations = pairs.stream().map(two -> Computation.of(two, rules)).toList();
     List<Optional<Approximate>> corrected =
-        corrected(computations.stream().map(Pairwise::p).toList(), rules.get(Rule.CORRECTION));
+        corrected(computations.stream().map(Pairwise::p).toList(), rules.get(Rule.CORRECTION))
+            .stream()
+            .map(each -> each.map(Corrected::p))
+            .toList();
     List<Comparison> comparisons = new ArrayList<>();
     for (int i = 0; i < pairs.size(); i++) {
       Computation computation = computations.get(i);
@@ -71,7 +84,7 @@ public final class Pairwise {
    *
    * @param alone the p-value of the two by themselves
    */
-  static Approximate corrected(Groups two, CourseRules rules, Approximate alone) {
+  public static Corrected corrected(Groups two, CourseRules rules, Approximate alone) {
     Groups all = two.among().orElse(two);
     List<Groups> pairs = pairs(all);
     Set<String> names = names(two);
@@ -82,7 +95,7 @@ public final class Pairwise {
     List<Optional<Approximate>> each = new ArrayList<>(ofAll(all, pairs, rules));
     // In the other order the p-value of a single tail is another one.
     each.set(place, Optional.of(alone));
-    return corrected(each, rules.get(Rule.CORRECTION)).get(place).orElse(alone);
+    return corrected(each, rules.get(Rule.CORRECTION)).get(place).orElseThrow();
   }
 
   /** The p-values of all pairs, which are the same for each pair that is asked for its own. */
@@ -120,7 +133,7 @@ public final class Pairwise {
   }
 
   /** Each p-value, corrected for how many there are. */
-  private static List<Optional<Approximate>> corrected(
+  private static List<Optional<Corrected>> corrected(
       List<Optional<Approximate>> each, Correction correction) {
     List<Integer> ascending =
         IntStream.range(0, each.size())
@@ -129,18 +142,21 @@ public final class Pairwise {
             .sorted(Comparator.comparing(i -> each.get(i).orElseThrow().value()))
             .toList();
     int m = ascending.size();
-    List<Optional<Approximate>> corrected = new ArrayList<>(each);
+    List<Optional<Corrected>> corrected =
+        new ArrayList<>(Collections.nCopies(each.size(), Optional.empty()));
     BigDecimal least = BigDecimal.ZERO;
     for (int i = 0; i < m; i++) {
       BigDecimal p = each.get(ascending.get(i)).orElseThrow().value();
-      BigDecimal times =
+      int times =
           switch (correction) {
-            case NONE -> p;
-            case BONFERRONI -> p.multiply(BigDecimal.valueOf(m));
-            case HOLM -> p.multiply(BigDecimal.valueOf(m - i)).max(least);
+            case NONE -> 1;
+            case BONFERRONI -> m;
+            case HOLM -> m - i;
           };
-      least = times.min(BigDecimal.ONE);
-      corrected.set(ascending.get(i), Optional.of(new Approximate(least)));
+      // In order, no correction makes a p-value smaller than the one before it.
+      least = p.multiply(BigDecimal.valueOf(times)).max(least).min(BigDecimal.ONE);
+      corrected.set(
+          ascending.get(i), Optional.of(new Corrected(new Approximate(least), i + 1, m, times)));
     }
     return corrected;
   }

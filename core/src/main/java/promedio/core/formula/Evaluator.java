@@ -2,7 +2,9 @@ package promedio.core.formula;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
+import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
 /**
@@ -168,5 +170,41 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
   @Override
   public Optional<Exact> absolute(Formula.Absolute absolute) {
     return absolute.body().accept(this).map(Exact::abs);
+  }
+
+  @Override
+  public Optional<Exact> area(Formula.Area area) {
+    return onCurve(
+        area.statistic(),
+        area.degrees(),
+        (statistic, degrees) ->
+            Optional.of(area.curve().area(statistic, degrees, area.tail()).decimal()));
+  }
+
+  @Override
+  public Optional<Exact> quantile(Formula.Quantile quantile) {
+    return onCurve(
+        quantile.below(),
+        quantile.degrees(),
+        (below, degrees) ->
+            below.signum() > 0 && below.compareTo(Exact.ONE) < 0
+                ? Optional.of(quantile.curve().value(below, degrees, Tail.LOWER).decimal())
+                : Optional.empty());
+  }
+
+  /** Reads a number off a curve with degrees of freedom, of which its first digits are sure. */
+  private interface Reading {
+    Optional<Exact> of(Exact at, List<Exact> degrees);
+  }
+
+  /** A curve has degrees of freedom above 0 only. */
+  private Optional<Exact> onCurve(Formula at, List<Formula> degrees, Reading reading) {
+    List<Exact> numbers =
+        degrees.stream()
+            .flatMap(each -> each.accept(this).filter(number -> number.signum() > 0).stream())
+            .toList();
+    return numbers.size() == degrees.size()
+        ? at.accept(this).flatMap(number -> reading.of(number, numbers))
+        : Optional.empty();
   }
 }

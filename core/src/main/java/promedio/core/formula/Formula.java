@@ -1,8 +1,11 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
 /** A formula as a tree. What is made of it, such as its typesetting, is a {@link Visitor}. */
@@ -83,6 +86,43 @@ public sealed interface Formula {
     }
   }
 
+  /**
+   * The area that a statistic cuts off under a curve of probability.
+   *
+   * @param curve the curve
+   * @param degrees its degrees of freedom, as many as it has
+   * @param tail which area
+   * @param statistic the statistic
+   */
+  record Area(Curve curve, List<Formula> degrees, Tail tail, Formula statistic) implements Formula {
+    public Area {
+      degrees = List.copyOf(degrees);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.area(this);
+    }
+  }
+
+  /**
+   * The value of a curve of probability that has an area below it.
+   *
+   * @param curve the curve
+   * @param degrees its degrees of freedom, as many as it has
+   * @param below the area
+   */
+  record Quantile(Curve curve, List<Formula> degrees, Formula below) implements Formula {
+    public Quantile {
+      degrees = List.copyOf(degrees);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.quantile(this);
+    }
+  }
+
   /** The four operations. */
   enum Operator {
     PLUS,
@@ -99,6 +139,12 @@ public sealed interface Formula {
   /** {@return whether it is another number in each row that a sum runs over} */
   default boolean isOfRow() {
     return accept(new Mentions(Quantity::isOfRow));
+  }
+
+  /** {@return whether it is an area under a curve, or a multiple of one: a corrected p-value} */
+  default boolean isProbability() {
+    return this instanceof Area
+        || (this instanceof Operation product && product.right() instanceof Area);
   }
 
   /** {@return what it names in their order: quantities but x and f, and sums over the rows} */
@@ -219,5 +265,9 @@ public sealed interface Formula {
     R root(Root root);
 
     R absolute(Absolute absolute);
+
+    R area(Area area);
+
+    R quantile(Quantile quantile);
   }
 }

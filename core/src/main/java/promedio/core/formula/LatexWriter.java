@@ -1,6 +1,9 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import promedio.core.distribution.Curve;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -112,5 +115,40 @@ final class LatexWriter implements Formula.Visitor<String> {
   /** Letters stand side by side; a number or a fraction before them is parted by a dot. */
   private static String times(Formula left) {
     return left instanceof Named ? "\\," : " \\cdot ";
+  }
+
+  @Override
+  public String area(Formula.Area area) {
+    String curve =
+        letter(area.curve()) + (area.degrees().isEmpty() ? "" : "(" + list(area.degrees()) + ")");
+    String at = area.statistic().accept(this);
+    return switch (area.tail()) {
+      case LOWER -> "P" + bracketed(curve + " \\le " + at);
+      case UPPER -> "P" + bracketed(curve + " \\ge " + at);
+      case TWO -> "P" + bracketed("\\left|" + curve + "\\right| \\ge \\left|" + at + "\\right|");
+    };
+  }
+
+  @Override
+  public String quantile(Formula.Quantile quantile) {
+    String degrees = list(quantile.degrees());
+    return letter(quantile.curve())
+        + "_{"
+        + quantile.below().accept(this)
+        + (degrees.isEmpty() ? "" : ";\\," + degrees)
+        + "}";
+  }
+
+  private static String letter(Curve curve) {
+    return switch (curve) {
+      case NORMAL -> "z";
+      case T -> "t";
+      case CHI_SQUARED -> "\\chi^2";
+      case F -> "F";
+    };
+  }
+
+  private String list(List<Formula> formulas) {
+    return formulas.stream().map(each -> each.accept(this)).collect(Collectors.joining(";\\,"));
   }
 }

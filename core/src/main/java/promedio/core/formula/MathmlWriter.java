@@ -1,6 +1,9 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import promedio.core.distribution.Curve;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -131,7 +134,7 @@ final class MathmlWriter implements Formula.Visitor<String> {
 
   @Override
   public String absolute(Absolute absolute) {
-    return "<mrow><mo>|</mo>" + absolute.body().accept(this) + "<mo>|</mo></mrow>";
+    return barred(absolute.body().accept(this));
   }
 
   private static String bracketed(String inner) {
@@ -152,5 +155,50 @@ final class MathmlWriter implements Formula.Visitor<String> {
   private String before(Formula formula) {
     String text = formula.accept(this);
     return Brackets.areNeededBeforeFactor(formula) ? bracketed(text) : text;
+  }
+
+  @Override
+  public String area(Formula.Area area) {
+    String curve =
+        letter(area.curve()) + (area.degrees().isEmpty() ? "" : bracketed(list(area.degrees())));
+    String at = area.statistic().accept(this);
+    return "<mrow><mi>P</mi>"
+        + bracketed(
+            switch (area.tail()) {
+              case LOWER -> row(curve, "≤", at);
+              case UPPER -> row(curve, "≥", at);
+              case TWO -> row(barred(curve), "≥", barred(at));
+            })
+        + "</mrow>";
+  }
+
+  @Override
+  public String quantile(Formula.Quantile quantile) {
+    String degrees = list(quantile.degrees());
+    return "<msub>"
+        + letter(quantile.curve())
+        + "<mrow>"
+        + quantile.below().accept(this)
+        + (degrees.isEmpty() ? "" : "<mo>;</mo>" + degrees)
+        + "</mrow></msub>";
+  }
+
+  private static String letter(Curve curve) {
+    return switch (curve) {
+      case NORMAL -> "<mi>z</mi>";
+      case T -> "<mi>t</mi>";
+      case CHI_SQUARED -> "<msup><mi>χ</mi><mn>2</mn></msup>";
+      case F -> "<mi>F</mi>";
+    };
+  }
+
+  private String list(List<Formula> formulas) {
+    return formulas.stream()
+        .map(each -> each.accept(this))
+        .collect(Collectors.joining("<mo>;</mo>"));
+  }
+
+  private static String barred(String inner) {
+    return "<mrow><mo>|</mo>" + inner + "<mo>|</mo></mrow>";
   }
 }

@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.function.Predicate;
 
 /** Whether such a quantity is named anywhere in a formula. */
@@ -54,5 +55,19 @@ final class Mentions implements Formula.Visitor<Boolean> {
   @Override
   public Boolean absolute(Formula.Absolute absolute) {
     return absolute.body().accept(this);
+  }
+
+  @Override
+  public Boolean area(Formula.Area area) {
+    return area.statistic().accept(this) || anyOf(area.degrees());
+  }
+
+  @Override
+  public Boolean quantile(Formula.Quantile quantile) {
+    return quantile.below().accept(this) || anyOf(quantile.degrees());
+  }
+
+  private boolean anyOf(List<Formula> formulas) {
+    return formulas.stream().anyMatch(each -> each.accept(this));
   }
 }

@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.Optional;
 import promedio.core.number.Exact;
 
@@ -71,5 +72,21 @@ final class NumbersPutIn implements Formula.Visitor<Formula> {
   @Override
   public Formula absolute(Formula.Absolute absolute) {
     return new Formula.Absolute(absolute.body().accept(this));
+  }
+
+  @Override
+  public Formula area(Formula.Area area) {
+    return new Formula.Area(
+        area.curve(), putIn(area.degrees()), area.tail(), area.statistic().accept(this));
+  }
+
+  @Override
+  public Formula quantile(Formula.Quantile quantile) {
+    return new Formula.Quantile(
+        quantile.curve(), putIn(quantile.degrees()), quantile.below().accept(this));
+  }
+
+  private List<Formula> putIn(List<Formula> formulas) {
+    return formulas.stream().map(each -> each.accept(this)).toList();
   }
 }

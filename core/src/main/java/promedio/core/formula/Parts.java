@@ -71,4 +71,18 @@ final class Parts implements Formula.Visitor<Set<Formula>> {
   public Set<Formula> absolute(Formula.Absolute absolute) {
     return absolute.body().accept(this);
   }
+
+  @Override
+  public Set<Formula> area(Formula.Area area) {
+    area.statistic().accept(this);
+    area.degrees().forEach(each -> each.accept(this));
+    return found;
+  }
+
+  @Override
+  public Set<Formula> quantile(Formula.Quantile quantile) {
+    quantile.below().accept(this);
+    quantile.degrees().forEach(each -> each.accept(this));
+    return found;
+  }
 }

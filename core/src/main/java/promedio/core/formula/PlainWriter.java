@@ -2,6 +2,9 @@ package promedio.core.formula;
 
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import promedio.core.distribution.Curve;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -121,5 +124,36 @@ final class PlainWriter implements Formula.Visitor<String> {
     return formula instanceof Operation || isCompound(formula) || Brackets.isNegative(formula)
         ? "(" + formula.accept(this) + ")"
         : formula.accept(this);
+  }
+
+  @Override
+  public String area(Formula.Area area) {
+    String curve = letter(area.curve()) + inBrackets(area.degrees().stream());
+    String at = area.statistic().accept(this);
+    return switch (area.tail()) {
+      case LOWER -> "P(" + curve + " ≤ " + at + ")";
+      case UPPER -> "P(" + curve + " ≥ " + at + ")";
+      case TWO -> "P(|" + curve + "| ≥ |" + at + "|)";
+    };
+  }
+
+  @Override
+  public String quantile(Formula.Quantile quantile) {
+    return letter(quantile.curve())
+        + inBrackets(Stream.concat(Stream.of(quantile.below()), quantile.degrees().stream()));
+  }
+
+  private static String letter(Curve curve) {
+    return switch (curve) {
+      case NORMAL -> "z";
+      case T -> "t";
+      case CHI_SQUARED -> "χ²";
+      case F -> "F";
+    };
+  }
+
+  private String inBrackets(Stream<Formula> formulas) {
+    String list = formulas.map(each -> each.accept(this)).collect(Collectors.joining("; "));
+    return list.isEmpty() ? "" : "(" + list + ")";
   }
 }

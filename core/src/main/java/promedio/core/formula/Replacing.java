@@ -60,4 +60,19 @@ final class Replacing implements Formula.Visitor<Formula> {
   public Formula absolute(Formula.Absolute absolute) {
     return new Formula.Absolute(of(absolute.body()));
   }
+
+  @Override
+  public Formula area(Formula.Area area) {
+    return new Formula.Area(
+        area.curve(),
+        area.degrees().stream().map(this::of).toList(),
+        area.tail(),
+        of(area.statistic()));
+  }
+
+  @Override
+  public Formula quantile(Formula.Quantile quantile) {
+    return new Formula.Quantile(
+        quantile.curve(), quantile.degrees().stream().map(this::of).toList(), of(quantile.below()));
+  }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -77,11 +78,12 @@ public final class FollowThrough {
 
   private Optional<OwnMark> step(int index, WorkingStep.Computed computed) {
     List<Real> due = new ArrayList<>(List.of(computed.carried(), computed.value()));
-    // The last step may also be what it is without any rounding on the way.
-    if (index == working.steps().size() - 1) {
+    // The last result may also be what it is without any rounding on the way.
+    if (index == working.lastCalculation()) {
       due.addAll(working.exact());
     }
-    return judge(own.entry(working.key(index)), due, () -> derivedBy(index));
+    boolean mayBeBelow = computed.symbols().isProbability();
+    return judge(own.entry(working.key(index)), due, mayBeBelow, () -> derivedBy(index));
   }
 
   /** {@return the judgement of a cell of the table, both from 0; none where nothing was written} */
@@ -93,6 +95,7 @@ public final class FollowThrough {
                 judge(
                     own.entry(OwnWorking.cell(table, column, row)),
                     List.of(table.rows().get(row).get(column)),
+                    false,
                     () -> derivedCell(table, column, row)));
   }
 
@@ -119,24 +122,37 @@ public final class FollowThrough {
     Optional<Exact> value();
   }
 
-  private Optional<OwnMark> judge(String text, List<Real> due, Derivation derivation) {
+  /**
+   * Judges what was written.
+   *
+   * @param due what is right, the likeliest first
+   * @param mayBeBelow whether it may be a bound, as in “< 0.0001” of a p-value
+   * @param derivation what follows from the student's own numbers
+   */
+  private Optional<OwnMark> judge(
+      String text, List<Real> due, boolean mayBeBelow, Derivation derivation) {
     if (text.isBlank()) {
       return Optional.empty();
     }
     Optional<Real> first = Optional.of(due.get(0));
-    Reading reading = NumberText.read(text, sign);
+    boolean below = mayBeBelow && text.strip().startsWith("<");
+    Reading reading = NumberText.read(below ? text.strip().substring(1) : text, sign);
     if (reading instanceof Reading.Unreadable unreadable) {
       return Optional.of(
           new OwnMark(
               OwnMark.Worth.UNREADABLE, first, Optional.empty(), Optional.of(unreadable.why())));
     }
     Numeral numeral = (Numeral) reading;
-    if (due.stream().anyMatch(value -> agrees(numeral, value))) {
+    Predicate<Real> agrees =
+        below
+            ? value -> value instanceof Exact p && p.compareTo(numeral.value()) < 0
+            : value -> agrees(numeral, value);
+    if (due.stream().anyMatch(agrees)) {
       return Optional.of(
           new OwnMark(OwnMark.Worth.RIGHT, first, Optional.empty(), Optional.empty()));
     }
     Optional<Exact> derived = derivation.value().filter(value -> !value.equals(due.get(0)));
-    boolean follows = derived.filter(value -> agrees(numeral, value)).isPresent();
+    boolean follows = derived.filter(agrees).isPresent();
     return Optional.of(
         new OwnMark(
             follows ? OwnMark.Worth.FOLLOWS : OwnMark.Worth.WRONG,

@@ -31,7 +31,22 @@ public enum Sight {
   /** The position lies beyond the values and is held at the end: it, and where. */
   HELD,
   /** So many values are left out at each end: n·p, and what is left of it. */
-  LEFT_OUT;
+  LEFT_OUT,
+  /** Every p-value is multiplied by the number of comparisons: it. */
+  BONFERRONI,
+  /**
+   * The p-value is multiplied by how many are not before it in order: its position, how many there
+   * are, the factor.
+   */
+  HOLM,
+  /** A product above 1 is no p-value; it is 1. */
+  AT_MOST_ONE,
+  /** The product is below the corrected p-value before it in order, which stands for both. */
+  NOT_BELOW_THE_ONE_BEFORE,
+  /** The p-value is not above the level of significance, so that H₀ is rejected: the level. */
+  REJECTED,
+  /** The p-value is above the level of significance, so that H₀ is not rejected: the level. */
+  NOT_REJECTED;
 
   /** {@return its name in files} */
   public String code() {

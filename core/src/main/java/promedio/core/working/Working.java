@@ -19,7 +19,7 @@ import promedio.core.sample.Subject;
  *
  * @param task what is worked
  * @param method how
- * @param steps the steps in their order; the last one finds what was asked
+ * @param steps the steps in their order; the last ones find what was asked, and say what it decides
  * @param table the table that the totals come from, where the working needs one
  * @param results what the working ends with; several for modes and the five numbers, none where
  *     there is no mode
@@ -102,6 +102,15 @@ public record Working(
     String left = left(steps.get(step));
     long before = steps.subList(0, step).stream().filter(s -> left(s).equals(left)).count();
     return before == 0 ? left : left + " (" + (before + 1) + ")";
+  }
+
+  /** {@return the step, from 0, whose result the working ends with; −1 where none calculates} */
+  public int lastCalculation() {
+    int last = steps.size() - 1;
+    while (last >= 0 && steps.get(last).calculation().isEmpty()) {
+      last--;
+    }
+    return last;
   }
 
   private static String left(WorkingStep step) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
+import promedio.core.computation.Pairwise;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -97,13 +98,7 @@ final class WorkingBuilder {
       if (computation.result(task) instanceof Result.Absent) {
         return Optional.empty();
       }
-      task.named()
-          .forEach(
-              (quantity, value) -> {
-                if (definition.right().mentions(quantity)) {
-                  agree(quantity.formula(), value);
-                }
-              });
+      agreeOn(List.of(definition.right()));
       Formula right = definitions.ofMethod(computation.symbol(task)).orElse(definition.right());
       return find(left, right) ? Optional.of(List.of(last().carried())) : Optional.empty();
     }
@@ -132,13 +127,34 @@ final class WorkingBuilder {
 
     @Override
     public Optional<List<Real>> byCurve(Definition.ByCurve definition) {
-      // What is read off a table has no steps of its own.
-      return Optional.empty();
+      if (computation.result(task) instanceof Result.Absent) {
+        return Optional.empty();
+      }
+      agreeOn(definition.reading().formulas());
+      return new CurveSteps(WorkingBuilder.this, definition, left).build();
+    }
+
+    /** Adds the arguments that are mentioned. */
+    private void agreeOn(List<Formula> formulas) {
+      task.named()
+          .forEach(
+              (quantity, value) -> {
+                if (formulas.stream().anyMatch(each -> each.mentions(quantity))) {
+                  agree(quantity.formula(), value);
+                }
+              });
     }
 
     @Override
     public Optional<List<Real>> corrected(Definition.Corrected definition) {
-      return Optional.empty();
+      return computation.result(task) instanceof Result.Estimated
+              && computation.result(definition.p()) instanceof Result.Estimated p
+              && computation.definition(definition.p()).orElseThrow()
+                  instanceof Definition.ByCurve curve
+          ? new CurveSteps(WorkingBuilder.this, curve, left)
+              .corrected(
+                  Pairwise.corrected(setting.data().groups().orElseThrow(), rules, p.value()))
+          : Optional.empty();
     }
 
     @Override
@@ -155,6 +171,10 @@ final class WorkingBuilder {
     return computation;
   }
 
+  CourseRules rules() {
+    return rules;
+  }
+
   Method method() {
     return method;
   }
@@ -166,6 +186,16 @@ final class WorkingBuilder {
   /** {@return the step that was computed last} */
   private WorkingStep.Computed last() {
     return (WorkingStep.Computed) steps.get(steps.size() - 1);
+  }
+
+  /** {@return what was found last, as the following steps go on with it} */
+  Real lastFound() {
+    for (int i = steps.size() - 1; i >= 0; i--) {
+      if (steps.get(i) instanceof WorkingStep.Computed computed) {
+        return computed.carried();
+      }
+    }
+    throw new IllegalStateException("nothing was computed");
   }
 
   /** Adds a number that is given, such as the value whose z-score is asked. */
@@ -242,8 +272,9 @@ final class WorkingBuilder {
     }
     Real carried = value.get();
     if (carried instanceof Exact exact) {
-      boolean counted = formula instanceof Formula.Numeral;
-      carried = counted ? exact : carried(exact);
+      // A count is whole; a p-value is not rounded before it decides.
+      boolean asItIs = formula instanceof Formula.Numeral || formula.isProbability();
+      carried = asItIs ? exact : carried(exact);
       known.put(left, (Exact) carried);
     } else {
       carried = rounded(carried);
@@ -283,7 +314,8 @@ final class WorkingBuilder {
         .anyMatch(step -> step instanceof WorkingStep.Agreed a && a.left().equals(part));
   }
 
-  private boolean findPart(Formula part) {
+  /** {@return whether the part is found, its steps added if they are not there yet} */
+  boolean findPart(Formula part) {
     if (known.containsKey(part)) {
       return true;
     }

@@ -23,6 +23,8 @@ import org.w3c.dom.Node;
 import org.xml.sax.SAXException;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
+import promedio.core.distribution.Curve;
+import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
@@ -205,5 +207,75 @@ class FormulaWritersTest {
     assertThat(MEAN.power(2).power(3).plain(Exact::toString)).isEqualTo("(x̄²)³");
     assertThat(new Formula.Ordered(Formula.number(3)).power(2).plain(Exact::toString))
         .isEqualTo("x(3)²");
+  }
+
+  static Stream<Arguments> areas() {
+    Formula df = Formula.number(9);
+    Formula at = Formula.number(-2);
+    return Stream.of(
+        Arguments.of(
+            new Formula.Area(Curve.T, List.of(df), Tail.TWO, at),
+            "P(|t(9)| ≥ |-2|)",
+            "P\\left(\\left|t(9)\\right| \\ge \\left|-2\\right|\\right)",
+            "P(|t(9)|≥|-2|)"),
+        Arguments.of(
+            new Formula.Area(Curve.F, List.of(Formula.number(2), df), Tail.UPPER, MEAN),
+            "P(F(2; 9) ≥ x̄)",
+            "P\\left(F(2;\\,9) \\ge \\bar{x}\\right)",
+            "P(F(2;9)≥x¯)"),
+        Arguments.of(
+            new Formula.Area(Curve.NORMAL, List.of(), Tail.LOWER, at),
+            "P(z ≤ -2)",
+            "P\\left(z \\le -2\\right)",
+            "P(z≤-2)"),
+        Arguments.of(
+            new Formula.Quantile(Curve.CHI_SQUARED, List.of(df), fraction(1, 2)),
+            "χ²(1/2; 9)",
+            "\\chi^2_{\\frac{1}{2};\\,9}",
+            "χ212;9"),
+        Arguments.of(
+            new Formula.Quantile(Curve.NORMAL, List.of(), fraction(1, 2)),
+            "z(1/2)",
+            "z_{\\frac{1}{2}}",
+            "z12"));
+  }
+
+  @ParameterizedTest
+  @MethodSource("areas")
+  void areasAndValuesOfCurvesAreWrittenAsBooksHaveThem(
+      Formula formula, String plain, String latex, String mathml) throws Exception {
+    assertThat(formula.plain(Exact::toString)).isEqualTo(plain);
+    assertThat(formula.latex(LatexWriter::fraction)).isEqualTo(latex);
+    assertThat(
+            DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(
+                    new ByteArrayInputStream(
+                        ("<math>" + formula.mathml(Exact::toString) + "</math>")
+                            .getBytes(StandardCharsets.UTF_8)))
+                .getDocumentElement()
+                .getTextContent())
+        .isEqualTo(mathml);
+  }
+
+  @Test
+  void areasAndValuesUndoEachOther() {
+    Formula df = MEAN.plus(Formula.number(2));
+    Formula area = new Formula.Area(Curve.T, List.of(df), Tail.LOWER, Formula.number(1));
+    Formula back = new Formula.Quantile(Curve.T, List.of(df), area);
+
+    assertThat(VALUES.of(back).orElseThrow().significant(11)).isEqualByComparingTo("1");
+    assertThat(back.mentions(Quantity.MEAN)).isTrue();
+    assertThat(back.parts()).containsExactly(MEAN);
+    assertThat(back.replacing(MEAN, VARIANCE).parts()).containsExactly(VARIANCE);
+  }
+
+  @Test
+  void aCurveWithoutDegreesOfFreedomAboveZeroHasNoArea() {
+    Formula none = Formula.number(0);
+
+    assertThat(VALUES.of(new Formula.Area(Curve.T, List.of(none), Tail.TWO, MEAN))).isEmpty();
+    assertThat(VALUES.of(new Formula.Quantile(Curve.NORMAL, List.of(), Formula.number(1))))
+        .isEmpty();
   }
 }

@@ -3,6 +3,8 @@ package promedio.files.report;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.Collectors;
+import promedio.core.distribution.Approximate;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -94,6 +96,9 @@ public final class ShownNumbers {
 
   /** {@return the results of the task in their unit, apart by semicolons} */
   public String results(Task task, List<Real> values) {
+    if (task.dimension() == Dimension.PROBABILITY) {
+      return values.stream().map(this::probability).collect(Collectors.joining("; "));
+    }
     String after = task.dimension().unit(unit);
     return values.stream()
         .map(value -> after.isEmpty() ? result(value) : result(value) + " " + after)
@@ -139,6 +144,9 @@ public final class ShownNumbers {
 
   /** {@return = where the shown value is all of it, otherwise ≈} */
   String relation(WorkingStep.Computed step) {
+    if (step.symbols().isProbability()) {
+      return probability(step.value()).startsWith("<") ? "<" : "≈";
+    }
     boolean rounded =
         !step.carried().equals(step.value())
             || (!isShownWhole(step.value()) && !isShownAsFraction(step.value()));
@@ -147,11 +155,18 @@ public final class ShownNumbers {
 
   /** {@return the value of a step, rounded where the course rounds it} */
   String value(WorkingStep.Computed step) {
+    if (step.symbols().isProbability()) {
+      return probability(step.value()).replace("< ", "");
+    }
     if (!step.carried().equals(step.value())) {
       int carry = Integer.parseInt(rules.get(Rule.CARRY).code());
       return NumberText.write(step.value().rounded(carry, rules.get(Rule.ROUNDING)), sign);
     }
     return shown(step.value());
+  }
+
+  private String probability(Real value) {
+    return sign.in(PValueText.of(new Approximate(value.significant(Approximate.DIGITS)), rules));
   }
 
   private boolean isShownAsFraction(Real value) {

@@ -283,4 +283,22 @@ class WorkingFormatTest {
     }
     return all;
   }
+
+  @Test
+  void noPValueIsShownAs0() {
+    CourseRules rules = CourseRules.DEFAULTS;
+    Task task = Measures.ofId("z_one_p 0 1").orElseThrow();
+    Working working = Working.of(TRAYS, rules, task, Method.DEFINITION).orElseThrow();
+    ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.COMMA);
+
+    assertThat(WorkingFormat.TEXT.write("T", working, numbers))
+        .contains(
+            "p = P(|z| ≥ |z|) = P(|z| ≥ |292,9249|) < 0,0001",
+            "p ≤ α = 0,05: H₀ is rejected.",
+            "Rounded by the course rules: < 0,0001");
+    assertThat(String.join("", WorkingFormat.HTML.write("T", working, numbers)))
+        .contains("<mo>&lt;</mo><mn>0,0001</mn>");
+    assertThat(String.join("", WorkingFormat.LATEX.write("T", working, numbers)))
+        .contains("\\right) < 0{,}0001");
+  }
 }
