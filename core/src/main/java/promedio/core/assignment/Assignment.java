@@ -81,7 +81,8 @@ public record Assignment(
   }
 
   private static boolean isBesides(Question question) {
-    return Measures.isBesides(question.task().measure());
+    // Decisions are made where the test is shown.
+    return Measures.isBesides(question.task().measure()) && !question.task().decides();
   }
 
   /** {@return whether both hold the same}; which ids come next is no part of what they hold */

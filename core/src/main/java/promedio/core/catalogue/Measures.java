@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Task;
@@ -138,7 +139,8 @@ public final class Measures {
   /** Tasks in the order of their measures here, then of their arguments. */
   public static final Comparator<Task> IN_ORDER =
       Comparator.comparing((Task task) -> EVERY.indexOf(task.measure()))
-          .thenComparing(Task::arguments, Measures::compare);
+          .thenComparing(Task::arguments, Measures::compare)
+          .thenComparing(Task::decides);
 
   private Measures() {}
 
@@ -189,18 +191,20 @@ public final class Measures {
    * measure, or it does not take these arguments
    */
   public static Optional<Task> ofId(String id) {
-    String[] parts = id.split(" ", -1);
-    Optional<Measure> measure = ofKey(parts[0]);
+    List<String> parts = List.of(id.split(" ", -1));
+    boolean decides = parts.size() > 1 && parts.get(parts.size() - 1).equals(Task.DECISION);
     List<Exact> arguments = new ArrayList<>();
-    for (int i = 1; i < parts.length; i++) {
-      if (!(NumberText.read(parts[i], DecimalSign.POINT) instanceof Reading.Numeral numeral)) {
+    for (String part : parts.subList(1, parts.size() - (decides ? 1 : 0))) {
+      if (!(NumberText.read(part, DecimalSign.POINT) instanceof Reading.Numeral numeral)) {
         return Optional.empty();
       }
       arguments.add(numeral.value());
     }
-    return measure
+    return ofKey(parts.get(0))
         .filter(found -> Task.refusal(found, arguments).isEmpty())
-        .map(found -> new Task(found, arguments));
+        .map(found -> new Task(found, arguments))
+        .filter(task -> !decides || task.dimension() == Dimension.PROBABILITY)
+        .map(task -> decides ? task.decision() : task);
   }
 
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */

@@ -85,8 +85,9 @@ public final class Computation {
     return result(Task.of(measure));
   }
 
-  /** {@return the result of what is asked, or why there is none} */
-  public synchronized Result result(Task task) {
+  /** {@return the result of what is asked, or why there is none; of a decision, its p-value} */
+  public synchronized Result result(Task asked) {
+    Task task = asked.number();
     Result known = results.get(task);
     if (known == null) {
       known = compute(task.meant(setting.rules()));

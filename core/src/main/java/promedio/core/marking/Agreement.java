@@ -51,6 +51,24 @@ public final class Agreement {
     return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));
   }
 
+  /**
+   * {@return whether a decision is the one that the student's own p-value leads to}
+   *
+   * @param decision what asks for the decision
+   * @param decided what the student decided
+   * @param own the student's answer to the p-value
+   */
+  public boolean follows(Task decision, String decided, String own) {
+    if (!(Answer.readings(decided, decision, sign).get(0) instanceof Answer.Decision said)) {
+      return false;
+    }
+    Answer p = Answer.readings(own, decision.number(), sign).get(0);
+    // A bound above the level leaves the decision open.
+    return (p instanceof Answer.Numbers numbers
+            && said.rejects() == rules.reject(numbers.numbers().get(0).value()))
+        || (p instanceof Answer.Below below && said.rejects() && rules.reject(below.bound()));
+  }
+
   /** {@return what an answer that was read is worth} */
   private Mark judge(Result result, Answer answer, int places) {
     if (answer instanceof Answer.Unreadable unreadable) {
@@ -70,11 +88,10 @@ public final class Agreement {
 
   /** The null hypothesis is rejected where p is not above the level of the course rules. */
   private Verdict judge(List<Real> results, Answer.Decision decision) {
-    Exact level = Exact.of(rules.get(Rule.ALPHA));
     boolean right =
         results.size() == 1
             && results.get(0) instanceof Exact p
-            && decision.rejects() == (p.compareTo(level) <= 0);
+            && decision.rejects() == rules.reject(p);
     return right ? Verdict.AGREES : Verdict.UNEXPLAINED;
   }
 

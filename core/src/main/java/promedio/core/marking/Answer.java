@@ -28,7 +28,9 @@ sealed interface Answer {
   /** It is below a number, as a p-value may be. */
   record Below(Exact bound) implements Answer {}
 
-  /** What is decided of the null hypothesis, in the place of the p-value. */
+  /**
+   * What is decided of the null hypothesis, as an answer of its own or in the place of the p-value.
+   */
   record Decision(boolean rejects) implements Answer {}
 
   /** There is no result. */
@@ -68,6 +70,11 @@ sealed interface Answer {
 
   private static Answer read(List<String> parts, String written, Task task, DecimalSign sign) {
     String text = written.strip();
+    if (task.decides()) {
+      return decided(text)
+          .<Answer>map(Decision::new)
+          .orElseGet(() -> new Unreadable(Message.of("answer.no-decision", text)));
+    }
     if (TypedWords.says(NONE, text)) {
       return new None();
     }

@@ -11,12 +11,22 @@ import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 
 /**
- * What is asked: a measure with its arguments.
+ * What is asked: a measure with its arguments, or what a p-value decides.
  *
  * @param measure the measure
  * @param arguments one for each of its parameters, in their order
+ * @param decides whether it asks what the measure, a p-value, decides of the null hypothesis, at
+ *     the level of the course
  */
-public record Task(Measure measure, List<Exact> arguments) {
+public record Task(Measure measure, List<Exact> arguments, boolean decides) {
+
+  /** What stands after the key and the arguments of what asks a decision. */
+  public static final String DECISION = "decision";
+
+  /** Makes one that asks the measure itself. */
+  public Task(Measure measure, List<Exact> arguments) {
+    this(measure, arguments, false);
+  }
 
   public Task {
     arguments = List.copyOf(arguments);
@@ -25,6 +35,9 @@ public record Task(Measure measure, List<Exact> arguments) {
             why -> {
               throw new IllegalArgumentException(measure.key() + ": " + why.text());
             });
+    if (decides && measure.dimension(arguments) != Dimension.PROBABILITY) {
+      throw new IllegalArgumentException(measure.key() + " decides nothing");
+    }
   }
 
   /** {@return a measure that needs no arguments} */
@@ -61,6 +74,16 @@ public record Task(Measure measure, List<Exact> arguments) {
     return Optional.empty();
   }
 
+  /** {@return what asks for the decision that this, a p-value, leads to} */
+  public Task decision() {
+    return new Task(measure, arguments, true);
+  }
+
+  /** {@return what asks for the number itself: of a decision, the p-value that it rests on} */
+  public Task number() {
+    return decides ? new Task(measure, arguments) : this;
+  }
+
   /** {@return the key of its measure} */
   public String key() {
     return measure.key();
@@ -83,7 +106,7 @@ public record Task(Measure measure, List<Exact> arguments) {
   /** {@return what is meant by these rules: of the skewness the one that they name} */
   public Task meant(CourseRules rules) {
     Measure meant = measure.meant(rules);
-    return meant == measure ? this : new Task(meant, arguments);
+    return meant == measure ? this : new Task(meant, arguments, decides);
   }
 
   /** {@return what its result is measured in} */
@@ -91,10 +114,15 @@ public record Task(Measure measure, List<Exact> arguments) {
     return measure.dimension(arguments);
   }
 
-  /** {@return the key with the arguments, by which files and own workings know it} */
+  /**
+   * {@return the key with the arguments, and whether a decision is asked, by which files know it}
+   */
   public String id() {
     List<String> parts = new ArrayList<>(List.of(key()));
     arguments.forEach(argument -> parts.add(argument.toString()));
+    if (decides) {
+      parts.add(DECISION);
+    }
     return String.join(" ", parts);
   }
 

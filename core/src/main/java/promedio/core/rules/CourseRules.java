@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import promedio.core.message.BadInputException;
+import promedio.core.number.Exact;
 
 /** One value for every {@link Rule}: the conventions of one course. Immutable. */
 public final class CourseRules {
@@ -54,6 +55,11 @@ public final class CourseRules {
 
   private <T> CourseRules withCode(Rule<T> rule, String valueCode) throws BadInputException {
     return with(rule, rule.valueOfCode(valueCode));
+  }
+
+  /** {@return whether the null hypothesis is rejected: p is not above the level of the course} */
+  public boolean reject(Exact p) {
+    return p.compareTo(Exact.of(get(Rule.ALPHA))) <= 0;
   }
 
   /** {@return the code of the value of the rule} */

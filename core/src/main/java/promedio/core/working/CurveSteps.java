@@ -97,9 +97,9 @@ final class CurveSteps {
   /** Says what a p-value decides of the null hypothesis. */
   private List<Real> decided(Exact p) {
     Exact level = Exact.of(working.rules().get(Rule.ALPHA));
-    boolean rejects = p.compareTo(level) <= 0;
     working.add(
-        new WorkingStep.Seen(rejects ? Sight.REJECTED : Sight.NOT_REJECTED, List.of(level)));
+        new WorkingStep.Seen(
+            working.rules().reject(p) ? Sight.REJECTED : Sight.NOT_REJECTED, List.of(level)));
     return List.of(p);
   }
 

@@ -318,6 +318,44 @@ class SeveralMarkingTest {
     assertThat(marker.mark("0.31", DecimalSign.POINT).agrees()).isFalse();
   }
 
+  private static Problem decision() {
+    Data apart =
+        new Groups(
+            List.of(
+                new Groups.Group("upper", new Sample(Values.ofDecimals(new long[] {8, 10, 12}, 0))),
+                new Groups.Group(
+                    "lower", new Sample(Values.ofDecimals(new long[] {20, 22, 24}, 0)))));
+    Task p = Task.of(Measures.ofKey("t_two_p").orElseThrow());
+    return Problem.of(Computation.of(apart, RULES), p.decision());
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "reject H₀, AGREES",
+    "do not reject H₀, UNEXPLAINED",
+    "0.0018, UNREADABLE",
+    "se rechaza H₀, AGREES"
+  })
+  void whatAPValueDecidesIsAQuestionOfItsOwn(String answer, Verdict verdict) {
+    assertThat(Marker.of(decision()).mark(answer, DecimalSign.POINT).verdict()).isEqualTo(verdict);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "reject H₀, 0.03, true",
+    "reject H₀, < 0.05, true",
+    "reject H₀, < 0.1, false",
+    "reject H₀, 0.3, false",
+    "do not reject H₀, 0.3, true",
+    "do not reject H₀, < 0.05, false",
+    "do not reject H₀, three, false",
+    "0.3, 0.3, false"
+  })
+  void aDecisionMayFollowFromTheStudentsOwnP(String decided, String own, boolean follows) {
+    assertThat(new Agreement(RULES, DecimalSign.POINT).follows(decision().task(), decided, own))
+        .isEqualTo(follows);
+  }
+
   @ParameterizedTest
   @CsvSource({
     "reject, 0.05, AGREES",

@@ -331,6 +331,10 @@ class WorkingTest {
     assertThat(Measures.ofId("percentile")).isEmpty();
     assertThat(Measures.ofId("sd 2")).isEmpty();
     assertThat(Measures.ofId("sd")).contains(Task.of(Measures.SD));
+    Task decision = Measures.ofId("z_one_p 9 2 decision").orElseThrow();
+    assertThat(decision.id()).isEqualTo("z_one_p 9 2 decision");
+    assertThat(Measures.ofId("z_one_p 9 2")).contains(decision.number());
+    assertThat(Measures.ofId("sd decision")).isEmpty();
   }
 
   @Test

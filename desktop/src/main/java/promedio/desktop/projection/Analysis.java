@@ -12,6 +12,7 @@ import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
+import promedio.core.marking.Agreement;
 import promedio.core.marking.Mark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
@@ -167,6 +168,13 @@ public record Analysis(
   /** {@return what the student's answer to what was asked is worth} */
   public Mark mark(Task task) {
     return marks.of(question(task));
+  }
+
+  /** {@return whether a decision is the one that the student's own p-value leads to} */
+  public boolean followsFromOwn(Task decision) {
+    String p = work(decision.number()).answer();
+    return !p.isEmpty()
+        && new Agreement(rules(), sign()).follows(decision, work(decision).answer(), p);
   }
 
   /** {@return how many questions about the item are answered, and how many answers agree} */

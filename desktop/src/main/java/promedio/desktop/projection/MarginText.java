@@ -32,7 +32,17 @@ public record MarginText(
           heading(task, now),
           Texts.of("cover.sentence"),
           now.computation().equation(task),
-          now.computation().symbol(task).plain() + " = " + now.shown(task),
+          task.decides()
+              ? now.shown(task)
+              : now.computation().symbol(task).plain() + " = " + now.shown(task),
+          "");
+    }
+    if (task.decides()) {
+      return new MarginText(
+          heading(task, now),
+          Sentences.about(task, value, now),
+          Optional.empty(),
+          now.shown(task),
           "");
     }
     boolean whole = isShownWhole(value, now);

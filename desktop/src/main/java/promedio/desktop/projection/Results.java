@@ -30,6 +30,11 @@ public final class Results {
 
   /** {@return the result as these rules and this decimal sign want it, or that there is none} */
   public static String shown(Result result, Task task, CourseRules rules, DecimalSign sign) {
+    if (task.decides()) {
+      return result instanceof Result.Estimated p
+          ? Texts.of(rules.reject(p.value().decimal()) ? "decision.reject" : "decision.keep")
+          : Texts.of("result.none");
+    }
     if (result instanceof Result.Several several) {
       String parting = sign == DecimalSign.COMMA ? "; " : ", ";
       return listed(several.values(), value -> plain(value, rules, sign), parting);

@@ -5,7 +5,10 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
+import promedio.core.number.NumberText;
 import promedio.core.number.Real;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 
 /** What a measure says about a sample, in a sentence. */
@@ -20,6 +23,12 @@ public final class Sentences {
     }
     if (result instanceof Result.Named named) {
       return ofCategories(named, analysis);
+    }
+    if (task.decides() && result instanceof Result.Estimated p) {
+      CourseRules rules = analysis.rules();
+      return Texts.of(
+          rules.reject(p.value().decimal()) ? "about.rejected" : "about.not-rejected",
+          NumberText.write(rules.get(Rule.ALPHA), analysis.sign()));
     }
     String unit = analysis.item().unit().isEmpty() ? "" : " " + analysis.item().unit();
     String value = Results.shown(result, task, analysis);

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.Problem;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -57,6 +58,9 @@ public final class AnswerKey {
       Quantity parameter = task.measure().parameters().get(i).quantity();
       line.withObjectProperty("with").put(parameter.id(), task.arguments().get(i).toString());
     }
+    if (task.decides()) {
+      line.put(Task.DECISION, true);
+    }
     ObjectNode rules = line.putObject("rules");
     Rule.all().forEach(rule -> put(rules, rule, problem.rules()));
     return line;
@@ -92,11 +96,20 @@ public final class AnswerKey {
         throw Texts.refusal("mark.need", needed);
       }
     }
-    Task task = QuestionJson.task(line);
+    Task number = QuestionJson.task(line);
+    Task task = decides(line, number) ? number.decision() : number;
     Data data = QuestionJson.data(line, task);
     CourseRules rules = QuestionJson.rules(line.path("rules"), CourseRules.DEFAULTS);
     return new Entry(
         line.path("variant").asText(), line.path("part").asText(), Problem.of(data, rules, task));
+  }
+
+  private static boolean decides(JsonNode line, Task number) throws BadInputException {
+    boolean decides = line.path(Task.DECISION).asBoolean();
+    if (decides && number.dimension() != Dimension.PROBABILITY) {
+      throw Texts.refusal("key.no-decision", number.key());
+    }
+    return decides;
   }
 
   /**

@@ -14,6 +14,9 @@ public final class TaskTexts {
 
   /** {@return the name of the task, within a sentence, its arguments shown by the numbers} */
   public static String name(Task task, ShownNumbers numbers) {
+    if (task.decides()) {
+      return Texts.of("task.decision", name(task.number(), numbers));
+    }
     return task.arguments().isEmpty()
         ? name(task.measure())
         : Texts.of(

@@ -28,6 +28,8 @@ class AnswerKeyTest {
   private static final Task SD = Task.of(Measures.SD);
   private static final Task PERCENTILE = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
 
+  private static final Task DECISION = Measures.ofId("t_one_p 9 decision").orElseThrow();
+
   private static AnswerKey.Entry entry(String variant, String part, Task task, long... values) {
     return new AnswerKey.Entry(
         variant, part, Problem.of(new Sample(Values.ofDecimals(values, 0)), COARSE, task));
@@ -38,7 +40,8 @@ class AnswerKeyTest {
           entry("01", "a", MEAN, 8, 10, 12),
           entry("01", "b", SD, 8, 10, 12),
           entry("01", "b", PERCENTILE, 8, 10, 12),
-          entry("02", "a", MEAN, 9, 11, 16));
+          entry("02", "a", MEAN, 9, 11, 16),
+          entry("02", "b", DECISION, 9, 11, 16));
 
   private static AnswerKey key() throws RefusedFileException {
     return AnswerKey.read(AnswerKey.write(SHEETS));
@@ -48,11 +51,12 @@ class AnswerKeyTest {
   void whatIsWrittenIsReadAgain() throws Exception {
     Problem mean = key().problem("02", "a", "mean");
 
-    assertThat(AnswerKey.write(SHEETS).lines()).hasSize(4);
+    assertThat(AnswerKey.write(SHEETS).lines()).hasSize(5);
     assertThat(mean.task()).isEqualTo(MEAN);
     assertThat(mean.data()).isEqualTo(new Sample(Values.ofDecimals(new long[] {9, 11, 16}, 0)));
     assertThat(mean.rules()).isEqualTo(COARSE);
     assertThat(key().problem("01", "b", PERCENTILE.id()).task()).isEqualTo(PERCENTILE);
+    assertThat(key().problem("02", "b", "").task()).isEqualTo(DECISION);
   }
 
   @ParameterizedTest
@@ -84,12 +88,14 @@ class AnswerKeyTest {
         "{\"part\":\"a\",\"measure\":\"mean\",\"values\":[\"1\"]} | “variant” is missing",
         "{\"variant\":\"1\",\"part\":\"a\",\"values\":[\"1\"]} | “measure” is missing",
         "{\"variant\":\"1\",\"part\":\"a\",\"measure\":\"mean\"} | none of “values”",
+        "{\"variant\":\"1\",\"part\":\"a\",\"measure\":\"mean\",\"decision\":true,"
+            + "\"values\":[\"1\"]} | “mean” is no p-value",
         "nothing | this line is not JSON",
       })
   void aLineThatIsNoneOfAKeyIsToldWithItsNumber(String line, String why) {
     assertThatThrownBy(() -> AnswerKey.read(AnswerKey.write(SHEETS) + "\n" + line))
         .isInstanceOf(RefusedFileException.class)
-        .hasMessageStartingWith("line 6 is not a line of an answer key: ")
+        .hasMessageStartingWith("line 7 is not a line of an answer key: ")
         .hasMessageContaining(why);
   }
 

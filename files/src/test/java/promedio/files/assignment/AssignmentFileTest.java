@@ -83,6 +83,7 @@ class AssignmentFileTest {
                 .withScratch("1 + 1 = 2"))
         .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")))
         .answering(Task.of(Measures.MEAN), Selection.of(1), " 9,0 ")
+        .answering(Measures.ofId("t_one_p 9 decision").orElseThrow(), Selection.of(1), "reject H₀")
         .with(
             new Question(
                 5,
@@ -234,7 +235,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":13}|newer Promedio",
+        "{\"version\":14}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",

@@ -21,6 +21,7 @@ import promedio.core.working.WorkingStep;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.MarginText;
 import promedio.desktop.projection.Results;
+import promedio.desktop.projection.Sentences;
 import promedio.desktop.projection.handin.HandInChoice.Content;
 import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
@@ -74,7 +75,7 @@ final class HandInQuestion {
     List<Block> blocks = new ArrayList<>();
     blocks.add(new Block.Heading(2, MarginText.heading(task, of)));
     boolean covered = of.isCovered(task);
-    if (contents.contains(Content.WORKINGS) && !covered) {
+    if (contents.contains(Content.WORKINGS) && !covered && !task.decides()) {
       Method method = method(task, of);
       Working.of(of.typed().data(), of.rules(), task, method)
           .ifPresent(working -> addWorking(blocks, working, numbers, own(question, method)));
@@ -82,8 +83,12 @@ final class HandInQuestion {
     if (contents.contains(Content.RESULTS) && !covered) {
       blocks.add(
           Block.Paragraph.of(
-              Texts.of(
-                  "handin.result", of.computation().symbol(task).plain(), withUnit(question, of))));
+              task.decides()
+                  ? Sentences.about(task, of.computation().result(task), of)
+                  : Texts.of(
+                      "handin.result",
+                      of.computation().symbol(task).plain(),
+                      withUnit(question, of))));
     }
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));

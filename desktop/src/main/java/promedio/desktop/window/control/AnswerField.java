@@ -7,7 +7,6 @@ import javafx.scene.control.TextField;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
-import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
@@ -23,13 +22,8 @@ public final class AnswerField extends TextField {
 
   private final Workspace workspace;
   private final Supplier<Optional<Question>> question;
-  private final Function<Question, Optional<Marks>> marks;
+  private final AnswerMark worth;
   private final MarkLabel mark = new MarkLabel();
-
-  /** The question whose answer is being explained, and by what. */
-  private volatile @Nullable Question waitedFor;
-
-  private volatile @Nullable Marks waitedOf;
 
   /** Whether the answer is being typed. */
   private boolean unfinished;
@@ -49,7 +43,7 @@ public final class AnswerField extends TextField {
       Function<Question, Optional<Marks>> marks) {
     this.workspace = workspace;
     this.question = question;
-    this.marks = marks;
+    this.worth = new AnswerMark(workspace, question, marks, this::show);
     Fields.ofAssignment(this);
     getStyleClass().add("answer");
     textProperty().subscribe((old, text) -> type(text));
@@ -122,53 +116,16 @@ public final class AnswerField extends TextField {
     showing = true;
     Fields.show(this, question.get().map(Question::answer).orElse(""));
     showing = false;
-    showMark();
+    worth.show(unfinished);
   }
 
   /** Judges the answer that was typed. */
   public void finish() {
     boolean wasTyped = unfinished;
     unfinished = false;
-    showMark();
-    Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
-    if (wasTyped && answered.isPresent()) {
-      Question asked = answered.get();
-      boolean agrees = marks.apply(asked).filter(known -> known.agrees(asked)).isPresent();
-      if (!agrees || !answered.get().work().tries().isEmpty()) {
-        workspace.items().keepTry(answered.get());
-      }
+    worth.show(false);
+    if (wasTyped) {
+      worth.keepTry();
     }
-  }
-
-  private void showMark() {
-    Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
-    Optional<Marks> by = answered.flatMap(marks);
-    if (by.isEmpty()) {
-      waitedFor = null;
-      show(Optional.empty());
-      return;
-    }
-    Question asked = answered.orElseThrow();
-    Optional<Mark> found = by.get().atOnce(asked);
-    show(found.filter(m -> !unfinished || m.verdict() == Verdict.AGREES));
-    if (found.isPresent() || unfinished) {
-      waitedFor = null;
-    } else if (!waitsFor(asked, by.get())) {
-      waitedFor = asked;
-      waitedOf = by.get();
-      Marks of = by.get();
-      workspace
-          .explanations()
-          .find(of, asked, false, () -> waitsFor(asked, of), this::showExplained);
-    }
-  }
-
-  private boolean waitsFor(Question asked, Marks of) {
-    return asked.equals(waitedFor) && of.equals(waitedOf);
-  }
-
-  private void showExplained() {
-    waitedFor = null;
-    showMark();
   }
 }

@@ -128,10 +128,7 @@ final class AnswerCard extends VBox {
     if (covered) {
       told = Math.min(told, 1);
     }
-    verdict.setText(
-        covered && mark.reason().isEmpty()
-            ? Texts.of("cover.mark." + mark.verdict().code())
-            : verdict(mark, now));
+    verdict.setText(verdict(mark, now, covered));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
     Optional<Explanation> best = mark.best();
     Nodes.setShown(hint, told == 1 && best.isPresent());
@@ -148,8 +145,14 @@ final class AnswerCard extends VBox {
     showTries(now);
   }
 
-  private String verdict(Mark mark, Analysis now) {
+  private String verdict(Mark mark, Analysis now, boolean covered) {
     Verdict found = mark.verdict();
+    if (task.decides() && !mark.agrees() && now.followsFromOwn(task)) {
+      return Texts.of("margin.mark.follows");
+    }
+    if ((covered || task.decides()) && mark.reason().isEmpty()) {
+      return Texts.of("cover.mark." + found.code());
+    }
     CourseRules asked = now.question(task).rules(now.rules());
     return mark.reason()
         .map(Message::text)

@@ -59,6 +59,7 @@ public final class TestPaper extends VBox {
   private final Label critical = Controls.wrapped("", "test-text");
   private final VBox probability = new VBox(2);
   private final GraphPicture picture;
+  private final DecisionChoice decided;
   private final Label decision = Controls.wrapped("", "test-text");
   private final Label effect = Controls.wrapped("", "test-text");
   private final Label watch = Controls.wrapped("", "quiet");
@@ -80,6 +81,7 @@ public final class TestPaper extends VBox {
     super(8);
     this.workspace = workspace;
     this.picture = GraphPicture.ofCurve();
+    this.decided = new DecisionChoice(workspace, id);
     getStyleClass().add("graph-card");
     setId(id);
     Label heading = new Label(Texts.of("test.heading"));
@@ -94,7 +96,7 @@ public final class TestPaper extends VBox {
             step(2, statistics),
             step(3, critical),
             step(4, new VBox(4, probability, picture)),
-            step(5, decision),
+            step(5, new VBox(4, decided, decision)),
             step(6, new VBox(4, effect, watch)),
             step(7, new VBox(4, sentence, copy)));
     steps.getChildren().addAll(about, step(1, hypotheses), problem);
@@ -247,6 +249,7 @@ public final class TestPaper extends VBox {
     showRows(statistics, chosen.statistics(numbers), of, all);
     showRows(probability, List.of(chosen.p(numbers)), of, all);
     critical.setText(text.critical());
+    decided.show(chosen.p(numbers).decision(), of);
     decision.setText(text.decision());
     effect.setText(text.effect());
     watch.setText(String.join("\n", text.watch()));
@@ -254,6 +257,12 @@ public final class TestPaper extends VBox {
     Nodes.setShown(watch, !watch.getText().isEmpty());
     sentence.setText(text.sentence());
     showResult(text.problem().isEmpty());
+    if (text.isCovered()) {
+      // What is answered there stays, or nobody could find what is covered.
+      List.of(0, 2, 3).forEach(step -> Nodes.setShown(ofResult.get(step), true));
+    }
+    Nodes.setShown(picture, !text.isCovered());
+    Nodes.setShown(decision, !text.isCovered());
     Optional<CurveGraph> graph = text.graph();
     if (!graph.equals(Optional.ofNullable(drawn))) {
       drawn = graph.orElse(null);

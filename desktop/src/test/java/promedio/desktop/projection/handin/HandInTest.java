@@ -96,6 +96,28 @@ class HandInTest {
   }
 
   @Test
+  void whatAPValueDecidesIsToldInWordsBesideTheStudentsOwnDecision() {
+    Task p = Measures.ofId("t_one_p 20").orElseThrow();
+    Assignment tested =
+        PEARS
+            .asking(
+                Part.of(3, "Is the mean 20 g?", Selection.of(1), Optional.empty()),
+                List.of(p, p.decision()))
+            .answering(p.decision(), Selection.of(1), "reject H₀");
+
+    assertThat(told(HandIn.of(tested, telling(tested, Content.ANSWERS, Content.WORKINGS))))
+        .containsSubsequence(
+            "## P of t of one sample against μ₀ = 20",
+            "t = (x̄ − μ₀) / (s / √(n)) = (10 − 20) / (2 / √(3)) ≈ −8.6603",
+            "df = n − 1 = 3 − 1 = 2",
+            "p = P(|t(df)| ≥ |t|) = P(|t(2)| ≥ |−8.6603|) ≈ 0.0131",
+            "p ≤ α = 0.05: H₀ is rejected.",
+            "## Decision by p of t of one sample against μ₀ = 20",
+            "p is not above α = 0.05: H₀ is rejected.",
+            "My answer: reject H₀");
+  }
+
+  @Test
   void thePartsComeInOrderWithDataGraphWorkingAndResult() {
     List<String> told = told(HandIn.of(PEARS, HandInChoice.usual(PEARS)));
 

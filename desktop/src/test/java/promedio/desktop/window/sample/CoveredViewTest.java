@@ -7,6 +7,8 @@ import java.util.Optional;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.RadioButton;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -37,6 +39,12 @@ class CoveredViewTest extends OpenWindow {
         .filter(Label::isVisible)
         .map(Label::getText)
         .toList();
+  }
+
+  private void decide(String button) {
+    robot.interact(() -> find(button, RadioButton.class).requestFocus());
+    robot.type(KeyCode.SPACE);
+    settle();
   }
 
   @Test
@@ -74,6 +82,25 @@ class CoveredViewTest extends OpenWindow {
     settle();
     assertThat(text("#result-sd")).isEqualTo("?");
     assertThat(workspace.assignment().uncovered()).isEmpty();
+  }
+
+  @Test
+  void aCoveredTestIsAnsweredStepByStep() {
+    robot.interact(() -> workspace.choose(3));
+    settle();
+    fire("#groups-test-two");
+    assertThat(text("#groups-test-problem")).startsWith("The rest is covered with the p-value");
+    assertThat(text("#groups-test-sentence")).isEmpty();
+    assertThat(shown("#groups-test-decision")).isFalse();
+
+    answer("#answer-t_two_df", "7");
+    assertThat(text("#mark-t_two_df")).isEqualTo("right");
+    decide("#groups-test-decide-keep");
+    assertThat(text("#groups-test-decision-mark")).isEqualTo("right");
+    assertThat(text("#result-t_two_p")).isEqualTo("?");
+    answer("#answer-t_two_p", "0.7376");
+    assertThat(text("#mark-t_two_p")).isEqualTo("right");
+    assertThat(text("#groups-test-sentence")).startsWith("It is not shown that the means");
   }
 
   @Test

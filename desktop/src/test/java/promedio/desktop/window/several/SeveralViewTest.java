@@ -56,7 +56,13 @@ class SeveralViewTest extends OpenWindow {
   }
 
   private void focus(String selector) {
-    robot.interact(() -> find(selector, Label.class).requestFocus());
+    robot.interact(() -> find(selector, Node.class).requestFocus());
+    settle();
+  }
+
+  private void decide(String button) {
+    focus(button);
+    robot.type(KeyCode.SPACE);
     settle();
   }
 
@@ -220,6 +226,42 @@ class SeveralViewTest extends OpenWindow {
     fire("#groups-test-two");
     assertThat(shown("#groups-test-sentence")).isTrue();
     assertThat(find("#groups-test", VBox.class).getChildren().get(2).isVisible()).isFalse();
+  }
+
+  @Test
+  void theDecisionIsAnAnswerOfItsOwnAndIsUndone() {
+    look(3);
+    fire("#groups-test-two");
+    assertThat(shown("#groups-test-decision-mark")).isFalse();
+
+    // p is 0.2525.
+    decide("#groups-test-decide-reject");
+    assertThat(text("#groups-test-decision-mark")).isEqualTo("not right");
+    assertThat(text("#margin-heading"))
+        .isEqualTo("Decision by p of t of two samples: upper – lower");
+    assertThat(text("#margin-answer")).isEqualTo("is not right by the rules above.");
+    decide("#groups-test-decide-keep");
+    assertThat(text("#groups-test-decision-mark")).isEqualTo("right");
+    assertThat(text("#margin-sentence")).isEqualTo("p is above α = 0.05: H₀ is not rejected.");
+    answer("#answer-t_two_p", "0.2525");
+    assertThat(text("#mark-t_two_p")).isEqualTo("right");
+
+    robot.interact(workspace::undo);
+    robot.interact(workspace::undo);
+    settle();
+    assertThat(shown("#groups-test-decision-mark")).isFalse();
+  }
+
+  @Test
+  void aDecisionMayFollowFromAWrongPValue() {
+    look(3);
+    fire("#groups-test-two");
+    answer("#answer-t_two_p", "0.03");
+    decide("#groups-test-decide-reject");
+
+    assertThat(text("#groups-test-decision-mark")).isEqualTo("follows from your p");
+    assertThat(text("#margin-answer"))
+        .isEqualTo("is not right, but it follows from your own p-value.");
   }
 
   @Test
