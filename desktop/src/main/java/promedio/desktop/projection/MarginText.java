@@ -69,6 +69,9 @@ public record MarginText(
 
   /** Whether rounding to the places of the rules takes nothing away. */
   private static boolean isShownWhole(Result value, Analysis now) {
+    if (value instanceof Result.Estimated) {
+      return false;
+    }
     return value
         .number()
         .map(

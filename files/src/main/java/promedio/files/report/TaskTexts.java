@@ -39,10 +39,11 @@ public final class TaskTexts {
     return task.id().replace(' ', '-').replace('/', '-');
   }
 
-  /** {@return the name of the task as a title} */
+  /** {@return the name of the task as a title; a symbol that it begins with stays as it is} */
   public static String title(Task task, ShownNumbers numbers) {
     String name = name(task, numbers);
-    return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+    boolean symbol = name.length() > 1 && !Character.isLetter(name.charAt(1));
+    return symbol ? name : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
   }
 
   /**

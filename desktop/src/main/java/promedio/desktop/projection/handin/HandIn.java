@@ -2,6 +2,7 @@ package promedio.desktop.projection.handin;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -13,11 +14,13 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Cancellation;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.core.sample.Portion;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.handin.HandInChoice.Content;
@@ -126,6 +129,15 @@ public final class HandIn {
         assignment.questions().stream()
             .filter(question -> question.about().item() == section.id())
             .filter(question -> question.work().isAnswered())
+            .toList();
+    List<Portion> portions =
+        answered.stream().map(question -> question.about().portion()).distinct().toList();
+    answered =
+        answered.stream()
+            .sorted(
+                Comparator.comparing(
+                        (Question question) -> portions.indexOf(question.about().portion()))
+                    .thenComparing(Question::task, Measures.IN_ORDER))
             .toList();
     Optional<Item> item = assignment.item(section.id());
     if (!answered.isEmpty() || item.isEmpty()) {

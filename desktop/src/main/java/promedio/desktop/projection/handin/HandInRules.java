@@ -7,6 +7,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
@@ -42,6 +43,10 @@ final class HandInRules {
 
   private static <T> boolean matters(
       Rule<T> rule, Question question, Assignment assignment, Function<Item, Analysis> analysis) {
+    if (rule == Rule.ALPHA || rule == Rule.P_PLACES) {
+      // They change what is told of a p-value, not the p-value.
+      return question.task().dimension() == Dimension.PROBABILITY;
+    }
     return assignment
         .item(question.about().item())
         .map(analysis)

@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.css.Styleable;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 
 /** Small habits of all views. */
 public final class Nodes {
@@ -33,6 +34,16 @@ public final class Nodes {
       }
     }
     return Optional.empty();
+  }
+
+  /** {@return whether the focus is on the node, or on something inside of it} */
+  public static boolean hasFocus(Node node) {
+    Scene scene = node.getScene();
+    Node at = scene == null ? null : scene.getFocusOwner();
+    while (at != null && at != node) {
+      at = at.getParent();
+    }
+    return at != null;
   }
 
   /** Shows the node, or takes it away with the room it takes. */

@@ -61,11 +61,7 @@ public final class RulesStrip extends BorderPane {
   private static final Set<Source.Shape> COUNTS = EnumSet.of(Source.Shape.COUNTS);
 
   /** What is tested by t, z or r, on one side or on both. */
-  private static final Set<Source.Shape> SIDED =
-      EnumSet.of(Source.Shape.PAIRS, Source.Shape.GROUPS);
-
-  private static final Set<Source.Shape> TESTED =
-      EnumSet.of(Source.Shape.PAIRS, Source.Shape.GROUPS, Source.Shape.COUNTS);
+  private static final Set<Source.Shape> SIDED = NUMBERS;
 
   /** So much of the strip is the title's. */
   private static final double TITLE_SHARE = 0.2;
@@ -99,12 +95,12 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.GROUPED_MODE, CLASSES);
     addRule(Rule.OPEN_CLASS, CLASSES);
     addRule(Rule.SHEPPARD, CLASSES);
-    addRule(Rule.ALPHA, TESTED);
+    addRule(Rule.ALPHA, ANY);
     addRule(Rule.TAILS, SIDED);
     addRule(Rule.VARIANCES, GROUPS);
     addRule(Rule.CORRECTION, GROUPS);
     addRule(Rule.YATES, COUNTS);
-    addRule(Rule.P_PLACES, TESTED);
+    addRule(Rule.P_PLACES, ANY);
     addSign();
     head.getChildren().addAll(menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);

@@ -113,6 +113,11 @@ public final class Sheet extends StackPane {
     graphs.open();
   }
 
+  /** Puts the focus on the page itself, so that the keys move it. */
+  public void focusPage() {
+    scroll.requestFocus();
+  }
+
   /** Puts the focus on the first answer. */
   public void focusAnswers() {
     cards.get(0).focusAnswers();

@@ -28,6 +28,7 @@ public final class SeveralSheet extends StackPane {
   private final Workspace workspace;
   private final FileChoice fileChoice;
   private final Appearance appearance;
+  private final ScrollPane scroll;
   private final Label name = new Label();
   private final Label counts = Controls.wrapped("", "quiet");
   private final Label problem = Controls.wrapped("", "problem-text");
@@ -61,13 +62,18 @@ public final class SeveralSheet extends StackPane {
     // What is too wide moves sideways by itself, not the whole sheet.
     content.setMinWidth(0);
     place.setMinWidth(0);
-    ScrollPane scroll = new ScrollPane(content);
+    scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("sheet-scroll");
     scroll.setId("several-scroll");
     FollowFocus.in(scroll);
     getChildren().add(scroll);
     workspace.show((before, now) -> show(now));
+  }
+
+  /** Puts the focus on the page itself, so that the keys move it. */
+  public void focusPage() {
+    scroll.requestFocus();
   }
 
   /** Puts the focus on the first thing that can be answered. */

@@ -199,6 +199,7 @@ final class CentreBands {
       return;
     }
     shown = band;
+    boolean leaving = Nodes.hasFocus(centre) || Nodes.hasFocus(right);
     switch (band) {
       case IMPORT -> importView();
       case CLASS_ANSWERS -> makeClassAnswers();
@@ -225,6 +226,19 @@ final class CentreBands {
     show(sheet, band == Band.SHEET);
     show(margin, band == Band.WORKING || band == Band.SEVERAL || band == Band.SHEET);
     show(edge, !COVERING.contains(band));
+    if (leaving) {
+      // What had the focus is gone; the keys go on where the eyes are.
+      focusPage(band);
+    }
+  }
+
+  private void focusPage(Band band) {
+    SeveralSheet made = several;
+    if (band == Band.SEVERAL && made != null) {
+      made.focusPage();
+    } else if (band == Band.SHEET) {
+      sheet().focusPage();
+    }
   }
 
   private void makeParts() {

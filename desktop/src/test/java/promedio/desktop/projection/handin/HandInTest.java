@@ -107,12 +107,12 @@ class HandInTest {
 
     assertThat(told(HandIn.of(tested, telling(tested, Content.ANSWERS, Content.WORKINGS))))
         .containsSubsequence(
-            "## P of t of one sample against μ₀ = 20",
+            "## p-value of t of one sample against μ₀ = 20",
             "t = (x̄ − μ₀) / (s / √(n)) = (10 − 20) / (2 / √(3)) ≈ −8.6603",
             "df = n − 1 = 3 − 1 = 2",
             "p = P(|t(df)| ≥ |t|) = P(|t(2)| ≥ |−8.6603|) ≈ 0.0131",
             "p ≤ α = 0.05: H₀ is rejected.",
-            "## Decision by p of t of one sample against μ₀ = 20",
+            "## Decision by p-value of t of one sample against μ₀ = 20",
             "p is not above α = 0.05: H₀ is rejected.",
             "My answer: reject H₀");
   }

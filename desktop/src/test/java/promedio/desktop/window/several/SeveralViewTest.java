@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
@@ -238,7 +239,7 @@ class SeveralViewTest extends OpenWindow {
     decide("#groups-test-decide-reject");
     assertThat(text("#groups-test-decision-mark")).isEqualTo("not right");
     assertThat(text("#margin-heading"))
-        .isEqualTo("Decision by p of t of two samples: upper – lower");
+        .isEqualTo("Decision by p-value of t of two samples: upper – lower");
     assertThat(text("#margin-answer")).isEqualTo("is not right by the rules above.");
     decide("#groups-test-decide-keep");
     assertThat(text("#groups-test-decision-mark")).isEqualTo("right");
@@ -262,6 +263,32 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#groups-test-decision-mark")).isEqualTo("follows from your p");
     assertThat(text("#margin-answer"))
         .isEqualTo("is not right, but it follows from your own p-value.");
+  }
+
+  @Test
+  void theRulesOfATestStandInTheStripOfASampleToo() {
+    look(1);
+    fire("#sample-test-mean");
+    fill("#sample-test-mu", "14");
+    // p is 0.0742.
+    assertThat(text("#sample-test-decision")).contains("H₀ is not rejected");
+    fire("#rules-more");
+    robot.interact(() -> find("#rule-tails", MenuButton.class).getItems().get(2).fire());
+    settle();
+
+    assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
+    assertThat(text("#sample-test-decision")).contains("H₀ is rejected");
+  }
+
+  @Test
+  void theKeysMoveThePageOfAComparisonThatWasJustAdded() throws Exception {
+    robot.interact(() -> workspace.chooseTable(1));
+    settle();
+    robot.interact(() -> find("#together-put", Button.class).requestFocus());
+    fire("#together-put");
+    waitUntil(() -> shown("#several-name"));
+
+    assertThat(robot.lookup("#several-scroll").query().isFocused()).isTrue();
   }
 
   @Test
@@ -337,7 +364,7 @@ class SeveralViewTest extends OpenWindow {
     // p = 0.0018 of upper and middle by themselves, three comparisons.
     focus("#pairwise-1-4");
     assertThat(text("#margin-heading"))
-        .isEqualTo("P of t of two samples, corrected: upper – middle");
+        .isEqualTo("p-value of t of two samples, corrected: upper – middle");
     robot.write("0.0055");
     robot.type(KeyCode.ENTER);
     settle();
