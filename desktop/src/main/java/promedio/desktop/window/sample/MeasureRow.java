@@ -97,6 +97,9 @@ public final class MeasureRow extends GridPane {
     symbol.setMinWidth(USE_PREF_SIZE);
     name.getStyleClass().add("quiet");
     name.setMaxWidth(Double.MAX_VALUE);
+    // Beside what has moved a long name takes a second line; cut off, it would tell nothing.
+    name.setWrapText(true);
+    name.setMinHeight(USE_PREF_SIZE);
     HBox.setHgrow(name, Priority.ALWAYS);
     result.getStyleClass().add("result");
     result.setId("result-" + TaskTexts.node(task));

@@ -238,6 +238,8 @@ final class CentreBands {
       made.focusPage();
     } else if (band == Band.SHEET) {
       sheet().focusPage();
+    } else if (band == Band.TABLE) {
+      focusCells();
     }
   }
 

@@ -135,6 +135,8 @@ public final class CellGrid extends Region {
 
   private void press(MouseEvent event, boolean extending) {
     requestFocus();
+    // The page that the grid stands on would take the focus away from it.
+    event.consume();
     if (content == null) {
       return;
     }
@@ -152,7 +154,6 @@ public final class CellGrid extends Region {
       anchorColumn = content.columns() - 1;
       selection.set(CellBlock.between(anchorRow, 0, leadRow, anchorColumn));
     }
-    event.consume();
   }
 
   private void lead(int row, int column, boolean extending) {

@@ -3,6 +3,7 @@ package promedio.desktop.window.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -11,6 +12,7 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.ImportedTable;
@@ -106,7 +108,15 @@ final class TogetherLine extends FlowPane {
     table.ifPresent(
         from -> {
           List<String> factors = names(from, now.secondIsNumbers);
-          offer(first, names(from, now.firstIsNumbers), 0);
+          List<String> firsts = names(from, now.firstIsNumbers);
+          if (now == Make.COUNTS && of(from, false).size() > 1 && !isWord(from, first.getValue())) {
+            // What was chosen for its numbers is hardly what is counted.
+            first.setValue(null);
+          }
+          offer(first, firsts, 0);
+          if (Objects.equals(second.getValue(), first.getValue())) {
+            second.setValue(null);
+          }
           offer(
               second,
               factors,
@@ -138,6 +148,10 @@ final class TogetherLine extends FlowPane {
       names.addAll(of(from, true));
     }
     return names;
+  }
+
+  private static boolean isWord(Table from, @Nullable String name) {
+    return of(from, false).stream().anyMatch(each -> each.equals(name));
   }
 
   private static List<String> of(Table from, boolean numbers) {

@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.Clipboard;
@@ -278,6 +279,17 @@ class SeveralViewTest extends OpenWindow {
 
     assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
     assertThat(text("#sample-test-decision")).contains("H₀ is rejected");
+  }
+
+  @Test
+  void aTwoWayTableIsOfferedOfTheColumnsOfWords() {
+    robot.interact(() -> workspace.chooseTable(1));
+    settle();
+    robot.interact(() -> find("#together-make", ChoiceBox.class).getSelectionModel().select(2));
+    settle();
+
+    assertThat(find("#together-first", ComboBox.class).getValue()).isEqualTo("variety");
+    assertThat(find("#together-second", ComboBox.class).getValue()).isEqualTo("tree");
   }
 
   @Test
