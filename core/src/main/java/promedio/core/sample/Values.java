@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
@@ -228,6 +229,52 @@ public final class Values {
                 .toArray(BigInteger[]::new),
             denominator,
             gone);
+  }
+
+  /**
+   * {@return the entries of each part in their order, missing ones kept}
+   *
+   * @param part for each entry the part that it goes to, from 0; below 0 for none
+   * @param parts how many parts there are
+   */
+  public List<Values> split(int[] part, int parts) {
+    int[] sizes = new int[parts];
+    for (int each : part) {
+      if (each >= 0) {
+        sizes[each]++;
+      }
+    }
+    if (packed == null) {
+      return splitWide(part, sizes);
+    }
+    long[][] split = Arrays.stream(sizes).mapToObj(long[]::new).toArray(long[][]::new);
+    BitSet[] gone = Stream.generate(BitSet::new).limit(parts).toArray(BitSet[]::new);
+    boolean anyMissing = !missing.isEmpty();
+    int[] filled = new int[parts];
+    for (int i = 0; i < part.length; i++) {
+      int to = part[i];
+      if (to >= 0) {
+        int at = filled[to]++;
+        split[to][at] = packed[i];
+        if (anyMissing && missing.get(i)) {
+          gone[to].set(at);
+        }
+      }
+    }
+    return IntStream.range(0, parts)
+        .mapToObj(i -> new Values(split[i], null, denominator, gone[i]))
+        .toList();
+  }
+
+  private List<Values> splitWide(int[] part, int[] sizes) {
+    int[][] indices = Arrays.stream(sizes).mapToObj(int[]::new).toArray(int[][]::new);
+    int[] filled = new int[sizes.length];
+    for (int i = 0; i < part.length; i++) {
+      if (part[i] >= 0) {
+        indices[part[i]][filled[part[i]]++] = i;
+      }
+    }
+    return Arrays.stream(indices).map(this::pickEntries).toList();
   }
 
   private static long[] picked(long[] from, int[] indices) {

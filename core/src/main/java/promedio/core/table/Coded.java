@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import promedio.core.message.Cancellation;
+import promedio.core.sample.Values;
 
 /** The rows of a column, or of several taken together, as codes of the groups they fall in. */
 final class Coded {
@@ -36,6 +37,7 @@ final class Coded {
     Arrays.fill(known, NONE);
     int[] codes = new int[column.size()];
     for (int row = 0; row < codes.length; row++) {
+      Cancellation.check(row);
       int word = column.code(row);
       if (word == WordColumn.MISSING) {
         codes[row] = NONE;
@@ -65,27 +67,43 @@ final class Coded {
 
   /** {@return both together: a code for each two that came together, in the order of both} */
   Coded by(Coded other) {
-    int[] both = new int[codes.length];
-    Arrays.fill(both, NONE);
-    List<String> together = new ArrayList<>();
-    int[] known = new int[other.names.size()];
-    List<int[]> rows = rows();
-    for (int first = 0; first < rows.size(); first++) {
-      BitSet seconds = new BitSet(known.length);
-      for (int row : rows.get(first)) {
-        if (other.codes[row] != NONE) {
-          seconds.set(other.codes[row]);
-        }
-      }
-      for (int second : seconds.stream().toArray()) {
-        known[second] = together.size();
-        together.add(names.get(first) + BETWEEN + other.names.get(second));
-      }
-      for (int row : rows.get(first)) {
-        both[row] = other.codes[row] == NONE ? NONE : known[other.codes[row]];
+    long across = other.names.size();
+    long[] both = new long[codes.length];
+    for (int row = 0; row < codes.length; row++) {
+      Cancellation.check(row);
+      boolean none = codes[row] == NONE || other.codes[row] == NONE;
+      both[row] = none ? NONE : codes[row] * across + other.codes[row];
+    }
+    long[] found = found(both, names.size() * across);
+    int[] places = new int[both.length];
+    boolean all = found.length == names.size() * across;
+    for (int row = 0; row < both.length; row++) {
+      places[row] =
+          both[row] == NONE || all ? (int) both[row] : Arrays.binarySearch(found, both[row]);
+    }
+    List<String> together =
+        Arrays.stream(found)
+            .mapToObj(
+                each ->
+                    names.get((int) (each / across))
+                        + BETWEEN
+                        + other.names.get((int) (each % across)))
+            .toList();
+    return new Coded(together, places);
+  }
+
+  /** The numbers that come, ascending, of so many that are possible. */
+  private static long[] found(long[] numbers, long possible) {
+    if (possible > numbers.length) {
+      return Arrays.stream(numbers).filter(each -> each != NONE).sorted().distinct().toArray();
+    }
+    BitSet found = new BitSet();
+    for (long number : numbers) {
+      if (number != NONE) {
+        found.set((int) number);
       }
     }
-    return new Coded(together, both);
+    return found.stream().asLongStream().toArray();
   }
 
   /** {@return what the codes stand for} */
@@ -98,22 +116,8 @@ final class Coded {
     return codes[row];
   }
 
-  /** {@return the rows of each code, ascending} */
-  List<int[]> rows() {
-    int[] sizes = new int[names.size()];
-    for (int code : codes) {
-      if (code != NONE) {
-        sizes[code]++;
-      }
-    }
-    int[][] rows = Arrays.stream(sizes).mapToObj(int[]::new).toArray(int[][]::new);
-    int[] filled = new int[rows.length];
-    for (int row = 0; row < codes.length; row++) {
-      int code = codes[row];
-      if (code != NONE) {
-        rows[code][filled[code]++] = row;
-      }
-    }
-    return List.of(rows);
+  /** {@return the values of the rows of each code} */
+  List<Values> split(Values values) {
+    return values.split(codes, names.size());
   }
 }

@@ -54,8 +54,7 @@ public final class Together {
       coded = coded.by(Coded.of(factor));
     }
     // To sort each group's values is most of the work, and each is by itself.
-    List<Sample> samples =
-        coded.rows().parallelStream().map(values.values()::pickEntries).map(Sample::new).toList();
+    List<Sample> samples = coded.split(values.values()).parallelStream().map(Sample::new).toList();
     List<Groups.Group> groups = new ArrayList<>();
     for (int group = 0; group < samples.size(); group++) {
       groups.add(new Groups.Group(coded.names().get(group), samples.get(group)));
