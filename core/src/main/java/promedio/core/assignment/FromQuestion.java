@@ -1,11 +1,14 @@
 package promedio.core.assignment;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
+import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
@@ -14,43 +17,121 @@ import promedio.core.number.DecimalSign;
 import promedio.core.question.FoundData;
 import promedio.core.question.PrintedQuestion;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Subject;
 
 /** Takes what was understood of a printed question into an assignment: data, parts and rules. */
 public final class FromQuestion {
 
   private static final String MISSING = "—";
 
-  private FromQuestion() {}
+  private Assignment taken;
+
+  /** The items of each of the data: one, or the samples of groups. */
+  private final List<List<Item>> items = new ArrayList<>();
+
+  private FromQuestion(Assignment now) {
+    this.taken = now;
+  }
 
   /** {@return the assignment with the data of the question on its shelf, and its parts} */
   public static Assignment taken(Assignment now, PrintedQuestion question) {
-    Assignment taken = now.withRules(rules(now.rules(), question));
-    List<Item> items = new ArrayList<>();
-    for (FoundData data : question.data()) {
-      int id = taken.ids().item();
-      Item item = Item.of(id, name(data, id), data.unit(), source(data, now.sign()));
-      items.add(item);
-      taken = taken.with(item);
-    }
-    for (PrintedQuestion.Part part : question.parts()) {
-      taken = taken(taken, part, items);
-    }
-    return taken;
+    FromQuestion from = new FromQuestion(now.withRules(rules(now.rules(), question)));
+    question.data().forEach(from::take);
+    question.parts().forEach(from::take);
+    return from.taken;
   }
 
-  /** A part is about one thing; one that is about several becomes as many. */
-  private static Assignment taken(Assignment now, PrintedQuestion.Part part, List<Item> items) {
-    Assignment taken = now;
+  private void take(FoundData data) {
+    if (data.kind() == FoundData.Kind.GROUPS) {
+      items.add(
+          data.rows().stream()
+              .map(
+                  row ->
+                      add(
+                          row.get(0),
+                          data.unit(),
+                          values(row.subList(1, row.size()), taken.sign())))
+              .toList());
+    } else {
+      String name = name(data, taken.ids().item());
+      items.add(List.of(add(name, data.unit(), source(data, taken.sign()))));
+    }
+  }
+
+  private Item add(String name, String unit, Source source) {
+    Item item = Item.of(taken.ids().item(), name, unit, source);
+    taken = taken.with(item);
+    return item;
+  }
+
+  /**
+   * A part is about one thing; one that is about several becomes as many. What is asked of groups
+   * is asked of all of them together.
+   */
+  private void take(PrintedQuestion.Part part) {
     List<Task> tasks =
         part.asked().stream().flatMap(asked -> task(asked).stream()).distinct().toList();
     List<Integer> about = part.data().isEmpty() && !items.isEmpty() ? List.of(0) : part.data();
-    for (int index : about) {
-      String text =
-          about.size() > 1 ? part.text() + " (" + items.get(index).name() + ")" : part.text();
-      Part made = Part.of(taken.ids().part(), text, Selection.of(items.get(index)), part.places());
-      taken = taken.asking(made, tasks);
+    List<Item> samples = about.stream().flatMap(index -> items.get(index).stream()).toList();
+    List<Task> together =
+        samples.size() > 1
+            ? tasks.stream().filter(t -> t.measure().subject() == Subject.GROUPS).toList()
+            : List.of();
+    List<Task> each = tasks.stream().filter(task -> !together.contains(task)).toList();
+    if (!together.isEmpty()) {
+      ask(part, part.text(), comparison(samples), together);
     }
-    return taken;
+    if (together.isEmpty() || !each.isEmpty()) {
+      for (Item item : samples) {
+        String of = samples.size() > 1 ? " (" + item.name() + ")" : "";
+        ask(part, part.text() + of, item, each);
+      }
+    }
+  }
+
+  /** The comparison of the samples, which several parts may be about. */
+  private Item comparison(List<Item> samples) {
+    List<Integer> ids = samples.stream().map(Item::id).toList();
+    return taken.items().stream()
+        .filter(item -> item.source() instanceof Source.Picked made && made.items().equals(ids))
+        .findFirst()
+        .orElseGet(
+            () ->
+                add(
+                    samples.stream().map(Item::name).collect(Collectors.joining(", ")),
+                    samples.get(0).unit(),
+                    Source.Picked.of(ids)));
+  }
+
+  private void ask(PrintedQuestion.Part part, String text, Item item, List<Task> tasks) {
+    Part made = Part.of(taken.ids().part(), text, Selection.of(item), part.places());
+    taken = taken.asking(made, tasks);
+    part.digits().ifPresent(digits -> roundTo(digits, made.id()));
+  }
+
+  /** So many significant digits are another number of places for each result. */
+  private void roundTo(int digits, int part) {
+    Part made = taken.parts().stream().filter(p -> p.id() == part).findFirst().orElseThrow();
+    for (Question question : taken.questions(made)) {
+      taken
+          .item(question.about().item())
+          .map(item -> Computation.of(item.source().read(taken.sign()).data(), taken.rules()))
+          .flatMap(computation -> places(computation.result(question.task()), digits))
+          .ifPresent(places -> taken = taken.with(question.withPlaces(Optional.of(places))));
+    }
+  }
+
+  private static Optional<Integer> places(Result result, int digits) {
+    Optional<BigDecimal> number =
+        result instanceof Result.Estimated read
+            ? Optional.of(read.value().value())
+            : result.number().map(real -> real.significant(digits));
+    int most = Rule.PLACES.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
+    return number
+        .filter(each -> each.signum() != 0)
+        .map(each -> digits - (each.precision() - each.scale()))
+        .map(places -> Math.max(0, Math.min(most, places)));
   }
 
   private static Optional<Task> task(PrintedQuestion.Asked asked) {
@@ -94,11 +175,8 @@ public final class FromQuestion {
 
   private static Source source(FoundData data, DecimalSign sign) {
     return switch (data.kind()) {
-      case RAW ->
-          new Source.ValuesText(
-              data.values().stream()
-                  .map(each -> written(each, sign))
-                  .collect(Collectors.joining(" ")));
+      case RAW -> values(data.values(), sign);
+      case GROUPS -> throw new IllegalArgumentException("groups are several samples");
       case VALUE_FREQUENCY -> new Source.TableText(lines(data.rows(), sign));
       case PAIRS -> new Source.PairsText(lines(data.rows(), sign));
       case CATEGORIES ->
@@ -110,6 +188,11 @@ public final class FromQuestion {
           new Source.ClassesText(
               data.rows().stream().map(row -> line(row, sign)).collect(Collectors.joining("\n")));
     };
+  }
+
+  private static Source values(List<String> values, DecimalSign sign) {
+    return new Source.ValuesText(
+        values.stream().map(each -> written(each, sign)).collect(Collectors.joining(" ")));
   }
 
   private static String lines(List<List<String>> rows, DecimalSign sign) {

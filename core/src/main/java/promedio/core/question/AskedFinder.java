@@ -23,6 +23,18 @@ final class AskedFinder {
   private static final Pattern LINKED =
       Pattern.compile("\\s(?:and|by|using|y|e|calculando|hallando)\\s");
 
+  private static final String P_VALUE = "p_value";
+  private static final String DEGREES = "degrees";
+
+  /** Statistics of tests, with the degrees of freedom of each. */
+  private static final Map<String, List<String>> TESTS =
+      Map.of(
+          "t_one", List.of("t_one_df"),
+          "t_two", List.of("t_two_df"),
+          "t_paired", List.of("t_paired_df"),
+          "f", List.of("df_between", "df_within"),
+          "chi_squared", List.of("chi_squared_df"));
+
   private static final List<String> FIVE = List.of("min", "q1", "median", "q3", "max");
   private static final List<String> OF_PAIRS = List.of("slope", "intercept", "correlation");
 
@@ -83,9 +95,42 @@ final class AskedFinder {
       }
     }
     predict(joined.text(), seen);
-    return seen.stream()
+    return ofTests(seen).stream()
         .map(each -> new Seen(joined.at(each.start()), joined.at(each.end()), each.asked()))
         .toList();
+  }
+
+  /** “p-value” and “degrees of freedom” are those of the test that is asked beside them. */
+  private static List<Seen> ofTests(List<Seen> seen) {
+    Optional<Asked> test =
+        seen.stream()
+            .flatMap(each -> each.asked().stream())
+            .filter(each -> TESTS.containsKey(each.measure()))
+            .findFirst();
+    List<Seen> resolved = new ArrayList<>();
+    for (Seen each : seen) {
+      List<Asked> asked = each.asked().stream().flatMap(one -> ofTest(one, test).stream()).toList();
+      if (!asked.isEmpty()) {
+        resolved.add(new Seen(each.start(), each.end(), asked));
+      }
+    }
+    return resolved;
+  }
+
+  private static List<Asked> ofTest(Asked asked, Optional<Asked> test) {
+    if (asked.measure().equals(P_VALUE)) {
+      return test.map(each -> List.of(new Asked(each.measure() + "_p", each.with())))
+          .orElse(List.of());
+    }
+    if (asked.measure().equals(DEGREES)) {
+      return test.map(
+              each ->
+                  TESTS.get(each.measure()).stream()
+                      .map(key -> new Asked(key, each.with()))
+                      .toList())
+          .orElse(List.of());
+    }
+    return List.of(asked);
   }
 
   private static void add(Seen each, List<Seen> seen, Set<Asked> known) {

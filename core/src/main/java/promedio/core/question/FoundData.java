@@ -1,6 +1,7 @@
 package promedio.core.question;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Data that stand in a text.
@@ -30,6 +31,8 @@ public record FoundData(
     VALUE_FREQUENCY("value-frequency"),
     CLASSES("classes"),
     PAIRS("pairs"),
+    /** Samples of one measure, a row each: the name, then the values. */
+    GROUPS("groups"),
     CATEGORIES("categories");
 
     private final String code;
@@ -57,6 +60,17 @@ public record FoundData(
     return new FoundData(kind, "", "", "", rows, "", start, end);
   }
 
+  /** {@return lists with names as the groups of one measure} */
+  static FoundData groups(List<FoundData> lists) {
+    FoundData first = lists.get(0);
+    List<List<String>> rows =
+        lists.stream()
+            .map(each -> Stream.concat(Stream.of(each.name()), each.values().stream()).toList())
+            .toList();
+    int end = lists.get(lists.size() - 1).end();
+    return new FoundData(Kind.GROUPS, "", "", first.unit(), rows, "", first.start(), end);
+  }
+
   /** So many words can be a name; more are a sentence. */
   private static final int LONGEST_NAME = 5;
 
@@ -78,7 +92,7 @@ public record FoundData(
       case VALUE_FREQUENCY -> List.of(kind, Kind.PAIRS);
       case PAIRS -> List.of(kind, Kind.VALUE_FREQUENCY);
       case CATEGORIES -> List.of(kind, Kind.RAW);
-      case RAW, CLASSES -> List.of(kind);
+      case RAW, CLASSES, GROUPS -> List.of(kind);
     };
   }
 

@@ -14,7 +14,7 @@ final class ListFinder {
   private static final Pattern MISSING =
       Pattern.compile("[–—?*-](?=[ \\t]{1,}|,|;|\\n)[ \\t]*[,;]?[ \\t]*\\n?[ \\t]*");
   private static final Pattern NAMED =
-      Pattern.compile("(?:^|.*[.;?!]\\s+)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$");
+      Pattern.compile("(?:.*[.;?!]\\s+|^)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$");
   private static final int FEWEST = 3;
 
   private final String text;

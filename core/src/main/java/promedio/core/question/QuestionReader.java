@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
@@ -28,6 +29,22 @@ final class QuestionReader {
           "prediction",
           "residual_sd",
           "difference_mean");
+
+  /** What is asked of groups of one measure together. */
+  private static final Set<String> OF_GROUPS =
+      Set.of(
+          "f",
+          "f_p",
+          "df_between",
+          "df_within",
+          "eta_squared",
+          "t_two",
+          "t_two_df",
+          "t_two_p",
+          "cohen_d",
+          "pooled_variance",
+          "pooled_sd",
+          "combined_mean");
 
   private static final Pattern SENTENCE_END = Pattern.compile("(?<=[.?!])\\s|\n|\\z");
 
@@ -91,6 +108,9 @@ final class QuestionReader {
       // Of names with numbers nobody asks the mean of how often: the numbers are what is measured.
       data = data.stream().map(FoundData::measured).toList();
     }
+    if (asked.stream().anyMatch(OF_GROUPS::contains)) {
+      data = grouped(data);
+    }
     Marks marks = new Marks();
     for (int i = 0; i < data.size(); i++) {
       marks.data(i, data.get(i));
@@ -113,6 +133,39 @@ final class QuestionReader {
     boolean nothing = data.isEmpty() && parts.stream().allMatch(part -> part.asked().isEmpty());
     return new PrintedQuestion(
         data, rules, nothing && single && text.isBlank() ? List.of() : parts, marks.inOrder());
+  }
+
+  /** Lists with names that follow each other in one question are groups. */
+  private List<FoundData> grouped(List<FoundData> data) {
+    List<FoundData> grouped = new ArrayList<>();
+    List<FoundData> lists = new ArrayList<>();
+    for (FoundData each : data) {
+      boolean named = each.kind() == FoundData.Kind.RAW && !each.name().isEmpty();
+      boolean further =
+          named
+              && !lists.isEmpty()
+              && question(lists.get(0)) == question(each)
+              && lists.stream().noneMatch(other -> other.name().equals(each.name()));
+      if (!further) {
+        addLists(lists, grouped);
+      }
+      if (named) {
+        lists.add(each);
+      } else {
+        grouped.add(each);
+      }
+    }
+    addLists(lists, grouped);
+    return grouped;
+  }
+
+  private static void addLists(List<FoundData> lists, List<FoundData> to) {
+    if (lists.size() > 1) {
+      to.add(FoundData.groups(lists));
+    } else {
+      to.addAll(lists);
+    }
+    lists.clear();
   }
 
   private String beginning() {
@@ -138,7 +191,9 @@ final class QuestionReader {
       wanted = finder.find(words(sections.get(0)), false);
       start = sections.get(0).start();
     }
-    Limits own = Limits.in(said, words).inUnitOf(said, beginning(), words).movedBy(section.start());
+    Limits own =
+        (section.stem() ? wanted(said) : Limits.in(said, words).inUnitOf(said, beginning(), words))
+            .movedBy(section.start());
     Limits limits = wanted.isEmpty() ? Limits.NONE : own.isNone() ? overall : own;
     marks.asked(wanted, start);
     marks.places(limits);
@@ -220,9 +275,26 @@ final class QuestionReader {
       }
     }
     if (found.isNone() && sections.size() > 1) {
-      found = Limits.in(words(sections.get(0)), words).movedBy(sections.get(0).start());
+      found = wanted(words(sections.get(0))).movedBy(sections.get(0).start());
     }
     return found;
+  }
+
+  /** What a sentence wants that asks something: “times, to the nearest minute” are data. */
+  private Limits wanted(String said) {
+    Matcher ends = SENTENCE_END.matcher(said);
+    int start = 0;
+    while (ends.find()) {
+      String sentence = said.substring(start, ends.start());
+      if (words.says("asking", sentence) || words.says("rounding", sentence)) {
+        Limits here = Limits.in(sentence, words).inUnitOf(sentence, beginning(), words);
+        if (!here.isNone()) {
+          return here.movedBy(start);
+        }
+      }
+      start = ends.end();
+    }
+    return Limits.NONE;
   }
 
   private Map<String, String> rules(Section section, Marks.OfPart marks) {

@@ -54,6 +54,48 @@ class FromQuestionTest {
   }
 
   @Test
+  void whatIsAskedOfGroupsIsAskedOfTheirComparisonAndTheRestOfEach() {
+    Assignment taken =
+        taken(
+            """
+            Sugar in pears of three terraces.
+            upper: 12, 13, 11
+            middle: 13, 14, 15
+            lower: 10, 11, 12
+            a) Find the mean of each terrace.
+            b) Carry out an analysis of variance: F, its degrees of freedom and p-value.
+            c) Find eta squared.
+            """,
+            DecimalSign.POINT);
+
+    assertThat(taken.items())
+        .extracting(Item::name)
+        .containsExactly("upper", "middle", "lower", "upper, middle, lower");
+    assertThat(taken.items().get(3).source())
+        .isInstanceOfSatisfying(
+            Source.Picked.class, picked -> assertThat(picked.items()).containsExactly(1, 2, 3));
+    assertThat(taken.parts().stream().map(part -> part.about().item()))
+        .containsExactly(1, 2, 3, 4, 4);
+    assertThat(asked(taken, 0)).containsExactly("mean");
+    assertThat(asked(taken, 3)).containsExactly("f", "df_between", "df_within", "f_p");
+    assertThat(asked(taken, 4)).containsExactly("eta_squared");
+  }
+
+  @Test
+  void significantDigitsAreThePlacesThatEachResultNeedsForThem() {
+    Assignment taken =
+        taken(
+            "Weights: 132, 141, 128, 150, 139, 145.\n"
+                + "Find the mean and the standard deviation to 3 significant figures.",
+            DecimalSign.POINT);
+
+    // They are 139.166… and 8.084…
+    assertThat(taken.questions(taken.parts().get(0)))
+        .extracting(question -> question.places().orElseThrow())
+        .containsExactly(0, 2);
+  }
+
+  @Test
   void tablesAreTypedAsTheStudentWouldTypeThem() {
     Assignment classes =
         taken(

@@ -44,6 +44,17 @@ class QuestionCommandTest {
   }
 
   @Test
+  void groupsOfOneMeasureAreToldTogether() throws Exception {
+    String text = "Ana: 3, 4, 5\nLuis: 4, 6, 9\nTest whether the means are equal.";
+    JsonNode found = json(Outcome.run("question", file("q.txt", text).toString()).out());
+
+    assertThat(found.path("data")).hasSize(1);
+    assertThat(found.at("/data/0/groups/1/0").asText()).isEqualTo("Luis");
+    assertThat(found.at("/data/0/groups/1/1/2").asText()).isEqualTo("9");
+    assertThat(found.at("/parts/0/asked/0/measure").asText()).isEqualTo("t_two");
+  }
+
+  @Test
   void severalAreALineEachAndOneThatIsMissingStopsNoOther() throws Exception {
     Outcome outcome =
         Outcome.run(

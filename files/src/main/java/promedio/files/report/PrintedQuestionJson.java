@@ -42,7 +42,13 @@ public final class PrintedQuestionJson {
     if (!data.printed().isEmpty()) {
       node.put("printed", data.printed());
     }
-    if (data.kind() == FoundData.Kind.RAW) {
+    if (data.kind() == FoundData.Kind.GROUPS) {
+      ArrayNode groups = node.putArray("groups");
+      for (List<String> row : data.rows()) {
+        ArrayNode values = groups.addArray().add(row.get(0)).addArray();
+        row.subList(1, row.size()).forEach(values::add);
+      }
+    } else if (data.kind() == FoundData.Kind.RAW) {
       data.values().forEach(node.putArray("values")::add);
     } else {
       rows(data.rows(), node.putArray("rows"));
