@@ -282,9 +282,15 @@ public record Assignment(
   /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
   public boolean covers(Task task, Selection about) {
     return covered
-        || coveredParts()
-            .flatMap(part -> questions(part).stream())
-            .anyMatch(asked -> asked.task().equals(task) && asked.about().equals(about));
+        || coveredQuestions(about).stream().anyMatch(asked -> asked.task().equals(task));
+  }
+
+  /** {@return what covered parts ask of this} */
+  public List<Question> coveredQuestions(Selection about) {
+    return coveredParts()
+        .flatMap(part -> questions(part).stream())
+        .filter(asked -> asked.about().equals(about))
+        .toList();
   }
 
   /** {@return whether any result about an item stays covered until it is found} */

@@ -1,6 +1,8 @@
 package promedio.core.question;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -71,6 +73,11 @@ public record FoundData(
     return new FoundData(Kind.GROUPS, "", "", first.unit(), rows, "", first.start(), end);
   }
 
+  /** “Weights (g):”, “sugar (in °Bx)”; a single x, f or n is a symbol. */
+  private static final Pattern UNIT =
+      Pattern.compile(
+          "[(\\[]\\s*(?:in |en )?(?![xyfn]\\s*[)\\]])([\\p{L}°%µ/²³]{1,10})\\s*[)\\]]\\s*[:=]?\\s*\\{?\\s*$");
+
   /** So many words can be a name; more are a sentence. */
   private static final int LONGEST_NAME = 5;
 
@@ -79,6 +86,12 @@ public record FoundData(
     String name = before.replaceAll("\\s*[(\\[][^)\\]]*[)\\]]\\s*", " ").strip();
     boolean isName = name.split("\\s+", -1).length <= LONGEST_NAME && !name.contains(",");
     return isName ? name : "";
+  }
+
+  /** {@return the unit in brackets that stands last before data; empty where there is none} */
+  static String unit(String before) {
+    Matcher matcher = UNIT.matcher(before);
+    return matcher.find() ? matcher.group(1) : "";
   }
 
   /** {@return the values of a list} */

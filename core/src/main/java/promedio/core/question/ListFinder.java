@@ -176,7 +176,9 @@ final class ListFinder {
     if (numbers < FEWEST || isOfTime(at, values)) {
       return Optional.empty();
     }
-    return Optional.of(FoundData.raw(name(at), unit, values, at, last));
+    String before = before(at);
+    String in = unit.isEmpty() ? FoundData.unit(before) : unit;
+    return Optional.of(FoundData.raw(name(before), in, values, at, last));
   }
 
   /** {@return where the next number stands; what is missing before it is put down as such} */
@@ -206,15 +208,15 @@ final class ListFinder {
     return years && before.matches("(?si).*\\b(?:in|between|years?|from|en|años?|entre)\\s*$");
   }
 
-  /**
-   * What stands before the list on its line and ends with a colon, if it is a name and no sentence.
-   */
-  private String name(int at) {
+  /** What stands before the list on its line. */
+  private String before(int at) {
     int lineStart = text.lastIndexOf('\n', at - 1) + 1;
-    Matcher before = NAMED.matcher(text.substring(Math.max(lineStart, at - 160), at));
-    if (!before.matches()) {
-      return "";
-    }
-    return FoundData.name(before.group(1));
+    return text.substring(Math.max(lineStart, at - 160), at);
+  }
+
+  /** What ends with a colon, if it is a name and no sentence. */
+  private static String name(String before) {
+    Matcher named = NAMED.matcher(before);
+    return named.matches() ? FoundData.name(named.group(1)) : "";
   }
 }

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -45,6 +46,21 @@ class PrintedQuestionTest {
   @MethodSource("cases")
   void dataPartsPlacesAndRulesAreFound(Case printed) {
     assertThat(shown(PrintedQuestion.read(printed.text()))).isEqualTo(printed.found());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "Weights (g): 118.5, 131, 124. Find the mean. | g",
+        "Nine pears weigh (in °Bx): 11, 12, 13. Find the mean. | °Bx",
+        "Length [cm] = 4, 5, 6, find the mean. | cm",
+        "Values (x): 4, 5, 6, find the mean. | ''",
+        "Values (see page two): 4, 5, 6, find the mean. | ''",
+        "They took 12, 15 and 20 years; find the mean. | years"
+      })
+  void theUnitStandsInBracketsBeforeTheListOrBehindIt(String text, String unit) {
+    assertThat(PrintedQuestion.read(text).data().get(0).unit()).isEqualTo(unit);
   }
 
   /** What was found in few words: data, rules of all, then part by part. */

@@ -111,15 +111,30 @@ public record Analysis(
 
   /**
    * {@return whether the result is covered}: the student wants results covered, has not uncovered
-   * this one, and has not found it yet
+   * this one, and has not found it yet. A result that another one is made of is covered with it.
    */
   public boolean isCovered(Task task) {
-    if (!assignment.covers(task, about())) {
-      return false;
-    }
-    Question question = question(task);
+    boolean wanted =
+        assignment.covers(task, about())
+            || assignment.coveredQuestions(about()).stream()
+                .anyMatch(asked -> isOpen(asked) && tells(task, asked.task()));
+    return wanted && isOpen(question(task));
+  }
+
+  /** Whether a result is neither found nor uncovered. */
+  private boolean isOpen(Question question) {
     boolean found = question.work().isAnswered() && marks.agrees(question);
     return !question.work().uncovered() && !found;
+  }
+
+  /** Whether the one is made of the other: the variance tells the standard deviation. */
+  private boolean tells(Task task, Task covered) {
+    return computation.isMadeOf(task, covered.measure())
+        || computation.isMadeOf(covered, task.measure())
+        || computation
+            .formula(task)
+            .filter(formula -> computation.dependencies(covered).sums().contains(formula))
+            .isPresent();
   }
 
   /** {@return whether anything of these is covered} */

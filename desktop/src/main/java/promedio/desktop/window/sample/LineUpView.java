@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -35,6 +36,10 @@ import promedio.files.report.TaskTexts;
  * is where the hand cuts halves and quarters. More than sixty are drawn as a summary.
  */
 final class LineUpView extends Pane {
+
+  /** What the line-up tells, as far as it is not covered. */
+  private static final List<Task> TOLD =
+      Stream.of(Measures.MEAN, Measures.MEDIAN, Measures.Q1, Measures.Q3).map(Task::of).toList();
 
   private static final double RADIUS = 5;
   private static final int TICKS = 8;
@@ -73,6 +78,7 @@ final class LineUpView extends Pane {
             && old.computation().equals(now.computation())
             && old.sign() == now.sign()
             && Objects.equals(trial, tried)
+            && TOLD.stream().allMatch(each -> old.isCovered(each) == now.isCovered(each))
             && ink.textScale() == scale;
     analysis = now;
     task = chosen;

@@ -31,6 +31,9 @@ class CoveredViewTest extends OpenWindow {
         .asking(
             Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
             List.of(Task.of(Measures.MEAN)))
+        .asking(
+            Part.of(2, "Halve them.", Selection.of(1), Optional.empty()),
+            List.of(Task.of(Measures.MEDIAN)))
         .withCovered(true);
   }
 
@@ -82,6 +85,38 @@ class CoveredViewTest extends OpenWindow {
     settle();
     assertThat(text("#result-sd")).isEqualTo("?");
     assertThat(workspace.assignment().uncovered()).isEmpty();
+  }
+
+  @Test
+  void theLineUpHidesWhatAPartCoversWhileItsSheetIsOutOfSight() {
+    robot.interact(() -> workspace.items().setCovered(false));
+    settle();
+    assertThat(lineUp()).anyMatch(label -> label.contains("median"));
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    fire("#part-covered-2");
+    robot.interact(() -> workspace.showParts(false));
+    settle();
+
+    assertThat(text("#result-median")).isEqualTo("?");
+    assertThat(lineUp()).noneMatch(label -> label.contains("median"));
+  }
+
+  @Test
+  void whatWouldTellACoveredResultIsCoveredWithIt() {
+    robot.interact(() -> workspace.items().setCovered(false));
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    fire("#part-covered-1");
+    robot.interact(() -> workspace.showParts(false));
+    settle();
+
+    // The mean is asked; the sum and the variance tell it, the median does not.
+    assertThat(text("#result-mean")).isEqualTo("?");
+    assertThat(text("#result-sum")).isEqualTo("?");
+    assertThat(text("#result-median")).isEqualTo("15.00");
+    answer("#answer-mean", "15");
+    assertThat(text("#result-sum")).isEqualTo("75.00");
   }
 
   @Test
