@@ -52,11 +52,11 @@ final class MarkCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
   @Parameters(
-      arity = "0..1",
+      arity = "0..*",
       paramLabel = "${bundle:label.file}",
       defaultValue = "-",
       descriptionKey = "option.mark.parameter")
-  private String file = "-";
+  private List<String> files = List.of("-");
 
   @Option(
       names = "--format",
@@ -98,14 +98,18 @@ final class MarkCommand implements Callable<Integer> {
       throw new ParameterException(spec.commandLine(), Texts.of("mark.key-csv"));
     }
     Path into = report;
-    if (into != null && Inputs.isSame(file, into)) {
-      throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
+    for (String file : into == null ? List.<String>of() : files) {
+      if (Inputs.isSame(file, into)) {
+        throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
+      }
     }
     if (format == Format.CSV) {
       markAnswers(course);
     } else {
-      try (InputStream in = Inputs.open(file)) {
-        markLines(new ByteLines(in), course);
+      for (String file : files) {
+        try (InputStream in = Inputs.open(file)) {
+          markLines(new ByteLines(in), course);
+        }
       }
     }
     spec.commandLine().getOut().flush();
@@ -136,6 +140,19 @@ final class MarkCommand implements Callable<Integer> {
     together.clear();
   }
 
+  private ClassAnswers read(ClassAnswersReader reader, String file)
+      throws IOException, RefusedFileException {
+    String text = TextFile.read(Inputs.source(file));
+    try {
+      return reader.csv(text, Progress.NONE);
+    } catch (RefusedFileException e) {
+      // Of several files it must be told which one cannot be marked.
+      throw files.size() == 1
+          ? e
+          : new RefusedFileException(Texts.of("file.unusable", file, e.getMessage()), e);
+    }
+  }
+
   private void markAnswers(CourseRules course) throws IOException, RefusedFileException {
     Path keyed = key;
     ClassAnswersReader reader =
@@ -143,7 +160,10 @@ final class MarkCommand implements Callable<Integer> {
             ? new ClassAnswersReader(course, DecimalSign.POINT, name -> Optional.empty())
             : ClassAnswersReader.of(
                 AnswerKey.read(TextFile.read(DataSource.of(keyed))), DecimalSign.POINT);
-    ClassAnswers answers = reader.csv(TextFile.read(Inputs.source(file)), Progress.NONE);
+    ClassAnswers answers = new ClassAnswers(List.of());
+    for (String file : files) {
+      answers = answers.and(read(reader, file));
+    }
     Path into = report;
     if (into != null) {
       SafeWrite.write(into, answers.csv().getBytes(StandardCharsets.UTF_8));

@@ -64,6 +64,23 @@ class MarkCommandTest {
   }
 
   @Test
+  void aFileForEachStudentIsMarkedAsOneClass() throws Exception {
+    Path ana = folder.resolve("ana.csv");
+    Path luis = folder.resolve("luis.csv");
+    Files.writeString(ana, "id,values,measure,answer\nAna,12 15 11 20 17,sd,13.50\n");
+    Files.writeString(luis, "id,values,measure,answer\nLuis,12 15 11 20 17,sd,3.67\n");
+
+    Outcome both = run("mark", ana.toString(), luis.toString(), "--format", "csv", "--students");
+    assertThat(both.lines())
+        .containsExactly("id,answers,right,mistakes", "Ana,1,0,sd: root-not-taken", "Luis,1,1,");
+
+    Files.writeString(luis, "name\nLuis\n");
+    Outcome refused = run("mark", ana.toString(), luis.toString(), "--format", "csv");
+    assertThat(refused.code()).isEqualTo(3);
+    assertThat(refused.err()).contains("luis.csv");
+  }
+
+  @Test
   void wrongUseAndUnusableFilesAreToldWithTheirExitCodes() throws Exception {
     Path lines = file("{}");
 

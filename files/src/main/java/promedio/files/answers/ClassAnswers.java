@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Verdict;
 import promedio.core.message.Message;
@@ -27,6 +28,11 @@ public record ClassAnswers(List<MarkedAnswer> rows) {
 
   public ClassAnswers {
     rows = List.copyOf(rows);
+  }
+
+  /** {@return these answers and then the others} */
+  public ClassAnswers and(ClassAnswers others) {
+    return new ClassAnswers(Stream.concat(rows.stream(), others.rows.stream()).toList());
   }
 
   /**
