@@ -6,8 +6,9 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.CommandLineOptions;
 
 /**
- * Runs what the first argument names: {@code start}, {@code kill}, {@code big}, {@code switching},
- * {@code fuzz}, or the benchmarks of JMH whose name matches; without any, everything.
+ * Runs what the first argument names: {@code start}, {@code kill}, {@code big}, {@code workbook},
+ * {@code switching}, {@code fuzz}, or the benchmarks of JMH whose name matches; without any,
+ * everything.
  */
 public final class Bench {
 
@@ -25,13 +26,16 @@ public final class Bench {
     if (first.isEmpty() || first.equals("big")) {
       BigFile.run();
     }
+    if (first.isEmpty() || first.equals("workbook")) {
+      BigWorkbook.run();
+    }
     if (first.isEmpty() || first.equals("switching")) {
       Switching.run();
     }
     if (first.equals("fuzz")) {
       Fuzz.run(List.of(arguments).subList(1, arguments.length));
     }
-    if (!List.of("start", "kill", "big", "switching", "fuzz").contains(first)) {
+    if (!List.of("start", "kill", "big", "workbook", "switching", "fuzz").contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }
   }

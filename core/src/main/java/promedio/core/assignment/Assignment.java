@@ -281,8 +281,7 @@ public record Assignment(
 
   /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
   public boolean covers(Task task, Selection about) {
-    return covered
-        || coveredQuestions(about).stream().anyMatch(asked -> asked.task().equals(task));
+    return covered || coveredQuestions(about).stream().anyMatch(asked -> asked.task().equals(task));
   }
 
   /** {@return what covered parts ask of this} */

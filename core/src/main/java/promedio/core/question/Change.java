@@ -58,16 +58,14 @@ public interface Change {
   }
 
   private static PrintedQuestion without(PrintedQuestion question, Mark mark) {
-    PrintedQuestion left;
-    if (mark.meaning() instanceof Mark.OfData of) {
-      left = withoutData(question, of.index());
-    } else if (mark.meaning() instanceof Mark.OfAsked of) {
-      left = asking(question, mark, of, List.of());
-    } else if (mark.meaning() instanceof Mark.OfPlaces of) {
-      left = changed(question, of.parts(), part -> limited(part, Optional.empty()));
-    } else {
-      left = ruled(question, (Mark.OfRule) mark.meaning(), "");
-    }
+    PrintedQuestion left =
+        mark.meaning()
+            .fold(
+                data -> withoutData(question, data.index()),
+                asked -> asking(question, mark, asked, List.of()),
+                places ->
+                    changed(question, places.parts(), part -> limited(part, Optional.empty())),
+                rule -> ruled(question, rule, ""));
     // What marks mean may have changed by now, not how they stand.
     List<Mark> marks = new ArrayList<>(left.marks());
     marks.remove(question.marks().indexOf(mark));

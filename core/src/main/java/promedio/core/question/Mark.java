@@ -1,6 +1,7 @@
 package promedio.core.question;
 
 import java.util.List;
+import java.util.function.Function;
 import promedio.core.question.PrintedQuestion.Asked;
 
 /**
@@ -17,6 +18,17 @@ public record Mark(int start, int end, Meaning meaning) {
 
     /** {@return which of the kinds it is} */
     Kind kind();
+
+    /**
+     * {@return what is made of this meaning: of each kind something else}
+     *
+     * @param <R> what is made
+     */
+    <R> R fold(
+        Function<OfData, R> data,
+        Function<OfAsked, R> asked,
+        Function<OfPlaces, R> places,
+        Function<OfRule, R> rule);
   }
 
   /** The kinds of what is understood. */
@@ -41,6 +53,15 @@ public record Mark(int start, int end, Meaning meaning) {
     public Kind kind() {
       return Kind.DATA;
     }
+
+    @Override
+    public <R> R fold(
+        Function<OfData, R> data,
+        Function<OfAsked, R> asked,
+        Function<OfPlaces, R> places,
+        Function<OfRule, R> rule) {
+      return data.apply(this);
+    }
   }
 
   /**
@@ -60,6 +81,15 @@ public record Mark(int start, int end, Meaning meaning) {
     public Kind kind() {
       return Kind.ASKED;
     }
+
+    @Override
+    public <R> R fold(
+        Function<OfData, R> data,
+        Function<OfAsked, R> asked,
+        Function<OfPlaces, R> places,
+        Function<OfRule, R> rule) {
+      return asked.apply(this);
+    }
   }
 
   /**
@@ -77,6 +107,15 @@ public record Mark(int start, int end, Meaning meaning) {
     public Kind kind() {
       return Kind.PLACES;
     }
+
+    @Override
+    public <R> R fold(
+        Function<OfData, R> data,
+        Function<OfAsked, R> asked,
+        Function<OfPlaces, R> places,
+        Function<OfRule, R> rule) {
+      return places.apply(this);
+    }
   }
 
   /**
@@ -93,6 +132,15 @@ public record Mark(int start, int end, Meaning meaning) {
     @Override
     public Kind kind() {
       return Kind.RULE;
+    }
+
+    @Override
+    public <R> R fold(
+        Function<OfData, R> data,
+        Function<OfAsked, R> asked,
+        Function<OfPlaces, R> places,
+        Function<OfRule, R> rule) {
+      return rule.apply(this);
     }
   }
 }

@@ -98,11 +98,15 @@ public final class DemoAssignment {
           TableReader.read(DataSource.of("trays.csv", bytes), choices, Progress.NONE).table();
       List<Step> steps =
           List.of(
-              new MendEntry("weight", 3, "140"),
+              new MendEntry(DemoFiles.word("weight"), 3, "140"),
               new Recode(
-                  "picking",
-                  List.of(new Recode.Change("1", "early"), new Recode.Change("2", "late"))),
-              new ComputeColumn("crate weight", "weight × crates"));
+                  DemoFiles.word("picking"),
+                  List.of(
+                      new Recode.Change("1", DemoFiles.word("early")),
+                      new Recode.Change("2", DemoFiles.word("late")))),
+              new ComputeColumn(
+                  DemoFiles.word("crate weight"),
+                  DemoFiles.word("weight") + " × " + DemoFiles.word("crates")));
       return new ImportedTable(
           id,
           Texts.of("demo.trays"),
@@ -148,7 +152,11 @@ public final class DemoAssignment {
     now = answered(now, 6, Measures.MEDIAN, "138.4");
     now = answered(now, 7, Measures.MODES, "21");
     Task mean = Task.of(Measures.MEAN);
-    now = now.answering(mean, new Selection(BY_TERRACE, Portion.group("upper")), typed("133.07"));
+    now =
+        now.answering(
+            mean,
+            new Selection(BY_TERRACE, Portion.group(DemoFiles.word("upper"))),
+            typed("133.07"));
     now = now.answering(Task.of(Several.CORRELATION), Selection.of(TREES), typed("0.64"));
     return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
   }
@@ -242,7 +250,8 @@ public final class DemoAssignment {
     List<Groups.Group> groups = new ArrayList<>();
     terraces.forEach(
         (name, weights) -> groups.add(new Groups.Group(name, new Sample(Values.of(weights)))));
-    Link link = new Link.OfGroups(WEIGHTS, "weight", List.of("terrace"));
+    Link link =
+        new Link.OfGroups(WEIGHTS, DemoFiles.word("weight"), List.of(DemoFiles.word("terrace")));
     return Item.of(
         BY_TERRACE,
         Texts.of("demo.by-terrace"),
@@ -284,7 +293,10 @@ public final class DemoAssignment {
 
   private static String terrace(String name) {
     return values(
-        DemoFiles.text("terraces.csv").lines().filter(line -> line.startsWith(name + ",")).toList(),
+        DemoFiles.text("terraces.csv")
+            .lines()
+            .filter(line -> line.startsWith(DemoFiles.word(name) + ","))
+            .toList(),
         ",",
         2);
   }

@@ -1,11 +1,16 @@
 package promedio.desktop.demo;
 
+import static java.util.regex.Matcher.quoteReplacement;
+
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import java.util.regex.Pattern;
+import promedio.core.message.Texts;
 import promedio.files.SafeWrite;
 
 /** The data files of the demo, shipped with the program. */
@@ -24,6 +29,11 @@ public final class DemoFiles {
           "weights-in-classes.csv",
           "answers.csv",
           "trays.csv");
+
+  /** What stands between separators, without the blanks around it. */
+  private static final Pattern CELL = Pattern.compile("[^,;\\s](?:[^,;\\n]*[^,;\\s])?");
+
+  private static final Pattern NO_LETTERS = Pattern.compile("[^a-z]+");
 
   private DemoFiles() {}
 
@@ -46,15 +56,26 @@ public final class DemoFiles {
     return NAMES.stream().map(folder::resolve).toList();
   }
 
-  /** {@return the text of the file} */
+  /** {@return the text of the file, its words in the language that is spoken} */
   public static String text(String name) {
-    return new String(bytes(name), StandardCharsets.UTF_8);
+    return CELL.matcher(shipped(name)).replaceAll(cell -> quoteReplacement(word(cell.group())));
   }
 
-  /** {@return the bytes of the file} */
+  /** {@return the bytes of that text} */
   public static byte[] bytes(String name) {
+    return text(name).getBytes(StandardCharsets.UTF_8);
+  }
+
+  /** {@return a word of the files in the language that is spoken; a name or a number as it is} */
+  public static String word(String cell) {
+    String letters = NO_LETTERS.matcher(cell.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
+    String key = "demo.word." + letters.replace(' ', '-');
+    return Texts.has(key) ? Texts.of(key) : cell;
+  }
+
+  private static String shipped(String name) {
     try (InputStream in = open(name)) {
-      return in.readAllBytes();
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException e) {
       throw new IllegalStateException("the demo file " + name + " is damaged", e);
     }

@@ -315,7 +315,7 @@ public final class OffscreenDemo {
         () -> {
           workspace.choose(DemoAssignment.BY_TERRACE);
           workspace.items().setGraph(now -> now.with(GraphKind.DOT));
-          workspace.chooseTask(Portion.group("upper"), Task.of(Measures.MEAN));
+          workspace.chooseTask(Portion.group(DemoFiles.word("upper")), Task.of(Measures.MEAN));
         });
     picture(
         scene,

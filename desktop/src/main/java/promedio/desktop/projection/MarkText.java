@@ -17,25 +17,29 @@ public final class MarkText {
   /** {@return what is understood by the words of the mark} */
   public static String of(PrintedQuestion question, Mark mark) {
     String key = "question.mark." + code(mark.meaning().kind());
-    if (mark.meaning() instanceof Mark.OfData of) {
-      FoundData data = question.data().get(of.index());
-      return Texts.of(
-          data.name().isEmpty() ? "question.mark.unnamed" : key,
-          kind(data.kind()),
-          data.name(),
-          data.rows().size());
-    }
-    if (mark.meaning() instanceof Mark.OfAsked of) {
-      return Texts.of(
-          key,
-          of.asked().stream().map(PrintedQuestionText::asked).collect(Collectors.joining(", ")));
-    }
-    if (mark.meaning() instanceof Mark.OfPlaces of) {
-      return places(question.parts().get(of.parts().get(0)));
-    }
-    Mark.OfRule of = (Mark.OfRule) mark.meaning();
+    return mark.meaning()
+        .fold(
+            data -> data(key, question.data().get(data.index())),
+            asked ->
+                Texts.of(
+                    key,
+                    asked.asked().stream()
+                        .map(PrintedQuestionText::asked)
+                        .collect(Collectors.joining(", "))),
+            places -> places(question.parts().get(places.parts().get(0))),
+            rule ->
+                Texts.of(
+                    key,
+                    Texts.of("rule." + rule.code()),
+                    RuleText.ofCodes(rule.code(), value(question, rule))));
+  }
+
+  private static String data(String key, FoundData data) {
     return Texts.of(
-        key, Texts.of("rule." + of.code()), RuleText.ofCodes(of.code(), value(question, of)));
+        data.name().isEmpty() ? "question.mark.unnamed" : key,
+        kind(data.kind()),
+        data.name(),
+        data.rows().size());
   }
 
   /** {@return the name of the kind in style sheets and keys} */

@@ -80,17 +80,12 @@ final class MarkEditor extends FlowPane {
   }
 
   private List<Node> controls() {
-    if (mark.meaning() instanceof Mark.OfData of) {
-      return ofData(question.data().get(of.index()));
-    }
-    if (mark.meaning() instanceof Mark.OfAsked of) {
-      return ofAsked(of);
-    }
-    if (mark.meaning() instanceof Mark.OfPlaces of) {
-      return List.of(places(question.parts().get(of.parts().get(0)).places()));
-    }
-    Mark.OfRule of = (Mark.OfRule) mark.meaning();
-    return List.of(rule(of.code(), MarkText.value(question, of)));
+    return mark.meaning()
+        .fold(
+            data -> ofData(question.data().get(data.index())),
+            this::ofAsked,
+            places -> List.of(places(question.parts().get(places.parts().get(0)).places())),
+            rule -> List.of(rule(rule.code(), MarkText.value(question, rule))));
   }
 
   private List<Node> ofData(FoundData data) {
