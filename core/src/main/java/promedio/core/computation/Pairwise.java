@@ -51,11 +51,12 @@ public final class Pairwise {
    * A p-value as it is corrected.
    *
    * @param p the corrected p-value: at most 1, and by Holm not below the one before it in the order
+   * @param alone the p-value before it is corrected
    * @param position where the p-value stands when all are in order, from 1
    * @param of how many comparisons have a p-value
    * @param times what it is multiplied by
    */
-  public record Corrected(Approximate p, int position, int of, int times) {}
+  public record Corrected(Approximate p, Approximate alone, int position, int of, int times) {}
 
   /** {@return every two groups in their order: first with second, first with third, …} */
   public static List<Comparison> of(Groups groups, CourseRules rules) {
@@ -156,7 +157,8 @@ public final class Pairwise {
       // In order, no correction makes a p-value smaller than the one before it.
       least = p.multiply(BigDecimal.valueOf(times)).max(least).min(BigDecimal.ONE);
       corrected.set(
-          ascending.get(i), Optional.of(new Corrected(new Approximate(least), i + 1, m, times)));
+          ascending.get(i),
+          Optional.of(new Corrected(new Approximate(least), new Approximate(p), i + 1, m, times)));
     }
     return corrected;
   }

@@ -53,8 +53,7 @@ final class CurveSteps {
   Optional<List<Real>> corrected(Pairwise.Corrected correction) {
     CurveReading.Area area = (CurveReading.Area) definition.reading();
     Optional<Formula> p = area(area);
-    Optional<Exact> alone = p.flatMap(working::evaluate);
-    if (alone.isEmpty()) {
+    if (p.isEmpty()) {
       return Optional.empty();
     }
     Exact position = Exact.of(correction.position());
@@ -73,10 +72,14 @@ final class CurveSteps {
       }
     }
     Exact corrected = correction.p().decimal();
-    int change = corrected.compareTo(alone.get().times(times));
+    int change = corrected.compareTo(correction.alone().decimal().times(times));
+    if (change == 0) {
+      // By what was rounded on the way, where the course rounds.
+      return Optional.of(decided(working.value(left)));
+    }
     if (change < 0) {
       working.add(new WorkingStep.Seen(Sight.AT_MOST_ONE, List.of()));
-    } else if (change > 0) {
+    } else {
       working.add(new WorkingStep.Seen(Sight.NOT_BELOW_THE_ONE_BEFORE, List.of()));
     }
     return Optional.of(decided(corrected));

@@ -158,6 +158,17 @@ class CurveWorkingTest {
   }
 
   @Test
+  void whereTheCourseRoundsOnTheWayTheCorrectedPIsThatOfTheRoundedStatistic() throws Exception {
+    CourseRules rounding = RULES.with(Rule.CORRECTION, Correction.BONFERRONI).with("carry", "1");
+    Working working = working(TERRACES.two(0, 1), "t_two_p_corrected", rounding);
+
+    // t is −7.348 and is carried as −7.3.
+    assertThat(last(working)).endsWith("= 3 · P(|t(4)| ≥ |-73/10|)");
+    assertThat(said(working)).containsExactly(Sight.BONFERRONI, Sight.REJECTED);
+    assertThat(working.results()).isNotEqualTo(working.exact());
+  }
+
+  @Test
   void holmTakesThePValueBeforeWhereThatIsHigher() {
     CourseRules rules = RULES.with(Rule.CORRECTION, Correction.HOLM);
     Groups near =
