@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
@@ -11,6 +12,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
+import promedio.core.computation.Dependencies;
 import promedio.core.entry.Typed;
 import promedio.core.marking.Agreement;
 import promedio.core.marking.Mark;
@@ -127,14 +129,16 @@ public record Analysis(
     return !question.work().uncovered() && !found;
   }
 
-  /** Whether the one is made of the other: the variance tells the standard deviation. */
+  /**
+   * Whether the one tells the other: it is made of it, or both are made of the same sums, as the
+   * variance and the standard deviation are.
+   */
   private boolean tells(Task task, Task covered) {
+    Dependencies of = computation.dependencies(covered);
     return computation.isMadeOf(task, covered.measure())
         || computation.isMadeOf(covered, task.measure())
-        || computation
-            .formula(task)
-            .filter(formula -> computation.dependencies(covered).sums().contains(formula))
-            .isPresent();
+        || (!of.sums().isEmpty() && of.equals(computation.dependencies(task)))
+        || computation.formula(task).filter(sum -> of.sums().equals(Set.of(sum))).isPresent();
   }
 
   /** {@return whether anything of these is covered} */

@@ -34,6 +34,9 @@ class CoveredViewTest extends OpenWindow {
         .asking(
             Part.of(2, "Halve them.", Selection.of(1), Optional.empty()),
             List.of(Task.of(Measures.MEDIAN)))
+        .asking(
+            Part.of(3, "How far?", Selection.of(1), Optional.empty()),
+            List.of(Task.of(Measures.SD)))
         .withCovered(true);
   }
 
@@ -111,12 +114,28 @@ class CoveredViewTest extends OpenWindow {
     robot.interact(() -> workspace.showParts(false));
     settle();
 
-    // The mean is asked; the sum and the variance tell it, the median does not.
+    // The mean is asked; the sum tells it, the median does not.
     assertThat(text("#result-mean")).isEqualTo("?");
     assertThat(text("#result-sum")).isEqualTo("?");
     assertThat(text("#result-median")).isEqualTo("15.00");
     answer("#answer-mean", "15");
     assertThat(text("#result-sum")).isEqualTo("75.00");
+  }
+
+  @Test
+  void theVarianceIsCoveredWithTheStandardDeviation() {
+    robot.interact(() -> workspace.items().setCovered(false));
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    fire("#part-covered-3");
+    robot.interact(() -> workspace.showParts(false));
+    settle();
+
+    assertThat(text("#result-sd")).isEqualTo("?");
+    assertThat(text("#result-variance")).isEqualTo("?");
+    assertThat(text("#result-sum")).isEqualTo("75.00");
+    answer("#answer-sd", "3.67");
+    assertThat(text("#result-variance")).isEqualTo("13.50");
   }
 
   @Test
