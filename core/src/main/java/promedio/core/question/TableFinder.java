@@ -349,7 +349,11 @@ final class TableFinder {
       Row row = rows.get(i);
       lists.add(
           FoundData.raw(
-              FoundData.name(row.name()), "", row.numbers(), start + i, i == 0 ? end : start + i));
+              FoundData.name(row.name()),
+              FoundData.unit(row.name()),
+              row.numbers(),
+              start + i,
+              i == 0 ? end : start + i));
     }
     return Optional.of(new Found(lists, last));
   }

@@ -55,6 +55,7 @@ class PrintedQuestionTest {
         "Weights (g): 118.5, 131, 124. Find the mean. | g",
         "Nine pears weigh (in °Bx): 11, 12, 13. Find the mean. | °Bx",
         "Length [cm] = 4, 5, 6, find the mean. | cm",
+        "'Weights (g): 118, 131, 124\nFind the mean.' | g",
         "Values (x): 4, 5, 6, find the mean. | ''",
         "Values (see page two): 4, 5, 6, find the mean. | ''",
         "They took 12, 15 and 20 years; find the mean. | years"
