@@ -34,7 +34,9 @@ import promedio.files.table.TableReader;
 final class BigFile {
 
   private static final int ROWS = 389_724;
-  private static final int ROUNDS = 7;
+
+  /** So many rounds are timed, the first two of which only warm up. */
+  static final int ROUNDS = 7;
 
   /** How much heap there is in the second machine, as a multiple of the file. */
   private static final int HEAP = 6;
@@ -77,12 +79,12 @@ final class BigFile {
         ROUNDS - 2, median(bare), median(read) / median(bare), median(measured) / median(bare));
   }
 
-  private static double millisSince(long start) {
+  static double millisSince(long start) {
     return (System.nanoTime() - start) / 1e6;
   }
 
   /** The first two rounds only warm up. */
-  private static double median(double[] times) {
+  static double median(double[] times) {
     double[] sorted = Arrays.copyOfRange(times, 2, times.length);
     Arrays.sort(sorted);
     return sorted[sorted.length / 2];

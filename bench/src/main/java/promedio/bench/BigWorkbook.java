@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.Random;
 import java.util.zip.ZipFile;
 import javax.xml.stream.XMLInputFactory;
@@ -27,7 +26,6 @@ final class BigWorkbook {
 
   private static final int ROWS = 100_000;
   private static final int COLUMNS = 20;
-  private static final int ROUNDS = 7;
 
   private BigWorkbook() {}
 
@@ -35,35 +33,28 @@ final class BigWorkbook {
     Path file = Files.createTempFile("sorting-line", ".xlsx");
     try {
       write(file);
-      double[] bare = new double[ROUNDS];
-      double[] read = new double[ROUNDS];
-      for (int round = 0; round < ROUNDS; round++) {
+      double[] bare = new double[BigFile.ROUNDS];
+      double[] read = new double[BigFile.ROUNDS];
+      for (int round = 0; round < BigFile.ROUNDS; round++) {
         long start = System.nanoTime();
         long events = barePass(file);
-        bare[round] = (System.nanoTime() - start) / 1e6;
+        bare[round] = BigFile.millisSince(start);
         start = System.nanoTime();
         int rows =
             TableReader.read(DataSource.of(file), ReadingChoices.NONE, Progress.NONE)
                 .table()
                 .rows();
-        read[round] = (System.nanoTime() - start) / 1e6;
+        read[round] = BigFile.millisSince(start);
         System.out.printf(
             "round %d: bare pass %.0f ms (%d events), imported %.0f ms (%d rows)%n",
             round + 1, bare[round], events, read[round], rows);
       }
       System.out.printf(
           "medians of the last %d: bare pass %.0f ms; importing %.2f times that (at most 2)%n",
-          ROUNDS - 2, median(bare), median(read) / median(bare));
+          BigFile.ROUNDS - 2, BigFile.median(bare), BigFile.median(read) / BigFile.median(bare));
     } finally {
       Files.delete(file);
     }
-  }
-
-  /** The first two rounds only warm up. */
-  private static double median(double[] times) {
-    double[] sorted = Arrays.copyOfRange(times, 2, times.length);
-    Arrays.sort(sorted);
-    return sorted[sorted.length / 2];
   }
 
   private static void write(Path file) throws IOException {

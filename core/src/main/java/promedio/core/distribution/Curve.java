@@ -53,6 +53,16 @@ public enum Curve {
     return code;
   }
 
+  /** {@return the letter of its statistic, in plain characters} */
+  public String letter() {
+    return switch (this) {
+      case NORMAL -> "z";
+      case T -> "t";
+      case CHI_SQUARED -> "χ²";
+      case F -> "F";
+    };
+  }
+
   /** {@return how many degrees of freedom it has} */
   public int degrees() {
     return degrees;

@@ -4,7 +4,6 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import promedio.core.distribution.Curve;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -128,7 +127,7 @@ final class PlainWriter implements Formula.Visitor<String> {
 
   @Override
   public String area(Formula.Area area) {
-    String curve = letter(area.curve()) + inBrackets(area.degrees().stream());
+    String curve = area.curve().letter() + inBrackets(area.degrees().stream());
     String at = area.statistic().accept(this);
     return switch (area.tail()) {
       case LOWER -> "P(" + curve + " ≤ " + at + ")";
@@ -139,17 +138,8 @@ final class PlainWriter implements Formula.Visitor<String> {
 
   @Override
   public String quantile(Formula.Quantile quantile) {
-    return letter(quantile.curve())
+    return quantile.curve().letter()
         + inBrackets(Stream.concat(Stream.of(quantile.below()), quantile.degrees().stream()));
-  }
-
-  private static String letter(Curve curve) {
-    return switch (curve) {
-      case NORMAL -> "z";
-      case T -> "t";
-      case CHI_SQUARED -> "χ²";
-      case F -> "F";
-    };
   }
 
   private String inBrackets(Stream<Formula> formulas) {

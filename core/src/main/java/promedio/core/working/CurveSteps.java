@@ -45,7 +45,7 @@ final class CurveSteps {
       return area(area).filter(p -> working.find(left, p)).map(p -> decided(working.value(left)));
     }
     return bound((CurveReading.Bound) definition.reading())
-        ? Optional.of(List.of(working.lastFound()))
+        ? Optional.of(List.of(working.last().carried()))
         : Optional.empty();
   }
 

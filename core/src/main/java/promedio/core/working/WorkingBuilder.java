@@ -184,18 +184,8 @@ final class WorkingBuilder {
   }
 
   /** {@return the step that was computed last} */
-  private WorkingStep.Computed last() {
+  WorkingStep.Computed last() {
     return (WorkingStep.Computed) steps.get(steps.size() - 1);
-  }
-
-  /** {@return what was found last, as the following steps go on with it} */
-  Real lastFound() {
-    for (int i = steps.size() - 1; i >= 0; i--) {
-      if (steps.get(i) instanceof WorkingStep.Computed computed) {
-        return computed.carried();
-      }
-    }
-    throw new IllegalStateException("nothing was computed");
   }
 
   /** Adds a number that is given, such as the value whose z-score is asked. */

@@ -131,7 +131,7 @@ public final class TestText {
             at ->
                 Texts.of(
                     "test.critical." + tail(at),
-                    symbol(at),
+                    at.curve().letter(),
                     number(at.critical(alpha()).value()),
                     alphaText()))
         .orElse("");
@@ -289,16 +289,7 @@ public final class TestText {
         kind == TestKind.COUNTS || kind == TestKind.FIT
             ? Texts.of("test.with-n", degrees, now.typed().data().total())
             : degrees;
-    return symbol(at) + (in.isEmpty() ? "" : "(" + in + ")") + " = " + value;
-  }
-
-  private static String symbol(OnCurve at) {
-    return switch (at.curve()) {
-      case NORMAL -> "z";
-      case T -> "t";
-      case CHI_SQUARED -> "χ²";
-      case F -> "F";
-    };
+    return at.curve().letter() + (in.isEmpty() ? "" : "(" + in + ")") + " = " + value;
   }
 
   /** “p = 0.0123”, or “p < 0.0001”: never 0. */
