@@ -53,13 +53,12 @@ final class ChartMarks {
   }
 
   void mark(int index, Graph.Series series) {
-    boolean ofClasses = graph.kind().needsClasses();
-    Computation computation =
-        Computation.of(ofClasses ? series.classes() : series.data(), graph.rules());
     if (graph.kind().isCumulative()) {
-      readOff(index, series.classes(), computation);
+      readOff(index, series.classes(), Computation.of(series.classes(), graph.rules()));
       return;
     }
+    // Lines tell what the values come to, also through bars: the classes would come to another.
+    Computation computation = Computation.of(series.data(), graph.rules());
     for (Measure measure : Measures.all()) {
       if (graph.marked().measures().contains(measure)) {
         for (Exact value : values(computation.result(measure))) {

@@ -247,6 +247,17 @@ class GraphExportTest {
     assertThat(annotations(ogive(kind, Height.FREQUENCY), XYLineAnnotation.class)).hasSize(8);
   }
 
+  @ParameterizedTest
+  @EnumSource(
+      value = GraphKind.class,
+      names = {"HISTOGRAM", "POLYGON"})
+  void linesThroughBarsTellWhatTheValuesComeToNotTheirClasses(GraphKind kind)
+      throws BadInputException {
+    assertThat(written(graph(kind, grouped(), Height.FREQUENCY))).contains("median 128,00");
+    // Where there are classes alone, they tell it.
+    assertThat(written(ogive(kind, Height.FREQUENCY))).contains("median 15.00");
+  }
+
   @Test
   void theNumbersStandAtTheBoundariesOrTheMidpoints() throws BadInputException {
     assertThat(numbers(ogive(GraphKind.OGIVE, Height.FREQUENCY), WIDTH))
