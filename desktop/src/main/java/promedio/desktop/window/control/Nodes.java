@@ -46,6 +46,18 @@ public final class Nodes {
     return at != null;
   }
 
+  /** {@return whether the focus is on something inside of the node that cannot be seen any more} */
+  public static boolean hasFocusUnseen(Node node) {
+    if (!hasFocus(node)) {
+      return false;
+    }
+    Node at = node.getScene().getFocusOwner();
+    while (at != null && at.isVisible()) {
+      at = at.getParent();
+    }
+    return at != null;
+  }
+
   /** Shows the node, or takes it away with the room it takes. */
   public static void setShown(Node node, boolean shown) {
     node.setVisible(shown);

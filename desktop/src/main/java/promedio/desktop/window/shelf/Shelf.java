@@ -3,6 +3,7 @@ package promedio.desktop.window.shelf;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -192,6 +193,14 @@ public final class Shelf extends VBox {
     Nodes.setShown(tables, any);
     cards.setSpare(compact ? IN_SIGHT : 0);
     showValues();
+    if (Nodes.hasFocusUnseen(values)) {
+      // What was typed in is gone; the keys go on at the item that took its place.
+      Stream.of(items, tables)
+          .flatMap(box -> box.getChildren().stream())
+          .filter(card -> card.getPseudoClassStates().contains(Look.CHOSEN))
+          .findFirst()
+          .ifPresent(Node::requestFocus);
+    }
   }
 
   /** Cards stay, with their focus, as long as the same samples are there. */

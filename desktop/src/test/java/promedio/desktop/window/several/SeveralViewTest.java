@@ -57,6 +57,16 @@ class SeveralViewTest extends OpenWindow {
     settle();
   }
 
+  @Test
+  void whereThereIsNothingToTypeTheFocusGoesToTheChosenItem() {
+    look(1);
+    focus("#values");
+
+    look(3);
+
+    assertThat(view.getScene().getFocusOwner().getId()).isEqualTo("item-3");
+  }
+
   private void focus(String selector) {
     robot.interact(() -> find(selector, Node.class).requestFocus());
     settle();
