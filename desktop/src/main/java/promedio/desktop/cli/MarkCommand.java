@@ -140,19 +140,6 @@ final class MarkCommand implements Callable<Integer> {
     together.clear();
   }
 
-  private ClassAnswers read(ClassAnswersReader reader, String file)
-      throws IOException, RefusedFileException {
-    String text = TextFile.read(Inputs.source(file));
-    try {
-      return reader.csv(text, Progress.NONE);
-    } catch (RefusedFileException e) {
-      // Of several files it must be told which one cannot be marked.
-      throw files.size() == 1
-          ? e
-          : new RefusedFileException(Texts.of("file.unusable", file, e.getMessage()), e);
-    }
-  }
-
   private void markAnswers(CourseRules course) throws IOException, RefusedFileException {
     Path keyed = key;
     ClassAnswersReader reader =
@@ -160,10 +147,11 @@ final class MarkCommand implements Callable<Integer> {
             ? new ClassAnswersReader(course, DecimalSign.POINT, name -> Optional.empty())
             : ClassAnswersReader.of(
                 AnswerKey.read(TextFile.read(DataSource.of(keyed))), DecimalSign.POINT);
-    ClassAnswers answers = new ClassAnswers(List.of());
+    List<DataSource> sources = new ArrayList<>();
     for (String file : files) {
-      answers = answers.and(read(reader, file));
+      sources.add(Inputs.source(file));
     }
+    ClassAnswers answers = ClassAnswersReader.all(sources, reader::csv, Progress.NONE);
     Path into = report;
     if (into != null) {
       SafeWrite.write(into, answers.csv().getBytes(StandardCharsets.UTF_8));

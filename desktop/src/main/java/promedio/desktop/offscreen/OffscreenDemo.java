@@ -363,7 +363,7 @@ public final class OffscreenDemo {
 
   private static ClassAnswers answers(Assignment demo) {
     try {
-      return ClassAnswersReader.of(demo).csv(DemoFiles.text("answers.csv"), Progress.NONE);
+      return ClassAnswersReader.of(demo).read(DemoFiles.text("answers.csv"), Progress.NONE);
     } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file answers.csv is damaged", e);
     }

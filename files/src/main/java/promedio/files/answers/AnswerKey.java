@@ -70,6 +70,17 @@ public final class AnswerKey {
     node.put(rule.code(), rule.codeOf(rules.get(rule)));
   }
 
+  /** {@return whether the text is a key, as far as its first line tells} */
+  public static boolean isKey(String text) {
+    String first = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+    try {
+      JsonNode line = QuestionJson.read(first);
+      return line.has("variant") && !line.has("answer");
+    } catch (BadInputException e) {
+      return false;
+    }
+  }
+
   /**
    * {@return the key in the text}
    *

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import promedio.core.marking.Explanation;
@@ -72,6 +73,30 @@ public record ClassAnswers(List<MarkedAnswer> rows) {
   }
 
   /**
+   * How a class did in one part.
+   *
+   * @param name the part
+   * @param answers how many answers there are
+   * @param right how many of them are right
+   */
+  public record Part(String name, int answers, int right) {}
+
+  /** {@return how the class did in each part that is named, by their names} */
+  public List<Part> parts() {
+    Map<String, List<MarkedAnswer>> byPart =
+        rows.stream()
+            .filter(row -> !row.part().isEmpty())
+            .collect(Collectors.groupingBy(MarkedAnswer::part, TreeMap::new, Collectors.toList()));
+    return byPart.entrySet().stream()
+        .map(of -> new Part(of.getKey(), of.getValue().size(), right(of.getValue())))
+        .toList();
+  }
+
+  private static int right(List<MarkedAnswer> answers) {
+    return (int) answers.stream().filter(MarkedAnswer::isRight).count();
+  }
+
+  /**
    * What one student answered.
    *
    * @param id the student
@@ -97,17 +122,13 @@ public record ClassAnswers(List<MarkedAnswer> rows) {
                 new Student(
                     of.getKey(),
                     of.getValue().size(),
-                    (int) of.getValue().stream().filter(ClassAnswers::isRight).count(),
+                    right(of.getValue()),
                     of.getValue().stream()
-                        .filter(row -> !isRight(row))
+                        .filter(row -> !row.isRight())
                         .map(
                             row -> (row.part() + " " + row.measure()).strip() + ": " + mistake(row))
                         .toList()))
         .toList();
-  }
-
-  private static boolean isRight(MarkedAnswer row) {
-    return row.mark().verdict() == Verdict.AGREES || row.mark().verdict() == Verdict.AGREES_COARSER;
   }
 
   private static String mistake(MarkedAnswer row) {

@@ -6,7 +6,6 @@ import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -114,13 +113,44 @@ public final class ClassAnswersReader {
     return text.stripLeading().startsWith("{") ? jsonLines(text, progress) : csv(text, progress);
   }
 
+  /** How the text of one file is read: {@link #read} or {@link #csv}. */
+  @FunctionalInterface
+  public interface OneText {
+
+    /**
+     * {@return the answers in the text, marked}
+     *
+     * @throws RefusedFileException if it is no answers
+     */
+    ClassAnswers read(String text, Progress progress) throws RefusedFileException;
+  }
+
   /**
-   * {@return the answers in the file, marked}
+   * {@return the answers in all the sources, one after the other, marked}
    *
-   * @throws RefusedFileException if it is no answers, or cannot be read
+   * @param reading how each of them is read
+   * @throws RefusedFileException if one of them is no answers, or cannot be read; the message says
+   *     which where there are several
    */
-  public ClassAnswers read(Path file, Progress progress) throws RefusedFileException {
-    return read(TextFile.read(DataSource.of(file)), progress);
+  public static ClassAnswers all(List<DataSource> sources, OneText reading, Progress progress)
+      throws RefusedFileException {
+    ClassAnswers answers = new ClassAnswers(List.of());
+    for (int i = 0; i < sources.size(); i++) {
+      DataSource source = sources.get(i);
+      String text = TextFile.read(source);
+      boolean alone = sources.size() == 1;
+      try {
+        answers = answers.and(reading.read(text, alone ? progress : Progress.NONE));
+      } catch (RefusedFileException e) {
+        throw alone
+            ? e
+            : new RefusedFileException(Texts.of("file.unusable", source.name(), e.getMessage()), e);
+      }
+      if (!alone) {
+        progress.at(i + 1, sources.size());
+      }
+    }
+    return answers;
   }
 
   private ClassAnswers jsonLines(String text, Progress progress) {
@@ -137,7 +167,7 @@ public final class ClassAnswersReader {
   /**
    * {@return the answers in the text, marked}
    *
-   * @throws RefusedFileException if its columns are none of a answers
+   * @throws RefusedFileException if its columns are not those of answers
    */
   public ClassAnswers csv(String text, Progress progress) throws RefusedFileException {
     String head = text.lines().findFirst().orElse("");
@@ -176,6 +206,9 @@ public final class ClassAnswersReader {
     List<String> names =
         head.getFields().stream().map(name -> name.strip().toLowerCase(Locale.ROOT)).toList();
     boolean data = names.contains("values") || names.contains("sample");
+    if (key == null && !data && names.contains("variant")) {
+      throw new RefusedFileException(Texts.of("key.missing"));
+    }
     if (key != null && !names.containsAll(NEEDED_WITH_KEY)) {
       throw new RefusedFileException(Texts.of("key.columns", String.join(", ", names)));
     }

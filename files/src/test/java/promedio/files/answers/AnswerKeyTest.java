@@ -2,11 +2,17 @@ package promedio.files.answers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Problem;
 import promedio.core.marking.Verdict;
@@ -22,6 +28,8 @@ import promedio.files.table.Progress;
 
 /** The key of exercise sheets, and the answers of a class that are marked by it. */
 class AnswerKeyTest {
+
+  @TempDir private Path folder;
 
   private static final CourseRules COARSE = CourseRules.DEFAULTS.with(Rule.PLACES, 1);
   private static final Task MEAN = Task.of(Measures.MEAN);
@@ -100,7 +108,7 @@ class AnswerKeyTest {
   }
 
   private static ClassAnswers marked(String answers) throws RefusedFileException {
-    return ClassAnswersReader.of(key(), DecimalSign.POINT).csv(answers, Progress.NONE);
+    return ClassAnswersReader.of(key(), DecimalSign.POINT).read(answers, Progress.NONE);
   }
 
   @Test
@@ -149,6 +157,41 @@ class AnswerKeyTest {
             "'=cmd,1,1,");
   }
 
+  private Path file(String name, String text) throws IOException {
+    return Files.writeString(folder.resolve(name), text);
+  }
+
+  private static ClassAnswers chosen(Path... files) throws RefusedFileException {
+    return ChosenAnswers.read(List.of(files), Assignment.empty("Pears"), Progress.NONE);
+  }
+
+  @Test
+  void aKeyAmongTheChosenFilesMarksTheOthers() throws Exception {
+    ClassAnswers answers =
+        chosen(
+            file("ana.csv", "id,variant,part,answer\nana,1,a,10\n"),
+            file("key.jsonl", AnswerKey.write(SHEETS)),
+            file("ben.csv", "id;variant;part;measure;answer\nben;2;a;;10\nben;2;b;;lots\n"));
+
+    assertThat(answers.students())
+        .extracting(ClassAnswers.Student::id, ClassAnswers.Student::right)
+        .containsExactly(tuple("ana", 1), tuple("ben", 0));
+    assertThat(answers.parts())
+        .containsExactly(new ClassAnswers.Part("a", 2, 1), new ClassAnswers.Part("b", 1, 0));
+  }
+
+  @Test
+  void filesThatCannotBeMarkedTogetherAreRefusedWithTheWayOut() throws Exception {
+    Path ana = file("ana.csv", "id,variant,part,answer\nana,1,a,10\n");
+    Path key = file("key.jsonl", AnswerKey.write(SHEETS));
+    Path list = file("list.csv", "name,weight\nAna,3\n");
+
+    assertThatThrownBy(() -> chosen(ana)).hasMessageContaining("choose it together with");
+    assertThatThrownBy(() -> chosen(key)).hasMessageContaining("choose the files of the answers");
+    assertThatThrownBy(() -> chosen(key, key, ana)).hasMessageContaining("one key file only");
+    assertThatThrownBy(() -> chosen(ana, list, key)).hasMessageStartingWith("list.csv");
+  }
+
   @Test
   void columnsThatAreNotOfSuchAnswersAreRefused() throws Exception {
     AnswerKey key = key();
@@ -156,7 +199,7 @@ class AnswerKeyTest {
     assertThatThrownBy(
             () ->
                 ClassAnswersReader.of(key, DecimalSign.POINT)
-                    .csv("id,part,answer\nana,a,1\n", Progress.NONE))
+                    .read("id,part,answer\nana,a,1\n", Progress.NONE))
         .hasMessageContaining("needed are id, variant, part and answer");
   }
 }

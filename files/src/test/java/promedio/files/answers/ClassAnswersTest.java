@@ -18,7 +18,7 @@ class ClassAnswersTest {
 
   private static ClassAnswers read(String csv, DecimalSign sign) throws RefusedFileException {
     return new ClassAnswersReader(CourseRules.DEFAULTS, sign, ClassAnswersTest::sample)
-        .csv(csv, Progress.NONE);
+        .read(csv, Progress.NONE);
   }
 
   private static Optional<Data> sample(String name) {

@@ -1,7 +1,7 @@
 package promedio.desktop.window.parts;
 
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
@@ -29,6 +29,7 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.MarkLabel;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
+import promedio.files.SafeWrite;
 import promedio.files.answers.ClassAnswers;
 import promedio.files.answers.MarkedAnswer;
 import promedio.files.report.MarkTexts;
@@ -50,6 +51,9 @@ public final class ClassAnswersView extends ScrollPane {
   private final Label counts = new Label();
   private final FlowPane verdicts = new FlowPane(6, 4);
   private final FlowPane slips = new FlowPane(6, 4);
+  private final Label partsHeading = heading("class-answers.parts");
+  private final FlowPane parts = new FlowPane(6, 4);
+  private final FlowPane students = new FlowPane(6, 4);
   private final GridPane table = new GridPane();
   private final Label told = new Label();
   private final ToggleGroup filters = new ToggleGroup();
@@ -76,9 +80,20 @@ public final class ClassAnswersView extends ScrollPane {
     table.setVgap(3);
     told.getStyleClass().add("quiet");
     told.setWrapText(true);
-    Label slipsHeading = new Label(Texts.of("class-answers.slips"));
-    slipsHeading.getStyleClass().add("family-heading");
-    VBox content = new VBox(10, head, counts, verdicts, slipsHeading, slips, told, table);
+    VBox content =
+        new VBox(
+            10,
+            head,
+            counts,
+            verdicts,
+            heading("class-answers.slips"),
+            slips,
+            partsHeading,
+            parts,
+            heading("class-answers.students"),
+            students,
+            told,
+            table);
     content.getStyleClass().add("sheet-content");
     setContent(content);
     workspace.show(
@@ -93,12 +108,14 @@ public final class ClassAnswersView extends ScrollPane {
   private void show(@Nullable ClassAnswers answers) {
     verdicts.getChildren().clear();
     slips.getChildren().clear();
+    parts.getChildren().clear();
+    students.getChildren().clear();
     filters.getToggles().clear();
     if (answers == null) {
       return;
     }
-    long students = answers.rows().stream().map(MarkedAnswer::id).distinct().count();
-    counts.setText(Texts.of("class-answers.counts", answers.rows().size(), students));
+    List<ClassAnswers.Student> ofEach = answers.students();
+    counts.setText(Texts.of("class-answers.counts", answers.rows().size(), ofEach.size()));
     answers
         .verdicts()
         .forEach(
@@ -124,7 +141,34 @@ public final class ClassAnswersView extends ScrollPane {
                   "class-answers-" + count.code() + "-" + count.measure(),
                   row -> isOf(row, count)));
     }
+    for (ClassAnswers.Part part : answers.parts()) {
+      parts
+          .getChildren()
+          .add(
+              filter(
+                  Texts.of("class-answers.part", part.name(), part.right(), part.answers()),
+                  "class-answers-part-" + part.name(),
+                  row -> row.part().equals(part.name())));
+    }
+    Nodes.setShown(partsHeading, !parts.getChildren().isEmpty());
+    Nodes.setShown(parts, !parts.getChildren().isEmpty());
+    for (ClassAnswers.Student student : ofEach) {
+      students
+          .getChildren()
+          .add(
+              filter(
+                  Texts.of(
+                      "class-answers.student", student.id(), student.right(), student.answers()),
+                  "class-answers-student-" + student.id(),
+                  row -> row.id().equals(student.id())));
+    }
     showRows(row -> true);
+  }
+
+  private static Label heading(String key) {
+    Label heading = new Label(Texts.of(key));
+    heading.getStyleClass().add("family-heading");
+    return heading;
   }
 
   private static boolean isOf(MarkedAnswer row, ClassAnswers.Count count) {
@@ -200,7 +244,7 @@ public final class ClassAnswersView extends ScrollPane {
       return;
     }
     try {
-      Files.writeString(file.get(), answers.csv());
+      SafeWrite.write(file.get(), answers.csv().getBytes(StandardCharsets.UTF_8));
       told.setText(Texts.of("export.done", file.get()));
     } catch (IOException e) {
       LOG.warn("cannot save {}", file.get(), e);

@@ -36,7 +36,7 @@ import promedio.desktop.window.shelf.Shelf;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
-import promedio.files.answers.ClassAnswersReader;
+import promedio.files.answers.ChosenAnswers;
 import promedio.files.settings.Settings;
 
 /** The whole window: rules at the top, then shelf, sheet and margin from left to right. */
@@ -308,25 +308,34 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void markAnswers() {
-    fileChoice.toOpen().ifPresent(this::markAnswers);
+    List<Path> files = fileChoice.toMark();
+    if (!files.isEmpty()) {
+      markAnswers(files);
+    }
   }
 
   /** Samples of the answers may be those of the assignment, by name. */
-  private void markAnswers(Path file) {
+  private void markAnswers(List<Path> files) {
     Assignment now = workspace.assignment();
+    Path file = files.get(0).getFileName();
+    boolean several = files.size() > 1;
     notices.clear();
     workspace
         .background()
         .watch(
             Background.Lane.CLASS_ANSWERS,
-            Texts.of("work.marking", file.getFileName()),
-            progress -> ClassAnswersReader.of(now).read(file, progress),
+            Texts.of(
+                "work.marking",
+                several ? Texts.of("class-answers.all-files", files.size()) : file.toString()),
+            progress -> ChosenAnswers.read(files, now, progress),
             workspace::showClassAnswers,
             failure -> {
               if (!(failure instanceof CancellationException)) {
-                LOG.warn("cannot mark {}", file, failure);
+                LOG.warn("cannot mark {}", files, failure);
                 notices.tell(
-                    Texts.of("class-answers.refused", file.getFileName(), failure.getMessage()));
+                    several
+                        ? Texts.of("class-answers.refused-several", failure.getMessage())
+                        : Texts.of("class-answers.refused", file, failure.getMessage()));
               }
             });
   }

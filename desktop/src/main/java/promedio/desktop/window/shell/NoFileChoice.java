@@ -1,6 +1,7 @@
 package promedio.desktop.window.shell;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import promedio.desktop.window.control.FileChoice;
 
@@ -10,6 +11,11 @@ public final class NoFileChoice implements FileChoice {
   @Override
   public Optional<Path> toOpen() {
     return Optional.empty();
+  }
+
+  @Override
+  public List<Path> toMark() {
+    return List.of();
   }
 
   @Override

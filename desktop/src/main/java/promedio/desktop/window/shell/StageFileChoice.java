@@ -2,6 +2,7 @@ package promedio.desktop.window.shell;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -40,6 +41,14 @@ final class StageFileChoice implements FileChoice {
             ASSIGNMENTS,
             new FileChooser.ExtensionFilter(Texts.of("open.all"), "*.*"));
     return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
+  }
+
+  @Override
+  public List<Path> toMark() {
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(Texts.of("open.answers"));
+    List<File> chosen = chooser.showOpenMultipleDialog(stage);
+    return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
   }
 
   @Override

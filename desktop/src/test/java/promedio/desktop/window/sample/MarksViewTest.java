@@ -165,7 +165,7 @@ class MarksViewTest extends OpenWindow {
             Luis,a,North,mean,18.75
             """);
     Path report = folder.resolve("marks.csv");
-    when(fileChoice.toOpen()).thenReturn(Optional.of(answers));
+    when(fileChoice.toMark()).thenReturn(List.of(answers));
     when(fileChoice.toExport(any())).thenReturn(Optional.of(report));
 
     robot.interact(view::markAnswers);
@@ -175,6 +175,14 @@ class MarksViewTest extends OpenWindow {
 
     assertThat(text("#class-answers-counts")).isEqualTo("3 answers of 3 students");
     assertThat(text("#class-answers-slip")).isEqualTo("2 × slip");
+    assertThat(text("#class-answers-part-a")).isEqualTo("a: 1 of 3 right");
+    assertThat(text("#class-answers-student-Eva")).isEqualTo("Eva: 1 of 1");
+    fire("#class-answers-student-Luis");
+    assertThat(
+            robot.lookup("#class-answers-table .work-cell").queryAllAs(Label.class).stream()
+                .map(Label::getText))
+        .contains("Luis")
+        .doesNotContain("Ana", "Eva");
     fire("#class-answers-root-not-taken-sd");
     assertThat(
             robot.lookup("#class-answers-table .work-cell").queryAllAs(Label.class).stream()
@@ -190,7 +198,7 @@ class MarksViewTest extends OpenWindow {
   @Test
   void aFileWithoutAnswersIsToldAndNothingChanges() throws Exception {
     Path other = Files.writeString(folder.resolve("other.csv"), "name,weight\nAna,3\n");
-    when(fileChoice.toOpen()).thenReturn(Optional.of(other));
+    when(fileChoice.toMark()).thenReturn(List.of(other));
 
     robot.interact(view::markAnswers);
     WaitForAsyncUtils.waitFor(

@@ -308,7 +308,7 @@ class SeveralViewTest extends OpenWindow {
     settle();
     robot.interact(() -> find("#together-put", Button.class).requestFocus());
     fire("#together-put");
-    waitUntil(() -> shown("#several-name"));
+    waitUntil(() -> robot.lookup("#several-name").tryQuery().filter(Node::isVisible).isPresent());
 
     assertThat(robot.lookup("#several-scroll").query().isFocused()).isTrue();
   }

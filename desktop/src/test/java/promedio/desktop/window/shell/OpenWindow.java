@@ -81,6 +81,8 @@ public abstract class OpenWindow {
   @AfterEach
   protected void closeDesk() {
     robot.interact(store::close);
+    // They hold on to every window that was ever open, with all its pictures.
+    FxToolkit.toolkitContext().getFiredEvents().clearEvents();
   }
 
   /** What a listener throws goes no further than the log; nobody would see it here. */
