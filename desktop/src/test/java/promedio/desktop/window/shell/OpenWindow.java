@@ -10,6 +10,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
@@ -66,6 +67,7 @@ public abstract class OpenWindow {
   @BeforeAll
   protected static void startToolkit() throws TimeoutException {
     FxToolkit.registerPrimaryStage();
+    Platform.setImplicitExit(false);
   }
 
   @BeforeEach
@@ -75,14 +77,18 @@ public abstract class OpenWindow {
         () ->
             Thread.currentThread()
                 .setUncaughtExceptionHandler((thread, thrown) -> failures.add(thrown)));
+    // Of a stage all events are kept, and with them each window that it showed: each has its own.
+    FxToolkit.registerStage(Stage::new);
     FxToolkit.setupStage(this::open);
   }
 
   @AfterEach
   protected void closeDesk() {
-    robot.interact(store::close);
-    // They hold on to every window that was ever open, with all its pictures.
-    FxToolkit.toolkitContext().getFiredEvents().clearEvents();
+    robot.interact(
+        () -> {
+          store.close();
+          view.getScene().getWindow().hide();
+        });
   }
 
   /** What a listener throws goes no further than the log; nobody would see it here. */
