@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Quantity;
-import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Task;
@@ -203,7 +202,7 @@ public final class Measures {
     return ofKey(parts.get(0))
         .filter(found -> Task.refusal(found, arguments).isEmpty())
         .map(found -> new Task(found, arguments))
-        .filter(task -> !decides || task.dimension() == Dimension.PROBABILITY)
+        .filter(task -> !decides || task.isProbability())
         .map(task -> decides ? task.decision() : task);
   }
 

@@ -29,9 +29,4 @@ public record OnCurve(Curve curve, List<Exact> degrees, Tail tail, Exact statist
   public Approximate p() {
     return curve.area(statistic, degrees, tail);
   }
-
-  /** {@return whether the null hypothesis is rejected at a level: p is not above it} */
-  public boolean rejects(Exact level) {
-    return p().decimal().compareTo(level) <= 0;
-  }
 }

@@ -3,7 +3,6 @@ package promedio.core.marking;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Predicate;
-import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
@@ -45,7 +44,7 @@ public final class Agreement {
 
   /** {@return what an answer is worth in the way of reading it that is worth most} */
   Mark judge(Task task, Result result, List<Answer> readings) {
-    boolean probability = task.dimension() == Dimension.PROBABILITY;
+    boolean probability = task.isProbability();
     int places = rules.get(probability ? Rule.P_PLACES : Rule.PLACES);
     List<Mark> marks = readings.stream().map(reading -> judge(result, reading, places)).toList();
     return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));

@@ -78,13 +78,13 @@ sealed interface Answer {
     if (TypedWords.says(NONE, text)) {
       return new None();
     }
-    if (task.dimension() == Dimension.PROBABILITY && text.startsWith("<")) {
+    if (task.isProbability() && text.startsWith("<")) {
       Reading bound = NumberText.read(text.substring(1).strip(), sign);
       return bound instanceof Numeral numeral
           ? new Below(numeral.value())
           : new Unreadable(((Reading.Unreadable) bound).why());
     }
-    if (task.dimension() == Dimension.PROBABILITY) {
+    if (task.isProbability()) {
       Optional<Boolean> decided = decided(text);
       if (decided.isPresent()) {
         return new Decision(decided.get());

@@ -11,7 +11,6 @@ import promedio.core.distribution.Approximate;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
-import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
@@ -154,7 +153,7 @@ final class SeveralSlips {
       }
     }
     boolean upperOnly = !definition.curve().isSymmetric();
-    boolean probability = problem.task().dimension() == Dimension.PROBABILITY;
+    boolean probability = problem.task().isProbability();
     if (upperOnly && probability && problem.right() instanceof Result.Estimated p) {
       Exact right = p.value().decimal();
       for (Exact factor : List.of(Exact.of(1, 2), Exact.of(2))) {

@@ -114,6 +114,11 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
     return measure.dimension(arguments);
   }
 
+  /** {@return whether it asks for a p-value, or for the decision that one leads to} */
+  public boolean isProbability() {
+    return dimension() == Dimension.PROBABILITY;
+  }
+
   /**
    * {@return the key with the arguments, and whether a decision is asked, by which files know it}
    */

@@ -35,7 +35,7 @@ public interface Change {
   static Change places(int places) {
     return (question, mark) ->
         mark.meaning() instanceof Mark.OfPlaces of
-            ? changed(question, of.parts(), part -> limited(part, Optional.of(places)))
+            ? changed(question, of.parts(), part -> part.limited(Optional.of(places)))
             : question;
   }
 
@@ -53,7 +53,7 @@ public interface Change {
       }
       List<FoundData> data = new ArrayList<>(question.data());
       data.set(of.index(), change.apply(data.get(of.index())));
-      return new PrintedQuestion(data, question.rules(), question.parts(), question.marks());
+      return question.withData(data);
     };
   }
 
@@ -63,13 +63,12 @@ public interface Change {
             .fold(
                 data -> withoutData(question, data.index()),
                 asked -> asking(question, mark, asked, List.of()),
-                places ->
-                    changed(question, places.parts(), part -> limited(part, Optional.empty())),
+                places -> changed(question, places.parts(), part -> part.limited(Optional.empty())),
                 rule -> ruled(question, rule, ""));
     // What marks mean may have changed by now, not how they stand.
     List<Mark> marks = new ArrayList<>(left.marks());
     marks.remove(question.marks().indexOf(mark));
-    return new PrintedQuestion(left.data(), left.rules(), left.parts(), marks);
+    return left.withMarks(marks);
   }
 
   /** What stands behind the data that is gone moves up by one. */
@@ -80,17 +79,11 @@ public interface Change {
         question.parts().stream()
             .map(
                 part ->
-                    new Part(
-                        part.label(),
-                        part.asked(),
+                    part.withData(
                         part.data().stream()
                             .filter(index -> index != gone)
                             .map(index -> index > gone ? index - 1 : index)
-                            .toList(),
-                        part.places(),
-                        part.digits(),
-                        part.rules(),
-                        part.text()))
+                            .toList()))
             .toList();
     List<Mark> marks =
         question.marks().stream()
@@ -115,7 +108,7 @@ public interface Change {
                         ? new Mark(mark.start(), mark.end(), new Mark.OfAsked(before.parts(), now))
                         : each)
             .toList();
-    return new PrintedQuestion(asked.data(), asked.rules(), asked.parts(), marks);
+    return asked.withMarks(marks);
   }
 
   /** What is asked now stands where the first of what was asked stood. */
@@ -125,42 +118,17 @@ public interface Change {
     asked.removeAll(before);
     asked.addAll(
         Math.min(place, asked.size()), now.stream().filter(each -> !asked.contains(each)).toList());
-    return new Part(
-        part.label(), asked, part.data(), part.places(), part.digits(), part.rules(), part.text());
-  }
-
-  private static Part limited(Part part, Optional<Integer> places) {
-    return new Part(
-        part.label(),
-        part.asked(),
-        part.data(),
-        places,
-        Optional.empty(),
-        part.rules(),
-        part.text());
+    return part.withAsked(asked);
   }
 
   /** An empty value decides nothing. */
   private static PrintedQuestion ruled(PrintedQuestion question, Mark.OfRule of, String value) {
-    if (of.part() == Mark.OfRule.ALL) {
-      return new PrintedQuestion(
-          question.data(),
-          ruled(question.rules(), of.code(), value),
-          question.parts(),
-          question.marks());
-    }
-    return changed(
-        question,
-        List.of(of.part()),
-        part ->
-            new Part(
-                part.label(),
-                part.asked(),
-                part.data(),
-                part.places(),
-                part.digits(),
-                ruled(part.rules(), of.code(), value),
-                part.text()));
+    return of.part() == Mark.OfRule.ALL
+        ? question.withRules(ruled(question.rules(), of.code(), value))
+        : changed(
+            question,
+            List.of(of.part()),
+            part -> part.withRules(ruled(part.rules(), of.code(), value)));
   }
 
   private static Map<String, String> ruled(Map<String, String> rules, String code, String value) {
@@ -177,6 +145,6 @@ public interface Change {
       PrintedQuestion question, List<Integer> which, UnaryOperator<Part> change) {
     List<Part> parts = new ArrayList<>(question.parts());
     which.forEach(index -> parts.set(index, change.apply(parts.get(index))));
-    return new PrintedQuestion(question.data(), question.rules(), parts, question.marks());
+    return question.withParts(parts);
   }
 }

@@ -31,6 +31,22 @@ public record PrintedQuestion(
     return new QuestionReader(text).read();
   }
 
+  PrintedQuestion withData(List<FoundData> others) {
+    return new PrintedQuestion(others, rules, parts, marks);
+  }
+
+  PrintedQuestion withRules(Map<String, String> others) {
+    return new PrintedQuestion(data, others, parts, marks);
+  }
+
+  PrintedQuestion withParts(List<Part> others) {
+    return new PrintedQuestion(data, rules, others, marks);
+  }
+
+  PrintedQuestion withMarks(List<Mark> others) {
+    return new PrintedQuestion(data, rules, parts, others);
+  }
+
   /**
    * One part.
    *
@@ -55,6 +71,25 @@ public record PrintedQuestion(
       asked = List.copyOf(asked);
       data = List.copyOf(data);
       rules = Map.copyOf(rules);
+    }
+
+    Part withAsked(List<Asked> others) {
+      return new Part(label, others, data, places, digits, rules, text);
+    }
+
+    Part withData(List<Integer> others) {
+      return new Part(label, asked, others, places, digits, rules, text);
+    }
+
+    /**
+     * {@return it with places in the stead of whatever limited its numbers; none limits nothing}
+     */
+    Part limited(Optional<Integer> toPlaces) {
+      return new Part(label, asked, data, toPlaces, Optional.empty(), rules, text);
+    }
+
+    Part withRules(Map<String, String> others) {
+      return new Part(label, asked, data, places, digits, others, text);
     }
   }
 

@@ -2,6 +2,7 @@ package promedio.core.computation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
@@ -12,6 +13,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
@@ -40,8 +42,10 @@ class OnCurveTest {
     assertThat(at.tail()).isEqualTo(Tail.TWO);
     assertThat(at.statistic()).isEqualTo(of.value(Task.of(measure("correlation_t"))).orElseThrow());
     assertThat(at.critical(Exact.of(1, 20)).value()).asString().startsWith("3.18244630528");
-    assertThat(at.rejects(Exact.of(1, 20))).isTrue();
-    assertThat(at.rejects(Exact.of(1, 1000))).isFalse();
+    assertThat(CourseRules.DEFAULTS.reject(at.p().decimal())).isTrue();
+    assertThat(
+            CourseRules.DEFAULTS.with(Rule.ALPHA, new BigDecimal("0.001")).reject(at.p().decimal()))
+        .isFalse();
   }
 
   @Test

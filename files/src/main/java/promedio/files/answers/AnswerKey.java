@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.Problem;
-import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -117,7 +116,7 @@ public final class AnswerKey {
 
   private static boolean decides(JsonNode line, Task number) throws BadInputException {
     boolean decides = line.path(Task.DECISION).asBoolean();
-    if (decides && number.dimension() != Dimension.PROBABILITY) {
+    if (decides && !number.isProbability()) {
       throw Texts.refusal("key.no-decision", number.key());
     }
     return decides;

@@ -151,15 +151,12 @@ public final class TestText {
         .map(
             at ->
                 Texts.of(
-                    at.rejects(alpha()) ? "test.rejected" : "test.kept",
-                    p(),
-                    alphaText(),
-                    conclusion(at)))
+                    rejects(at) ? "test.rejected" : "test.kept", p(), alphaText(), conclusion(at)))
         .orElse("");
   }
 
   private String conclusion(OnCurve at) {
-    String outcome = at.rejects(alpha()) ? ".shown" : ".not-shown";
+    String outcome = rejects(at) ? ".shown" : ".not-shown";
     return Texts.of("test." + kind.code() + outcome, names());
   }
 
@@ -296,6 +293,10 @@ public final class TestText {
   private String p() {
     String shown = now.shown(kind.p(about));
     return shown.startsWith("<") ? "p " + shown : "p = " + shown;
+  }
+
+  private boolean rejects(OnCurve at) {
+    return rules().reject(at.p().decimal());
   }
 
   private Exact alpha() {

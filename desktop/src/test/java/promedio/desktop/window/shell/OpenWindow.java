@@ -47,6 +47,7 @@ public abstract class OpenWindow {
   protected DocumentStore store;
   protected AssignmentView view;
   protected FxRobot robot;
+  private Stage window;
   private final List<Throwable> failures = new CopyOnWriteArrayList<>();
 
   /** {@return the assignment that the window opens with} */
@@ -55,6 +56,7 @@ public abstract class OpenWindow {
   }
 
   private void open(Stage stage) {
+    window = stage;
     workspace = new Workspace(assignment(), Background.ofWindow());
     store =
         new DocumentStore(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
@@ -87,7 +89,7 @@ public abstract class OpenWindow {
     robot.interact(
         () -> {
           store.close();
-          view.getScene().getWindow().hide();
+          window.hide();
         });
   }
 
