@@ -155,7 +155,9 @@ final class MarkedText extends Region {
     }
     // No paper may hide the line of the words above it.
     under.getChildren().addAll(lines);
-    under.relocate(left, top);
+    // Where the text is, however far down its first mark stands: to relocate would move that up.
+    under.setLayoutX(left);
+    under.setLayoutY(top);
   }
 
   private Path paper(Segment segment) {

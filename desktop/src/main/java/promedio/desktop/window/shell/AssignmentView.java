@@ -72,7 +72,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.appearance = new Appearance(store.settingsProperty().get());
     this.notices = new NoticeBar(workspace.background());
     this.files = new FileCommands(workspace, store, fileChoice, notices, lookAtImport());
-    EmptyState empty = new EmptyState(this::startTyping, files::paste, this::open, this::showDemo);
+    EmptyState empty =
+        new EmptyState(
+            this::startTyping, files::paste, this::showQuestion, this::open, this::showDemo);
     this.bands = new CentreBands(workspace, store, fileChoice, appearance, notices, empty);
     this.shelf =
         new Shelf(

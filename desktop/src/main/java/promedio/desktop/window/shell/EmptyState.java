@@ -7,10 +7,10 @@ import javafx.scene.layout.VBox;
 import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
 
-/** What the sheet says while there is no sample: the four ways to begin. */
+/** What the sheet says while there is no sample: the ways to begin. */
 final class EmptyState extends VBox {
 
-  EmptyState(Runnable type, Runnable paste, Runnable open, Runnable demo) {
+  EmptyState(Runnable type, Runnable paste, Runnable question, Runnable open, Runnable demo) {
     getStyleClass().add("empty-state");
     setAlignment(Pos.CENTER);
     Label heading = new Label(Texts.of("empty.heading"));
@@ -24,6 +24,7 @@ final class EmptyState extends VBox {
             text,
             way("empty.type", type),
             way("empty.paste", paste),
+            way("empty.question", question),
             way("empty.open", open),
             way("empty.demo", demo));
   }

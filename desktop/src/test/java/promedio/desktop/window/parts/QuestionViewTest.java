@@ -1,12 +1,14 @@
 package promedio.desktop.window.parts;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -72,6 +74,21 @@ class QuestionViewTest extends OpenWindow {
   private <T> void set(String selector, T value) {
     robot.interact(() -> ((ChoiceBox<T>) find(selector, ChoiceBox.class)).setValue(value));
     settle();
+  }
+
+  @Test
+  void aMarkStandsUnderItsWordsAlsoWhereTheFirstLinesHaveNone() {
+    pasteQuestion("Some pears were weighed.\n\n" + PEARS);
+    Bounds words = onScreen("#question-mark-0");
+    Bounds paper = onScreen(".mark-paper");
+
+    assertThat(paper.getMinY()).isCloseTo(words.getMinY(), within(3.0));
+    assertThat(paper.getMinX()).isCloseTo(words.getMinX(), within(3.0));
+  }
+
+  private Bounds onScreen(String selector) {
+    Node node = robot.lookup(selector).query();
+    return node.localToScreen(node.getBoundsInLocal());
   }
 
   @Test
