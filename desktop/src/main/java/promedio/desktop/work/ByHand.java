@@ -140,7 +140,10 @@ public final class ByHand {
     workspace.items().editChosen("edit.scratch-cleared", "", Item::withoutScratch);
   }
 
-  /** {@return the quantities of the item that scratch paper may name, by their symbols} */
+  /**
+   * {@return the quantities of the item that scratch paper may name, by their symbols}; none that
+   * is covered, or that would tell what is
+   */
   public static Map<String, Exact> quantities(Analysis analysis) {
     Computation computation = analysis.computation();
     Setting setting = computation.setting();
@@ -149,11 +152,14 @@ public final class ByHand {
     }
     Map<String, Exact> known = new LinkedHashMap<>();
     put(known, setting.n(), Optional.of(setting.data().total()));
-    if (analysis.assignment().coversOf(analysis.item().id())) {
-      return known;
+    Task sum = Task.of(Measures.SUM);
+    boolean spreadCovered = analysis.coversAny(Measures.VARIANCE, Measures.SD);
+    if (!analysis.isCovered(sum)) {
+      put(known, setting.sum(setting.x()), computation.value(sum));
     }
-    put(known, setting.sum(setting.x()), computation.value(Task.of(Measures.SUM)));
-    put(known, setting.sum(setting.x().power(2)), squares(computation));
+    if (!spreadCovered && !analysis.coversAny(Measures.MEAN)) {
+      put(known, setting.sum(setting.x().power(2)), squares(computation));
+    }
     for (Quantity quantity :
         List.of(
             setting.mean(),
@@ -162,10 +168,13 @@ public final class ByHand {
             Quantity.MEDIAN,
             Quantity.LOWER_QUARTILE,
             Quantity.UPPER_QUARTILE)) {
-      put(known, quantity.formula(), computation.value(quantity));
+      if (Measures.finding(quantity, setting).filter(analysis::isCovered).isEmpty()) {
+        put(known, quantity.formula(), computation.value(quantity));
+      }
     }
     computation
         .value(Quantity.SECOND_MOMENT)
+        .filter(variance -> !spreadCovered)
         .ifPresent(
             variance -> {
               known.put("σ²", variance);

@@ -133,5 +133,6 @@ class CoveredTest {
     assertThat(LineUp.of(found).orElseThrow().partsOf(Task.of(Measures.MEDIAN), found))
         .containsExactly(3);
     assertThat(ByHand.quantities(now).keySet()).containsExactly("n");
+    assertThat(ByHand.quantities(found).keySet()).containsExactly("n", "Md");
   }
 }

@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Bounds;
+import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Group;
 import javafx.scene.input.KeyCode;
@@ -120,6 +121,12 @@ final class MarkedText extends Region {
         .filter(segment -> segment.marks().contains(mark))
         .findFirst()
         .ifPresent(segment -> segment.node().requestFocus());
+  }
+
+  /** How high it is depends on how wide it may be. */
+  @Override
+  public Orientation getContentBias() {
+    return Orientation.HORIZONTAL;
   }
 
   @Override

@@ -73,9 +73,7 @@ final class PartCard extends VBox {
     measures.setId("part-measures-" + first.id());
     measures.getStyleClass().add("quiet-menu");
     fill(measures);
-    Hyperlink go =
-        Controls.link(
-            "parts.go", "part-go-" + first.id(), () -> workspace.choose(part.about().item()));
+    Hyperlink go = Controls.link("parts.go", "part-go-" + first.id(), this::goToSheet);
     buildCovered();
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
     about.getChildren().addAll(measures, covered, go);
@@ -85,6 +83,14 @@ final class PartCard extends VBox {
     getChildren().addAll(head, about, answers);
     text.textProperty()
         .subscribe((old, now) -> edit("text " + part.id(), () -> part.withText(now)));
+  }
+
+  /** The sheet opens at what the part asks first. */
+  private void goToSheet() {
+    workspace.choose(part.about().item());
+    tasks().stream()
+        .findFirst()
+        .ifPresent(task -> workspace.chooseTask(part.about().portion(), task));
   }
 
   private void buildChoices() {

@@ -111,8 +111,10 @@ class MarksViewTest extends OpenWindow {
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers right; 2 answered");
     assertThat(workspace.analysis().work(Task.of(Measures.SD)).answer()).isEqualTo("3.7");
     // On the sheet it is the same question.
+    robot.interact(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
     fire("#part-go-1");
     assertThat(text("#mark-sd")).isEqualTo("right");
+    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MEAN));
   }
 
   @Test
