@@ -20,10 +20,14 @@ final class ListFinder {
   private final String text;
   private final Numerals numerals;
   private final Pattern and;
-  private final Pattern number;
-  private final Pattern between;
+  private final Matcher number;
+  private final Matcher between;
+  private final Matcher missing;
   private final Pattern counted;
   private final Pattern coordinate;
+
+  /** Where the first number ends of what was looked at last, whether it was a list or not. */
+  private int endOfFirst;
 
   ListFinder(String text, Words words, Numerals numerals) {
     this.text = text;
@@ -32,17 +36,22 @@ final class ListFinder {
     this.and = Pattern.compile(and, CASELESS);
     this.number =
         Pattern.compile(
-            "(?<![\\p{L}\\d.,/])(?<n>"
-                + numerals.pattern()
-                + ")(?![\\d/])(?:[ ]?(?<unit>\\p{L}{1,8}|°C?|%|€|\\$)(?![\\p{L}\\d]))?");
+                "(?<![\\p{L}\\d.,/])(?<n>"
+                    + numerals.pattern()
+                    + ")(?![\\d/])(?:[ ]?(?<unit>\\p{L}{1,8}|°C?|%|€|\\$)(?![\\p{L}\\d]))?")
+            .matcher(text)
+            .useTransparentBounds(true)
+            .useAnchoringBounds(false);
     this.between =
         Pattern.compile(
-            "[ \\t]*[,;][ \\t]*(?:"
-                + and
-                + "[ \\t]+)?\\n?[ \\t]*|[ \\t]+"
-                + and
-                + "[ \\t\\n]+|[ \\t]+[–—-][ \\t]+|[ \\t]*[–—][ \\t]*|[ \\t]+\\n?[ \\t]*|\\n[ \\t]*",
-            CASELESS);
+                "[ \\t]*[,;][ \\t]*(?:"
+                    + and
+                    + "[ \\t]+)?\\n?[ \\t]*|[ \\t]+"
+                    + and
+                    + "[ \\t\\n]+|[ \\t]+[–—-][ \\t]+|[ \\t]*[–—][ \\t]*|[ \\t]+\\n?[ \\t]*|\\n[ \\t]*",
+                CASELESS)
+            .matcher(text);
+    this.missing = MISSING.matcher(text);
     this.counted =
         Pattern.compile(
             "(?<name>\\p{L}[\\p{L}’' -]{0,30}?)[ ]*[:=(]?[ ]*(?<n>\\d+)\\)?(?=[\\s,;.]|$)[ ]*(?:[,;]|[ ]"
@@ -77,7 +86,7 @@ final class ListFinder {
       } else if (Character.isDigit(c) || c == '-' || c == '−' || c == '.') {
         here = list(at);
         if (here.isEmpty()) {
-          at = endOfNumber(at) - 1;
+          at = endOfFirst - 1;
         }
       }
       if (here.isPresent()) {
@@ -88,12 +97,6 @@ final class ListFinder {
       }
     }
     return found;
-  }
-
-  private int endOfNumber(int at) {
-    Matcher matcher = number.matcher(text).region(at, text.length());
-    matcher.useTransparentBounds(true);
-    return matcher.lookingAt() ? matcher.end("n") : at + 1;
   }
 
   private boolean isAfterColon(int at) {
@@ -135,36 +138,36 @@ final class ListFinder {
 
   /** A run of numbers; where commas or wide gaps part them, a dash alone is one that is missing. */
   private Optional<FoundData> list(int at) {
-    Matcher matcher = number.matcher(text);
-    matcher.useTransparentBounds(true);
-    matcher.useAnchoringBounds(false);
-    Matcher gap = between.matcher(text);
     List<String> values = new ArrayList<>();
     String unit = "";
     boolean units = false;
     int end = at;
     int next = at;
     int last = at;
-    while (next < text.length() && matcher.region(next, text.length()).lookingAt()) {
-      values.add(numerals.plain(matcher.group("n")).orElse(""));
-      String found = matcher.group("unit") == null ? "" : matcher.group("unit");
+    endOfFirst = at + 1;
+    while (mayBegin(next) && number.region(next, text.length()).lookingAt()) {
+      values.add(numerals.plain(number.group("n")).orElse(""));
+      if (next == at) {
+        endOfFirst = number.end("n");
+      }
+      String found = number.group("unit") == null ? "" : number.group("unit");
       boolean isAnd = and.matcher(found).matches();
       boolean own = !found.isEmpty() && !isAnd;
-      end = own && (units || values.size() == 1) ? matcher.end() : matcher.end("n");
+      end = own && (units || values.size() == 1) ? number.end() : number.end("n");
       last = end;
       if (own && values.size() == 1) {
         unit = found;
         units = true;
       } else if (own && units && !found.equals(unit)) {
-        last = matcher.end("n");
+        last = number.end("n");
         break;
       } else if (own && !units) {
         // “… 12, 15 and 20 years”: the unit stands once, at the end.
         unit = found;
-        last = matcher.end();
+        last = number.end();
         break;
       }
-      next = next(gap, end, values);
+      next = next(end, values);
       if (next < 0) {
         break;
       }
@@ -182,23 +185,30 @@ final class ListFinder {
   }
 
   /** {@return where the next number stands; what is missing before it is put down as such} */
-  private int next(Matcher gap, int from, List<String> values) {
+  private int next(int from, List<String> values) {
     int at = from;
-    if (!gap.region(at, text.length()).lookingAt() || gap.end() == at) {
+    if (!between.region(at, text.length()).lookingAt() || between.end() == at) {
       return -1;
     }
-    boolean blankLine = text.substring(at, gap.end()).indexOf("\n\n") >= 0;
-    at = gap.end();
+    boolean blankLine = text.substring(at, between.end()).indexOf("\n\n") >= 0;
+    at = between.end();
     if (blankLine) {
       return -1;
     }
     // A dash between commas or wide gaps is a value that is not there.
-    Matcher missing = MISSING.matcher(text);
-    if (missing.region(at, text.length()).lookingAt()) {
+    if (at < text.length()
+        && "–—?*-".indexOf(text.charAt(at)) >= 0
+        && missing.region(at, text.length()).lookingAt()) {
       values.add("");
       at = missing.end();
     }
     return at;
+  }
+
+  /** Whether a number may begin there; what cannot is seen without looking for one. */
+  private boolean mayBegin(int at) {
+    return at < text.length()
+        && (Character.isDigit(text.charAt(at)) || "-−.".indexOf(text.charAt(at)) >= 0);
   }
 
   /** Years one after the other tell when, not how much. */
