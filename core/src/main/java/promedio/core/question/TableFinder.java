@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import promedio.core.question.FoundData.Kind;
 
 /** Finds tables: rows of numbers behind their names, or columns of numbers below them. */
@@ -16,12 +17,18 @@ final class TableFinder {
   private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
   private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[][^)\\]]*[)\\]]\\s*");
 
+  private static final Pattern BLANKS = Pattern.compile("\\s+");
+
+  /** So many words can stand above columns. */
+  private static final int LONGEST_HEAD = 16;
+
+  private final String text;
   private final Words words;
   private final Numerals numerals;
   private final boolean ofPairs;
 
-  /** Whether the words speak of each of several samples, so that columns are lists. */
-  private final boolean ofEach;
+  /** Whether the words speak of each of several samples; not looked for before it is asked. */
+  private @Nullable Boolean ofEach;
 
   private final List<Line> lines;
   private final Pattern entry;
@@ -36,7 +43,7 @@ final class TableFinder {
     this.words = words;
     this.numerals = numerals;
     this.ofPairs = ofPairs;
-    this.ofEach = !ofPairs && words.says("every", text);
+    this.text = text;
     this.lines = Line.of(text);
     String n = "(?:" + numerals.pattern() + "|[-–—](?=\\s|$))";
     this.entry = Pattern.compile("(" + numerals.pattern() + ")|(?<=^|[\\s|,;])[-–—](?=$|[\\s|,;])");
@@ -115,8 +122,20 @@ final class TableFinder {
     return table(head, names, rows, last);
   }
 
+  /** Whether the words speak of each of several samples, so that columns are lists. */
+  private boolean ofEach() {
+    Boolean known = ofEach;
+    if (known == null) {
+      known = !ofPairs && words.says("every", text);
+      ofEach = known;
+    }
+    return known;
+  }
+
   private static boolean isSentence(Line line) {
-    return line.text().strip().matches(".*[.?!:]") || line.text().strip().split("\\s+").length > 16;
+    String words = line.text().strip();
+    return ".?!:".indexOf(words.charAt(words.length() - 1)) >= 0
+        || BLANKS.split(words).length > LONGEST_HEAD;
   }
 
   private BitSet numericLines() {
@@ -196,7 +215,7 @@ final class TableFinder {
               && (counted > first + 1
                   || words.says("frequency", yName.isEmpty() ? head.text() : yName)
                   || areSteps(x));
-      if (!frequencies && ofEach && columns.size() == wide) {
+      if (!frequencies && ofEach() && columns.size() == wide) {
         return lists(columns, rows, start, end, last);
       }
       FoundData.Kind kind = frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS;
@@ -383,7 +402,7 @@ final class TableFinder {
     FoundData made =
         FoundData.table(
             frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS, both(x, counts), start, end);
-    if (!frequencies && ofEach) {
+    if (!frequencies && ofEach()) {
       return Optional.empty();
     }
     return Optional.of(
