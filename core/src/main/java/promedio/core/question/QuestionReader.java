@@ -48,6 +48,8 @@ final class QuestionReader {
 
   private static final Pattern SENTENCE_END = Pattern.compile("(?<=[.?!])\\s|\n|\\z");
 
+  private static final Pattern LONG_NUMBER = Pattern.compile("\\d{31,}+");
+
   /** More words of one part are looked through for nothing. */
   private static final int MOST_WORDS = 10_000;
 
@@ -172,7 +174,14 @@ final class QuestionReader {
     return text.substring(0, Math.min(text.length(), MOST_WORDS));
   }
 
+  /** What is looked through for what is asked: no number as long as none is, which took long. */
   private String words(Section section) {
+    return LONG_NUMBER
+        .matcher(printed(section))
+        .replaceAll(number -> "_".repeat(number.end() - number.start()));
+  }
+
+  private String printed(Section section) {
     return text.substring(section.start(), Math.min(section.end(), section.start() + MOST_WORDS));
   }
 
@@ -204,7 +213,7 @@ final class QuestionReader {
         limits.places(),
         limits.digits(),
         single ? Map.of() : rules(section, marks),
-        said.strip());
+        printed(section).strip());
   }
 
   private static boolean within(FoundData data, Section section) {

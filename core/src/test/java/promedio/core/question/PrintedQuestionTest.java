@@ -1,10 +1,12 @@
 package promedio.core.question;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -174,5 +176,17 @@ class PrintedQuestionTest {
       }
       assertThat(PrintedQuestion.read(text.toString())).isNotNull();
     }
+  }
+
+  @Test
+  void aNumberLongerThanAnyIsKeptInThePartAndKeepsNobodyWaiting() {
+    String nines = "9".repeat(9_000);
+    PrintedQuestion question =
+        assertTimeoutPreemptively(
+            Duration.ofSeconds(10),
+            () -> PrintedQuestion.read("Weights: 118, 131, 124.\n(a) Find F" + nines + " mean."));
+
+    assertThat(question.parts().get(0).text()).contains(nines);
+    assertThat(question.data().get(0).values()).containsExactly("118", "131", "124");
   }
 }
