@@ -44,8 +44,7 @@ public final class Agreement {
 
   /** {@return what an answer is worth in the way of reading it that is worth most} */
   Mark judge(Task task, Result result, List<Answer> readings) {
-    boolean probability = task.isProbability();
-    int places = rules.get(probability ? Rule.P_PLACES : Rule.PLACES);
+    int places = rules.get(task.isProbability() ? Rule.P_PLACES : Rule.PLACES);
     List<Mark> marks = readings.stream().map(reading -> judge(result, reading, places)).toList();
     return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));
   }

@@ -309,9 +309,10 @@ final class QuestionReader {
   private Map<String, String> rules(Section section, Marks.OfPart marks) {
     Map<String, String> rules = new HashMap<>();
     Map<String, MatchResult> first = new HashMap<>();
+    String said = words(section);
     for (String key : words.keys("rule.")) {
       String[] names = key.split("\\.", 3);
-      Matcher matcher = words.pattern(key).matcher(words(section));
+      Matcher matcher = words.pattern(key).matcher(said);
       if (matcher.find()) {
         MatchResult before = first.get(names[1]);
         // “the unbiased estimate of the population variance” is by n − 1: the first word counts.
