@@ -15,6 +15,9 @@ final class ClassFinder {
 
   private static final Pattern LEADING_PIPE = Pattern.compile("^\\|\\s*");
 
+  /** Fewer classes in one line are no table. */
+  private static final int FEWEST_ACROSS = 3;
+
   private final Words words;
   private final Numerals numerals;
   private final List<Line> lines;
@@ -294,7 +297,7 @@ final class ClassFinder {
   /** Classes in one line, and their frequencies in the next. */
   private Optional<FoundData> acrossAt(int at) {
     Line line = lines.get(at);
-    if (!canBeClass(line)) {
+    if (!canBeClass(line) || line.numbers() < 2 * FEWEST_ACROSS) {
       return Optional.empty();
     }
     List<List<String>> limits = new ArrayList<>();
@@ -316,7 +319,7 @@ final class ClassFinder {
     while (next < lines.size() && lines.get(next).isIdle() && next - at < 3) {
       next++;
     }
-    if (limits.size() < 3 || next >= lines.size()) {
+    if (limits.size() < FEWEST_ACROSS || next >= lines.size()) {
       return Optional.empty();
     }
     List<String> numbers = numbers(lines.get(next).text());

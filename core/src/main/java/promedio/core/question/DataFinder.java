@@ -9,7 +9,7 @@ import promedio.core.question.Sections.Section;
 final class DataFinder {
 
   /** Where a label stood: no list goes over it. */
-  private static final char BORDER = '\u0001';
+  static final char BORDER = '\u0001';
 
   private final StringBuilder text;
   private final Words words;

@@ -62,6 +62,30 @@ record Line(String text, int start) {
     return false;
   }
 
+  /** {@return how often digits follow on what is none: as many numbers at the most} */
+  int numbers() {
+    int numbers = 0;
+    for (int i = 0; i < text.length(); i++) {
+      boolean begins = i == 0 || !Character.isDigit(text.charAt(i - 1));
+      numbers += begins && Character.isDigit(text.charAt(i)) ? 1 : 0;
+    }
+    return numbers;
+  }
+
+  /** {@return whether whole numbers stand there, with blanks, pipes or semicolons between them} */
+  boolean isOfWholeNumbers() {
+    boolean begun = false;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      boolean digit = c >= '0' && c <= '9';
+      if (!digit && c != ' ' && c != '|' && !(begun && c == ';')) {
+        return false;
+      }
+      begun |= digit;
+    }
+    return begun;
+  }
+
   /** {@return whether only numbers, blanks and rules stand in it, no sign and no word} */
   boolean isOnlyNumbers() {
     return text.chars()
@@ -80,6 +104,14 @@ record Line(String text, int start) {
 
   private static boolean isEnd(char c) {
     return c == '|' || c == '.' || c == ';';
+  }
+
+  /** {@return whether it can have more cells than one} */
+  boolean hasCells() {
+    return text.indexOf('|') >= 0
+        || text.indexOf(';') >= 0
+        || text.indexOf('\t') >= 0
+        || text.indexOf("  ") >= 0;
   }
 
   /** {@return its cells: apart by pipes, tabs, semicolons or several spaces} */

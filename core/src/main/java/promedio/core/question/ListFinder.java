@@ -15,6 +15,15 @@ final class ListFinder {
       Pattern.compile("[–—?*-](?=[ \\t]{1,}|,|;|\\n)[ \\t]*[,;]?[ \\t]*\\n?[ \\t]*");
   private static final Pattern NAMED =
       Pattern.compile("(?:.*[.;?!]\\s+|^)([^:=]{1,80}?)\\s*[:=]\\s*\\{?\\s*$");
+
+  /** Where a sentence ends, a paragraph or a part. */
+  private static final Pattern BORDER = Pattern.compile("[.?!]\\s|\\n\\s*\\n|" + DataFinder.BORDER);
+
+  private static final int LONGEST_SENTENCE = 300;
+
+  /** So far from a number on it is looked, at a glance, for others. */
+  private static final int LOOKED_AT = 100;
+
   private static final int FEWEST = 3;
 
   private final String text;
@@ -23,6 +32,7 @@ final class ListFinder {
   private final Matcher number;
   private final Matcher between;
   private final Matcher missing;
+  private final Pattern measuredIn;
   private final Pattern counted;
   private final Pattern coordinate;
 
@@ -52,6 +62,15 @@ final class ListFinder {
                 CASELESS)
             .matcher(text);
     this.missing = MISSING.matcher(text);
+    String unit = "(" + words.text("unit") + ")";
+    this.measuredIn =
+        Pattern.compile(
+            "[(\\[]\\s*(?:in |en )?"
+                + unit
+                + "\\s*[)\\]]|\\b(?:in|en) "
+                + unit
+                + "(?![\\p{L}\\d²³/])",
+            CASELESS);
     this.counted =
         Pattern.compile(
             "(?<name>\\p{L}[\\p{L}’' -]{0,30}?)[ ]*[:=(]?[ ]*(?<n>\\d+)\\)?(?=[\\s,;.]|$)[ ]*(?:[,;]|[ ]"
@@ -83,7 +102,7 @@ final class ListFinder {
       } else if (Character.isLetter(c)
           && (at == 0 || !Character.isLetterOrDigit(text.charAt(at - 1)))) {
         here = isAfterColon(at) ? categories(at) : Optional.empty();
-      } else if (Character.isDigit(c) || c == '-' || c == '−' || c == '.') {
+      } else if (mayBegin(at)) {
         here = list(at);
         if (here.isEmpty()) {
           at = endOfFirst - 1;
@@ -145,14 +164,16 @@ final class ListFinder {
     int next = at;
     int last = at;
     endOfFirst = at + 1;
+    if (!mayHoldList(at)) {
+      return Optional.empty();
+    }
     while (mayBegin(next) && number.region(next, text.length()).lookingAt()) {
-      values.add(numerals.plain(number.group("n")).orElse(""));
+      values.add(number.group("n"));
       if (next == at) {
         endOfFirst = number.end("n");
       }
       String found = number.group("unit") == null ? "" : number.group("unit");
-      boolean isAnd = and.matcher(found).matches();
-      boolean own = !found.isEmpty() && !isAnd;
+      boolean own = !found.isEmpty() && !and.matcher(found).matches();
       end = own && (units || values.size() == 1) ? number.end() : number.end("n");
       last = end;
       if (own && values.size() == 1) {
@@ -172,6 +193,10 @@ final class ListFinder {
         break;
       }
     }
+    if (values.size() < FEWEST) {
+      return Optional.empty();
+    }
+    values.replaceAll(written -> numerals.plain(written).orElse(""));
     while (!values.isEmpty() && values.get(values.size() - 1).isEmpty()) {
       values.remove(values.size() - 1);
     }
@@ -180,14 +205,14 @@ final class ListFinder {
       return Optional.empty();
     }
     String before = before(at);
-    String in = unit.isEmpty() ? FoundData.unit(before) : unit;
+    String in = unit.isEmpty() ? unit(before, at) : unit;
     return Optional.of(FoundData.raw(name(before), in, values, at, last));
   }
 
   /** {@return where the next number stands; what is missing before it is put down as such} */
   private int next(int from, List<String> values) {
     int at = from;
-    if (!between.region(at, text.length()).lookingAt() || between.end() == at) {
+    if (!mayGoOn(at) || !between.region(at, text.length()).lookingAt() || between.end() == at) {
       return -1;
     }
     boolean blankLine = text.substring(at, between.end()).indexOf("\n\n") >= 0;
@@ -205,6 +230,41 @@ final class ListFinder {
     return at;
   }
 
+  /** Whether there are numbers enough before what stands in no list: seen without any pattern. */
+  private boolean mayHoldList(int at) {
+    int numbers = 0;
+    int i = at;
+    int end = Math.min(text.length(), at + LOOKED_AT);
+    while (i < end && numbers < FEWEST && isOfList(text.charAt(i))) {
+      boolean digit = Character.isDigit(text.charAt(i));
+      boolean first = digit && i == at;
+      numbers += digit ? 1 : 0;
+      i++;
+      while (digit && i < text.length() && Character.isDigit(text.charAt(i))) {
+        i++;
+      }
+      if (first) {
+        endOfFirst = i;
+      }
+    }
+    return numbers == FEWEST || i >= at + LOOKED_AT;
+  }
+
+  private static boolean isOfList(char c) {
+    return Character.isLetterOrDigit(c) || " \t\n,;.–—-−/?*°%€$&".indexOf(c) >= 0;
+  }
+
+  /** Whether another number may follow: what cannot is seen without looking for one. */
+  private boolean mayGoOn(int at) {
+    int next = at;
+    while (next < text.length() && (text.charAt(next) == ' ' || text.charAt(next) == '\t')) {
+      next++;
+    }
+    return next < text.length()
+        && (Character.isLetterOrDigit(text.charAt(next))
+            || ",;\n–—-−.?*".indexOf(text.charAt(next)) >= 0);
+  }
+
   /** Whether a number may begin there; what cannot is seen without looking for one. */
   private boolean mayBegin(int at) {
     return at < text.length()
@@ -216,6 +276,26 @@ final class ListFinder {
     boolean years = values.stream().allMatch(each -> each.matches("(?:19|20)\\d\\d"));
     String before = text.substring(Math.max(0, at - 20), at);
     return years && before.matches("(?si).*\\b(?:in|between|years?|from|en|años?|entre)\\s*$");
+  }
+
+  /** The unit right before the list, or what the sentence says that it is measured in. */
+  private String unit(String before, int at) {
+    String beside = FoundData.unit(before);
+    if (!beside.isEmpty()) {
+      return beside;
+    }
+    String sentence = text.substring(Math.max(0, at - LONGEST_SENTENCE), at);
+    Matcher borders = BORDER.matcher(sentence);
+    int begin = 0;
+    while (borders.find()) {
+      begin = borders.end();
+    }
+    String found = "";
+    Matcher measured = measuredIn.matcher(sentence.substring(begin));
+    while (measured.find()) {
+      found = measured.group(1) == null ? measured.group(2) : measured.group(1);
+    }
+    return found;
   }
 
   /** What stands before the list on its line. */

@@ -93,14 +93,44 @@ final class Sections {
     return sections;
   }
 
+  /** Where the next line begins that can hold a label: most of a long text are numbers alone. */
+  private static int lineOfLabel(String text, int from) {
+    int line = from;
+    while (line < text.length()) {
+      int end = endOfLine(text, line);
+      boolean begun = false;
+      for (int i = line; i < end; i++) {
+        char c = text.charAt(i);
+        if (c == ')' || c == '.' || (!begun && Character.isLetter(c))) {
+          return line;
+        }
+        begun |= c != ' ' && c != '\t';
+      }
+      line = end + 1;
+    }
+    return line;
+  }
+
+  private static int endOfLine(String text, int from) {
+    int end = text.indexOf('\n', from);
+    return end < 0 ? text.length() : end;
+  }
+
   /** Labels count only in their order: a, b, c; else they are numbers and letters of the words. */
   private static List<Label> labels(String text) {
     List<Label> labels = new ArrayList<>();
     int number = 0;
     int letter = 0;
     int roman = 0;
-    Matcher matcher = LABEL.matcher(text);
-    while (matcher.find()) {
+    Matcher matcher = LABEL.matcher(text).useTransparentBounds(true).useAnchoringBounds(false);
+    int from = lineOfLabel(text, 0);
+    while (from < text.length()) {
+      int lineEnd = endOfLine(text, from);
+      if (!matcher.region(from, lineEnd).find()) {
+        from = lineOfLabel(text, lineEnd + 1);
+        continue;
+      }
+      from = matcher.end();
       String found = found(matcher).toLowerCase(Locale.ROOT);
       int start = matcher.start();
       int end = matcher.end();

@@ -3,8 +3,10 @@ package promedio.core.question;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -22,6 +24,9 @@ final class TableFinder {
   /** So many words can stand above columns. */
   private static final int LONGEST_HEAD = 16;
 
+  /** What is said of all samples stands before so many characters. */
+  private static final int LONGEST_TOLD = 100_000;
+
   private final String text;
   private final Words words;
   private final Numerals numerals;
@@ -35,6 +40,9 @@ final class TableFinder {
   private final Pattern numbers;
   private final Pattern namedRow;
   private final Pattern totals;
+
+  /** What was found of lines as numbers behind a name, by their places. */
+  private final Map<Integer, Optional<Matcher>> named = new HashMap<>();
 
   /** The lines in which nothing but numbers stands. */
   private final BitSet numeric;
@@ -101,7 +109,7 @@ final class TableFinder {
       }
       Optional<Row> row = numericRow(i);
       if (row.isEmpty()) {
-        row = labelledRow(lines.get(i));
+        row = labelledRow(i);
       }
       boolean fits =
           row.isPresent()
@@ -126,7 +134,8 @@ final class TableFinder {
   private boolean ofEach() {
     Boolean known = ofEach;
     if (known == null) {
-      known = !ofPairs && words.says("every", text);
+      String begin = text.substring(0, Math.min(text.length(), LONGEST_TOLD));
+      known = !ofPairs && words.says("every", begin);
       ofEach = known;
     }
     return known;
@@ -147,7 +156,7 @@ final class TableFinder {
           line.isShort()
               && Line.endsAsRow(line.text())
               && !line.hasLetters()
-              && numbers.matcher(line.text()).matches());
+              && (line.isOfWholeNumbers() || numbers.matcher(line.text()).matches()));
     }
     return numeric;
   }
@@ -158,15 +167,25 @@ final class TableFinder {
         : Optional.empty();
   }
 
-  private Optional<Row> labelledRow(Line line) {
+  private Optional<Row> labelledRow(int at) {
+    Line line = lines.get(at);
     if (!line.isShort() || !line.hasLetters() || !Line.endsAsRow(line.text())) {
       return Optional.empty();
     }
-    Matcher matcher = namedRow.matcher(line.text());
-    return matcher.matches() && matcher.group("colon") == null
-        ? Optional.of(
-            new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))))
-        : Optional.empty();
+    return named(at)
+        .filter(matcher -> matcher.group("colon") == null)
+        .map(
+            matcher ->
+                new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))));
+  }
+
+  /** A line as numbers behind a name; asked twice of most lines, so that it is kept. */
+  private Optional<Matcher> named(int at) {
+    return named.computeIfAbsent(at, line -> named(lines.get(line).text()));
+  }
+
+  private Optional<Matcher> named(String text) {
+    return Optional.of(namedRow.matcher(text)).filter(Matcher::matches);
   }
 
   private List<String> tokens(String text) {
@@ -307,7 +326,8 @@ final class TableFinder {
 
   /** The last cell of a line, where it says that totals stand below it. */
   private Optional<String> total(Line line) {
-    List<String> cells = Line.endsAsRow(line.text()) ? List.of() : line.cells();
+    boolean can = line.hasCells() && !Line.endsAsRow(line.text());
+    List<String> cells = can ? line.cells() : List.of();
     return Optional.of(cells)
         .filter(each -> each.size() > 3)
         .map(each -> each.get(each.size() - 1))
@@ -336,10 +356,11 @@ final class TableFinder {
       if (!Line.endsAsRow(text)) {
         break;
       }
-      Matcher matcher = namedRow.matcher(text);
-      if (!matcher.matches() || tokens(matcher.group("row")).size() < 3) {
+      Optional<Matcher> row = withTotal ? named(text) : named(i);
+      if (row.isEmpty() || tokens(row.get().group("row")).size() < 3) {
         break;
       }
+      Matcher matcher = row.get();
       totalColumn |= withTotal;
       rows.add(
           new Row(

@@ -50,6 +50,15 @@ class PrintedQuestionTest {
     assertThat(shown(PrintedQuestion.read(printed.text()))).isEqualTo(printed.found());
   }
 
+  /** A point before it is none of its own. */
+  @Test
+  void aListBeginsWithItsFirstNumberWhateverStandsBefore() {
+    PrintedQuestion read =
+        PrintedQuestion.read("Weights: see below. , 9, 15, 11, 8. Find the mean.");
+
+    assertThat(read.data().get(0).values()).containsExactly("9", "15", "11", "8");
+  }
+
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
@@ -60,7 +69,13 @@ class PrintedQuestionTest {
         "'Weights (g): 118, 131, 124\nFind the mean.' | g",
         "Values (x): 4, 5, 6, find the mean. | ''",
         "Values (see page two): 4, 5, 6, find the mean. | ''",
-        "They took 12, 15 and 20 years; find the mean. | years"
+        "They took 12, 15 and 20 years; find the mean. | years",
+        "The weights (g) of ten pears are 118, 131, 124. Find the mean. | g",
+        "'The weights, in g, of these pears:\n118, 131, 124\nFind the mean.' | g",
+        "The times in minutes of three baskets were 12, 15, 20. Find the mean. | minutes",
+        "Los pesos (en kg) de tres cajones son 12, 13 y 15. Calcula la media. | kg",
+        "Trees grow in years. Sugar: 11, 12, 13. Find the mean. | ''",
+        "In spring (see page two) they were 11, 12, 13. Find the mean. | ''"
       })
   void theUnitStandsInBracketsBeforeTheListOrBehindIt(String text, String unit) {
     assertThat(PrintedQuestion.read(text).data().get(0).unit()).isEqualTo(unit);
