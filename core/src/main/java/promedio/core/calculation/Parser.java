@@ -10,6 +10,7 @@ import promedio.core.calculation.Operand.Numbers;
 import promedio.core.calculation.Operand.Truths;
 import promedio.core.calculation.Operand.Words;
 import promedio.core.calculation.Token.Kind;
+import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -75,6 +76,32 @@ final class Parser {
     return false;
   }
 
+  /**
+   * Takes the words of a meaning, in any language, where a number or a statement has ended: a
+   * column of that name cannot stand there.
+   */
+  private boolean takeWords(String meaning) {
+    for (String words : TypedWords.of(meaning)) {
+      List<String> each = List.of(words.split(" ", -1));
+      int found = 0;
+      while (found < each.size() && tokens.get(at + found).isWord(each.get(found))) {
+        found++;
+      }
+      if (found == each.size()) {
+        at += found;
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean isNext(String meaning) {
+    int before = at;
+    boolean found = takeWords(meaning);
+    at = before;
+    return found;
+  }
+
   private void expect(String sign) throws CalculationException {
     if (!take(sign)) {
       throw new CalculationException(peek().start(), "formula.expected", sign, shown(peek()));
@@ -99,12 +126,12 @@ final class Parser {
       throw new CalculationException(peek().start(), "formula.deep");
     }
     Operand first = and();
-    if (!peek().is("or")) {
+    if (!isNext("or")) {
       depth--;
       return first;
     }
     List<Truths> statements = new ArrayList<>(List.of(truths(first, peek())));
-    while (peek().is("or")) {
+    while (isNext("or")) {
       Token sign = next();
       statements.add(truths(and(), sign));
     }
@@ -114,11 +141,11 @@ final class Parser {
 
   private Operand and() throws CalculationException {
     Operand first = not();
-    if (!peek().is("and")) {
+    if (!isNext("and")) {
       return first;
     }
     List<Truths> statements = new ArrayList<>(List.of(truths(first, peek())));
-    while (peek().is("and")) {
+    while (isNext("and")) {
       Token sign = next();
       statements.add(truths(not(), sign));
     }
@@ -141,7 +168,7 @@ final class Parser {
   private Operand not() throws CalculationException {
     Token sign = peek();
     int times = 0;
-    while (peek().is("not")) {
+    while (peek().kind() == Kind.WORD && isNext("not")) {
       at++;
       times++;
     }
@@ -162,10 +189,13 @@ final class Parser {
         return compare(left, comparison, sign);
       }
     }
-    if (take("between")) {
+    if (takeWords("between")) {
       Numbers number = numbers(left, sign);
       Numbers low = numbers(sum(), sign);
-      expect("and");
+      if (!takeWords("and")) {
+        throw new CalculationException(
+            peek().start(), "formula.expected", TypedWords.usual("and"), shown(peek()));
+      }
       Numbers high = numbers(sum(), sign);
       return (Truths)
           row ->
@@ -173,14 +203,14 @@ final class Parser {
                   Comparison.AT_LEAST.holds(number.at(row), low.at(row)),
                   Comparison.AT_MOST.holds(number.at(row), high.at(row)));
     }
-    if (take("one")) {
-      expect("of");
+    if (takeWords("one-of")) {
       return oneOf(left);
     }
-    if (take("is")) {
-      boolean negated = take("not");
-      expect("missing");
-      return (Truths) row -> (at(left, row) == null) != negated;
+    if (takeWords("is-missing")) {
+      return (Truths) row -> at(left, row) == null;
+    }
+    if (takeWords("is-present")) {
+      return (Truths) row -> at(left, row) != null;
     }
     return left;
   }
@@ -218,7 +248,8 @@ final class Parser {
       return next().text();
     }
     StringBuilder word = new StringBuilder();
-    while (isPartOfWord(peek())) {
+    // A word that joins statements does so only behind another: “no” is what some columns say.
+    while (isPartOfWord(peek()) && (word.isEmpty() || !(isNext("and") || isNext("or")))) {
       Token token = next();
       word.append(word.isEmpty() ? "" : " ").append(token.text());
     }
@@ -229,11 +260,7 @@ final class Parser {
   }
 
   private static boolean isPartOfWord(Token token) {
-    boolean language = token.is("and") || token.is("or") || token.is("not");
-    return !language
-        && (token.kind() == Kind.WORD
-            || token.kind() == Kind.NUMBER
-            || token.kind() == Kind.COLUMN);
+    return token.kind() == Kind.WORD || token.kind() == Kind.NUMBER || token.kind() == Kind.COLUMN;
   }
 
   private Operand oneOf(Operand left) throws CalculationException {

@@ -19,6 +19,11 @@ record Token(Kind kind, String text, int start) {
     END
   }
 
+  /** {@return whether it is this word, be it the name of a column besides} */
+  boolean isWord(String word) {
+    return (kind == Kind.WORD || kind == Kind.COLUMN) && text.equalsIgnoreCase(word);
+  }
+
   /** {@return whether it is this sign, or this word of the language of formulas} */
   boolean is(String sign) {
     return (kind == Kind.SIGN || kind == Kind.WORD) && text.equalsIgnoreCase(sign);

@@ -27,7 +27,7 @@ final class LanguageFiles {
    * first ones alone, and is not to wait for the texts of the window.
    */
   private static final List<String> SENTENCES =
-      List.of("core", "files", "commands", "graph", "window");
+      List.of("core", "files", "commands", "marks", "graph", "window");
 
   private static final Map<String, Properties> READ = new ConcurrentHashMap<>();
 
@@ -50,7 +50,7 @@ final class LanguageFiles {
   }
 
   private static List<String> listed(String which) {
-    return List.of(file("languages").getProperty(which).split("\\s+"));
+    return List.of(file("languages").getProperty(which).split(" "));
   }
 
   /** {@return the sentence of the key in the language}; nothing where there is none */

@@ -25,6 +25,14 @@ public final class TypedWords {
     return KNOWN.computeIfAbsent(key, each -> stream(each).collect(Collectors.toUnmodifiableSet()));
   }
 
+  /** {@return the usual word of this meaning in the language that is spoken} */
+  public static String usual(String key) {
+    return Stream.of(Language.current().code(), "en")
+        .flatMap(language -> words(language, key).stream())
+        .findFirst()
+        .orElse(key);
+  }
+
   /** {@return whether a text is a word of this meaning} */
   public static boolean says(String key, String text) {
     return of(key).contains(text.strip().toLowerCase(Locale.ROOT).replace('\'', '’'));

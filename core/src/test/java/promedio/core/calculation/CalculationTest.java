@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.SomeMissing;
+import promedio.core.message.Language;
 import promedio.core.number.Exact;
+import promedio.core.sample.Values;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
@@ -34,6 +36,11 @@ class CalculationTest {
   private static List<String> results(String formula) throws CalculationException {
     Column column = Calculation.read(formula, TRAYS).column("new").column();
     return IntStream.range(0, column.size()).mapToObj(column::text).toList();
+  }
+
+  private static List<Integer> rowsWhere(String condition, Table table)
+      throws CalculationException {
+    return Calculation.read(condition, table).rowsWhereItHolds().stream().boxed().toList();
   }
 
   @ParameterizedTest(name = "[{index}] {0}")
@@ -62,6 +69,13 @@ class CalculationTest {
         "picking time between 0 and 9 # yes # no # yes",
         "weight one of 12; 13 # yes # no # ''",
         "1,5 × 2 # 3 # 3 # 3",
+        "variety = Abate Fetel o weight > 14 # yes # yes # ''",
+        "weight > 11 y picking time > 0 # yes # no # ''",
+        "variety una de Blanca, Ercolini # no # yes # ''",
+        "weight falta # no # no # yes",
+        "weight no falta # yes # yes # no",
+        "no weight falta y weight ≥ 15 # no # yes # no",
+        "picking time entre 0 y 9 # yes # no # yes",
       })
   void isReadAsOnPaper(String formula, String first, String second, String third) throws Exception {
     assertThat(results(formula)).containsExactly(first, second, third);
@@ -89,6 +103,33 @@ class CalculationTest {
               assertThat(e.getMessage()).contains(why);
               assertThat(e.place()).isEqualTo(place);
             });
+  }
+
+  /** Pairs are called x and y, and “no” is what many a column says. */
+  @Test
+  void wordsOfFormulasAreNoneWhereAColumnOrAnEntryStands() throws Exception {
+    Table pairs =
+        Table.of(
+            List.of(
+                new NumberColumn("y", Values.of(List.of(Exact.of(1), Exact.of(5))), Map.of()),
+                WordColumn.of("ripe", Kind.CATEGORY, List.of("no", "yes"))));
+
+    assertThat(rowsWhere("y > 0 y y < 3", pairs)).containsExactly(0);
+    assertThat(rowsWhere("ripe = no", pairs)).containsExactly(0);
+    assertThat(rowsWhere("ripe = yes o ripe = no", pairs)).containsExactly(0, 1);
+    assertThat(rowsWhere("no (y > 3)", pairs)).containsExactly(0);
+    assertThat(rowsWhere("ripe uno de no, maybe", pairs)).containsExactly(0);
+  }
+
+  @Test
+  void whatIsExpectedIsNamedInTheLanguageThatIsSpoken() {
+    Language before = Language.current();
+    try {
+      Language.speak(Language.of("es").orElseThrow());
+      assertThatThrownBy(() -> results("weight entre 2")).hasMessageContaining("«y»");
+    } finally {
+      Language.speak(before);
+    }
   }
 
   @Test
