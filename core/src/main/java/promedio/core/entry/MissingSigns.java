@@ -9,10 +9,12 @@ public final class MissingSigns {
   private static final Set<String> SIGNS =
       Set.of("", "-", "−", "–", "—", "?", ".", "na", "n/a", "#n/a", "nan", "null");
 
+  private static final int LONGEST = SIGNS.stream().mapToInt(String::length).max().orElseThrow();
+
   private MissingSigns() {}
 
   /** {@return whether the text, without space around it, stands for a missing value} */
   public static boolean matches(String text) {
-    return SIGNS.contains(text.toLowerCase(Locale.ROOT));
+    return text.length() <= LONGEST && SIGNS.contains(text.toLowerCase(Locale.ROOT));
   }
 }

@@ -108,7 +108,13 @@ public final class Values {
 
   /** Takes over the array. */
   static Values packed(long[] numerators, BigInteger denominator, BitSet missing) {
-    if (Arrays.stream(numerators).anyMatch(n -> n <= -PACKED_LIMIT || n >= PACKED_LIMIT)) {
+    long least = 0;
+    long most = 0;
+    for (long numerator : numerators) {
+      least = Math.min(least, numerator);
+      most = Math.max(most, numerator);
+    }
+    if (least <= -PACKED_LIMIT || most >= PACKED_LIMIT) {
       return wide(
           Arrays.stream(numerators).mapToObj(BigInteger::valueOf).toArray(BigInteger[]::new),
           denominator,
@@ -174,7 +180,20 @@ public final class Values {
     if (missing.isEmpty()) {
       return this;
     }
-    return pick(IntStream.range(0, size()).filter(i -> !missing.get(i)).toArray());
+    if (packed == null) {
+      return pick(IntStream.range(0, size()).filter(i -> !missing.get(i)).toArray());
+    }
+    long[] kept = new long[count()];
+    int filled = 0;
+    int from = 0;
+    while (filled < kept.length) {
+      int next = missing.nextSetBit(from);
+      int run = (next < 0 ? packed.length : next) - from;
+      System.arraycopy(packed, from, kept, filled, run);
+      filled += run;
+      from += run + 1;
+    }
+    return new Values(kept, null, denominator, new BitSet());
   }
 
   /** {@return the number that every numerator is divided by, above 0} */

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.LongStream;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
@@ -14,6 +15,9 @@ public final class ValuesBuilder {
 
   /** Every measure is computed over the common denominator: some 1200 digits take a moment. */
   private static final int LARGEST_COMMON_BITS = 4_000;
+
+  private static final long[] POWERS_OF_TEN =
+      LongStream.iterate(1, power -> 10 * power).limit(19).toArray();
 
   private long[] digits = new long[16];
   private byte[] places = new byte[16];
@@ -124,7 +128,7 @@ public final class ValuesBuilder {
   private Values buildDecimals(int most) throws BadInputException {
     long[] numerators = new long[size];
     for (int i = 0; i < size; i++) {
-      long factor = powerOfTen(most - places[i]);
+      long factor = POWERS_OF_TEN[most - places[i]];
       // The high half of the product is only the sign where it fits into one long.
       if (Math.multiplyHigh(digits[i], factor) != (digits[i] * factor) >> 63) {
         return buildWide(BigInteger.TEN.pow(most));
@@ -165,13 +169,5 @@ public final class ValuesBuilder {
       }
     }
     return Integer.MAX_VALUE;
-  }
-
-  private static long powerOfTen(int exponent) {
-    long power = 1;
-    for (int i = 0; i < exponent; i++) {
-      power *= 10;
-    }
-    return power;
   }
 }

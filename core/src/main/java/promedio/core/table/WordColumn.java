@@ -158,7 +158,7 @@ public final class WordColumn implements Column {
   @Override
   public ColumnSummary summary() {
     int[] counts = counts();
-    int n = present();
+    int n = Arrays.stream(counts).sum();
     int distinct = (int) Arrays.stream(counts).filter(count -> count > 0).count();
     return new ColumnSummary(n, size() - n, 0, distinct, Optional.empty());
   }

@@ -34,6 +34,17 @@ class ValuesTest {
   }
 
   @Test
+  void missingEntriesAtEitherEndAndInARowAreLeftOut() throws BadInputException {
+    ValuesBuilder builder = new ValuesBuilder().addMissing().addMissing();
+    builder.add(decimal("8")).add(decimal("10")).addMissing().addMissing();
+    Values values = builder.add(decimal("11")).addMissing().build();
+
+    assertThat(values.present())
+        .isEqualTo(Values.of(List.of(decimal("8"), decimal("10"), decimal("11"))));
+    assertThat(new ValuesBuilder().addMissing().build().present().size()).isZero();
+  }
+
+  @Test
   void decimalsShareOneScaleAndStayPacked() {
     Values values = Values.of(List.of(decimal("1"), decimal("0.25"), decimal("1000000000000")));
 

@@ -33,7 +33,6 @@ import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
 import promedio.files.table.ReadTable;
-import promedio.files.table.Recognised;
 import promedio.files.table.TableReader;
 
 /** A table that is looked at before it is imported: how it is read, and what comes of that. */
@@ -54,8 +53,8 @@ public final class ImportSession {
   /** How often it was read, so that only the newest reading tells. */
   private int readings;
 
-  private final ReadOnlyObjectWrapper<@Nullable Recognised> recognised =
-      new ReadOnlyObjectWrapper<>(this, "recognised");
+  private final ReadOnlyObjectWrapper<@Nullable ReadTable> head =
+      new ReadOnlyObjectWrapper<>(this, "head");
   private final ReadOnlyObjectWrapper<@Nullable ReadTable> read =
       new ReadOnlyObjectWrapper<>(this, "read");
   private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper(this, "problem", "");
@@ -73,9 +72,12 @@ public final class ImportSession {
     return source;
   }
 
-  /** {@return how it is read, by its first rows; {@code null} until that is known} */
-  public ReadOnlyObjectProperty<@Nullable Recognised> recognisedProperty() {
-    return recognised.getReadOnlyProperty();
+  /**
+   * {@return its first rows as a table, with how all is read and the kinds that the columns seem to
+   * have; {@code null} until that is known, all rows as soon as they are}
+   */
+  public ReadOnlyObjectProperty<@Nullable ReadTable> headProperty() {
+    return head.getReadOnlyProperty();
   }
 
   /** {@return the table as it is read, {@code null} until all of it is} */
@@ -171,8 +173,8 @@ public final class ImportSession {
         Background.Lane.PREVIEW,
         Texts.of("work.opening", source.name()),
         progress -> {
-          Recognised found = TableReader.recognise(from, now);
-          background.tell(() -> recognised.set(found));
+          ReadTable first = TableReader.head(from, now);
+          background.tell(() -> head.set(first));
           return TableReader.read(from, now, progress);
         },
         table -> {
@@ -189,7 +191,7 @@ public final class ImportSession {
   }
 
   private void show(ReadTable table) {
-    recognised.set(table.recognised());
+    head.set(table);
     List<String> kept = columns.get().stream().filter(table.table().names()::contains).toList();
     read.set(table);
     columns.set(kept.isEmpty() ? table.table().names() : kept);

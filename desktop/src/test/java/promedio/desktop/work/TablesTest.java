@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -66,12 +67,32 @@ class TablesTest {
   void nothingIsChangedBeforeATableIsBroughtIn() {
     ImportSession importing = bring("tray;g\n1;131,5\n2;140\n");
 
-    assertThat(importing.recognisedProperty().get().of(Aspect.SEPARATOR)).isEqualTo(";");
+    assertThat(importing.headProperty().get().recognised().of(Aspect.SEPARATOR)).isEqualTo(";");
     assertThat(importing.columnsProperty().get()).containsExactly("tray", "g");
     assertThat(workspace.assignment().tables()).isEmpty();
     workspace.endImport();
     assertThat(workspace.importProperty().get()).isNull();
     assertThat(workspace.nameOfUndo()).isEmpty();
+  }
+
+  @Test
+  void theKindsOfColumnsAreToldBeforeAllRowsAreRead() {
+    String text = "tray;g\nA1;131,5\nA2;140\n";
+    ImportSession importing =
+        workspace.beginImport(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+    List<Kind> early = new ArrayList<>();
+    importing
+        .headProperty()
+        .subscribe(
+            head -> {
+              if (head != null && importing.readProperty().get() == null && early.isEmpty()) {
+                head.table().columns().forEach(column -> early.add(column.kind()));
+              }
+            });
+    work();
+
+    assertThat(early).containsExactly(Kind.TEXT, Kind.NUMBER);
+    assertThat(importing.readProperty().get()).isNotNull();
   }
 
   @Test

@@ -110,7 +110,8 @@ record ColumnUnit(String shown) {
   }
 
   private static Optional<Parted> parted(String cell) {
-    if (cell.length() > 60 || Dates.isDate(cell)) {
+    // A cheap look first: most cells are plain numbers or words.
+    if (cell.length() > 60 || !hasNumberAndWord(cell) || Dates.isDate(cell)) {
       return Optional.empty();
     }
     Matcher before = BEFORE.matcher(cell);
@@ -127,6 +128,17 @@ record ColumnUnit(String shown) {
       return Optional.of(new Parted(behind.group(1) + behind.group(2).strip(), behind.group(3)));
     }
     return Optional.empty();
+  }
+
+  private static boolean hasNumberAndWord(String cell) {
+    boolean number = false;
+    boolean word = false;
+    for (int i = 0; i < cell.length(); i++) {
+      char c = cell.charAt(i);
+      number |= c >= '0' && c <= '9';
+      word |= Character.isLetter(c) || isSign(c) || c == '°' || Character.isSurrogate(c);
+    }
+    return number && word;
   }
 
   private static boolean isCurrency(String text) {

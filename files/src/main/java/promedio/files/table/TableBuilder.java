@@ -256,22 +256,47 @@ final class TableBuilder implements RowSink {
    * @throws BadInputException if the numbers of a column are none that can be kept together
    */
   Table build(String source, List<String> header) throws RefusedFileException, BadInputException {
-    List<Column> built = new ArrayList<>();
+    if (columns.stream().anyMatch(ColumnReader::holdsNul)) {
+      throw new RefusedFileException(Texts.of("file.binary", source));
+    }
     List<String> names = names(header);
-    for (int i = 0; i < columns.size(); i++) {
-      ColumnReader column = columns.get(i);
-      if (column.holdsNul()) {
-        throw new RefusedFileException(Texts.of("file.binary", source));
-      }
-      boolean unnamed = i >= header.size() || header.get(i).isEmpty();
-      // A separator at the end of every line makes an empty column that nobody meant.
-      if (!(unnamed && column.isEmpty() && columns.size() > 1)) {
-        String name = names.get(i);
-        Kind kind = choices.kinds().get(i);
-        built.add(kind == null ? column.build(name) : column.build(name, kind));
-      }
+    // Long columns take a while, and each is by itself.
+    List<Built> all =
+        IntStream.range(0, columns.size())
+            .parallel()
+            .filter(place -> !isUnmeant(place, header))
+            .mapToObj(place -> built(place, names.get(place)))
+            .toList();
+    List<Column> built = new ArrayList<>();
+    for (Built each : all) {
+      built.add(each.column());
     }
     return Table.of(built);
+  }
+
+  /** A separator at the end of every line makes an empty column that nobody meant. */
+  private boolean isUnmeant(int place, List<String> header) {
+    boolean unnamed = place >= header.size() || header.get(place).isEmpty();
+    return unnamed && columns.get(place).isEmpty() && columns.size() > 1;
+  }
+
+  /** What became of a column. */
+  @FunctionalInterface
+  private interface Built {
+    Column column() throws BadInputException;
+  }
+
+  private Built built(int place, String name) {
+    Kind kind = choices.kinds().get(place);
+    ColumnReader column = columns.get(place);
+    try {
+      Column built = kind == null ? column.build(name) : column.build(name, kind);
+      return () -> built;
+    } catch (BadInputException e) {
+      return () -> {
+        throw e;
+      };
+    }
   }
 
   private List<String> names(List<String> header) {

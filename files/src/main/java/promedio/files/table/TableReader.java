@@ -40,6 +40,9 @@ public final class TableReader {
   /** A line as long as this is no line of a table. */
   private static final int LONGEST_LINE = 1 << 20;
 
+  /** Bytes of a source that two threads share; for less it is not worth to start another. */
+  private static final long LONG = 1 << 20;
+
   private static final Set<String> NO_QUOTE = Set.of("none", "");
   private static final String DEFAULT_QUOTE = "\"";
 
@@ -109,9 +112,41 @@ public final class TableReader {
     return told(source, () -> reader.recognise(reader.open()));
   }
 
+  /**
+   * {@return the first rows as a table of their own}: how all is read, and of which kinds the
+   * columns seem to be, long before all rows of a large source are
+   *
+   * @throws RefusedFileException if it cannot be read as a table; the message says what to do
+   */
+  public static ReadTable head(DataSource source, ReadingChoices choices)
+      throws RefusedFileException {
+    TableReader reader = new TableReader(source, choices, Progress.NONE);
+    return told(
+        source,
+        () -> {
+          Opened opened = reader.open();
+          Recognised recognised = reader.recognise(opened);
+          return reader.read(opened.of(recognised.head()), recognised);
+        });
+  }
+
   /** A source with its feed and what is recognised before any row is looked at. */
   private record Opened(
-      Recognised.Format format, RowFeed feed, Map<Aspect, String> aspects, List<String> sheets) {}
+      Recognised.Format format, RowFeed feed, Map<Aspect, String> aspects, List<String> sheets) {
+
+    /** {@return the same with these rows alone} */
+    Opened of(List<RawRow> rows) {
+      RowFeed few =
+          sink -> {
+            for (RawRow row : rows) {
+              sink.begin(row.line());
+              row.cells().forEach(cell -> RowFeed.cell(sink, cell));
+              sink.end();
+            }
+          };
+      return new Opened(format, few, aspects, sheets);
+    }
+  }
 
   private ReadTable read() throws RefusedFileException, IOException, BadInputException {
     Opened opened = open();
@@ -374,7 +409,14 @@ public final class TableReader {
     TableBuilder builder =
         new TableBuilder(
             forms, missing(), choices, firstLine, width, (BitSet) words.clone(), units);
-    opened.feed().into(new WidthLimit(builder, source.name()));
+    if (source.size() < LONG) {
+      opened.feed().into(new WidthLimit(builder, source.name()));
+      return builder;
+    }
+    try (RowRelay relay = new RowRelay(builder)) {
+      opened.feed().into(new WidthLimit(relay, source.name()));
+      relay.finish();
+    }
     return builder;
   }
 

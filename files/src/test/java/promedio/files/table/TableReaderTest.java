@@ -238,4 +238,60 @@ class TableReaderTest {
 
     assertThat(last).containsExactly(bytes.length, bytes.length);
   }
+
+  @Test
+  void theHeadSaysOfWhichKindsColumnsSeemLongBeforeAllRowsAreRead() throws Exception {
+    StringBuilder text = new StringBuilder("tray;g;terrace\n");
+    for (int row = 1; row <= 500; row++) {
+      text.append('T').append(row).append(";131,5;upper\n");
+    }
+    DataSource source = DataSource.of("log.csv", text.toString().getBytes(StandardCharsets.UTF_8));
+
+    ReadTable head = TableReader.head(source, ReadingChoices.NONE);
+
+    assertThat(head.table().names()).containsExactly("tray", "g", "terrace");
+    assertThat(head.table().columns().stream().map(Column::kind))
+        .containsExactly(Kind.TEXT, Kind.NUMBER, Kind.CATEGORY);
+    assertThat(head.table().rows()).isEqualTo(TableReader.HEAD_ROWS - 1);
+    assertThat(head.recognised().of(Aspect.DECIMAL)).isEqualTo(",");
+  }
+
+  @Test
+  void theHeadOfAShortTableIsTheTable() throws Exception {
+    DataSource source =
+        DataSource.of("pears.csv", "tray,g\n1,131\n2,140\n".getBytes(StandardCharsets.UTF_8));
+
+    ReadTable head = TableReader.head(source, ReadingChoices.NONE);
+    ReadTable whole = TableReader.read(source, ReadingChoices.NONE, Progress.NONE);
+
+    assertThat(head.table().names()).isEqualTo(whole.table().names());
+    assertThat(texts(head, 1)).isEqualTo(texts(whole, 1)).containsExactly("131", "140");
+    assertThat(head.lines()).isEqualTo(whole.lines());
+    assertThat(head.recognised()).isEqualTo(whole.recognised());
+  }
+
+  /** Beyond a megabyte two threads share the work. */
+  @Test
+  void aLongTableIsReadAsAShortOneIs() throws Exception {
+    String rows = "131,5;upper;\n\n142;lower;x\n—;\"up\nper\";\n";
+    int times = (2 << 20) / rows.length();
+    ReadTable few = read("g;terrace;note\n" + rows.repeat(2));
+    ReadTable many = read("g;terrace;note\n" + rows.repeat(times));
+
+    assertThat(many.table().rows()).isEqualTo(3 * times);
+    for (int column = 0; column < 3; column++) {
+      assertThat(texts(many, column).subList(0, 6)).isEqualTo(texts(few, column));
+      assertThat(texts(many, column).subList(3 * times - 6, 3 * times))
+          .isEqualTo(texts(few, column));
+    }
+    assertThat(many.line(3 * times - 1)).isEqualTo(5L * (times - 1) + 5);
+  }
+
+  @Test
+  void aLongRowOfTooManyCellsIsRefusedWithItsLine() {
+    String rows = "1;2\n".repeat(1 << 19);
+    assertThatThrownBy(() -> read(rows + ";".repeat(30_000)))
+        .isInstanceOf(RefusedFileException.class)
+        .hasMessageContaining(String.valueOf((1 << 19) + 1));
+  }
 }

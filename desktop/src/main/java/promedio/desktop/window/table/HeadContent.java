@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
 import promedio.core.table.Aspect;
 import promedio.core.table.Column;
@@ -29,15 +28,20 @@ final class HeadContent implements GridContent {
 
   private final List<RawRow> rows;
   private final Recognised recognised;
-  private final @Nullable ReadTable read;
+  private final ReadTable read;
+
+  /** Whether all rows are read, or the first alone, of which nothing is counted. */
+  private final boolean whole;
+
   private final ImportSession importing;
   private final int width;
   private final long passOver;
 
-  HeadContent(Recognised recognised, @Nullable ReadTable read, ImportSession importing) {
+  HeadContent(ReadTable read, boolean whole, ImportSession importing) {
+    this.recognised = read.recognised();
     this.rows = recognised.head();
-    this.recognised = recognised;
     this.read = read;
+    this.whole = whole;
     this.importing = importing;
     this.passOver = Long.parseLong(recognised.of(Aspect.PASS_OVER));
     this.width =
@@ -87,16 +91,16 @@ final class HeadContent implements GridContent {
     boolean chosen =
         importing.columnsProperty().get().isEmpty()
             || importing.columnsProperty().get().contains(columnName(column));
-    if (read != null && !chosen) {
+    if (whole && !chosen) {
       return "passed-over";
     }
-    return read != null && isUnreadable(row, column) ? "unreadable" : "";
+    return whole && isUnreadable(row, column) ? "unreadable" : "";
   }
 
   private boolean isUnreadable(int row, int column) {
     long line = rows.get(row).line();
     Optional<Column> found = column(column);
-    if (found.isEmpty() || read == null) {
+    if (found.isEmpty()) {
       return false;
     }
     int at = Arrays.binarySearch(read.lines(), (int) line);
@@ -116,18 +120,14 @@ final class HeadContent implements GridContent {
 
   /** Totals and notes below the table are left out. */
   private long lastLine() {
-    ReadTable table = read;
-    return table == null || table.lines().length == 0
-        ? Long.MAX_VALUE
-        : table.line(table.lines().length - 1);
+    return !whole || read.lines().length == 0 ? Long.MAX_VALUE : read.line(read.lines().length - 1);
   }
 
   /** Columns that hold nothing at all are not in the table, so it is found by its place in both. */
   private Optional<Column> column(int place) {
-    ReadTable table = read;
-    return table == null || place >= table.table().columns().size()
+    return place >= read.table().columns().size()
         ? Optional.empty()
-        : Optional.of(table.table().columns().get(place));
+        : Optional.of(read.table().columns().get(place));
   }
 
   @Override
@@ -143,9 +143,14 @@ final class HeadContent implements GridContent {
     CheckBox taken = Controls.literal(new CheckBox(name));
     taken.getStyleClass().add("column-name");
     taken.setId("import-column-" + place);
-    importing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
+    taken.setDisable(!whole);
+    importing
+        .columnsProperty()
+        .subscribe(chosen -> taken.setSelected(!whole || chosen.contains(name)));
     taken.setOnAction(event -> importing.include(name, taken.isSelected()));
-    head.getChildren().addAll(taken, kinds(place, column.get().kind()), facts(column.get()));
+    head.getChildren()
+        .addAll(
+            taken, kinds(place, column.get().kind()), whole ? facts(column.get()) : new Label("…"));
     return head;
   }
 

@@ -26,7 +26,6 @@ import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
 import promedio.files.table.ReadTable;
-import promedio.files.table.Recognised;
 
 /** The first rows of what is imported, as they are read, and what of it is taken. */
 public final class ImportView extends BorderPane {
@@ -117,7 +116,7 @@ public final class ImportView extends BorderPane {
     showing = true;
     text.setText(file ? "" : text(now.source()));
     showing = false;
-    now.recognisedProperty().subscribe(recognised -> showRows());
+    now.headProperty().subscribe(head -> showRows());
     now.readProperty().subscribe(read -> showRows());
     now.columnsProperty().subscribe(this::showColumns);
     now.problemProperty().subscribe(this::showProblem);
@@ -163,14 +162,14 @@ public final class ImportView extends BorderPane {
 
   private void showRows() {
     ImportSession now = importing;
-    Recognised recognised = now == null ? null : now.recognisedProperty().get();
-    if (now == null || recognised == null) {
+    ReadTable head = now == null ? null : now.headProperty().get();
+    if (now == null || head == null) {
       take.setDisable(true);
       return;
     }
     ReadTable read = now.readProperty().get();
     Nodes.setShown(grid, true);
-    grid.show(new HeadContent(recognised, read, now));
+    grid.show(new HeadContent(head, read != null, now));
     take.setDisable(read == null);
     if (read != null && focusWhenRead) {
       focusWhenRead = false;

@@ -72,7 +72,7 @@ public final class ReadingPane extends ScrollPane {
   private void show(@Nullable ImportSession now) {
     importing = now;
     if (now != null) {
-      now.recognisedProperty().subscribe(recognised -> showAspects());
+      now.headProperty().subscribe(head -> showAspects());
       now.readProperty().subscribe(this::showUnreadable);
     }
   }
@@ -93,10 +93,11 @@ public final class ReadingPane extends ScrollPane {
 
   private void showAspects() {
     ImportSession now = importing;
-    Recognised recognised = now == null ? null : now.recognisedProperty().get();
-    if (now == null || recognised == null) {
+    ReadTable head = now == null ? null : now.headProperty().get();
+    if (now == null || head == null) {
       return;
     }
+    Recognised recognised = head.recognised();
     Fields.show(missing, now.choices().of(Aspect.MISSING).orElse(""));
     lines.getChildren().clear();
     for (Aspect aspect : Aspect.values()) {
