@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
@@ -145,6 +146,13 @@ public record Analysis(
   public boolean coversAny(Measure... measures) {
     return assignment.coversOf(item.id())
         && Arrays.stream(measures).anyMatch(measure -> isCovered(Task.of(measure)));
+  }
+
+  /** {@return whether anything at all of the data is still covered} */
+  public boolean coversAnything() {
+    return assignment.coversOf(item.id())
+        && Stream.concat(Measures.of(typed.data()).stream().map(Task::of), asked().stream())
+            .anyMatch(this::isCovered);
   }
 
   /** {@return the result of what is asked, as the course rules and the student want it shown} */

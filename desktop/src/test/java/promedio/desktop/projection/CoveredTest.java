@@ -59,6 +59,7 @@ class CoveredTest {
     Analysis now = analysis(COVERED.withCovered(false));
 
     assertThat(now.isCovered(MEAN)).isFalse();
+    assertThat(now.coversAnything()).isFalse();
     assertThat(now.shown(MEAN)).isEqualTo("15.00");
   }
 
@@ -74,6 +75,8 @@ class CoveredTest {
     assertThat(now.shown(MEAN)).isEqualTo("?");
     assertThat(now.shown(Task.of(Measures.MEDIAN))).isEqualTo("15.00");
     assertThat(now.coversAny(Measures.MEAN)).isTrue();
+    assertThat(now.coversAnything()).isTrue();
+    assertThat(analysis(covered.answering(MEAN, Selection.of(1), "15")).coversAnything()).isFalse();
     assertThat(analysis(covered.answering(MEAN, Selection.of(1), "15")).shown(MEAN))
         .isEqualTo("15.00");
     Analysis uncovered = analysis(covered.uncovering(MEAN, Selection.of(1)));

@@ -160,7 +160,7 @@ final class LineUpPanel extends VBox {
         now != null
             && now.item().source() instanceof Source.ValuesText
             // What a change would do to covered results is covered too.
-            && !now.assignment().coversOf(now.item().id());
+            && !now.coversAnything();
     questions.setVisible(typed);
     if (now == null) {
       return;

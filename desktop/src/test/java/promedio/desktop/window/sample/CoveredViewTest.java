@@ -90,16 +90,21 @@ class CoveredViewTest extends OpenWindow {
     assertThat(workspace.assignment().uncovered()).isEmpty();
   }
 
+  private void coverOnlyPart(int part) {
+    robot.interact(() -> workspace.items().setCovered(false));
+    robot.interact(() -> workspace.showParts(true));
+    settle();
+    fire("#part-covered-" + part);
+    robot.interact(() -> workspace.showParts(false));
+    settle();
+  }
+
   @Test
   void theLineUpHidesWhatAPartCoversWhileItsSheetIsOutOfSight() {
     robot.interact(() -> workspace.items().setCovered(false));
     settle();
     assertThat(lineUp()).anyMatch(label -> label.contains("median"));
-    robot.interact(() -> workspace.showParts(true));
-    settle();
-    fire("#part-covered-2");
-    robot.interact(() -> workspace.showParts(false));
-    settle();
+    coverOnlyPart(2);
 
     assertThat(text("#result-median")).isEqualTo("?");
     assertThat(lineUp()).noneMatch(label -> label.contains("median"));
@@ -107,12 +112,7 @@ class CoveredViewTest extends OpenWindow {
 
   @Test
   void whatWouldTellACoveredResultIsCoveredWithIt() {
-    robot.interact(() -> workspace.items().setCovered(false));
-    robot.interact(() -> workspace.showParts(true));
-    settle();
-    fire("#part-covered-1");
-    robot.interact(() -> workspace.showParts(false));
-    settle();
+    coverOnlyPart(1);
 
     // The mean is asked; the sum tells it, the median does not.
     assertThat(text("#result-mean")).isEqualTo("?");
@@ -124,18 +124,22 @@ class CoveredViewTest extends OpenWindow {
 
   @Test
   void theVarianceIsCoveredWithTheStandardDeviation() {
-    robot.interact(() -> workspace.items().setCovered(false));
-    robot.interact(() -> workspace.showParts(true));
-    settle();
-    fire("#part-covered-3");
-    robot.interact(() -> workspace.showParts(false));
-    settle();
+    coverOnlyPart(3);
 
     assertThat(text("#result-sd")).isEqualTo("?");
     assertThat(text("#result-variance")).isEqualTo("?");
     assertThat(text("#result-sum")).isEqualTo("75.00");
     answer("#answer-sd", "3.67");
     assertThat(text("#result-variance")).isEqualTo("13.50");
+  }
+
+  @Test
+  void whatIfIsAskedAgainOnceAllThatAPartCoversIsFound() {
+    coverOnlyPart(1);
+    assertThat(field("#what-if-number").getParent().isVisible()).isFalse();
+
+    answer("#answer-mean", "15");
+    assertThat(field("#what-if-number").getParent().isVisible()).isTrue();
   }
 
   @Test
