@@ -20,6 +20,9 @@ public final class Bench {
     if (first.isEmpty() || first.equals("start")) {
       StartBenchmark.run(Path.of(System.getProperty("promedio.sources", ".")));
     }
+    if (first.isEmpty() || first.equals("commands")) {
+      CommandsBenchmark.run(Path.of(System.getProperty("promedio.sources", ".")));
+    }
     if (first.isEmpty() || first.equals("kill")) {
       KillWhileSaving.run();
     }
@@ -35,7 +38,8 @@ public final class Bench {
     if (first.equals("fuzz")) {
       Fuzz.run(List.of(arguments).subList(1, arguments.length));
     }
-    if (!List.of("start", "kill", "big", "workbook", "switching", "fuzz").contains(first)) {
+    if (!List.of("start", "commands", "kill", "big", "workbook", "switching", "fuzz")
+        .contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }
   }

@@ -26,8 +26,7 @@ final class StartBenchmark {
   static void run(Path home) throws IOException {
     Path scratch = Files.createTempDirectory("promedio-start");
     String classPath =
-        home.resolve("desktop/target/app")
-            + "/*"
+        Files.readString(home.resolve("desktop/target/class-path"))
             + File.pathSeparator
             + home.resolve("bench/target/classes");
     Path bareArchive = scratch.resolve("bare.jsa");

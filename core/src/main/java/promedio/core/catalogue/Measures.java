@@ -128,20 +128,21 @@ public final class Measures {
               Stream.of(2, 3, 4).map(order -> Task.of(MOMENT, Exact.of(order))))
           .toList();
 
-  private static final List<Measure> EVERY =
-      Stream.of(ALL, OTHERS, Several.asked()).flatMap(List::stream).toList();
-
-  /** What formulas of data of more than one variable name. */
-  private static final List<Task> NAMED_OF_SEVERAL =
-      Several.named().stream().map(Task::of).toList();
+  private static final List<Measure> OF_ONE = Stream.concat(ALL.stream(), OTHERS.stream()).toList();
 
   /** Tasks in the order of their measures here, then of their arguments. */
   public static final Comparator<Task> IN_ORDER =
-      Comparator.comparing((Task task) -> EVERY.indexOf(task.measure()))
+      Comparator.comparingInt((Task task) -> place(task.measure()))
           .thenComparing(Task::arguments, Measures::compare)
           .thenComparing(Task::decides);
 
   private Measures() {}
+
+  /** Those of several variables come behind; they are made only where they are asked for. */
+  private static int place(Measure measure) {
+    int place = OF_ONE.indexOf(measure);
+    return place < 0 ? OF_ONE.size() + Several.asked().indexOf(measure) : place;
+  }
 
   private static int compare(List<Exact> arguments, List<Exact> others) {
     for (int i = 0; i < Math.min(arguments.size(), others.size()); i++) {
@@ -182,7 +183,11 @@ public final class Measures {
 
   /** {@return the measure of this key} */
   public static Optional<Measure> ofKey(String key) {
-    return EVERY.stream().filter(measure -> measure.key().equals(key)).findFirst();
+    return ofKey(OF_ONE, key).or(() -> ofKey(Several.asked(), key));
+  }
+
+  private static Optional<Measure> ofKey(List<Measure> measures, String key) {
+    return measures.stream().filter(measure -> measure.key().equals(key)).findFirst();
   }
 
   /**
@@ -209,7 +214,7 @@ public final class Measures {
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */
   public static Optional<Task> finding(Quantity quantity, Setting setting) {
     Subject subject = setting.data().subject();
-    return (subject == Subject.ONE ? NAMED : NAMED_OF_SEVERAL)
+    return (subject == Subject.ONE ? NAMED : Several.named())
         .stream()
             .filter(task -> task.measure().subject() == subject)
             .filter(

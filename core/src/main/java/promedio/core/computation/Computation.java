@@ -59,7 +59,7 @@ public final class Computation {
 
   /** {@return the same by other rules; what no rule changes is shared} */
   public Computation under(CourseRules others) {
-    if (others.equals(setting.rules()) && rewriting.equals(Rewriting.NONE)) {
+    if (others.equals(setting.rules()) && rewriting.isNone()) {
       return this;
     }
     Setting other = Setting.of(setting.data(), others);
@@ -159,8 +159,7 @@ public final class Computation {
       return Result.absent(named ? "of-categories" : "no-values");
     }
     Setting asked = setting.with(task.arguments());
-    Optional<FastPath> fast =
-        rewriting.equals(Rewriting.NONE) ? measure.fast(asked) : Optional.empty();
+    Optional<FastPath> fast = rewriting.isNone() ? measure.fast(asked) : Optional.empty();
     return fast.isPresent()
         ? fast.get().of(new ColumnSketch(asked))
         : measure.definition(asked).accept(new Finding(task, asked));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
@@ -27,6 +28,18 @@ public sealed interface Formula {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.named(this);
+    }
+
+    // As a record has them, but made beforehand: see Symbol.
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+      return other instanceof Named named && quantity.equals(named.quantity);
+    }
+
+    @Override
+    public int hashCode() {
+      return quantity.hashCode();
     }
   }
 

@@ -1,5 +1,7 @@
 package promedio.core.formula;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A quantity that formulas name.
  *
@@ -137,6 +139,21 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
   /** {@return a quantity that has another value in each row that a sum runs over} */
   public static Quantity ofRow(String id, String latex, String plain) {
     return new Quantity(id, new Symbol(latex, plain), true);
+  }
+
+  // As a record has them, but made beforehand: see Symbol.
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Quantity quantity
+        && id.equals(quantity.id)
+        && symbol.equals(quantity.symbol)
+        && isOfRow == quantity.isOfRow;
+  }
+
+  @Override
+  public int hashCode() {
+    return 31 * id.hashCode() + symbol.hashCode();
   }
 
   /** {@return the symbol in LaTeX} */

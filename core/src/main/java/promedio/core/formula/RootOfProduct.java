@@ -31,6 +31,11 @@ public final class RootOfProduct {
   private static final List<BigInteger> PRIMES =
       List.of(BigInteger.TWO, BigInteger.valueOf(3), BigInteger.valueOf(5), BigInteger.valueOf(7));
 
+  /** A power up to this long has its root drawn whole; logarithms are quicker beyond. */
+  private static final int SHORT_BITS = 20_000;
+
+  private static final int SHORT_DEGREE_BITS = 14;
+
   private final Values values;
   private final BigInteger[] exponents;
   private final BigInteger degree;
@@ -80,11 +85,42 @@ public final class RootOfProduct {
   }
 
   private Enclosed.Bracket bracket(int digits) {
+    if (isShort(digits)) {
+      return bracketOfWholeRoot(digits);
+    }
     MathContext working = working(digits);
     BigDecimal root = root(values::numerator, working);
     BigDecimal mean = root.divide(new BigDecimal(values.denominator()), working);
     BigDecimal margin = mean.movePointLeft(digits);
     return new Enclosed.Bracket(mean.subtract(margin), mean.add(margin));
+  }
+
+  /** Whether the number whose whole root has so many decimals of the root is no long one. */
+  private boolean isShort(int digits) {
+    if (degree.bitLength() > SHORT_DEGREE_BITS) {
+      return false;
+    }
+    long bits = degree.longValueExact() * digits * 10 / 3;
+    for (int i = 0; i < exponents.length; i++) {
+      bits += exponents[i].longValueExact() * values.numerator(i).bitLength();
+    }
+    return bits <= SHORT_BITS;
+  }
+
+  /** With r the whole root of Πu^f·10^(nd), the root lies between r/10^d and (r + 1)/10^d. */
+  private Enclosed.Bracket bracketOfWholeRoot(int digits) {
+    int times = degree.intValueExact();
+    BigInteger power = BigInteger.TEN.pow(times * digits);
+    for (int i = 0; i < exponents.length; i++) {
+      power = power.multiply(values.numerator(i).pow(exponents[i].intValueExact()));
+    }
+    BigInteger root = WholeRoot.of(power, times);
+    BigDecimal denominator = new BigDecimal(values.denominator());
+    MathContext down = new MathContext(digits + 25, RoundingMode.FLOOR);
+    MathContext up = new MathContext(digits + 25, RoundingMode.CEILING);
+    return new Enclosed.Bracket(
+        new BigDecimal(root, digits).divide(denominator, down),
+        new BigDecimal(root.add(BigInteger.ONE), digits).divide(denominator, up));
   }
 
   private MathContext working(int digits) {

@@ -1,6 +1,7 @@
 package promedio.core.formula;
 
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
 
 /**
@@ -22,5 +23,20 @@ public record Symbol(String latex, String plain) {
   @Override
   public String plain() {
     return Texts.symbol(plain).map(Map.Entry::getKey).orElse(plain);
+  }
+
+  // As a record has them, but those of a record are made when they are first called, which a short
+  // command would wait for.
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Symbol symbol
+        && latex.equals(symbol.latex)
+        && plain.equals(symbol.plain);
+  }
+
+  @Override
+  public int hashCode() {
+    return 31 * latex.hashCode() + plain.hashCode();
   }
 }

@@ -57,6 +57,14 @@ public record Rewriting(
     return ofResults(Map.of(quantity, value -> Exact.of(value.rounded(places, rounding))));
   }
 
+  /** {@return whether everything is as the definitions say} */
+  public boolean isNone() {
+    return results.isEmpty()
+        && rows.isEmpty()
+        && tree.equals(NONE.tree)
+        && sightings.equals(NONE.sightings);
+  }
+
   /** {@return this, and other formulas besides} */
   public Rewriting withTree(UnaryOperator<Formula> other) {
     return new Rewriting(formula -> other.apply(tree.apply(formula)), results, sightings, rows);

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import promedio.core.formula.Quantity;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -38,6 +39,21 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
     if (decides && measure.dimension(arguments) != Dimension.PROBABILITY) {
       throw new IllegalArgumentException(measure.key() + " decides nothing");
     }
+  }
+
+  // As a record has them, but made beforehand: see Symbol.
+
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Task task
+        && measure.equals(task.measure)
+        && arguments.equals(task.arguments)
+        && decides == task.decides;
+  }
+
+  @Override
+  public int hashCode() {
+    return 31 * measure.hashCode() + arguments.hashCode();
   }
 
   /** {@return a measure that needs no arguments} */

@@ -20,7 +20,7 @@ import promedio.files.table.ReadTable;
 import promedio.files.table.TableReader;
 
 /** What data files hold, as the reader understood them. */
-@Command(name = "contents", mixinStandardHelpOptions = true)
+@Command(name = "contents", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class ContentsCommand implements Callable<Integer> {
 
   /** What goes on where a file was refused. */

@@ -16,7 +16,7 @@ import promedio.desktop.offscreen.OffscreenDemo;
 import promedio.desktop.window.shell.PromedioApplication;
 
 /** Opens the demo assignment, or runs it through where there is no display. */
-@Command(name = "demo", mixinStandardHelpOptions = true)
+@Command(name = "demo", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class DemoCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

@@ -22,7 +22,7 @@ import promedio.files.RefusedFileException;
 import promedio.files.report.DistributionJson;
 
 /** The areas that a value cuts off a curve of probability, or the value that cuts off an area. */
-@Command(name = "distribution", mixinStandardHelpOptions = true)
+@Command(name = "distribution", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class DistributionCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

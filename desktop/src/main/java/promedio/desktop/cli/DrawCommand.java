@@ -53,7 +53,7 @@ import promedio.graph.PictureFormat;
 import promedio.graph.ScatterGraph;
 
 /** A graph, as a picture. */
-@Command(name = "draw", mixinStandardHelpOptions = true)
+@Command(name = "draw", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class DrawCommand implements Callable<Integer> {
 
   private static final String SCATTER = "scatter";

@@ -22,7 +22,7 @@ import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 
 /** Samples drawn from a sample by chance, and what their measures are. */
-@Command(name = "draw-samples", mixinStandardHelpOptions = true)
+@Command(name = "draw-samples", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class DrawSamplesCommand implements Callable<Integer> {
 
   private static final int MOST_TIMES = 1_000_000;

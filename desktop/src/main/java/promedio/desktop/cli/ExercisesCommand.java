@@ -19,7 +19,7 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.Progress;
 
 /** Exercise sheets, each with data of its own. */
-@Command(name = "exercises", mixinStandardHelpOptions = true)
+@Command(name = "exercises", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class ExercisesCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

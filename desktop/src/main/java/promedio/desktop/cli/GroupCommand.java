@@ -20,7 +20,7 @@ import promedio.files.report.GroupingText;
 import promedio.files.table.ColumnChoiceException;
 
 /** A class table of one sample. */
-@Command(name = "group", mixinStandardHelpOptions = true)
+@Command(name = "group", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class GroupCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

@@ -28,7 +28,7 @@ import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 
 /** The document of an assignment. */
-@Command(name = "hand-in", mixinStandardHelpOptions = true)
+@Command(name = "hand-in", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class HandInCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.ResourceBundle;
 import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Model.CommandSpec;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
 
@@ -15,9 +16,16 @@ final class HelpTexts extends ResourceBundle {
   private final Map<String, String> texts = new HashMap<>();
 
   /** Takes the texts of now. */
-  HelpTexts() {
+  private HelpTexts() {
     texts.putAll(Texts.file(Language.all().get(0), "help"));
     texts.putAll(Texts.file(Language.current(), "help"));
+  }
+
+  /**
+   * Puts them into a command and those around it: only when one is told of, since it takes a while.
+   */
+  static void into(CommandSpec command) {
+    command.root().commandLine().setResourceBundle(new HelpTexts());
   }
 
   @Override

@@ -32,7 +32,7 @@ import promedio.files.table.Progress;
 import promedio.files.table.TextFile;
 
 /** Judges answers. */
-@Command(name = "mark", mixinStandardHelpOptions = true)
+@Command(name = "mark", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class MarkCommand implements Callable<Integer> {
 
   /** So many lines are marked together, on all processors. */

@@ -30,7 +30,7 @@ import promedio.files.report.SeveralText;
 import promedio.files.table.ColumnChoiceException;
 
 /** Every measure of one sample, or of one sample a line. */
-@Command(name = "measures", mixinStandardHelpOptions = true)
+@Command(name = "measures", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class MeasuresCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

@@ -12,14 +12,10 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
-import picocli.CommandLine.ScopeType;
 import picocli.CommandLine.TypeConversionException;
 import picocli.CommandLine.UnmatchedArgumentException;
 import promedio.core.message.Language;
@@ -31,11 +27,6 @@ import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.ColumnChoiceException;
 
 /** The command {@code promedio} and what its failures mean to the one who called it. */
-@Command(
-    name = "promedio",
-    version = "promedio 0.1.0",
-    mixinStandardHelpOptions = true,
-    synopsisSubcommandLabel = "${bundle:label.command}")
 public final class PromedioCommand implements Runnable {
 
   /** Wrong use: an option or argument that does not exist or does not fit. */
@@ -46,21 +37,12 @@ public final class PromedioCommand implements Runnable {
 
   private static final int FAILED = 1;
 
+  private static final String VERSION = "promedio 0.1.0";
+
   /** In the order in which the help lists them. */
   private static final Map<String, Class<?>> COMMANDS = commands();
 
   private PromedioCommand() {}
-
-  /** The language is spoken before the arguments are read; here it is told of, and checked. */
-  @Option(
-      names = LanguageOption.NAME,
-      paramLabel = "${bundle:label.code}",
-      descriptionKey = "option.language",
-      scope = ScopeType.INHERIT)
-  void setLanguage(Language language) {
-    Language.speak(language);
-    PromedioApplication.speakAsAsked();
-  }
 
   /** {@return the exit code after running the command line} */
   public static int run(String... arguments) {
@@ -72,6 +54,7 @@ public final class PromedioCommand implements Runnable {
 
   private static Map<String, Class<?>> commands() {
     Map<String, Class<?>> commands = new LinkedHashMap<>();
+    commands.put("open", OpenCommand.class);
     commands.put("contents", ContentsCommand.class);
     commands.put("measures", MeasuresCommand.class);
     commands.put("working", WorkingCommand.class);
@@ -94,14 +77,19 @@ public final class PromedioCommand implements Runnable {
    * at every option of every command takes longer than a short command itself
    */
   private static CommandLine line(String... arguments) {
-    CommandLine line = new CommandLine(new PromedioCommand());
+    CommandSpec promedio = CommandSpec.wrapWithoutInspection(new PromedioCommand());
+    promedio.name("promedio").version(VERSION).addOption(LanguageOption.spec());
+    promedio.usageMessage().synopsisSubcommandLabel("${bundle:label.command}");
+    CommandLine line = new CommandLine(promedio);
     String first = arguments.length == 0 ? "" : arguments[0];
     Class<?> named = COMMANDS.get(first);
     if (named == null) {
+      promedio.mixinStandardHelpOptions(true);
       COMMANDS.forEach(line::addSubcommand);
     } else {
       line.addSubcommand(first, named);
     }
+    line.getSubcommands().values().forEach(each -> each.getCommandSpec().version(VERSION));
     return line;
   }
 
@@ -115,20 +103,19 @@ public final class PromedioCommand implements Runnable {
   static int run(PrintWriter out, PrintWriter err, String... arguments) {
     Language before = Language.current();
     LanguageOption.of(arguments).ifPresent(Language::speak);
+    String[] called = opening(arguments);
     try {
       int code =
-          line(arguments)
-              .setResourceBundle(new HelpTexts())
+          line(called)
               .setOut(out)
               .setErr(err)
               .registerConverter(SampleInput.Kind.class, SampleInput.Kind::of)
               .registerConverter(Path.class, PromedioCommand::path)
-              .registerConverter(Language.class, PromedioCommand::language)
               .setCaseInsensitiveEnumValuesAllowed(true)
               .setExecutionStrategy(PromedioCommand::execute)
               .setParameterExceptionHandler((failure, all) -> explainUse(failure))
               .setExecutionExceptionHandler((failure, line, parsed) -> explain(failure, line))
-              .execute(opening(arguments));
+              .execute(called);
       out.flush();
       return code;
     } catch (Output.LostException e) {
@@ -143,6 +130,9 @@ public final class PromedioCommand implements Runnable {
 
   /** Help that cannot be written fails as any other command does. */
   private static int execute(CommandLine.ParseResult parsed) {
+    if (parsed.asCommandLineList().stream().anyMatch(CommandLine::isUsageHelpRequested)) {
+      HelpTexts.into(parsed.commandSpec());
+    }
     try {
       return new CommandLine.RunLast().execute(parsed);
     } catch (Output.LostException e) {
@@ -160,19 +150,6 @@ public final class PromedioCommand implements Runnable {
       refused.initCause(e);
       throw refused;
     }
-  }
-
-  private static Language language(String code) {
-    return Language.of(code)
-        .orElseThrow(
-            () ->
-                new TypeConversionException(
-                    Texts.of(
-                        "input.language",
-                        code,
-                        Language.all().stream()
-                            .map(Language::code)
-                            .collect(Collectors.joining(", ")))));
   }
 
   private static int lost(Output.LostException failure, PrintWriter err) {
@@ -196,16 +173,10 @@ public final class PromedioCommand implements Runnable {
     PromedioApplication.open(Optional.empty());
   }
 
-  @Command(name = "open", mixinStandardHelpOptions = true)
-  void open(
-      @Parameters(paramLabel = "${bundle:label.file}", descriptionKey = "option.open.parameter")
-          Path file) {
-    PromedioApplication.open(Optional.of(file));
-  }
-
   /** The message, what may have been meant, and where the rest is told: not the whole help. */
   private static int explainUse(ParameterException failure) {
     CommandLine line = failure.getCommandLine();
+    HelpTexts.into(line.getCommandSpec());
     line.getErr().println(WrongUse.of(failure));
     UnmatchedArgumentException.printSuggestions(failure, line.getErr());
     String name = line.getCommandSpec().qualifiedName();

@@ -22,7 +22,7 @@ import promedio.files.report.PrintedQuestionJson;
 import promedio.files.report.PrintedQuestionText;
 
 /** Reads questions as they are printed. */
-@Command(name = "question", mixinStandardHelpOptions = true)
+@Command(name = "question", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class QuestionCommand implements Callable<Integer> {
 
   /** What goes on where a file was refused. */

@@ -20,7 +20,7 @@ import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 
 /** Writes the demo data files into a folder. */
-@Command(name = "samples", mixinStandardHelpOptions = true)
+@Command(name = "samples", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class SamplesCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

@@ -20,7 +20,7 @@ import promedio.files.report.SummaryText;
 import promedio.files.table.ColumnChoiceException;
 
 /** Measures of a column by the groups of others: a row a group, and one for all together. */
-@Command(name = "summary", mixinStandardHelpOptions = true)
+@Command(name = "summary", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class SummaryCommand implements Callable<Integer> {
 
   /** Told of every group whether they are asked for or not. */

@@ -35,7 +35,7 @@ import promedio.files.report.WorkingFormat;
 import promedio.files.table.ColumnChoiceException;
 
 /** The hand working of one measure. */
-@Command(name = "working", mixinStandardHelpOptions = true)
+@Command(name = "working", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class WorkingCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;

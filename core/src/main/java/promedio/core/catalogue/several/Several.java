@@ -8,6 +8,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
+import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
 
@@ -41,13 +42,34 @@ public final class Several {
           .flatMap(List::stream)
           .toList();
 
+  private static final List<Measure> ASKED =
+      Stream.of(
+              OF_PAIRS,
+              List.of(PREDICTION),
+              OF_GROUPS,
+              OF_TWO,
+              OF_COUNTS,
+              OF_CELL,
+              OF_FIT,
+              T,
+              Z,
+              INTERVAL)
+          .flatMap(List::stream)
+          .toList();
+
+  private static final List<Task> NAMED =
+      Stream.of(OF_PAIRS, OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, HELPERS)
+          .flatMap(List::stream)
+          .map(Task::of)
+          .toList();
+
   public static final Measure CORRELATION = of("correlation");
   public static final Measure CHI_SQUARED = of("chi_squared");
 
   private Several() {}
 
   private static Measure of(String key) {
-    return asked().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+    return ASKED.stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
   }
 
   /** The tail that the course rules want of t, z and r. */
@@ -112,25 +134,11 @@ public final class Several {
 
   /** {@return every measure here that somebody may ask for by its key} */
   public static List<Measure> asked() {
-    return Stream.of(
-            OF_PAIRS,
-            List.of(PREDICTION),
-            OF_GROUPS,
-            OF_TWO,
-            OF_COUNTS,
-            OF_CELL,
-            OF_FIT,
-            T,
-            Z,
-            INTERVAL)
-        .flatMap(List::stream)
-        .toList();
+    return ASKED;
   }
 
   /** {@return those that formulas name, whether anybody asks for them or not} */
-  public static List<Measure> named() {
-    return Stream.of(OF_PAIRS, OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, HELPERS)
-        .flatMap(List::stream)
-        .toList();
+  public static List<Task> named() {
+    return NAMED;
   }
 }

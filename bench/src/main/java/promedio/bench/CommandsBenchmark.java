@@ -1,0 +1,138 @@
+package promedio.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import promedio.core.table.ReadingChoices;
+import promedio.desktop.demo.SortingLineLog;
+import promedio.files.RefusedFileException;
+import promedio.files.table.DataSource;
+import promedio.files.table.TableReader;
+
+/**
+ * Commands as whole processes, as a person waits for them, in turns with the least that there is to
+ * do: a short command against a virtual machine that only says hello, the contents of a large file
+ * against the CSV library's bare pass over it.
+ */
+final class CommandsBenchmark {
+
+  private static final int ROWS = 389_724;
+  private static final int SHORT_ROUNDS = 21;
+  private static final int LONG_ROUNDS = 7;
+
+  private CommandsBenchmark() {}
+
+  static void run(Path home) throws IOException, InterruptedException {
+    String all = System.getProperty("java.class.path");
+    String promedio = home.resolve("promedio").toString();
+    compare(
+        "measures --values (at most 8)",
+        List.of(promedio, "measures", "--values", "8 10 11 11"),
+        java(home.resolve("bench/target/classes").toString(), Hello.class),
+        SHORT_ROUNDS);
+    Path log = Files.createTempFile("sorting-line", ".csv");
+    try {
+      SortingLineLog.write(log, ROWS);
+      compare(
+          "contents of the log (at most 3)",
+          List.of(promedio, "contents", log.toString()),
+          java(all, BarePass.class, log.toString()),
+          LONG_ROUNDS);
+      once(java(all, Head.class, log.toString()), ProcessBuilder.Redirect.INHERIT);
+    } finally {
+      Files.delete(log);
+    }
+  }
+
+  private static List<String> java(String classPath, Class<?> main, String... arguments) {
+    List<String> line = new ArrayList<>();
+    line.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    line.addAll(List.of("-cp", classPath, main.getName()));
+    line.addAll(List.of(arguments));
+    return line;
+  }
+
+  private static void compare(String what, List<String> ours, List<String> bare, int rounds)
+      throws IOException, InterruptedException {
+    once(ours, ProcessBuilder.Redirect.DISCARD);
+    once(bare, ProcessBuilder.Redirect.DISCARD);
+    List<Double> our = new ArrayList<>();
+    List<Double> least = new ArrayList<>();
+    List<Double> ratios = new ArrayList<>();
+    for (int round = 0; round < rounds; round++) {
+      our.add(once(ours, ProcessBuilder.Redirect.DISCARD));
+      least.add(once(bare, ProcessBuilder.Redirect.DISCARD));
+      ratios.add(our.get(round) / least.get(round));
+    }
+    System.out.printf(
+        Locale.ROOT,
+        "%s: %.0f ms, the least %.0f ms, ratio %.2f (medians of %d; the ratio %.2f to %.2f)%n",
+        what,
+        middle(our),
+        middle(least),
+        middle(ratios),
+        rounds,
+        ratios.stream().min(Double::compare).orElseThrow(),
+        ratios.stream().max(Double::compare).orElseThrow());
+  }
+
+  private static double middle(List<Double> times) {
+    return times.stream().sorted().skip(times.size() / 2).findFirst().orElseThrow();
+  }
+
+  private static double once(List<String> line, ProcessBuilder.Redirect out)
+      throws IOException, InterruptedException {
+    ProcessBuilder builder = new ProcessBuilder(line).redirectOutput(out);
+    long start = System.nanoTime();
+    Process process = builder.redirectError(ProcessBuilder.Redirect.DISCARD).start();
+    if (!process.waitFor(2, TimeUnit.MINUTES) || process.exitValue() != 0) {
+      process.destroyForcibly();
+      throw new IOException("failed: " + line);
+    }
+    return BigFile.millisSince(start);
+  }
+
+  /** The least that a virtual machine can do. */
+  static final class Hello {
+
+    private Hello() {}
+
+    public static void main(String[] arguments) {
+      System.out.println("hello");
+    }
+  }
+
+  /** One pass of the library over the file. */
+  static final class BarePass {
+
+    private BarePass() {}
+
+    public static void main(String[] arguments) throws IOException {
+      System.out.println(BigFile.barePass(Path.of(arguments[0])));
+    }
+  }
+
+  /** The first rows and kinds of the columns, in a virtual machine that has done nothing before. */
+  static final class Head {
+
+    private Head() {}
+
+    public static void main(String[] arguments) throws RefusedFileException {
+      long start = System.nanoTime();
+      int columns =
+          TableReader.head(DataSource.of(Path.of(arguments[0])), ReadingChoices.NONE)
+              .table()
+              .columns()
+              .size();
+      System.out.printf(
+          Locale.ROOT,
+          "first rows and kinds of %d columns, the first thing a virtual machine does: %.0f ms%n",
+          columns,
+          BigFile.millisSince(start));
+    }
+  }
+}
