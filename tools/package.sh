@@ -1,10 +1,11 @@
 #!/usr/bin/env bash
 # Makes of the built program an image with a Java of its own, an archive of it, and on Debian a package.
-#   tools/package.sh APP OUT [deb]    APP: the folder of all jars; OUT: is made anew, nothing outside of it changes
+#   tools/package.sh APP CLASSES OUT [deb]    APP: the folder of all jars; CLASSES: the list that class-list.sh made;
+#                                             OUT: is made anew, nothing outside of it changes
 # ./promedio package builds first and calls this. It needs a JDK with jlink and jpackage.
 set -euo pipefail
 here=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
-app=$1 out=$2 kind=${3:-}
+app=$1 classes=$2 out=$3 kind=${4:-}
 version=$(sed -n 's|.*<version>\(.*\)</version>.*|\1|p' "$here/pom.xml" | head -1)
 icons=$here/desktop/src/main/resources/promedio/desktop/icons
 
@@ -44,16 +45,25 @@ cp "$here/desktop/target/licences/THIRD-PARTY.txt" "$licences/"
 
 say "linking a Java of its own"
 jlink --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --compress=2 --output "$out/runtime"
-# The classes of Java itself are kept in the shape the virtual machine wants them.
-"$out/runtime/bin/java" -Xshare:dump >/dev/null
+# The classes of Java itself are kept in the shape the virtual machine wants them. Those of the program join
+# them where it is unpacked, since the archive holds for one place only.
+"$out/runtime/bin/java" -Xshare:dump -XX:SharedArchiveFile="$out/input/classes.jsa" >/dev/null
+cp "$classes" "$out/input/classes.list"
 cp -r "$out/runtime/legal" "$licences/java"
-rm -rf "$out/runtime/bin" "$out/runtime/legal"
+find "$out/runtime/bin" -type f ! -name java -delete
+rm -rf "$out/runtime/legal" "$out/runtime/lib/server/classes.jsa"
 
 about=(--name promedio --app-version "$version" --vendor Promedio --description "Statistics worked by hand, and checked")
 say "making the image"
 jpackage --type app-image "${about[@]}" --icon "$icons/promedio-512.png" --input "$out/input" --runtime-image "$out/runtime" \
-  --main-jar "promedio-desktop-$version.jar" --main-class promedio.desktop.Main \
-  --java-options -Xshare:auto --java-options -XX:TieredStopAtLevel=4 --dest "$out"
+  --main-jar "promedio-desktop-$version.jar" --main-class promedio.desktop.Main --dest "$out"
+# The launcher that jpackage makes asks the system at each start which package it is of, which takes longer than
+# many a command. Our own jars stand first in the class path, since texts are looked for in one after the other.
+jars=
+for jar in "$out"/promedio/lib/app/promedio-*.jar "$out"/promedio/lib/app/*.jar; do
+  case :$jars: in *:\$app/"${jar##*/}":*) ;; *) jars=${jars:+$jars:}\$app/${jar##*/} ;; esac
+done
+sed "s|@JARS@|$jars|" "$here/tools/launcher.sh" >"$out/promedio/bin/promedio"
 rm -rf "$out/input" "$out/runtime"
 
 say "packing promedio-$version-linux.tar.gz"

@@ -21,6 +21,7 @@ public final class Main {
     }
     Language.speak(Language.ofSystem());
     int code = PromedioCommand.run(arguments);
+    StartArchive.renew();
     // The toolkit of the window may have left threads behind.
     System.exit(code);
   }

@@ -1,6 +1,7 @@
 package promedio.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.fail;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.io.IOException;
@@ -48,16 +49,56 @@ class ImageTest {
         new ProcessBuilder(
                 PROJECT.resolve("tools/package.sh").toString(),
                 app.toString(),
+                classesOfAStart(app).toString(),
                 folder.resolve("package").toString())
             .redirectErrorStream(true)
             .redirectOutput(folder.resolve("package.txt").toFile())
             .start();
     assertThat(made.waitFor(5, TimeUnit.MINUTES)).isTrue();
     assertThat(made.exitValue()).as(Files.readString(folder.resolve("package.txt"))).isZero();
+    run("--version");
+    waitForTheArchiveOfItsClasses();
+  }
+
+  private static Path classesOfAStart(Path app) throws Exception {
+    Path list = folder.resolve("classes.list");
+    Process start =
+        new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:DumpLoadedClassList=" + list,
+                "-cp",
+                app + "/*",
+                "promedio.desktop.Main",
+                "--version")
+            .redirectErrorStream(true)
+            .redirectOutput(folder.resolve("start.txt").toFile())
+            .start();
+    assertThat(start.waitFor(1, TimeUnit.MINUTES)).isTrue();
+    return list;
+  }
+
+  /** The first start leaves a program behind that makes it. */
+  private static void waitForTheArchiveOfItsClasses() throws Exception {
+    String archived = "promedio.desktop.Main source: shared objects file";
+    Path output = folder.resolve("archived.txt");
+    for (int i = 0; i < 120; i++) {
+      ProcessBuilder told = builder("--version").redirectOutput(output.toFile());
+      told.environment().put("JAVA_TOOL_OPTIONS", "-Xlog:class+load");
+      assertThat(told.start().waitFor(60, TimeUnit.SECONDS)).isTrue();
+      if (Files.readString(output).contains(archived)) {
+        return;
+      }
+      TimeUnit.MILLISECONDS.sleep(500);
+    }
+    fail("no archive of the classes was made");
   }
 
   /** Starts the program where there is no Java and no home but a folder of its own. */
   private static Process start(Path output, String... words) throws IOException {
+    return builder(words).redirectOutput(output.toFile()).start();
+  }
+
+  private static ProcessBuilder builder(String... words) {
     List<String> line = Stream.concat(Stream.of(program().toString()), Stream.of(words)).toList();
     ProcessBuilder builder = new ProcessBuilder(line).redirectErrorStream(true);
     String display = System.getenv("DISPLAY");
@@ -67,7 +108,7 @@ class ImageTest {
     builder.environment().put("XDG_STATE_HOME", folder.resolve("state").toString());
     builder.environment().put("XDG_CONFIG_HOME", folder.resolve("config").toString());
     Optional.ofNullable(display).ifPresent(name -> builder.environment().put("DISPLAY", name));
-    return builder.redirectOutput(output.toFile()).start();
+    return builder;
   }
 
   private static String run(String... words) throws Exception {

@@ -33,7 +33,7 @@ class LanguagesTest {
 
   /** The files with sentences that arguments are put into. */
   private static final List<String> SENTENCES =
-      List.of("core", "files", "commands", "graph", "window");
+      List.of("core", "files", "commands", "marks", "graph", "window");
 
   /** A key that is written out where its sentence is used. */
   private static final Pattern ASKED =
@@ -172,7 +172,7 @@ class LanguagesTest {
         Pattern.compile(
             "(?i)\\b(the|of|and|is|are|with|from|this|which|values?|file|row|column|lower|upper"
                 + "|missing|sample|table|answer|save|open|choose|type|between|below|above)\\b");
-    for (String file : List.of("core", "files", "commands", "graph", "window", "how-to")) {
+    for (String file : List.of("core", "files", "commands", "marks", "graph", "window", "how-to")) {
       texts("es", file)
           .forEach(
               (key, text) ->

@@ -180,6 +180,21 @@ public final class OffscreenDemo {
       throws IOException, InterruptedException {
     picture(scene, "demo.png", () -> workspace.chooseTask(Task.of(Measures.Q1)));
     takePictureOfHowTo(scene);
+    // Other words and colours are no other views.
+    if (drawn) {
+      takePicturesOfAppearances(demo, workspace, scene);
+    }
+    takePictureOfHandIn(workspace, scene);
+    takePicturesOfWorkings(demo, workspace, scene);
+    takePicturesOfMarks(demo, workspace, scene);
+    takePicturesOfClasses(demo, workspace, scene);
+    takePicturesOfSeveral(workspace, scene);
+    takePicturesOfTables(workspace, scene);
+    picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
+  }
+
+  private void takePicturesOfAppearances(Assignment demo, Workspace workspace, Scene scene)
+      throws IOException, InterruptedException {
     speak(scene, "es");
     picture(
         scene,
@@ -215,13 +230,6 @@ public final class OffscreenDemo {
           workspace.replace(demo);
           return scene;
         });
-    takePictureOfHandIn(workspace, scene);
-    takePicturesOfWorkings(demo, workspace, scene);
-    takePicturesOfMarks(demo, workspace, scene);
-    takePicturesOfClasses(demo, workspace, scene);
-    takePicturesOfSeveral(workspace, scene);
-    takePicturesOfTables(workspace, scene);
-    picture(scene, "empty.png", () -> workspace.replace(Assignment.empty("")));
   }
 
   private void takePictureOfHowTo(Scene scene) throws IOException, InterruptedException {
