@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.Clipboard;
@@ -198,13 +197,9 @@ class CategoriesViewTest extends OpenWindow {
                 .startsWith("category\tfrequency\trelative\tpercentage"));
     Path svg = folder.resolve("reasons.svg");
     when(fileChoice.toExport(any())).thenReturn(Optional.of(svg));
-    waitUntil(
-        () -> {
-          robot.interact(() -> find("#category-save", Hyperlink.class).fire());
-          return Files.exists(svg);
-        });
+    fire("#category-save");
+    waitUntil(() -> text("#category-note").equals("Saved as " + svg));
     assertThat(Files.readString(svg)).contains("<svg");
-    waitUntil(() -> text("#category-note").contains("Saved as"));
   }
 
   @Test

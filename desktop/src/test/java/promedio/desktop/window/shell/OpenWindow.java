@@ -91,6 +91,9 @@ public abstract class OpenWindow {
           store.close();
           window.hide();
         });
+    // Nothing may write into the folder any more when it is taken away.
+    await(Background.Lane.EXPORT);
+    await(Background.Lane.HAND_IN);
   }
 
   /** What a listener throws goes no further than the log; nobody would see it here. */
