@@ -21,7 +21,12 @@ final class ClassFinder {
   private final Words words;
   private final Numerals numerals;
   private final List<Line> lines;
-  private final List<Pattern> forms = new ArrayList<>();
+
+  /** How a class may be written that begins with a number, in the order in which it is tried. */
+  private final List<Pattern> ofNumber;
+
+  private final List<Pattern> ofBracket;
+  private final List<Pattern> ofWord;
   private final Pattern rest;
   private final Pattern across;
   private final Pattern entry;
@@ -37,19 +42,20 @@ final class ClassFinder {
     String under = "(?:" + words.text("under") + ")";
     String over = "(?:" + words.text("over") + ")";
     String after = "(?=[\\s|:;]|$)(.*)$";
-    forms.add(
-        form(
-            "^" + n + UNIT + "\\s*" + range + "\\s*(?:" + under + "\\s*)?" + plain + UNIT + after));
-    forms.add(
-        form(
-            "^(?:" + over + "\\s*)" + n + UNIT + "\\s*" + range + "\\s*(?:" + under + "\\s*)?"
-                + plain + UNIT + after));
-    forms.add(form("^" + n + "\\s*(?:≤|<=|<|⩽)\\s*\\p{L}\\s*(?:≤|<=|<|⩽)\\s*" + n + after));
-    forms.add(form("^[\\[(\\]]\\s*" + n + "\\s*[,;–-]\\s*" + n + "\\s*[\\])\\[]" + after));
-    forms.add(form("^(?:\\p{L}\\s*)?()" + under + "\\s*" + n + UNIT + after));
-    forms.add(form("^()" + n + UNIT + "\\s*(?:" + words.text("and-under") + ")" + after));
-    forms.add(form("^" + n + UNIT + "\\s*(?:" + words.text("and-over") + ")()" + after));
-    forms.add(form("^(?:\\p{L}\\s*)?" + over + "\\s*" + n + UNIT + "()" + after));
+    String to = "\\s*" + range + "\\s*(?:" + under + "\\s*)?" + plain + UNIT + after;
+    this.ofNumber =
+        List.of(
+            form("^" + n + UNIT + to),
+            form("^" + n + "\\s*(?:≤|<=|<|⩽)\\s*\\p{L}\\s*(?:≤|<=|<|⩽)\\s*" + n + after),
+            form("^()" + n + UNIT + "\\s*(?:" + words.text("and-under") + ")" + after),
+            form("^" + n + UNIT + "\\s*(?:" + words.text("and-over") + ")()" + after));
+    this.ofBracket =
+        List.of(form("^[\\[(\\]]\\s*" + n + "\\s*[,;–-]\\s*" + n + "\\s*[\\])\\[]" + after));
+    this.ofWord =
+        List.of(
+            form("^(?:" + over + "\\s*)" + n + UNIT + to),
+            form("^(?:\\p{L}\\s*)?()" + under + "\\s*" + n + UNIT + after),
+            form("^(?:\\p{L}\\s*)?" + over + "\\s*" + n + UNIT + "()" + after));
     this.rest = Pattern.compile("[\\s|:;]*((?:" + numerals.pattern() + "|[-–—?])[\\s|%;]*)*");
     this.across =
         Pattern.compile(
@@ -116,7 +122,7 @@ final class ClassFinder {
 
   private Optional<Row> row(String line) {
     String text = LEADING_PIPE.matcher(line.strip()).replaceFirst("").strip();
-    for (Pattern form : forms) {
+    for (Pattern form : forms(text.charAt(0))) {
       Matcher matcher = form.matcher(text);
       if (matcher.matches()) {
         Matcher numbers = rest.matcher(matcher.group(3));
@@ -129,6 +135,13 @@ final class ClassFinder {
       }
     }
     return Optional.empty();
+  }
+
+  private List<Pattern> forms(char first) {
+    if (Character.isDigit(first) || "-−.".indexOf(first) >= 0) {
+      return ofNumber;
+    }
+    return "[(]".indexOf(first) >= 0 ? ofBracket : ofWord;
   }
 
   private String plain(String written) {
@@ -297,7 +310,7 @@ final class ClassFinder {
   /** Classes in one line, and their frequencies in the next. */
   private Optional<FoundData> acrossAt(int at) {
     Line line = lines.get(at);
-    if (!canBeClass(line) || line.numbers() < 2 * FEWEST_ACROSS) {
+    if (!canBeClass(line) || line.numbers() < 2 * FEWEST_ACROSS || line.classes() < FEWEST_ACROSS) {
       return Optional.empty();
     }
     List<List<String>> limits = new ArrayList<>();

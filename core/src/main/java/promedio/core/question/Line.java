@@ -15,7 +15,9 @@ record Line(String text, int start) {
 
   private static final int LONGEST_ROW = 600;
 
-  private static final Pattern RULE = Pattern.compile("[\\s|+:=_–—-]*");
+  /** What a rule below a head or between rows is drawn with. */
+  private static final String RULE = "|+:=_–—-";
+
   private static final Pattern EDGES = Pattern.compile("^\\||\\|$");
   private static final Pattern WIDE = Pattern.compile("\\s*\\|\\s*|\\t|\\s{2,}|\\s*;\\s*");
 
@@ -41,7 +43,7 @@ record Line(String text, int start) {
 
   /** {@return whether nothing stands there, or a rule of dashes} */
   boolean isIdle() {
-    return isShort() && RULE.matcher(text).matches();
+    return isShort() && !has(c -> !Character.isWhitespace(c) && RULE.indexOf(c) < 0);
   }
 
   boolean hasLetters() {
@@ -70,6 +72,37 @@ record Line(String text, int start) {
       numbers += begins && Character.isDigit(text.charAt(i)) ? 1 : 0;
     }
     return numbers;
+  }
+
+  /**
+   * {@return how many classes, from one limit to the other, stand there at the most}: a bracket
+   * opens each, or a dash or a word stands behind its first number
+   */
+  int classes() {
+    int classes = 0;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      classes += c == '(' || c == '[' || (Character.isDigit(c) && hasMoreBehind(i + 1)) ? 1 : 0;
+    }
+    return classes;
+  }
+
+  private boolean hasMoreBehind(int end) {
+    int next = end < text.length() && Character.isWhitespace(text.charAt(end)) ? end + 1 : end;
+    return next < text.length()
+        && (Character.isLetter(text.charAt(next)) || "–—-−".indexOf(text.charAt(next)) >= 0);
+  }
+
+  /** {@return how many words stand in a text, apart by blanks} */
+  static int words(String text) {
+    int words = 0;
+    boolean blank = true;
+    for (int i = 0; i < text.length(); i++) {
+      boolean now = Character.isWhitespace(text.charAt(i));
+      words += blank && !now ? 1 : 0;
+      blank = now;
+    }
+    return words;
   }
 
   /** {@return whether whole numbers stand there, with blanks, pipes or semicolons between them} */

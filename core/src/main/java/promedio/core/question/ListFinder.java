@@ -24,6 +24,11 @@ final class ListFinder {
   /** So far from a number on it is looked, at a glance, for others. */
   private static final int LOOKED_AT = 100;
 
+  /** Between two numbers of a list stand a unit and the word before the last number at the most. */
+  private static final int MOST_WORDS = 2;
+
+  private static final int LONGEST_NAME = 31;
+
   private static final int FEWEST = 3;
 
   private final String text;
@@ -142,7 +147,25 @@ final class ListFinder {
         : Optional.of(FoundData.table(Kind.PAIRS, rows, at, end));
   }
 
+  /** Whether a name with a number behind it may begin there: seen without any pattern. */
+  private boolean mayBeCounted(int at) {
+    int end = at;
+    int most = Math.min(text.length(), at + LONGEST_NAME);
+    while (end < most && isOfName(text.charAt(end))) {
+      end++;
+    }
+    return end < text.length()
+        && (Character.isDigit(text.charAt(end)) || " :=(".indexOf(text.charAt(end)) >= 0);
+  }
+
+  private static boolean isOfName(char c) {
+    return Character.isLetter(c) || "’' -".indexOf(c) >= 0;
+  }
+
   private Optional<FoundData> categories(int at) {
+    if (!mayBeCounted(at)) {
+      return Optional.empty();
+    }
     List<List<String>> rows = new ArrayList<>();
     int end = at;
     Matcher matcher = counted.matcher(text);
@@ -233,10 +256,15 @@ final class ListFinder {
   /** Whether there are numbers enough before what stands in no list: seen without any pattern. */
   private boolean mayHoldList(int at) {
     int numbers = 0;
+    int words = 0;
+    boolean inWord = false;
     int i = at;
     int end = Math.min(text.length(), at + LOOKED_AT);
-    while (i < end && numbers < FEWEST && isOfList(text.charAt(i))) {
+    while (i < end && numbers < FEWEST && words <= MOST_WORDS && isOfList(text.charAt(i))) {
       boolean digit = Character.isDigit(text.charAt(i));
+      boolean letter = !digit && Character.isLetter(text.charAt(i));
+      words = digit ? 0 : words + (letter && !inWord ? 1 : 0);
+      inWord = letter;
       boolean first = digit && i == at;
       numbers += digit ? 1 : 0;
       i++;

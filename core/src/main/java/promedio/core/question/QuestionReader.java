@@ -71,7 +71,7 @@ final class QuestionReader {
   private String withoutAnswers(String given) {
     int start = 0;
     for (String line : given.split("\n", -1)) {
-      if (start > 0 && words.says("answers", line)) {
+      if (start > 0 && words.begin("answers", line)) {
         return given.substring(0, start);
       }
       start += line.length() + 1;

@@ -13,10 +13,19 @@ import java.util.regex.Pattern;
  */
 final class Sections {
 
+  /** Words that stand before the number of a question, at the head of its line. */
+  private static final List<String> HEADINGS =
+      List.of("question", "exercise", "problem", "ejercicio", "pregunta", "problema");
+
+  /** So many signs at the most stand in a label at the head of a line. */
+  private static final int LONGEST_LABEL = 4;
+
   private static final Pattern LABEL =
       Pattern.compile(
           "(?m)(?:^[ \\t]*(?<line>[a-h]|[ivx]{1,4}|\\d{1,2})[).](?=[ \\t]+\\S)"
-              + "|^[ \\t]*(?:question|exercise|problem|ejercicio|pregunta|problema)[ \\t]+(?<word>\\d{1,2})(?=[ .:\\t\\n(])[.:]?"
+              + "|^[ \\t]*(?:"
+              + String.join("|", HEADINGS)
+              + ")[ \\t]+(?<word>\\d{1,2})(?=[ .:\\t\\n(])[.:]?"
               + "|\\((?<bracket>[a-h]|[ivx]{1,4})\\)"
               + "|(?<=[\\s;,.:])(?<inline>[a-h])\\)(?=[ \\t]+\\S))",
           Pattern.CASE_INSENSITIVE);
@@ -93,22 +102,41 @@ final class Sections {
     return sections;
   }
 
-  /** Where the next line begins that can hold a label: most of a long text are numbers alone. */
+  /** Where the next line begins that can hold a label: most lines of a long text cannot. */
   private static int lineOfLabel(String text, int from) {
     int line = from;
     while (line < text.length()) {
       int end = endOfLine(text, line);
-      boolean begun = false;
-      for (int i = line; i < end; i++) {
-        char c = text.charAt(i);
-        if (c == ')' || c == '.' || (!begun && Character.isLetter(c))) {
-          return line;
-        }
-        begun |= c != ' ' && c != '\t';
+      if (mayHoldLabel(text, line, end)) {
+        return line;
       }
       line = end + 1;
     }
     return line;
+  }
+
+  /** A bracket closes a label, or a stop near the head of the line, or the line has a heading. */
+  private static boolean mayHoldLabel(String text, int line, int end) {
+    int head = line;
+    while (head < end && (text.charAt(head) == ' ' || text.charAt(head) == '\t')) {
+      head++;
+    }
+    for (int i = head; i < end; i++) {
+      char c = text.charAt(i);
+      if (c == ')' || (c == '.' && i <= head + LONGEST_LABEL)) {
+        return true;
+      }
+    }
+    return isHeading(text, head);
+  }
+
+  private static boolean isHeading(String text, int head) {
+    for (String heading : HEADINGS) {
+      if (text.regionMatches(true, head, heading, 0, heading.length())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static int endOfLine(String text, int from) {

@@ -19,10 +19,14 @@ final class TableFinder {
   private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
   private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[][^)\\]]*[)\\]]\\s*");
 
-  private static final Pattern BLANKS = Pattern.compile("\\s+");
-
   /** So many words can stand above columns. */
   private static final int LONGEST_HEAD = 16;
+
+  /** The last letter of a name that counts stands so many signs behind its begin at the most. */
+  private static final int FARTHEST_LETTER = 80;
+
+  /** So many signs may stand behind that letter. */
+  private static final int MOST_BEHIND = 60;
 
   /** What is said of all samples stands before so many characters. */
   private static final int LONGEST_TOLD = 100_000;
@@ -58,7 +62,7 @@ final class TableFinder {
     this.numbers = Pattern.compile("[\\s|]*" + n + "(?:[\\s|;]+" + n + ")*[\\s|;]*");
     this.namedRow =
         Pattern.compile(
-            "[\\s|]*(?<name>[^\\n|:=]{0,80}?\\p{L}[^\\n|:=\\d]{0,60}?)(?<colon>\\s*[:=])?[\\s|]+(?<row>"
+            "[\\s|]*(?<name>[^\\n|:=]{0,140}?\\p{L}[^\\n|:=\\d\\p{L}]{0,60}?)(?<colon>\\s*[:=])?[\\s|]+(?<row>"
                 + n
                 + "(?:[\\s|,;]+(?:(?:"
                 + words.text("and")
@@ -144,7 +148,7 @@ final class TableFinder {
   private static boolean isSentence(Line line) {
     String words = line.text().strip();
     return ".?!:".indexOf(words.charAt(words.length() - 1)) >= 0
-        || BLANKS.split(words).length > LONGEST_HEAD;
+        || Line.words(words) > LONGEST_HEAD;
   }
 
   private BitSet numericLines() {
@@ -185,7 +189,24 @@ final class TableFinder {
   }
 
   private Optional<Matcher> named(String text) {
-    return Optional.of(namedRow.matcher(text)).filter(Matcher::matches);
+    return Optional.of(namedRow.matcher(text))
+        .filter(Matcher::matches)
+        .filter(matcher -> isName(matcher.group("name")));
+  }
+
+  /** A name has a letter not far from its begin, and from there on no digit and not many signs. */
+  private static boolean isName(String name) {
+    int from = Math.min(name.length() - 1, FARTHEST_LETTER);
+    int after = 0;
+    for (int i = name.length() - 1; i >= 0 && after <= MOST_BEHIND; i--, after++) {
+      if (Character.isDigit(name.charAt(i))) {
+        return false;
+      }
+      if (i <= from && Character.isLetter(name.charAt(i))) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private List<String> tokens(String text) {

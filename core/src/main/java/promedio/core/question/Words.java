@@ -82,6 +82,11 @@ final class Words {
     return pattern(key).matcher(text).find();
   }
 
+  /** {@return whether a text begins with what the key stands for} */
+  boolean begin(String key, String text) {
+    return pattern(key).matcher(text).lookingAt();
+  }
+
   /** {@return the keys that begin so} */
   List<String> keys(String prefix) {
     return patterns.keySet().stream().filter(key -> key.startsWith(prefix)).sorted().toList();
