@@ -16,8 +16,5 @@ case ${LC_ALL:-${LC_CTYPE:-${LANG:-}}} in
   unset LC_ALL
   ;;
 esac
-# Most commands end before the virtual machine's best compiler is of use; it comes later than by itself.
-exec "$root/lib/runtime/bin/java" -XX:SharedArchiveFile="$app/classes.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off \
-  -XX:Tier4InvocationThreshold=50000 -XX:Tier4MinInvocationThreshold=6000 \
-  -XX:Tier4CompileThreshold=150000 -XX:Tier4BackEdgeThreshold=400000 \
+exec "$root/lib/runtime/bin/java" @"$app/java-options" -XX:SharedArchiveFile="$app/classes.jsa" \
   -Dpromedio.app="$app" -Dpromedio.launcher="$root/bin/promedio" -cp "@JARS@" promedio.desktop.Main "$@"

@@ -49,6 +49,7 @@ jlink --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --
 # them where it is unpacked, since the archive holds for one place only.
 "$out/runtime/bin/java" -Xshare:dump -XX:SharedArchiveFile="$out/input/classes.jsa" >/dev/null
 cp "$classes" "$out/input/classes.list"
+cp "$here/tools/java-options" "$out/input/"
 cp -r "$out/runtime/legal" "$licences/java"
 find "$out/runtime/bin" -type f ! -name java -delete
 rm -rf "$out/runtime/legal" "$out/runtime/lib/server/classes.jsa"
