@@ -46,11 +46,6 @@ public final class Calculation {
     return new Calculation(Parser.parse(text, Names.of(table)), table.rows());
   }
 
-  /** {@return the names of the functions that a formula may use} */
-  public static List<String> functions() {
-    return Functions.names();
-  }
-
   /**
    * A column that was computed.
    *

@@ -15,6 +15,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Cancellation;
+import promedio.core.message.TypedWords;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -22,8 +23,11 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Sample;
 import promedio.core.sample.ValuesBuilder;
 
-/** The functions that a formula may name. */
+/** The functions that a formula may name, in the words of every language. */
 final class Functions {
+
+  /** What stands before the name of a function where its words in a language are told. */
+  private static final String WORDS = "function.";
 
   private static final Map<String, Measure> MEASURES =
       Map.of(
@@ -41,15 +45,36 @@ final class Functions {
           "log", Arithmetic::log10,
           "ln", Arithmetic::ln);
 
+  private static final List<String> ALL = all();
+
   private Functions() {}
 
-  /** {@return the names of all functions, in the order of the alphabet} */
-  static List<String> names() {
+  private static List<String> all() {
     List<String> names = new ArrayList<>(MEASURES.keySet());
     names.addAll(OF_A_NUMBER.keySet());
     names.addAll(List.of("round", "z", "rank"));
     names.addAll(Distributions.names());
-    return names.stream().sorted().toList();
+    return List.copyOf(names);
+  }
+
+  /** {@return the usual names of all functions in the language that is spoken, by the alphabet} */
+  static List<String> names() {
+    return ALL.stream().map(each -> TypedWords.usual(WORDS + each)).sorted().toList();
+  }
+
+  /** {@return whether the word is a name of this function in any language} */
+  static boolean is(String function, Token word) {
+    return TypedWords.says(WORDS + function, word.text());
+  }
+
+  private static String function(Token word) throws CalculationException {
+    return ALL.stream()
+        .filter(each -> is(each, word))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new CalculationException(
+                    word.start(), "formula.function", word.text(), String.join(", ", names())));
   }
 
   /**
@@ -60,7 +85,7 @@ final class Functions {
    */
   static Operand.Numbers of(Token name, List<Operand.Numbers> arguments, int rows)
       throws CalculationException {
-    String function = name.text();
+    String function = function(name);
     Optional<Integer> exactly = Distributions.arguments(function);
     int most = exactly.orElse(function.equals("round") || function.equals("z") ? 2 : 1);
     boolean fewer = arguments.size() < exactly.orElse(1);
@@ -68,12 +93,12 @@ final class Functions {
       throw new CalculationException(
           name.start(),
           exactly.isPresent() ? "formula.arguments-exactly" : "formula.arguments",
-          function,
+          name.text(),
           String.valueOf(most),
           String.valueOf(arguments.size()));
     }
     try {
-      return of(name, arguments.get(0), arguments, rows);
+      return of(function, arguments.get(0), arguments, rows);
     } catch (CalculationException e) {
       throw e;
     } catch (BadInputException e) {
@@ -82,9 +107,8 @@ final class Functions {
   }
 
   private static Operand.Numbers of(
-      Token name, Operand.Numbers first, List<Operand.Numbers> arguments, int rows)
+      String function, Operand.Numbers first, List<Operand.Numbers> arguments, int rows)
       throws BadInputException {
-    String function = name.text();
     if (MEASURES.containsKey(function)) {
       Exact value = measure(first, rows, MEASURES.get(function), CourseRules.DEFAULTS);
       return row -> value;
@@ -100,9 +124,7 @@ final class Functions {
       case "round" -> round(first, arguments.subList(1, arguments.size()));
       case "z" -> z(first, rows, arguments.size() == 2);
       case "rank" -> rank(first, rows);
-      default ->
-          throw new CalculationException(
-              name.start(), "formula.function", function, String.join(", ", names()));
+      default -> throw new IllegalArgumentException(function);
     };
   }
 

@@ -436,7 +436,7 @@ final class Parser {
     }
     at += 2;
     List<Numbers> arguments = new ArrayList<>();
-    boolean population = name.text().equals("z");
+    boolean population = Functions.is("z", name);
     do {
       if (population && arguments.size() == 1 && take("n")) {
         arguments.add(row -> null);

@@ -58,6 +58,10 @@ class CalculationTest {
         "|picking time| # 9 # 4 # 1/3",
         "round(picking time ÷ 7; 2) # 1.29 # -0.57 # 0.05",
         "log(1000) # 3 # 3 # 3",
+        "redondear(picking time ÷ 7; 2) # 1.29 # -0.57 # 0.05",
+        "media(weight) # 13.5 # 13.5 # 13.5",
+        "raíz(picking time) # 3 # '' # 0.577350269189625764509148780502",
+        "round(value_t(debajo_t(2.5; 10); 10); 6) # 2.5 # 2.5 # 2.5",
         "rank(picking time) # 3 # 1 # 2",
         "weight − mean(weight) # -1.5 # 1.5 # ''",
         "z(weight; n) # -1 # 1 # ''",
@@ -127,6 +131,8 @@ class CalculationTest {
     try {
       Language.speak(Language.of("es").orElseThrow());
       assertThatThrownBy(() -> results("weight entre 2")).hasMessageContaining("«y»");
+      assertThatThrownBy(() -> results("cubo(weight)")).hasMessageContaining("media, mediana");
+      assertThatThrownBy(() -> results("raíz(1; 2)")).hasMessageContaining("«raíz» lleva 1 número");
     } finally {
       Language.speak(before);
     }
