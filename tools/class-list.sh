@@ -1,6 +1,5 @@
 #!/usr/bin/env bash
-# Lists the classes that a start of the window and each of the short commands load, so that they can be
-# archived in the shape the virtual machine wants them.
+# Lists the classes that a start of the window and each of the short commands load, for the class archive.
 #   tools/class-list.sh CLASSPATH OUT    CLASSPATH: all jars; OUT: the list that is made
 set -euo pipefail
 class_path=$1 out=$2
@@ -9,7 +8,7 @@ trap 'rm -rf "$work"' EXIT
 data=$work/data
 runs=0
 
-# Runs the program once and notes what it loads; what it prints is of no interest here.
+# Runs the program once and lists what it loads; its output is shown only when it fails.
 note() {
   runs=$((runs + 1))
   java -XX:DumpLoadedClassList="$work/$runs.list" -Dpromedio.home="$work/home" -Dpromedio.log="$work/log" \

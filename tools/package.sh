@@ -45,8 +45,8 @@ cp "$here/desktop/target/licences/THIRD-PARTY.txt" "$licences/"
 
 say "linking a Java of its own"
 jlink --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --compress=2 --output "$out/runtime"
-# The classes of Java itself are kept in the shape the virtual machine wants them. Those of the program join
-# them where it is unpacked, since the archive holds for one place only.
+# Only the classes of Java itself are archived here. Those of the program follow where it is unpacked, since
+# an archive of them is valid for one folder only.
 "$out/runtime/bin/java" -Xshare:dump -XX:SharedArchiveFile="$out/input/classes.jsa" >/dev/null
 cp "$classes" "$out/input/classes.list"
 cp "$here/tools/java-options" "$out/input/"

@@ -7,16 +7,15 @@ import java.nio.file.Path;
 import org.slf4j.LoggerFactory;
 
 /**
- * The archive beside the jars of an unpacked program, from which the virtual machine takes the
- * classes of a start as it wants them. It holds for one place on the disk only, so that the program
- * makes it anew, once, when it finds itself in another.
+ * The class archive beside the jars of an unpacked program, which makes starts quick. It is valid for
+ * one folder only, so that the program makes a new one, once, when it is started from another.
  */
 final class StartArchive {
 
   /** Where the jars are; the launcher of an unpacked program says so. */
   private static final String FOLDER = "promedio.app";
 
-  /** Where the launcher itself is; it says so, too. */
+  /** Where the launcher itself is; it says this too. */
   private static final String LAUNCHER = "promedio.launcher";
 
   private final Path folder;
@@ -27,7 +26,7 @@ final class StartArchive {
     this.launcher = launcher;
   }
 
-  /** Has the archive made by a program of its own, for which nobody waits, where there is need. */
+  /** Makes the archive where there is none for this folder, in a process that nobody waits for. */
   static void renew() {
     String folder = System.getProperty(FOLDER);
     String launcher = System.getProperty(LAUNCHER);
@@ -37,11 +36,11 @@ final class StartArchive {
     try {
       new StartArchive(Path.of(folder), launcher).renewIfElsewhere();
     } catch (IOException e) {
-      LoggerFactory.getLogger(StartArchive.class).warn("every start stays a slower one", e);
+      LoggerFactory.getLogger(StartArchive.class).warn("the class archive cannot be made; starts stay slow", e);
     }
   }
 
-  /** Who may not write beside the jars is content with what is there. */
+  /** Without the right to write beside the jars, the archive stays as it is. */
   void renewIfElsewhere() throws IOException {
     Path place = folder.resolve("classes.place");
     String here = folder.toAbsolutePath().toString();
@@ -49,7 +48,7 @@ final class StartArchive {
     if (known || !Files.isWritable(folder)) {
       return;
     }
-    // Said before it is so: a second start meanwhile is not to make it, too.
+    // Written first, so that a second start in the meantime does not make it too.
     Files.writeString(place, here, StandardCharsets.UTF_8);
     ProcessBuilder maker = new ProcessBuilder(launcher);
     maker
