@@ -16,5 +16,6 @@ case ${LC_ALL:-${LC_CTYPE:-${LANG:-}}} in
   unset LC_ALL
   ;;
 esac
-exec "$root/lib/runtime/bin/java" @"$app/java-options" -XX:SharedArchiveFile="$app/classes.jsa" \
+. "$app/java-options.sh"
+exec "$root/lib/runtime/bin/java" $java_options -XX:SharedArchiveFile="$app/classes.jsa" \
   -Dpromedio.app="$app" -Dpromedio.launcher="$root/bin/promedio" -cp "@JARS@" promedio.desktop.Main "$@"

@@ -49,7 +49,7 @@ jlink --add-modules "$modules" --strip-debug --no-header-files --no-man-pages --
 # an archive of them is valid for one folder only.
 "$out/runtime/bin/java" -Xshare:dump -XX:SharedArchiveFile="$out/input/classes.jsa" >/dev/null
 cp "$classes" "$out/input/classes.list"
-cp "$here/tools/java-options" "$out/input/"
+cp "$here/tools/java-options.sh" "$out/input/"
 cp -r "$out/runtime/legal" "$licences/java"
 find "$out/runtime/bin" -type f ! -name java -delete
 rm -rf "$out/runtime/legal" "$out/runtime/lib/server/classes.jsa"

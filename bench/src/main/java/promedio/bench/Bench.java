@@ -6,9 +6,9 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.CommandLineOptions;
 
 /**
- * Runs what the first argument names: {@code start}, {@code kill}, {@code big}, {@code workbook},
- * {@code switching}, {@code fuzz}, or the benchmarks of JMH whose name matches; without any,
- * everything.
+ * Runs what the first argument names: {@code start}, {@code commands}, {@code kill}, {@code big},
+ * {@code rows}, {@code workbook}, {@code switching}, {@code fuzz}, or the benchmarks of JMH whose
+ * name matches; without any, everything.
  */
 public final class Bench {
 
@@ -29,6 +29,9 @@ public final class Bench {
     if (first.isEmpty() || first.equals("big")) {
       BigFile.run();
     }
+    if (first.isEmpty() || first.equals("rows")) {
+      FirstRows.run();
+    }
     if (first.isEmpty() || first.equals("workbook")) {
       BigWorkbook.run();
     }
@@ -38,7 +41,7 @@ public final class Bench {
     if (first.equals("fuzz")) {
       Fuzz.run(List.of(arguments).subList(1, arguments.length));
     }
-    if (!List.of("start", "commands", "kill", "big", "workbook", "switching", "fuzz")
+    if (!List.of("start", "commands", "kill", "big", "rows", "workbook", "switching", "fuzz")
         .contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }

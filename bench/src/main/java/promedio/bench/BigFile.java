@@ -33,7 +33,8 @@ import promedio.files.table.TableReader;
  */
 final class BigFile {
 
-  private static final int ROWS = 389_724;
+  /** The rows of the log. */
+  static final int ROWS = 389_724;
 
   /** So many rounds are timed, the first two of which only warm up. */
   static final int ROUNDS = 7;
@@ -62,13 +63,13 @@ final class BigFile {
     for (int round = 0; round < ROUNDS; round++) {
       long start = System.nanoTime();
       long fields = barePass(file);
-      bare[round] = millisSince(start);
+      bare[round] = Times.millisSince(start);
       start = System.nanoTime();
       Table table = read(file);
-      read[round] = millisSince(start);
+      read[round] = Times.millisSince(start);
       start = System.nanoTime();
       long results = measure(table);
-      measured[round] = millisSince(start);
+      measured[round] = Times.millisSince(start);
       out.printf(
           "round %d: bare pass %.0f ms (%d cells), brought in %.0f ms, measured %.0f ms (%d)%n",
           round + 1, bare[round], fields, read[round], measured[round], results);
@@ -79,15 +80,9 @@ final class BigFile {
         ROUNDS - 2, median(bare), median(read) / median(bare), median(measured) / median(bare));
   }
 
-  static double millisSince(long start) {
-    return (System.nanoTime() - start) / 1e6;
-  }
-
   /** The first two rounds only warm up. */
   static double median(double[] times) {
-    double[] sorted = Arrays.copyOfRange(times, 2, times.length);
-    Arrays.sort(sorted);
-    return sorted[sorted.length / 2];
+    return Times.median(Arrays.stream(times).skip(2).boxed().toList());
   }
 
   static long barePass(Path file) throws IOException {
@@ -128,12 +123,10 @@ final class BigFile {
   private static void runInSmallHeap(Path file) throws IOException, InterruptedException {
     long most = HEAP * Files.size(file);
     List<String> command =
-        List.of(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-Xmx" + most / 1024 + "k",
-            "-cp",
-            System.getProperty("java.class.path"),
-            Once.class.getName(),
+        JavaProcess.command(
+            List.of("-Xmx" + most / 1024 + "k"),
+            JavaProcess.CLASS_PATH,
+            Once.class,
             file.toString());
     Process process = new ProcessBuilder(command).inheritIO().start();
     boolean ended = process.waitFor(120, TimeUnit.SECONDS) && process.exitValue() == 0;

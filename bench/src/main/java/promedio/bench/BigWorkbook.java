@@ -38,13 +38,13 @@ final class BigWorkbook {
       for (int round = 0; round < BigFile.ROUNDS; round++) {
         long start = System.nanoTime();
         long events = barePass(file);
-        bare[round] = BigFile.millisSince(start);
+        bare[round] = Times.millisSince(start);
         start = System.nanoTime();
         int rows =
             TableReader.read(DataSource.of(file), ReadingChoices.NONE, Progress.NONE)
                 .table()
                 .rows();
-        read[round] = BigFile.millisSince(start);
+        read[round] = Times.millisSince(start);
         System.out.printf(
             "round %d: bare pass %.0f ms (%d events), imported %.0f ms (%d rows)%n",
             round + 1, bare[round], events, read[round], rows);

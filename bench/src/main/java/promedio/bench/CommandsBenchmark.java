@@ -20,40 +20,33 @@ import promedio.files.table.TableReader;
  */
 final class CommandsBenchmark {
 
-  private static final int ROWS = 389_724;
   private static final int SHORT_ROUNDS = 21;
   private static final int LONG_ROUNDS = 7;
 
   private CommandsBenchmark() {}
 
   static void run(Path home) throws IOException, InterruptedException {
-    String all = System.getProperty("java.class.path");
     String promedio = home.resolve("promedio").toString();
     compare(
         "measures --values (at most 8)",
         List.of(promedio, "measures", "--values", "8 10 11 11"),
-        java(home.resolve("bench/target/classes").toString(), Hello.class),
+        JavaProcess.command(
+            List.of(), home.resolve("bench/target/classes").toString(), Hello.class),
         SHORT_ROUNDS);
     Path log = Files.createTempFile("sorting-line", ".csv");
     try {
-      SortingLineLog.write(log, ROWS);
+      SortingLineLog.write(log, BigFile.ROWS);
       compare(
           "contents of the log (at most 3)",
           List.of(promedio, "contents", log.toString()),
-          java(all, BarePass.class, log.toString()),
+          JavaProcess.command(List.of(), JavaProcess.CLASS_PATH, BarePass.class, log.toString()),
           LONG_ROUNDS);
-      once(java(all, Head.class, log.toString()), ProcessBuilder.Redirect.INHERIT);
+      once(
+          JavaProcess.command(List.of(), JavaProcess.CLASS_PATH, Head.class, log.toString()),
+          ProcessBuilder.Redirect.INHERIT);
     } finally {
       Files.delete(log);
     }
-  }
-
-  private static List<String> java(String classPath, Class<?> main, String... arguments) {
-    List<String> line = new ArrayList<>();
-    line.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-    line.addAll(List.of("-cp", classPath, main.getName()));
-    line.addAll(List.of(arguments));
-    return line;
   }
 
   private static void compare(String what, List<String> ours, List<String> bare, int rounds)
@@ -72,16 +65,12 @@ final class CommandsBenchmark {
         Locale.ROOT,
         "%s: %.0f ms, the least %.0f ms, ratio %.2f (medians of %d; the ratio %.2f to %.2f)%n",
         what,
-        middle(our),
-        middle(least),
-        middle(ratios),
+        Times.median(our),
+        Times.median(least),
+        Times.median(ratios),
         rounds,
         ratios.stream().min(Double::compare).orElseThrow(),
         ratios.stream().max(Double::compare).orElseThrow());
-  }
-
-  private static double middle(List<Double> times) {
-    return times.stream().sorted().skip(times.size() / 2).findFirst().orElseThrow();
   }
 
   private static double once(List<String> line, ProcessBuilder.Redirect out)
@@ -93,7 +82,7 @@ final class CommandsBenchmark {
       process.destroyForcibly();
       throw new IOException("failed: " + line);
     }
-    return BigFile.millisSince(start);
+    return Times.millisSince(start);
   }
 
   /** The least that a virtual machine can do. */
@@ -132,7 +121,7 @@ final class CommandsBenchmark {
           Locale.ROOT,
           "first rows and kinds of %d columns, the first thing a virtual machine does: %.0f ms%n",
           columns,
-          BigFile.millisSince(start));
+          Times.millisSince(start));
     }
   }
 }

@@ -47,13 +47,12 @@ import promedio.graph.ScatterGraph;
 @Fork(1)
 public class SeveralBenchmark {
 
-  private static final int ROWS = 389_724;
   private static final int PAIRS = 400_000;
   private static final List<Measure> SUMMARY =
       List.of(Measures.MEAN, Measures.SD, Measures.MEDIAN, Measures.Q1, Measures.Q3);
 
   private final Random random = new Random(7);
-  private final long[] weights = numbers(ROWS);
+  private final long[] weights = numbers(BigFile.ROWS);
   private final NumberColumn weight =
       new NumberColumn("weight", Values.ofDecimals(weights, 1), Map.of());
   private final WordColumn line = words("line", 5);
@@ -70,7 +69,7 @@ public class SeveralBenchmark {
 
   private WordColumn words(String name, int different) {
     List<String> words = new ArrayList<>();
-    for (int i = 0; i < ROWS; i++) {
+    for (int i = 0; i < BigFile.ROWS; i++) {
       words.add(name + " " + random.nextInt(different));
     }
     return WordColumn.of(name, Kind.CATEGORY, words);

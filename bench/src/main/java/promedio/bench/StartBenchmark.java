@@ -33,27 +33,27 @@ final class StartBenchmark {
     start(scratch, classPath, FirstWindow.Bare.class, 1, "-XX:ArchiveClassesAtExit=" + bareArchive);
     String ofBare = "-XX:SharedArchiveFile=" + bareArchive;
     String ofProgram = "-XX:SharedArchiveFile=" + home.resolve("desktop/target/classes.jsa");
-    List<Long> bare = new ArrayList<>();
-    List<Long> program = new ArrayList<>();
-    List<Long> whole = new ArrayList<>();
+    List<Double> bare = new ArrayList<>();
+    List<Double> program = new ArrayList<>();
+    List<Double> whole = new ArrayList<>();
     for (int round = 0; round < ROUNDS; round++) {
       bare.addAll(start(scratch, classPath, FirstWindow.Bare.class, 1, ofBare));
-      List<Long> ours = start(scratch, classPath, FirstWindow.Program.class, 2, ofProgram);
+      List<Double> ours = start(scratch, classPath, FirstWindow.Program.class, 2, ofProgram);
       program.add(ours.get(0));
       whole.add(ours.get(1));
     }
     System.out.printf(
-        Locale.ROOT, "bare window       %5d ms (median of %d)%n", median(bare), ROUNDS);
-    System.out.printf(Locale.ROOT, "promedio, demo    %5d ms%n", median(program));
-    System.out.printf(Locale.ROOT, "  all of it       %5d ms%n", median(whole));
+        Locale.ROOT, "bare window       %5.0f ms (median of %d)%n", Times.median(bare), ROUNDS);
+    System.out.printf(Locale.ROOT, "promedio, demo    %5.0f ms%n", Times.median(program));
+    System.out.printf(Locale.ROOT, "  all of it       %5.0f ms%n", Times.median(whole));
     System.out.printf(
         Locale.ROOT,
         "ratio             %5.2f (at most 1.8)%n",
-        median(program) / (double) median(bare));
+        Times.median(program) / Times.median(bare));
   }
 
   /** From the start of the process until it says so many times that something is drawn. */
-  private static List<Long> start(
+  private static List<Double> start(
       Path scratch, String classPath, Class<?> main, int times, String archive) throws IOException {
     List<String> command =
         List.of(
@@ -81,10 +81,10 @@ final class StartBenchmark {
     try (BufferedReader out =
         new BufferedReader(
             new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
-      List<Long> millis = new ArrayList<>();
+      List<Double> millis = new ArrayList<>();
       for (int i = 0; i < times; i++) {
         String line = Objects.requireNonNull(out.readLine(), () -> main + " opened no window");
-        millis.add((System.nanoTime() - begin) / 1_000_000);
+        millis.add(Times.millisSince(begin));
         if (!line.equals(i == 0 ? FirstWindow.DRAWN : FirstWindow.WHOLE)) {
           throw new IOException(line);
         }
@@ -98,9 +98,5 @@ final class StartBenchmark {
     } finally {
       process.destroyForcibly();
     }
-  }
-
-  private static long median(List<Long> times) {
-    return times.stream().sorted().skip(times.size() / 2).findFirst().orElseThrow();
   }
 }

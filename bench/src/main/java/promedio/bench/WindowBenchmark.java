@@ -1,19 +1,14 @@
 package promedio.bench;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.TextField;
-import javafx.stage.Stage;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -28,13 +23,8 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
-import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
-import promedio.desktop.window.shell.AssignmentView;
-import promedio.desktop.window.shell.NoFileChoice;
-import promedio.desktop.window.shell.PromedioApplication;
 import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** What the window does between two frames, until all of it is styled and laid out again. */
@@ -65,20 +55,7 @@ public class WindowBenchmark {
   /** Opens the window on the demo: a line-up of 24 values. */
   @Setup
   public void open() throws Exception {
-    CountDownLatch started = new CountDownLatch(1);
-    Platform.startup(started::countDown);
-    started.await();
-    Path own = Files.createTempDirectory("promedio-bench");
-    onToolkit(
-        () -> {
-          DocumentStore store = new DocumentStore(workspace, Folders.under(own));
-          AssignmentView view = new AssignmentView(workspace, store, new NoFileChoice());
-          Scene made = PromedioApplication.scene(view);
-          Stage stage = new Stage();
-          stage.setScene(made);
-          stage.show();
-          scene = Optional.of(made);
-        });
+    scene = Optional.of(MemoryWindow.open(workspace));
   }
 
   /** Closes it. */
@@ -113,7 +90,7 @@ public class WindowBenchmark {
   @Benchmark
   @OperationsPerInvocation(MANY)
   public void keystrokeInASample() throws Exception {
-    onToolkit(() -> workspace.choose(1));
+    MemoryWindow.onToolkit(() -> workspace.choose(1));
     String text = workspace.item().source().typedText().orElseThrow();
     inWindow(
         () -> {
@@ -131,7 +108,7 @@ public class WindowBenchmark {
             .ints(LONG, 10_000, 20_000)
             .mapToObj(value -> String.valueOf(value / 100.0))
             .collect(Collectors.joining(" "));
-    onToolkit(
+    MemoryWindow.onToolkit(
         () -> {
           workspace.choose(2);
           workspace.items().type(text);
@@ -147,7 +124,7 @@ public class WindowBenchmark {
   @Benchmark
   @OperationsPerInvocation(MANY)
   public void keystrokeInAnAnswer() throws Exception {
-    onToolkit(() -> workspace.choose(1));
+    MemoryWindow.onToolkit(() -> workspace.choose(1));
     TextField answer = (TextField) scene.orElseThrow().lookup("#answer-mean");
     inWindow(
         () -> {
@@ -160,7 +137,7 @@ public class WindowBenchmark {
   @Benchmark
   @OperationsPerInvocation(MANY)
   public void keystrokeInAClassTable() throws Exception {
-    onToolkit(() -> workspace.choose(6));
+    MemoryWindow.onToolkit(() -> workspace.choose(6));
     TextField frequency = (TextField) scene.orElseThrow().lookup("#form-frequency-1");
     inWindow(
         () -> {
@@ -179,17 +156,11 @@ public class WindowBenchmark {
 
   /** Many at once, so that painting into memory, which a screen does otherwise, does not count. */
   private static void inWindow(Runnable work) throws Exception {
-    onToolkit(
+    MemoryWindow.onToolkit(
         () -> {
           for (int i = 0; i < MANY; i++) {
             work.run();
           }
         });
-  }
-
-  private static void onToolkit(Runnable work) throws Exception {
-    FutureTask<Void> task = new FutureTask<>(work, null);
-    Platform.runLater(task);
-    task.get();
   }
 }

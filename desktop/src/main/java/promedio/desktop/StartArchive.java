@@ -7,8 +7,8 @@ import java.nio.file.Path;
 import org.slf4j.LoggerFactory;
 
 /**
- * The class archive beside the jars of an unpacked program, which makes starts quick. It is valid for
- * one folder only, so that the program makes a new one, once, when it is started from another.
+ * The class archive beside the jars of an unpacked program, which makes starts quick. It is valid
+ * for one folder only, so that the program makes a new one, once, when it is started from another.
  */
 final class StartArchive {
 
@@ -36,7 +36,8 @@ final class StartArchive {
     try {
       new StartArchive(Path.of(folder), launcher).renewIfElsewhere();
     } catch (IOException e) {
-      LoggerFactory.getLogger(StartArchive.class).warn("the class archive cannot be made; starts stay slow", e);
+      LoggerFactory.getLogger(StartArchive.class)
+          .warn("the class archive cannot be made; starts stay slow", e);
     }
   }
 

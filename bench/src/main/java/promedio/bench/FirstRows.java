@@ -1,0 +1,113 @@
+package promedio.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.CountDownLatch;
+import java.util.function.BooleanSupplier;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import promedio.core.assignment.Assignment;
+import promedio.desktop.demo.SortingLineLog;
+import promedio.desktop.work.Background;
+import promedio.desktop.work.ImportSession;
+import promedio.desktop.work.Workspace;
+import promedio.files.table.DataSource;
+
+/**
+ * From the choice of the sorting-line log of 389,724 rows and 28 columns until its first rows and
+ * the kinds of its columns are drawn in the window, and until all of it is read. The first time is
+ * that of a program that has just been started.
+ */
+final class FirstRows {
+
+  private static final int ROUNDS = 5;
+
+  private FirstRows() {}
+
+  static void run() throws IOException, InterruptedException {
+    Path file = Files.createTempFile("sorting-line", ".csv");
+    try {
+      SortingLineLog.write(file, BigFile.ROWS);
+      List<String> command =
+          JavaProcess.command(List.of(), JavaProcess.CLASS_PATH, FirstRows.class, file.toString());
+      if (new ProcessBuilder(command).inheritIO().start().waitFor() != 0) {
+        throw new IOException("failed: " + command);
+      }
+    } finally {
+      Files.delete(file);
+    }
+  }
+
+  /** Does it in a virtual machine that has done nothing before. */
+  public static void main(String[] arguments) throws Exception {
+    Path file = Path.of(arguments[0]);
+    try {
+      Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
+      Scene scene = MemoryWindow.open(workspace);
+      List<Double> first = new ArrayList<>();
+      for (int round = 0; round < ROUNDS; round++) {
+        long start = System.nanoTime();
+        DataSource source = DataSource.of(file);
+        MemoryWindow.onToolkit(() -> workspace.beginImport(source));
+        await(() -> showsRows(scene));
+        first.add(Times.millisSince(start));
+        await(() -> isRead(workspace));
+        System.out.printf(
+            Locale.ROOT,
+            "round %d: first rows drawn after %.0f ms, all of them read after %.0f ms%n",
+            round + 1,
+            first.get(round),
+            Times.millisSince(start));
+        MemoryWindow.onToolkit(workspace::endImport);
+        await(() -> !showsRows(scene));
+      }
+      System.out.printf(
+          Locale.ROOT,
+          "first rows: %.0f ms in a program just started, %.0f ms in the middle (at most 1000)%n",
+          first.get(0),
+          Times.median(first));
+    } finally {
+      Platform.exit();
+    }
+  }
+
+  private static boolean showsRows(Scene scene) {
+    return scene.lookup("#import-grid .cells") instanceof Parent cells
+        && cells.getScene() != null
+        && cells.isVisible()
+        && scene.lookup("#import-grid").isVisible()
+        && !cells.getChildrenUnmodifiable().isEmpty();
+  }
+
+  private static boolean isRead(Workspace workspace) {
+    ImportSession importing = workspace.importProperty().get();
+    return importing != null && importing.readProperty().get() != null;
+  }
+
+  /** Waits until something holds, and the picture that shows it is drawn. */
+  private static void await(BooleanSupplier condition) throws Exception {
+    CountDownLatch drawn = new CountDownLatch(1);
+    MemoryWindow.onToolkit(
+        () ->
+            new AnimationTimer() {
+              private int pulses;
+
+              @Override
+              public void handle(long now) {
+                // The second pulse comes when the picture of the first one is done.
+                pulses += condition.getAsBoolean() ? 1 : 0;
+                if (pulses == 2) {
+                  stop();
+                  drawn.countDown();
+                }
+              }
+            }.start());
+    drawn.await();
+  }
+}
