@@ -18,6 +18,9 @@ import promedio.bench.FuzzTarget.Trial;
 final class Fuzz {
 
   private static final int SLOW_MILLIS = 2000;
+
+  /** So often a slow input is given at the most. */
+  private static final int MOST_TIMES = 3;
   private static final long SECOND = 1_000_000_000L;
 
   private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();

@@ -67,6 +67,8 @@ class PrintedQuestionTest {
         "Nine pears weigh (in °Bx): 11, 12, 13. Find the mean. | °Bx",
         "Length [cm] = 4, 5, 6, find the mean. | cm",
         "'Weights (g): 118, 131, 124\nFind the mean.' | g",
+        "The lengths were 12 cm, 15 cm and 20 cm. Find the mean. | cm",
+        "Las cestas pesan 12 kg, 15 kg y 20 kg. Halla la media. | kg",
         "Values (x): 4, 5, 6, find the mean. | ''",
         "Values (see page two): 4, 5, 6, find the mean. | ''",
         "They took 12, 15 and 20 years; find the mean. | years",
@@ -167,7 +169,7 @@ class PrintedQuestionTest {
     Random random = new Random(1);
     for (int kind = 0; kind < 12; kind++) {
       StringBuilder text = new StringBuilder();
-      while (text.length() < 300_000) {
+      while (text.length() < 100_000) {
         text.append(pieces.get(kind == 11 ? random.nextInt(pieces.size()) : kind));
       }
       assertThat(PrintedQuestion.read(text.toString())).isNotNull();
