@@ -21,6 +21,7 @@ final class Fuzz {
 
   /** So often a slow input is given at the most. */
   private static final int MOST_TIMES = 3;
+
   private static final long SECOND = 1_000_000_000L;
 
   private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();

@@ -18,6 +18,7 @@ import javax.print.attribute.standard.PageRanges;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
+import promedio.desktop.window.control.Menus;
 import promedio.desktop.work.Background;
 import promedio.document.PrintedPages;
 import promedio.files.table.Progress;
@@ -47,6 +48,7 @@ final class Printing {
       told.accept(Texts.of("handin.no-printer"));
       return;
     }
+    Menus.close();
     boolean wanted = asked.showPrintDialog(owner);
     // The window's own way of printing sends pictures: it only asks which printer is meant.
     asked.cancelJob();

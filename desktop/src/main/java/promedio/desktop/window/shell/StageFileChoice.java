@@ -8,13 +8,11 @@ import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import promedio.core.message.Texts;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.Menus;
 import promedio.files.assignment.AssignmentFile;
 
 /** Asks for files with the dialog of the system. */
 final class StageFileChoice implements FileChoice {
-
-  private static final FileChooser.ExtensionFilter ASSIGNMENTS =
-      new FileChooser.ExtensionFilter(Texts.of("open.assignments"), "*" + AssignmentFile.ENDING);
 
   private final Stage stage;
 
@@ -22,10 +20,21 @@ final class StageFileChoice implements FileChoice {
     this.stage = stage;
   }
 
+  private static FileChooser chooser(String title) {
+    Menus.close();
+    FileChooser chooser = new FileChooser();
+    chooser.setTitle(Texts.of(title));
+    return chooser;
+  }
+
+  private static FileChooser.ExtensionFilter assignments() {
+    return new FileChooser.ExtensionFilter(
+        Texts.of("open.assignments"), "*" + AssignmentFile.ENDING);
+  }
+
   @Override
   public Optional<Path> toOpen() {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(Texts.of("open.title"));
+    FileChooser chooser = chooser("open.title");
     chooser
         .getExtensionFilters()
         .addAll(
@@ -38,33 +47,30 @@ final class StageFileChoice implements FileChoice {
                 "*.tab",
                 "*.xlsx",
                 "*.ods"),
-            ASSIGNMENTS,
+            assignments(),
             new FileChooser.ExtensionFilter(Texts.of("open.all"), "*.*"));
     return Optional.ofNullable(chooser.showOpenDialog(stage)).map(File::toPath);
   }
 
   @Override
   public List<Path> toMark() {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(Texts.of("open.answers"));
+    FileChooser chooser = chooser("open.answers");
     List<File> chosen = chooser.showOpenMultipleDialog(stage);
     return chosen == null ? List.of() : chosen.stream().map(File::toPath).toList();
   }
 
   @Override
   public Optional<Path> toExport(String proposedName) {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(Texts.of("export.title"));
+    FileChooser chooser = chooser("export.title");
     chooser.setInitialFileName(proposedName);
     return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
   }
 
   @Override
   public Optional<Path> toSave(String proposedName) {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle(Texts.of("save.title"));
+    FileChooser chooser = chooser("save.title");
     chooser.setInitialFileName(proposedName);
-    chooser.getExtensionFilters().add(ASSIGNMENTS);
+    chooser.getExtensionFilters().add(assignments());
     return Optional.ofNullable(chooser.showSaveDialog(stage)).map(File::toPath);
   }
 }
