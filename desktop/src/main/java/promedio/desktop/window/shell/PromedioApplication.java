@@ -98,13 +98,10 @@ public final class PromedioApplication extends Application {
         .getScene()
         .rootProperty()
         .subscribe(root -> workspace.show((before, now) -> showTitle(stage, workspace, store)));
-    place(stage, store.settingsProperty().get());
     ICON_SIZES.forEach(size -> stage.getIcons().add(icon(size)));
-    stage.setMinWidth(760);
-    stage.setMinHeight(520);
     stage.setOnCloseRequest(event -> stayOpen(event, store, shown(stage)));
     stage.setOnHiding(event -> close(stage, store));
-    stage.show();
+    show(stage, store.settingsProperty().get());
     view.startTyping();
     FirstPicture.then(() -> finish(view, store));
   }
@@ -163,7 +160,19 @@ public final class PromedioApplication extends Application {
     return scene;
   }
 
-  /** Where the window was last, if a screen still shows that place; else as large as fits. */
+  /**
+   * Shows the window where it was last, if a screen still shows that place; else as large as fits.
+   */
+  static void show(Stage stage, Settings settings) {
+    stage.setMinWidth(760);
+    stage.setMinHeight(520);
+    place(stage, settings);
+    stage.show();
+    // Where a window manager draws the frame, the size is forgotten as the window comes to be
+    // shown.
+    place(stage, settings);
+  }
+
   private static void place(Stage stage, Settings settings) {
     Optional<Settings.Place> last =
         settings

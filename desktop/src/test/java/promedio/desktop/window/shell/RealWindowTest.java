@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
 import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -28,13 +31,16 @@ class RealWindowTest {
 
   @TempDir private static Path state;
 
+  private Stage window;
+
   @Start
   void open(Stage stage) {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
     DocumentStore store = new DocumentStore(workspace, Folders.under(state));
     AssignmentView view = new AssignmentView(workspace, store, mock());
     stage.setScene(PromedioApplication.scene(view));
-    stage.show();
+    PromedioApplication.show(stage, store.settingsProperty().get());
+    window = stage;
     view.startTyping();
   }
 
@@ -46,5 +52,15 @@ class RealWindowTest {
 
     assertThat(robot.lookup("#result-sd").queryAs(Label.class).getText()).isEqualTo("2.14");
     assertThat(robot.lookup("#mark-sd").queryAs(Label.class).getText()).isEqualTo("right");
+  }
+
+  /** A window manager that draws the frame made it as small as it can be. */
+  @Test
+  void theWindowOpensAsLargeAsItIsWanted() {
+    WaitForAsyncUtils.sleep(2, TimeUnit.SECONDS);
+    Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+
+    assertThat(window.getWidth()).isEqualTo(Math.min(1280, screen.getWidth()));
+    assertThat(window.getHeight()).isEqualTo(Math.min(800, screen.getHeight()));
   }
 }
