@@ -3,7 +3,6 @@ package promedio.bench;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CountDownLatch;
@@ -21,12 +20,12 @@ import promedio.files.table.DataSource;
 
 /**
  * From the choice of the sorting-line log of 389,724 rows and 28 columns until its first rows and
- * the kinds of its columns are drawn in the window, and until all of it is read. The first time is
- * that of a program that has just been started.
+ * the kinds of its columns are drawn in the window, and until all of it is read; each time in a
+ * program that has just been started.
  */
 final class FirstRows {
 
-  private static final int ROUNDS = 5;
+  private static final int ROUNDS = 3;
 
   private FirstRows() {}
 
@@ -36,45 +35,32 @@ final class FirstRows {
       SortingLineLog.write(file, BigFile.ROWS);
       List<String> command =
           JavaProcess.command(List.of(), JavaProcess.CLASS_PATH, FirstRows.class, file.toString());
-      if (new ProcessBuilder(command).inheritIO().start().waitFor() != 0) {
-        throw new IOException("failed: " + command);
+      for (int round = 0; round < ROUNDS; round++) {
+        if (new ProcessBuilder(command).inheritIO().start().waitFor() != 0) {
+          throw new IOException("failed: " + command);
+        }
       }
     } finally {
       Files.delete(file);
     }
   }
 
-  /** Does it in a virtual machine that has done nothing before. */
+  /** Does it once, in a virtual machine that has done nothing before. */
   public static void main(String[] arguments) throws Exception {
-    Path file = Path.of(arguments[0]);
-    try {
-      Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-      Scene scene = MemoryWindow.open(workspace);
-      List<Double> first = new ArrayList<>();
-      for (int round = 0; round < ROUNDS; round++) {
-        long start = System.nanoTime();
-        DataSource source = DataSource.of(file);
-        MemoryWindow.onToolkit(() -> workspace.beginImport(source));
-        await(() -> showsRows(scene));
-        first.add(Times.millisSince(start));
-        await(() -> isRead(workspace));
-        System.out.printf(
-            Locale.ROOT,
-            "round %d: first rows drawn after %.0f ms, all of them read after %.0f ms%n",
-            round + 1,
-            first.get(round),
-            Times.millisSince(start));
-        MemoryWindow.onToolkit(workspace::endImport);
-        await(() -> !showsRows(scene));
-      }
-      System.out.printf(
-          Locale.ROOT,
-          "first rows: %.0f ms in a program just started, %.0f ms in the middle (at most 1000)%n",
-          first.get(0),
-          Times.median(first));
-    } finally {
-      Platform.exit();
-    }
+    Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
+    Scene scene = MemoryWindow.open(workspace);
+    DataSource source = DataSource.of(Path.of(arguments[0]));
+    long start = System.nanoTime();
+    MemoryWindow.onToolkit(() -> workspace.beginImport(source));
+    await(() -> showsRows(scene));
+    double first = Times.millisSince(start);
+    await(() -> isRead(workspace));
+    System.out.printf(
+        Locale.ROOT,
+        "first rows drawn after %.0f ms (at most 1000), all of them read after %.0f ms%n",
+        first,
+        Times.millisSince(start));
+    Platform.exit();
   }
 
   private static boolean showsRows(Scene scene) {
