@@ -65,9 +65,6 @@ final class FirstRows {
 
   private static boolean showsRows(Scene scene) {
     return scene.lookup("#import-grid .cells") instanceof Parent cells
-        && cells.getScene() != null
-        && cells.isVisible()
-        && scene.lookup("#import-grid").isVisible()
         && !cells.getChildrenUnmodifiable().isEmpty();
   }
 

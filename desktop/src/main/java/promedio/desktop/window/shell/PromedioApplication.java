@@ -168,8 +168,7 @@ public final class PromedioApplication extends Application {
     stage.setMinHeight(520);
     place(stage, settings);
     stage.show();
-    // Where a window manager draws the frame, the size is forgotten as the window comes to be
-    // shown.
+    // Under a window manager that draws the frame, the size set before is forgotten.
     place(stage, settings);
   }
 
