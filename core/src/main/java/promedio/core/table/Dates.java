@@ -18,26 +18,34 @@ public final class Dates {
 
   private static final int LONGEST = 40;
 
-  private static final List<String> EITHER_WAY =
-      List.of("uuuu-M-d", "uuuu/M/d", "d.M.uuuu", "d.M.uu");
-  private static final List<DateTimeFormatter> DAY_FIRST =
-      withTime(List.of("d/M/uuuu", "d-M-uuuu", "d/M/uu"));
-  private static final List<DateTimeFormatter> MONTH_FIRST =
-      withTime(List.of("M/d/uuuu", "M-d-uuuu", "M/d/uu"));
-  private static final List<DateTimeFormatter> OTHERS =
+  private static final List<Form> DAY_FIRST = withTime(List.of("d/M/uuuu", "d-M-uuuu", "d/M/uu"));
+  private static final List<Form> MONTH_FIRST = withTime(List.of("M/d/uuuu", "M-d-uuuu", "M/d/uu"));
+  private static final List<Form> OTHERS =
       Stream.of(
-              withTime(EITHER_WAY),
+              withTime(List.of("uuuu-M-d", "uuuu/M/d", "d.M.uuuu", "d.M.uu")),
               withTime(List.of("d MMM uuuu", "MMM d, uuuu", "d MMMM uuuu", "MMMM d, uuuu")),
               withTime(List.of("d-MMM-uuuu", "d-MMM-uu")),
-              List.of(format("H:mm[:ss[.SSS]]"), DateTimeFormatter.ISO_OFFSET_DATE_TIME))
+              List.of(
+                  new Form(':', format("H:mm[:ss[.SSS]]")),
+                  new Form('-', DateTimeFormatter.ISO_OFFSET_DATE_TIME)))
           .flatMap(List::stream)
           .toList();
 
   private Dates() {}
 
+  /**
+   * A form of writing a moment.
+   *
+   * @param mark its first sign that is neither letter nor digit, so that it is tried only where it
+   *     may fit
+   */
+  private record Form(char mark, DateTimeFormatter format) {}
+
   /** {@return whether the text is a day, a time of day, or both} */
   public static boolean isDate(String text) {
-    return moment(text, DAY_FIRST).or(() -> moment(text, MONTH_FIRST)).isPresent();
+    return mayBeMoment(text)
+        && Stream.of(OTHERS, DAY_FIRST, MONTH_FIRST)
+            .anyMatch(forms -> firstOf(text, forms).isPresent());
   }
 
   /**
@@ -58,9 +66,12 @@ public final class Dates {
         .thenComparing(Comparator.naturalOrder());
   }
 
-  private static List<DateTimeFormatter> withTime(List<String> days) {
+  private static List<Form> withTime(List<String> days) {
     return days.stream()
-        .map(day -> format(day + "[[' ']['T']H:mm[:ss[.SSSSSSSSS][.SSSSSS][.SSS]]]"))
+        .map(
+            day ->
+                new Form(
+                    mark(day), format(day + "[[' ']['T']H:mm[:ss[.SSSSSSSSS][.SSSSSS][.SSS]]]")))
         .toList();
   }
 
@@ -71,16 +82,39 @@ public final class Dates {
         .toFormatter(Locale.ENGLISH);
   }
 
-  private static Optional<Double> moment(String text, List<DateTimeFormatter> first) {
-    // A cheap look before any format is tried.
-    if (text.length() < 4
-        || text.length() > LONGEST
-        || text.chars().noneMatch(Character::isDigit)
-        || text.chars().noneMatch(c -> "-/.: ".indexOf(c) >= 0)) {
-      return Optional.empty();
+  /** {@return the first sign that is neither letter nor digit}; one before all may be a minus */
+  private static char mark(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (!Character.isLetterOrDigit(c) && (i > 0 || "+-".indexOf(c) < 0)) {
+        return c;
+      }
     }
-    return Stream.concat(first.stream(), OTHERS.stream())
-        .map(format -> moment(text, format))
+    return 0;
+  }
+
+  /** A cheap look before any form is tried; forms that begin with a word go on with a blank. */
+  private static boolean mayBeMoment(String text) {
+    if (text.length() < 4 || text.length() > LONGEST) {
+      return false;
+    }
+    char mark = mark(text);
+    return "-/.: ".indexOf(mark) >= 0
+        && (mark == ' ' || !Character.isLetter(text.charAt(0)))
+        && text.chars().anyMatch(Character::isDigit);
+  }
+
+  private static Optional<Double> moment(String text, List<Form> day) {
+    return mayBeMoment(text)
+        ? firstOf(text, day).or(() -> firstOf(text, OTHERS))
+        : Optional.empty();
+  }
+
+  private static Optional<Double> firstOf(String text, List<Form> forms) {
+    char mark = mark(text);
+    return forms.stream()
+        .filter(form -> form.mark() == mark)
+        .map(form -> moment(text, form.format()))
         .flatMap(Optional::stream)
         .findFirst();
   }

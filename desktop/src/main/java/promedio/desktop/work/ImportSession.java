@@ -172,22 +172,21 @@ public final class ImportSession {
     background.watch(
         Background.Lane.PREVIEW,
         Texts.of("work.opening", source.name()),
-        progress -> {
-          ReadTable first = TableReader.head(from, now);
-          background.tell(() -> head.set(first));
-          return TableReader.read(from, now, progress);
-        },
-        table -> {
-          if (nowReading == readings) {
-            show(table);
-          }
-        },
-        failure -> {
-          // A reading that gave way to a newer one tells nothing.
-          if (nowReading == readings) {
-            fail(failure);
-          }
-        });
+        progress ->
+            TableReader.read(
+                from,
+                now,
+                progress,
+                first -> background.tell(() -> tell(nowReading, () -> head.set(first)))),
+        table -> tell(nowReading, () -> show(table)),
+        failure -> tell(nowReading, () -> fail(failure)));
+  }
+
+  /** A reading that gave way to a newer one tells nothing. */
+  private void tell(int reading, Runnable told) {
+    if (reading == readings) {
+      told.run();
+    }
   }
 
   private void show(ReadTable table) {

@@ -1,17 +1,13 @@
 package promedio.files.table;
 
-import java.time.Month;
-import java.time.format.TextStyle;
-import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import promedio.core.message.TypedWords;
 import promedio.core.table.Dates;
 
 /**
@@ -44,21 +40,6 @@ record ColumnUnit(String shown) {
   private static final Set<String> CURRENCIES =
       Currency.getAvailableCurrencies().stream()
           .map(Currency::getCurrencyCode)
-          .collect(Collectors.toUnmodifiableSet());
-
-  /** Words behind numbers that are no units: 12 May, 7 am, 1st. */
-  private static final Set<String> NO_UNITS =
-      Stream.concat(
-              Arrays.stream(Month.values())
-                  .flatMap(
-                      month ->
-                          Stream.of(Locale.ENGLISH, Locale.forLanguageTag("es"))
-                              .flatMap(
-                                  language ->
-                                      Stream.of(TextStyle.FULL, TextStyle.SHORT)
-                                          .map(style -> month.getDisplayName(style, language)))),
-              Stream.of("am", "pm", "a.m.", "p.m.", "st", "nd", "rd", "th", "e", "x"))
-          .map(word -> word.toLowerCase(Locale.ROOT))
           .collect(Collectors.toUnmodifiableSet());
 
   /** A number and what stands with it. */
@@ -151,7 +132,8 @@ record ColumnUnit(String shown) {
 
   private static boolean isUnit(String text) {
     return text.length() <= LONGEST
-        && !NO_UNITS.contains(text.toLowerCase(Locale.ROOT).replaceAll("\\.$", ""))
+        // Words behind numbers that are no units: 12 May, 7 am, 1st.
+        && !TypedWords.says("no-unit", text.replaceAll("\\.$", ""))
         // 1e3 is a number that is written with its power of ten.
         && !text.matches("[eE][-+]?\\d+");
   }

@@ -51,7 +51,8 @@ final class DelimitedFeed implements RowFeed {
         Pattern.compile(
             "(?:^|" + mark + ")\\h+" + around + "|" + around + "\\h+(?:" + mark + "|$)");
     // The parser that allows for them is the slower one.
-    this.blanksAroundQuotes = head.stream().anyMatch(line -> blanks.matcher(line).find());
+    this.blanksAroundQuotes =
+        head.stream().anyMatch(line -> line.indexOf(quote) >= 0 && blanks.matcher(line).find());
   }
 
   @Override

@@ -16,40 +16,22 @@ import promedio.core.number.Reading;
  */
 record NumberForms(DecimalSign sign, Optional<Character> grouping) {
 
-  private static final Pattern COMMA_DECIMALS =
-      Pattern.compile(
-          "[-+−]?(?:\\d*,(?:\\d{1,2}|\\d{4,})|0,\\d+|\\d{4,},\\d+|\\d{1,3}(?:\\.\\d{3})+,\\d*)");
-  private static final Pattern POINT_DECIMALS =
-      Pattern.compile(
-          "[-+−]?(?:\\d*\\.(?:\\d{1,2}|\\d{4,})|0\\.\\d+|\\d{4,}\\.\\d+|\\d{1,3}(?:,\\d{3})+\\.\\d*)");
-  private static final Pattern GROUPED =
+  static final Pattern GROUPED =
       Pattern.compile("[-+−]?\\d{1,3}(?:([.,' ’\u00A0\u202F\u2009])\\d{3})+(?:[.,]\\d*)?");
-  private static final Pattern TWICE_GROUPED =
-      Pattern.compile("[-+−]?\\d{1,3}(?:([.,])\\d{3}){2,}(?:[.,]\\d*)?");
-  private static final Pattern GROUPED_AND_DECIMAL =
-      Pattern.compile("[-+−]?\\d{1,3}(?:([.,])\\d{3})+([.,])\\d+");
-  private static final Pattern THREE_AFTER_COMMA = Pattern.compile("[-+−]?[1-9]\\d{0,2},\\d{3}");
-  private static final Pattern THREE_AFTER_POINT = Pattern.compile("[-+−]?[1-9]\\d{0,2}\\.\\d{3}");
 
   /** Lakhs and crores: 12,34,567. */
-  private static final Pattern INDIAN =
-      Pattern.compile("[-+−]?\\d{1,2}(?:,\\d{2})+,\\d{3}(?:\\.\\d*)?");
-
-  private static final Pattern SHORT_WHOLE = Pattern.compile("[-+−]?\\d{1,3}");
+  static final Pattern INDIAN = Pattern.compile("[-+−]?\\d{1,2}(?:,\\d{2})+,\\d{3}(?:\\.\\d*)?");
 
   /** {@return the forms that the cells show} */
   static NumberForms find(List<String> cells, Separator separator) {
-    DecimalSign sign = sign(cells, separator);
-    return new NumberForms(sign, grouping(cells, sign));
+    NumberShapes shapes = NumberShapes.of(cells);
+    DecimalSign sign = sign(shapes, separator);
+    return new NumberForms(sign, grouping(shapes, sign));
   }
 
-  private static long count(List<String> cells, Pattern pattern) {
-    return cells.stream().filter(cell -> pattern.matcher(cell).matches()).count();
-  }
-
-  private static DecimalSign sign(List<String> cells, Separator separator) {
-    long commas = count(cells, COMMA_DECIMALS) + groupedTwiceBy(cells, '.');
-    long points = count(cells, POINT_DECIMALS) + groupedTwiceBy(cells, ',') + count(cells, INDIAN);
+  private static DecimalSign sign(NumberShapes shapes, Separator separator) {
+    long commas = shapes.commaDecimals() + shapes.groupedTwiceBy('.');
+    long points = shapes.pointDecimals() + shapes.groupedTwiceBy(',') + shapes.indian();
     if (commas != points) {
       return commas > points ? DecimalSign.COMMA : DecimalSign.POINT;
     }
@@ -57,54 +39,28 @@ record NumberForms(DecimalSign sign, Optional<Character> grouping) {
       return DecimalSign.POINT;
     }
     // Only numbers like 1,234 are left to judge by.
-    long either = count(cells, THREE_AFTER_COMMA);
     boolean decimals =
-        either > 0
-            && count(cells, THREE_AFTER_POINT) == 0
+        shapes.threeAfter(',')
+            && !shapes.threeAfter('.')
             && !separator.equals(Separator.COMMA)
-            && (separator.equals(Separator.SEMICOLON) || count(cells, SHORT_WHOLE) == 0);
+            && (separator.equals(Separator.SEMICOLON) || !shapes.shortWhole());
     return decimals ? DecimalSign.COMMA : DecimalSign.POINT;
   }
 
-  private static long groupedTwiceBy(List<String> cells, char group) {
-    return cells.stream()
-        .map(TWICE_GROUPED::matcher)
-        .filter(m -> m.matches() && m.group(1).charAt(0) == group)
-        .count();
-  }
-
   /** A mark groups where it stands in a number that can be read no other way. */
-  private static Optional<Character> grouping(List<String> cells, DecimalSign sign) {
-    for (String cell : cells) {
-      Matcher grouped = GROUPED.matcher(cell);
-      if (grouped.matches()) {
-        char mark = grouped.group(1).charAt(0);
-        if (mark != '.' && mark != ',') {
-          return Optional.of(mark);
-        }
-      }
+  private static Optional<Character> grouping(NumberShapes shapes, DecimalSign sign) {
+    Optional<Character> blank = shapes.blankBetweenGroups();
+    if (blank.isPresent()) {
+      return blank;
     }
-    char other = sign == DecimalSign.POINT ? ',' : '.';
-    boolean sure =
-        groupedTwiceBy(cells, other) > 0
-            || cells.stream()
-                .map(GROUPED_AND_DECIMAL::matcher)
-                .anyMatch(
-                    m ->
-                        m.matches()
-                            && m.group(1).charAt(0) == other
-                            && m.group(2).charAt(0) != other);
-    Pattern decimals = sign == DecimalSign.POINT ? POINT_DECIMALS : COMMA_DECIMALS;
-    Pattern others = sign == DecimalSign.POINT ? COMMA_DECIMALS : POINT_DECIMALS;
-    Pattern three = sign == DecimalSign.POINT ? THREE_AFTER_COMMA : THREE_AFTER_POINT;
+    boolean point = sign == DecimalSign.POINT;
+    char other = point ? ',' : '.';
+    long decimals = point ? shapes.pointDecimals() : shapes.commaDecimals();
+    long others = point ? shapes.commaDecimals() : shapes.pointDecimals();
+    boolean sure = shapes.groupedTwiceBy(other) > 0 || shapes.groupedBeforeDecimals(other);
     boolean likely =
-        count(cells, three) > 0 && count(cells, decimals) > 0 && count(cells, others) == 0;
-    boolean whole =
-        sign == DecimalSign.POINT
-            && count(cells, three) > 0
-            && count(cells, SHORT_WHOLE) > 0
-            && count(cells, others) == 0;
-    return sure || likely || whole ? Optional.of(other) : Optional.empty();
+        others == 0 && shapes.threeAfter(other) && (decimals > 0 || (point && shapes.shortWhole()));
+    return sure || likely ? Optional.of(other) : Optional.empty();
   }
 
   /** {@return the number that the cell says, or why it says none} */

@@ -122,6 +122,9 @@ final class SeparatorFinder {
   }
 
   private int count(String line, char separator) {
+    if (line.indexOf(separator) < 0) {
+      return 0;
+    }
     Quotes quotes = new Quotes(quote);
     int count = 0;
     for (int i = 0; i < line.length(); i++) {
@@ -154,6 +157,9 @@ final class SeparatorFinder {
   }
 
   private static boolean isOpen(String text, char quote) {
+    if (text.indexOf(quote) < 0) {
+      return false;
+    }
     Quotes quotes = new Quotes(quote);
     boolean open = false;
     for (int i = 0; i < text.length(); i++) {
