@@ -74,8 +74,11 @@ public final class NumberText {
     return value.signum() < 0 ? MINUS + digits : digits;
   }
 
-  /** Nearly all numbers are short digits with at most one decimal sign among them. */
-  private static boolean isPlain(String text, DecimalSign sign) {
+  /**
+   * {@return whether the text is a number of digits alone with at most one decimal sign among
+   * them}: nearly all numbers are, and that is seen at once
+   */
+  public static boolean isPlain(String text, DecimalSign sign) {
     int signs = 0;
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);

@@ -11,12 +11,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Days and times of day as people write them. */
 public final class Dates {
 
   private static final int LONGEST = 40;
+
+  /** How the names of months begin. */
+  private static final Set<String> MONTHS =
+      Set.of("jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec");
 
   private static final List<Form> DAY_FIRST = withTime(List.of("d/M/uuuu", "d-M-uuuu", "d/M/uu"));
   private static final List<Form> MONTH_FIRST = withTime(List.of("M/d/uuuu", "M-d-uuuu", "M/d/uu"));
@@ -44,8 +49,9 @@ public final class Dates {
   /** {@return whether the text is a day, a time of day, or both} */
   public static boolean isDate(String text) {
     return mayBeMoment(text)
-        && Stream.of(OTHERS, DAY_FIRST, MONTH_FIRST)
-            .anyMatch(forms -> firstOf(text, forms).isPresent());
+        && (firstOf(text, OTHERS).isPresent()
+            || firstOf(text, DAY_FIRST).isPresent()
+            || firstOf(text, MONTH_FIRST).isPresent());
   }
 
   /**
@@ -93,15 +99,21 @@ public final class Dates {
     return 0;
   }
 
-  /** A cheap look before any form is tried; forms that begin with a word go on with a blank. */
+  /** A cheap look before any form is tried; those that begin with a word begin with a month. */
   private static boolean mayBeMoment(String text) {
-    if (text.length() < 4 || text.length() > LONGEST) {
+    if (text.length() < 4 || text.length() > LONGEST || "-/.: ".indexOf(mark(text)) < 0) {
       return false;
     }
-    char mark = mark(text);
-    return "-/.: ".indexOf(mark) >= 0
-        && (mark == ' ' || !Character.isLetter(text.charAt(0)))
-        && text.chars().anyMatch(Character::isDigit);
+    if (Character.isLetter(text.charAt(0))
+        && !MONTHS.contains(text.substring(0, 3).toLowerCase(Locale.ROOT))) {
+      return false;
+    }
+    for (int i = 0; i < text.length(); i++) {
+      if (Character.isDigit(text.charAt(i))) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static Optional<Double> moment(String text, List<Form> day) {
@@ -112,11 +124,14 @@ public final class Dates {
 
   private static Optional<Double> firstOf(String text, List<Form> forms) {
     char mark = mark(text);
-    return forms.stream()
-        .filter(form -> form.mark() == mark)
-        .map(form -> moment(text, form.format()))
-        .flatMap(Optional::stream)
-        .findFirst();
+    for (Form form : forms) {
+      Optional<Double> moment =
+          form.mark() == mark ? moment(text, form.format()) : Optional.empty();
+      if (moment.isPresent()) {
+        return moment;
+      }
+    }
+    return Optional.empty();
   }
 
   /** Nothing is computed with this number but an order. */

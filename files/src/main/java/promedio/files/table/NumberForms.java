@@ -80,7 +80,8 @@ record NumberForms(DecimalSign sign, Optional<Character> grouping) {
 
   /** {@return whether the cell says a number} */
   boolean isNumber(String cell) {
-    return mayBeNumber(cell) && read(cell) instanceof Reading.Numeral;
+    return NumberText.isPlain(cell, sign)
+        || (mayBeNumber(cell) && read(cell) instanceof Reading.Numeral);
   }
 
   /** A cheap look: numbers have a digit, or a fraction in one character, and no other letters. */

@@ -1,5 +1,6 @@
 package promedio.files.table;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -40,31 +41,46 @@ record NumberShapes(
 
   /** {@return what of the cells may be numbers, by their marks} */
   static NumberShapes of(List<String> cells) {
-    List<String> numeric = cells.stream().filter(NumberShapes::isNumeric).toList();
-    return new NumberShapes(
-        numeric.stream().filter(cell -> marks(cell) == 0 && !hasBlank(cell)).toList(),
-        numeric.stream().filter(cell -> cell.indexOf('.') >= 0).toList(),
-        numeric.stream().filter(cell -> cell.indexOf(',') >= 0).toList(),
-        numeric.stream().filter(cell -> marks(cell) > 1).toList(),
-        numeric.stream().filter(NumberShapes::hasBlank).toList());
+    NumberShapes shapes =
+        new NumberShapes(
+            new ArrayList<>(),
+            new ArrayList<>(),
+            new ArrayList<>(),
+            new ArrayList<>(),
+            new ArrayList<>());
+    cells.forEach(shapes::add);
+    return shapes;
   }
 
-  private static boolean isNumeric(String cell) {
+  private void add(String cell) {
+    int points = 0;
+    int commas = 0;
+    int blanks = 0;
     for (int i = 0; i < cell.length(); i++) {
       char c = cell.charAt(i);
-      if ((c < '0' || c > '9') && "-+−.,".indexOf(c) < 0 && BLANKS.indexOf(c) < 0) {
-        return false;
+      if (c == '.') {
+        points++;
+      } else if (c == ',') {
+        commas++;
+      } else if (c < '0' || c > '9') {
+        if (BLANKS.indexOf(c) >= 0) {
+          blanks++;
+        } else if ("-+−".indexOf(c) < 0) {
+          return;
+        }
       }
     }
-    return !cell.isEmpty();
+    addTo(withoutMark, cell, points + commas + blanks == 0);
+    addTo(withPoint, cell, points > 0);
+    addTo(withComma, cell, commas > 0);
+    addTo(severalMarks, cell, points + commas > 1);
+    addTo(withBlank, cell, blanks > 0);
   }
 
-  private static long marks(String cell) {
-    return cell.chars().filter(c -> c == '.' || c == ',').count();
-  }
-
-  private static boolean hasBlank(String cell) {
-    return cell.chars().anyMatch(c -> BLANKS.indexOf(c) >= 0);
+  private static void addTo(List<String> cells, String cell, boolean fits) {
+    if (fits) {
+      cells.add(cell);
+    }
   }
 
   private static long count(List<String> cells, Pattern pattern) {

@@ -125,14 +125,12 @@ record OpenedSource(
             encoding.reader(
                 new WatchedStream(
                     new BufferedInputStream(source.open(), 1 << 16), source.size(), progress));
-    RowFeed feed;
-    if (separator.equals(Separator.LIST)) {
-      feed = BlankFeed.list(reader);
-    } else if (separator.equals(Separator.BLANKS)) {
-      feed = BlankFeed.table(reader, lines);
-    } else {
-      feed = new DelimitedFeed(source.name(), reader, separator, quoteCharacter, lines);
-    }
+    RowFeed feed =
+        switch (separator.code()) {
+          case "list" -> BlankFeed.list(reader);
+          case "blanks" -> BlankFeed.table(reader, lines);
+          default -> new DelimitedFeed(source.name(), reader, separator, quoteCharacter, lines);
+        };
     Map<Aspect, String> aspects = new EnumMap<>(Aspect.class);
     aspects.put(Aspect.ENCODING, encoding.code());
     aspects.put(Aspect.SEPARATOR, separator.code());

@@ -41,16 +41,18 @@ public record Separator(String code) {
 
   /** {@return whether blanks part the cells} */
   boolean isBlanks() {
-    return equals(BLANKS) || equals(LIST);
+    return code.equals(BLANKS.code) || code.equals(LIST.code);
   }
 
   /** {@return the character that parts cells; one that no text holds where none does} */
   char character() {
-    return equals(TAB) ? '\t' : code.length() == 1 ? code.charAt(0) : NOTHING;
+    return code.equals(TAB.code) ? '\t' : code.length() == 1 ? code.charAt(0) : NOTHING;
   }
 
   /** {@return how it is given to other programs: the character, a blank, or nothing} */
   public String text() {
-    return equals(BLANKS) ? " " : character() == NOTHING ? "" : String.valueOf(character());
+    return code.equals(BLANKS.code)
+        ? " "
+        : character() == NOTHING ? "" : String.valueOf(character());
   }
 }
