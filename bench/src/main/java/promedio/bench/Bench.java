@@ -30,7 +30,7 @@ public final class Bench {
       BigFile.run();
     }
     if (first.isEmpty() || first.equals("rows")) {
-      FirstRows.run();
+      FirstRows.run(Path.of(System.getProperty("promedio.sources", ".")));
     }
     if (first.isEmpty() || first.equals("workbook")) {
       BigWorkbook.run();

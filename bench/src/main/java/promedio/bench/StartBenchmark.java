@@ -1,7 +1,6 @@
 package promedio.bench;
 
 import java.io.BufferedReader;
-import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
@@ -25,14 +24,11 @@ final class StartBenchmark {
 
   static void run(Path home) throws IOException {
     Path scratch = Files.createTempDirectory("promedio-start");
-    String classPath =
-        Files.readString(home.resolve("desktop/target/class-path"))
-            + File.pathSeparator
-            + home.resolve("bench/target/classes");
+    String classPath = JavaProcess.classPath(home);
     Path bareArchive = scratch.resolve("bare.jsa");
     start(scratch, classPath, FirstWindow.Bare.class, 1, "-XX:ArchiveClassesAtExit=" + bareArchive);
     String ofBare = "-XX:SharedArchiveFile=" + bareArchive;
-    String ofProgram = "-XX:SharedArchiveFile=" + home.resolve("desktop/target/classes.jsa");
+    String ofProgram = JavaProcess.archive(home);
     List<Double> bare = new ArrayList<>();
     List<Double> program = new ArrayList<>();
     List<Double> whole = new ArrayList<>();

@@ -38,6 +38,8 @@ public final class Background {
     READING(Order.LATEST),
     /** Reading a table that is looked at before it is imported. */
     PREVIEW(Order.LATEST),
+    /** Going through an import that nobody sees. */
+    REHEARSAL(Order.LATEST),
     /** Keeping the original of a table that is imported. */
     IMPORT(Order.BESIDE),
     /** Tidying a long table. */
@@ -73,7 +75,7 @@ public final class Background {
 
     /** {@return whether the person is shown that such work is under way} */
     public boolean isTold() {
-      return this != EXPLAINING && this != PAGES;
+      return this != EXPLAINING && this != PAGES && this != REHEARSAL;
     }
   }
 
@@ -154,7 +156,7 @@ public final class Background {
   public <T> void watch(
       Lane lane, String title, Watched<T> work, Consumer<T> done, Consumer<Exception> failed) {
     if (lane.order == Order.LATEST) {
-      running.stream().filter(job -> job.lane() == lane).toList().forEach(Job::cancel);
+      cancel(lane);
     }
     ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
     FutureTask<T> task =
@@ -175,6 +177,11 @@ public final class Background {
     under.computeIfAbsent(lane, l -> new AtomicInteger()).incrementAndGet();
     boolean waits = lane.order == Order.IN_TURN;
     (waits ? inTurn.computeIfAbsent(lane, l -> new Turns(worker)) : worker).execute(task);
+  }
+
+  /** Stops the work of the lane that is under way. */
+  void cancel(Lane lane) {
+    running.stream().filter(job -> job.lane() == lane).toList().forEach(Job::cancel);
   }
 
   /** Gives work to another executor, one piece after the other. */

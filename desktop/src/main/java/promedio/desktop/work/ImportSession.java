@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -46,8 +47,12 @@ public final class ImportSession {
   /** Larger files stay where they are unless the student decides otherwise. */
   public static final long MOST_KEPT = 5L << 20;
 
+  /** About as many rows as are looked at to recognise how a table is written. */
+  private static final int REHEARSED_ROWS = 200;
+
   private DataSource source;
   private final Background background;
+  private final Background.Lane lane;
   private ReadingChoices choices = ReadingChoices.NONE;
 
   /** How often it was read, so that only the newest reading tells. */
@@ -62,9 +67,24 @@ public final class ImportSession {
       new ReadOnlyObjectWrapper<>(this, "columns", List.of());
 
   ImportSession(DataSource source, Background background) {
+    this(source, background, Background.Lane.PREVIEW);
+  }
+
+  private ImportSession(DataSource source, Background background, Background.Lane lane) {
     this.source = source;
     this.background = background;
+    this.lane = lane;
     readAgain();
+  }
+
+  /** {@return a session with a made-up table of what tables are usually made of} */
+  static ImportSession rehearsal(Background background) {
+    String rows =
+        IntStream.range(0, REHEARSED_ROWS)
+            .mapToObj(row -> "2026-09-01 07:00,line " + row % 3 + ",T0" + row + ",,12." + row)
+            .collect(Collectors.joining("\n", "time,line,tray,remark,weight\n", "\n"));
+    DataSource source = DataSource.of("", rows.getBytes(StandardCharsets.UTF_8));
+    return new ImportSession(source, background, Background.Lane.REHEARSAL);
   }
 
   /** {@return what is imported} */
@@ -170,7 +190,7 @@ public final class ImportSession {
     ReadingChoices now = choices;
     DataSource from = source;
     background.watch(
-        Background.Lane.PREVIEW,
+        lane,
         Texts.of("work.opening", source.name()),
         progress ->
             TableReader.read(

@@ -1,6 +1,7 @@
 package promedio.files.table;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import promedio.core.table.Table;
 
 /**
@@ -18,6 +19,17 @@ public record ReadTable(
 
   public ReadTable {
     notices = List.copyOf(notices);
+  }
+
+  /** Two are never compared cell by cell. */
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return this == other;
+  }
+
+  @Override
+  public int hashCode() {
+    return System.identityHashCode(this);
   }
 
   /** {@return the line of the file in which the row, from 0, begins} */

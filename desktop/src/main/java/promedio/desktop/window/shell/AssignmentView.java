@@ -110,6 +110,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     bands.finish();
   }
 
+  /** Goes through what takes long when it is done for the first time, while nobody waits for it. */
+  public void rehearse() {
+    bands.rehearseImport();
+  }
+
   /** The files come first, and what they import is looked at in what is made after them. */
   private FileCommands.Importing lookAtImport() {
     return new FileCommands.Importing() {

@@ -1,6 +1,7 @@
 package promedio.desktop.window.shell;
 
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -34,6 +35,7 @@ import promedio.desktop.window.table.TableSheet;
 import promedio.desktop.window.working.WorkingSheet;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.DocumentStore;
+import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -113,6 +115,20 @@ final class CentreBands {
   void finish() {
     sheet();
     margin();
+  }
+
+  /**
+   * Goes through an import unseen, so that the first rows of a file come soon when one is chosen.
+   */
+  void rehearseImport() {
+    if (importView == null) {
+      ImportView made = importView();
+      show(made, false);
+      show(reading, false);
+      ImportSession unseen = workspace.rehearseImport();
+      made.rehearse(unseen, centre.getWidth(), centre.getHeight());
+      Objects.requireNonNull(reading).rehearse(unseen);
+    }
   }
 
   Sheet sheet() {

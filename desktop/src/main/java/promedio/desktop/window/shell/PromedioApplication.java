@@ -120,6 +120,7 @@ public final class PromedioApplication extends Application {
     if (file != null) {
       view.open(file);
     }
+    QuietMoment.then(view.getScene(), view::rehearse);
   }
 
   private static void showTitle(Stage stage, Workspace workspace, DocumentStore store) {

@@ -1,13 +1,11 @@
 package promedio.desktop.window.table;
 
-import java.util.HashMap;
-import java.util.Map;
+import java.util.Arrays;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
@@ -31,23 +29,17 @@ public final class CellGrid extends Region {
 
   private static final double GAP = 9;
 
-  /** No column is wider than so many digits. */
   private final Pane cells = new Pane();
-
-  private final Pane heads = new Pane();
   private final ScrollBar across = new ScrollBar();
   private final ScrollBar down = new ScrollBar();
   private final Region tear = new Region();
-  private final Region corner = new Region();
-
   private final CellMeasure measure = new CellMeasure(cells);
   private final CellLabels labels = new CellLabels(cells);
-  private final Map<Integer, Node> headNodes = new HashMap<>();
+  private final GridHeads heads = new GridHeads(measure);
   private final ReadOnlyObjectWrapper<@Nullable CellBlock> selection =
       new ReadOnlyObjectWrapper<>(this, "selection");
   private @Nullable GridContent content;
   private GridGeometry geometry = GridGeometry.NOTHING;
-  private double[] widths = new double[0];
   private boolean stale;
   private int anchorRow;
   private int anchorColumn;
@@ -62,12 +54,8 @@ public final class CellGrid extends Region {
     down.setOrientation(Orientation.VERTICAL);
     tear.getStyleClass().add("tear");
     tear.setManaged(false);
-    corner.getStyleClass().add("heads");
-    corner.setManaged(false);
     cells.getStyleClass().add("cells");
-    heads.getStyleClass().add("heads");
     Scrolling.clip(cells);
-    Scrolling.clip(heads);
     getChildren().addAll(cells, heads, across, down);
     across.valueProperty().subscribe(v -> requestLayout());
     down.valueProperty().subscribe(v -> requestLayout());
@@ -81,9 +69,7 @@ public final class CellGrid extends Region {
   /** Shows other content, from its first row and column. */
   void show(GridContent shown) {
     content = shown;
-    headNodes.clear();
-    heads.getChildren().setAll(corner);
-    widths = new double[0];
+    heads.clear();
     selection.set(null);
     anchorRow = 0;
     anchorColumn = 0;
@@ -235,16 +221,24 @@ public final class CellGrid extends Region {
     } else if (row >= top + room && !atFoot) {
       down.setValue(Math.min(down.getMax(), row - room + 1.0));
     }
-    double left = 0;
-    for (int i = 0; i < Math.min(column, widths.length); i++) {
-      left += widths[i];
+    bringColumnIntoSight(column);
+  }
+
+  private void bringColumnIntoSight(int column) {
+    GridContent now = content;
+    if (now == null || column >= now.columns()) {
+      return;
     }
-    double width = column < widths.length ? widths[column] : 0;
-    double roomAcross = getWidth() - geometry.rowHeadWidth();
+    double room = getWidth() - geometry.rowHeadWidth();
+    // Their heads may widen the columns before it, and so move it.
+    heads.makeUpTo(now, column, room);
+    double[] widths = heads.widths(now);
+    double left = Arrays.stream(widths).limit(column).sum();
+    double right = left + widths[column];
     if (left < across.getValue()) {
       across.setValue(left);
-    } else if (left + width > across.getValue() + roomAcross) {
-      across.setValue(Math.min(across.getMax(), left + width - roomAcross));
+    } else if (right > across.getValue() + room) {
+      across.setValue(right - room);
     }
   }
 
@@ -264,22 +258,21 @@ public final class CellGrid extends Region {
     if (now == null || getWidth() <= 0) {
       return;
     }
-    double rowHeight = Math.ceil(measure.height());
-    if (widths.length != now.columns()) {
-      widths = measure.widths(now, column -> head(now, column).prefWidth(-1));
-    }
-    double rowHead = measure.width(now.rowHead(Math.max(0, now.rows() - 1))) + GAP;
-    double headHeight = headHeight(now);
     double bar = 12;
-    geometry =
-        GridGeometry.of(
-            widths,
-            new GridGeometry.Room(
-                getWidth() - bar, getHeight() - headHeight - bar, rowHead, rowHeight),
-            now.rows(),
-            LAST_ROWS,
-            down.getValue(),
-            across.getValue());
+    GridGeometry.Room room =
+        new GridGeometry.Room(
+            getWidth() - bar,
+            getHeight() - bar,
+            measure.width(now.rowHead(Math.max(0, now.rows() - 1))) + GAP,
+            Math.ceil(measure.height()));
+    geometry = geometry(now, room);
+    // Heads that come into sight may widen their columns, so that other columns are in sight.
+    while (heads.make(now, geometry.firstColumn(), geometry.lastColumn())) {
+      geometry = geometry(now, room);
+    }
+    double headHeight = heads.height();
+    geometry = geometry(now, room.below(headHeight));
+    double rowHead = geometry.rowHeadWidth();
     double edge = 1;
     heads.resizeRelocate(edge, edge, getWidth() - bar - edge, headHeight);
     cells.resizeRelocate(
@@ -287,8 +280,13 @@ public final class CellGrid extends Region {
     across.resizeRelocate(rowHead, getHeight() - bar - edge, getWidth() - bar - rowHead, bar);
     down.resizeRelocate(getWidth() - bar - edge, headHeight, bar, getHeight() - headHeight - bar);
     setBars(now);
-    layOutHeads(now, headHeight);
+    heads.layOut(geometry, headHeight);
     layOutCells(now);
+  }
+
+  private GridGeometry geometry(GridContent now, GridGeometry.Room room) {
+    return GridGeometry.of(
+        heads.widths(now), room, now.rows(), LAST_ROWS, down.getValue(), across.getValue());
   }
 
   private void setBars(GridContent now) {
@@ -314,27 +312,6 @@ public final class CellGrid extends Region {
     }
   }
 
-  private double headHeight(GridContent now) {
-    double most = 0;
-    for (int column = 0; column < Math.min(now.columns(), 40); column++) {
-      most = Math.max(most, head(now, column).prefHeight(widths[column]));
-    }
-    return Math.ceil(most);
-  }
-
-  private Node head(GridContent now, int column) {
-    return headNodes.computeIfAbsent(
-        column,
-        c -> {
-          Node head = now.head(c);
-          head.setManaged(false);
-          heads.getChildren().add(head);
-          corner.toFront();
-          head.applyCss();
-          return head;
-        });
-  }
-
   /** Makes the columns as wide as they need to be by now; later, since a layout may be running. */
   void measureAgain() {
     if (!stale) {
@@ -342,19 +319,9 @@ public final class CellGrid extends Region {
       Platform.runLater(
           () -> {
             stale = false;
-            widths = new double[0];
+            heads.measureAgain();
             requestLayout();
           });
-    }
-  }
-
-  private void layOutHeads(GridContent now, double headHeight) {
-    corner.resizeRelocate(0, 0, geometry.rowHeadWidth(), headHeight);
-    headNodes.values().forEach(node -> node.setVisible(false));
-    for (int column = geometry.firstColumn(); column <= geometry.lastColumn(); column++) {
-      Node head = head(now, column);
-      head.setVisible(true);
-      head.resizeRelocate(geometry.x(column), 0, widths[column], headHeight);
     }
   }
 
@@ -376,7 +343,7 @@ public final class CellGrid extends Region {
         String state = now.state(row, column);
         boolean right = now.isNumber(column) && !state.equals("passed-over");
         CellLabels.style(cell, right ? "number" : "word", state, chosen, isLead);
-        cell.resizeRelocate(geometry.x(column), y, widths[column], geometry.rowHeight());
+        cell.resizeRelocate(geometry.x(column), y, geometry.width(column), geometry.rowHeight());
       }
     }
     labels.end(used);

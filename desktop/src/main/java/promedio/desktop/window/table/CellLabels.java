@@ -11,6 +11,9 @@ import promedio.desktop.window.control.Nodes;
 /** The labels of a grid's cells, which are used again wherever the grid is scrolled to. */
 final class CellLabels {
 
+  /** The usual styles of labels are left out: looking for them would take most of the time. */
+  static final String STYLE = "grid-cell";
+
   private final Pane cells;
   private final List<Label> pool = new ArrayList<>();
 
@@ -47,9 +50,9 @@ final class CellLabels {
   /** Shows what kind of cell a label is, and how it stands out. */
   static void style(Label label, String kind, String state, boolean chosen, boolean lead) {
     if (state.isEmpty()) {
-      Nodes.setStyles(label, "label", "cell", kind);
+      Nodes.setStyles(label, STYLE, kind);
     } else {
-      Nodes.setStyles(label, "label", "cell", kind, state);
+      Nodes.setStyles(label, STYLE, kind, state);
     }
     label.pseudoClassStateChanged(Look.CHOSEN, chosen);
     label.pseudoClassStateChanged(Look.LEAD, lead);

@@ -33,7 +33,13 @@ record GridGeometry(
    * @param rowHead the width of what stands at the left of each row
    * @param rowHeight the height of a row
    */
-  record Room(double width, double height, double rowHead, double rowHeight) {}
+  record Room(double width, double height, double rowHead, double rowHeight) {
+
+    /** {@return what is left of it below heads of this height} */
+    Room below(double heads) {
+      return new Room(width, height - heads, rowHead, rowHeight);
+    }
+  }
 
   static GridGeometry of(
       double[] widths, Room room, int rows, int keptRows, double top, double scrolledBy) {
@@ -87,6 +93,10 @@ record GridGeometry(
 
   double x(int column) {
     return room.rowHead() + lefts[column] - scrolledBy;
+  }
+
+  double width(int column) {
+    return lefts[column + 1] - lefts[column];
   }
 
   int firstColumn() {

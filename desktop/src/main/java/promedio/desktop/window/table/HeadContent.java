@@ -139,19 +139,30 @@ final class HeadContent implements GridContent {
       head.getChildren().add(new Label("…"));
       return head;
     }
-    String name = column.get().name();
+    if (whole) {
+      head.getChildren()
+          .addAll(
+              taken(place, column.get().name()),
+              kinds(place, column.get().kind()),
+              facts(column.get()));
+    } else {
+      // Nothing is chosen yet, and plain texts are there sooner.
+      Label name = new Label(column.get().name());
+      name.getStyleClass().add("column-name");
+      Label kind = new Label(Texts.of("kind." + column.get().kind().code()));
+      kind.getStyleClass().add("column-kind");
+      head.getChildren().addAll(name, kind, new Label("…"));
+    }
+    return head;
+  }
+
+  private CheckBox taken(int place, String name) {
     CheckBox taken = Controls.literal(new CheckBox(name));
     taken.getStyleClass().add("column-name");
     taken.setId("import-column-" + place);
-    taken.setDisable(!whole);
-    importing
-        .columnsProperty()
-        .subscribe(chosen -> taken.setSelected(!whole || chosen.contains(name)));
+    importing.columnsProperty().subscribe(chosen -> taken.setSelected(chosen.contains(name)));
     taken.setOnAction(event -> importing.include(name, taken.isSelected()));
-    head.getChildren()
-        .addAll(
-            taken, kinds(place, column.get().kind()), whole ? facts(column.get()) : new Label("…"));
-    return head;
+    return taken;
   }
 
   private Node kinds(int place, Kind now) {

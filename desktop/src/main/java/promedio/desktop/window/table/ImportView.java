@@ -103,11 +103,41 @@ public final class ImportView extends BorderPane {
     take.requestFocus();
   }
 
+  /**
+   * Shows a session that nobody sees, in a room of this size, until its rows are laid out; unless
+   * one that somebody sees begins meanwhile.
+   */
+  public void rehearse(ImportSession unseen, double width, double height) {
+    show(unseen);
+    resize(width, height);
+    layOutUnseen();
+    unseen
+        .readProperty()
+        .subscribe(
+            read -> {
+              if (read != null && importing == unseen) {
+                layOutUnseen();
+                show(null);
+              }
+            });
+  }
+
+  /** Cells are made as they are laid out, and want their styles then. */
+  private void layOutUnseen() {
+    applyCss();
+    layout();
+    applyCss();
+  }
+
   private void show(@Nullable ImportSession now) {
     importing = now;
     if (now == null) {
       return;
     }
+    // Nothing of a file that was looked at before, and the cells are there when the rows come.
+    Nodes.setShown(grid, true);
+    grid.show(new AwaitedContent());
+    counts.setText(Texts.of("import.reading"));
     heading.setText(Texts.of("import.heading", now.source().name()));
     boolean file = now.source() instanceof DataSource.OfFile;
     Nodes.setShown(keep, file);
@@ -116,10 +146,17 @@ public final class ImportView extends BorderPane {
     showing = true;
     text.setText(file ? "" : text(now.source()));
     showing = false;
-    now.headProperty().subscribe(head -> showRows());
-    now.readProperty().subscribe(read -> showRows());
-    now.columnsProperty().subscribe(this::showColumns);
-    now.problemProperty().subscribe(this::showProblem);
+    now.headProperty().subscribe(head -> showOf(now, this::showRows));
+    now.readProperty().subscribe(read -> showOf(now, this::showRows));
+    now.columnsProperty().subscribe(names -> showOf(now, () -> showColumns(names)));
+    now.problemProperty().subscribe(text -> showOf(now, () -> showProblem(text)));
+  }
+
+  /** A session that another took the place of tells nothing. */
+  private void showOf(ImportSession session, Runnable what) {
+    if (importing == session) {
+      what.run();
+    }
   }
 
   private static String text(DataSource source) {

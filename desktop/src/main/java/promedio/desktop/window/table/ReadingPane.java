@@ -69,11 +69,32 @@ public final class ReadingPane extends ScrollPane {
     workspace.whileViewed(workspace.importProperty().subscribe(this::show));
   }
 
+  /** Shows a session that nobody sees, unless one that somebody sees begins meanwhile. */
+  public void rehearse(ImportSession unseen) {
+    show(unseen);
+    unseen
+        .readProperty()
+        .subscribe(
+            read -> {
+              if (read != null && importing == unseen) {
+                applyCss();
+                show(null);
+              }
+            });
+  }
+
   private void show(@Nullable ImportSession now) {
     importing = now;
     if (now != null) {
-      now.headProperty().subscribe(head -> showAspects());
-      now.readProperty().subscribe(this::showUnreadable);
+      now.headProperty().subscribe(head -> showOf(now, this::showAspects));
+      now.readProperty().subscribe(read -> showOf(now, () -> showUnreadable(read)));
+    }
+  }
+
+  /** A session that another took the place of tells nothing. */
+  private void showOf(ImportSession session, Runnable what) {
+    if (importing == session) {
+      what.run();
     }
   }
 
