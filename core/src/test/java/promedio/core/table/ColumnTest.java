@@ -32,14 +32,31 @@ class ColumnTest {
         "07:30:15",
         "2026-09-01T07:30:00Z",
         "1 Sep 2026",
-        "September 1, 2026"
+        "September 1, 2026",
+        "1-sep-2026",
+        "2026/9/1 7:30",
+        "Mar 3, 2026 07:30"
       })
   void knowsDaysAndTimes(String text) {
     assertThat(Dates.isDate(text)).isTrue();
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"131.5", "3/4", "Blanca", "45.13.2026", "12-99", "25:61", ""})
+  @ValueSource(
+      strings = {
+        "131.5",
+        "3/4",
+        "Blanca",
+        "45.13.2026",
+        "12-99",
+        "25:61",
+        "",
+        "line 1",
+        "T-12",
+        "May",
+        "Marta 3, 2026",
+        "1.2.3.4"
+      })
   void knowsWhatIsNoDay(String text) {
     assertThat(Dates.isDate(text)).isFalse();
   }

@@ -240,6 +240,21 @@ class WorkspaceTest {
   }
 
   @Test
+  void aFileThatIsNotImportedAfterAllIsNotReadOn() {
+    Deque<Runnable> waiting = new ArrayDeque<>();
+    Workspace workspace =
+        new Workspace(Assignment.empty("Pears"), new Background(waiting::add, Runnable::run));
+    ImportSession left =
+        workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+
+    workspace.endImport();
+    waiting.forEach(Runnable::run);
+
+    assertThat(workspace.background().running()).isEmpty();
+    assertThat(left.readProperty().get()).isNull();
+  }
+
+  @Test
   void idsAreNeverGivenAgainWhateverIsRemovedOrUndone() {
     empty.items().type("8 10");
     empty.shelf().addSample(new Source.ValuesText("3"));

@@ -66,6 +66,9 @@ class UnitsAndPagesTest {
         "12 kg;7 g;3 kg",
         "€ 12;$ 7;€ 3",
         "12 May;7 May;3 May",
+        "12 mayo;7 mayo;3 mayo",
+        "12 sept.;7 sept.;3 sept.",
+        "7 a.m.;8 a.m.;9 a.m.",
         "7 am;8 am;9 am",
         "T12;T13;T14",
         "1st;2nd;3rd"

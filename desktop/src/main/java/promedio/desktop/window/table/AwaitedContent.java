@@ -3,11 +3,16 @@ package promedio.desktop.window.table;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 
-/** Empty cells, which stand there until the first rows of a file are read. */
+/**
+ * Empty cells, which stand there until the first rows of a file are read: a sheet with its lines.
+ */
 final class AwaitedContent implements GridContent {
 
   private static final int ROWS = 100;
   private static final int COLUMNS = 8;
+
+  /** As wide as so many digits. */
+  private static final String BLANK = "\u2007".repeat(12);
 
   @Override
   public int rows() {
@@ -21,7 +26,7 @@ final class AwaitedContent implements GridContent {
 
   @Override
   public String columnName(int column) {
-    return "";
+    return BLANK;
   }
 
   @Override
@@ -31,7 +36,7 @@ final class AwaitedContent implements GridContent {
 
   @Override
   public String rowHead(int row) {
-    return String.valueOf(row + 1);
+    return BLANK.substring(0, 3);
   }
 
   @Override

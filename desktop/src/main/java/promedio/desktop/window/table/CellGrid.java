@@ -29,6 +29,9 @@ public final class CellGrid extends Region {
 
   private static final double GAP = 9;
 
+  /** How thick the scroll bars are. */
+  private static final double BAR = 12;
+
   private final Pane cells = new Pane();
   private final ScrollBar across = new ScrollBar();
   private final ScrollBar down = new ScrollBar();
@@ -229,7 +232,7 @@ public final class CellGrid extends Region {
     if (now == null || column >= now.columns()) {
       return;
     }
-    double room = getWidth() - geometry.rowHeadWidth();
+    double room = roomAcross();
     // Their heads may widen the columns before it, and so move it.
     heads.makeUpTo(now, column, room);
     double[] widths = heads.widths(now);
@@ -258,11 +261,10 @@ public final class CellGrid extends Region {
     if (now == null || getWidth() <= 0) {
       return;
     }
-    double bar = 12;
     GridGeometry.Room room =
         new GridGeometry.Room(
-            getWidth() - bar,
-            getHeight() - bar,
+            getWidth() - BAR,
+            getHeight() - BAR,
             measure.width(now.rowHead(Math.max(0, now.rows() - 1))) + GAP,
             Math.ceil(measure.height()));
     geometry = geometry(now, room);
@@ -274,11 +276,11 @@ public final class CellGrid extends Region {
     geometry = geometry(now, room.below(headHeight));
     double rowHead = geometry.rowHeadWidth();
     double edge = 1;
-    heads.resizeRelocate(edge, edge, getWidth() - bar - edge, headHeight);
+    heads.resizeRelocate(edge, edge, getWidth() - BAR - edge, headHeight);
     cells.resizeRelocate(
-        edge, headHeight + edge, getWidth() - bar - edge, getHeight() - headHeight - bar - edge);
-    across.resizeRelocate(rowHead, getHeight() - bar - edge, getWidth() - bar - rowHead, bar);
-    down.resizeRelocate(getWidth() - bar - edge, headHeight, bar, getHeight() - headHeight - bar);
+        edge, headHeight + edge, getWidth() - BAR - edge, getHeight() - headHeight - BAR - edge);
+    across.resizeRelocate(rowHead, getHeight() - BAR - edge, getWidth() - BAR - rowHead, BAR);
+    down.resizeRelocate(getWidth() - BAR - edge, headHeight, BAR, getHeight() - headHeight - BAR);
     setBars(now);
     heads.layOut(geometry, headHeight);
     layOutCells(now);
@@ -287,6 +289,10 @@ public final class CellGrid extends Region {
   private GridGeometry geometry(GridContent now, GridGeometry.Room room) {
     return GridGeometry.of(
         heads.widths(now), room, now.rows(), LAST_ROWS, down.getValue(), across.getValue());
+  }
+
+  private double roomAcross() {
+    return getWidth() - geometry.rowHeadWidth() - BAR;
   }
 
   private void setBars(GridContent now) {
@@ -298,7 +304,7 @@ public final class CellGrid extends Region {
     down.setUnitIncrement(1);
     down.setVisible(most > 0);
     double wide = geometry.totalWidth();
-    double room = getWidth() - geometry.rowHeadWidth() - 12;
+    double room = roomAcross();
     across.setMax(Math.max(0, wide - room));
     across.setVisibleAmount(across.getMax() * room / Math.max(1, wide));
     across.setBlockIncrement(room / 2);

@@ -137,7 +137,7 @@ public final class ImportView extends BorderPane {
     // Nothing of a file that was looked at before, and the cells are there when the rows come.
     Nodes.setShown(grid, true);
     grid.show(new AwaitedContent());
-    counts.setText(Texts.of("import.reading"));
+    counts.setText(Texts.of("import.awaited"));
     heading.setText(Texts.of("import.heading", now.source().name()));
     boolean file = now.source() instanceof DataSource.OfFile;
     Nodes.setShown(keep, file);

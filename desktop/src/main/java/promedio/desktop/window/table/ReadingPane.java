@@ -85,6 +85,7 @@ public final class ReadingPane extends ScrollPane {
 
   private void show(@Nullable ImportSession now) {
     importing = now;
+    lines.getChildren().clear();
     if (now != null) {
       now.headProperty().subscribe(head -> showOf(now, this::showAspects));
       now.readProperty().subscribe(read -> showOf(now, () -> showUnreadable(read)));

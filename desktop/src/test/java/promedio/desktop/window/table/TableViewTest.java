@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -30,6 +31,7 @@ import promedio.core.table.Table;
 import promedio.desktop.window.shell.OpenWindow;
 import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
+import promedio.files.table.DataSource;
 
 /** ImportSession a table in, looking at it and tidying it, as a student does. */
 class TableViewTest extends OpenWindow {
@@ -435,5 +437,109 @@ class TableViewTest extends OpenWindow {
 
     assertThat(Files.readAllLines(csv)).hasSize(rows + 1);
     assertThat(robot.lookup(".block-line").queryAll()).isNotEmpty();
+  }
+
+  private List<String> cells(String grid) {
+    return robot.lookup(grid + " .grid-cell").queryAllAs(Label.class).stream()
+        .filter(Node::isVisible)
+        .map(Labeled::getText)
+        .filter(text -> !text.replace('\u2007', ' ').isBlank())
+        .toList();
+  }
+
+  @Test
+  void nothingOfAFileBeforeStandsThereWhileAnotherIsRead() throws Exception {
+    DataSource other = DataSource.of(write("crates.csv", "crate;load\n7;20\n9;22\n"));
+    preview(write("trays.csv", TRAYS));
+    assertThat(cells("#import-grid")).contains("Ercolini");
+
+    robot.interact(
+        () -> {
+          // Its outcome is told to the window only when this is done.
+          workspace.beginImport(other);
+          view.applyCss();
+          view.layout();
+          assertThat(text("#import-counts")).isEqualTo("Reading the first rows …");
+          assertThat(cells("#import-grid")).isEmpty();
+          assertThat(robot.lookup("#reading-separator").tryQuery()).isEmpty();
+        });
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+
+    assertThat(cells("#import-grid")).contains("crate", "22").doesNotContain("Ercolini");
+    assertThat(text("#import-counts")).startsWith("2 rows and 2 columns");
+  }
+
+  @Test
+  void theFirstRowsOfALargeFileSayTheKindsOfColumnsBeforeTheyCanBeChosen() throws Exception {
+    String rows =
+        IntStream.range(0, 120_000)
+            .mapToObj(row -> "T" + row + ",Blanca,13" + row % 10)
+            .collect(Collectors.joining("\n", "tray,variety,weight\n", "\n"));
+    DataSource log = DataSource.of(write("log.csv", rows));
+    List<String> kinds = new CopyOnWriteArrayList<>();
+    List<Boolean> taking = new CopyOnWriteArrayList<>();
+    robot.interact(
+        () ->
+            workspace
+                .beginImport(log)
+                .headProperty()
+                .subscribe(
+                    head -> {
+                      view.applyCss();
+                      view.layout();
+                      robot
+                          .lookup("#import-grid .column-kind")
+                          .queryAllAs(Label.class)
+                          .forEach(kind -> kinds.add(kind.getText()));
+                      taking.add(!robot.lookup("#import-take").query().isDisabled());
+                    }));
+    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+
+    assertThat(kinds).startsWith("text", "categories", "numbers");
+    assertThat(taking).containsOnly(false);
+    assertThat(text("#import-counts")).startsWith("120\u202F000 rows");
+    assertThat(find("#import-column-2", CheckBox.class).isSelected()).isTrue();
+  }
+
+  @Test
+  void theLastColumnIsWhollyInSightAtTheEndOfARow() throws Exception {
+    String names =
+        IntStream.rangeClosed(1, 30)
+            .mapToObj(column -> "weight of tray " + column)
+            .collect(Collectors.joining(","));
+    String values =
+        IntStream.rangeClosed(1, 30).mapToObj(String::valueOf).collect(Collectors.joining(","));
+    preview(write("wide.csv", names + "\n" + values + "\n" + values + "\n"));
+    assertThat(robot.lookup("#import-column-29").tryQuery()).isEmpty();
+
+    robot.clickOn("#import-grid").type(KeyCode.END);
+    settle();
+
+    Node head = robot.lookup("#import-column-29").query();
+    Node grid = robot.lookup("#import-grid").query();
+    double right = head.localToScene(head.getBoundsInLocal()).getMaxX();
+    assertThat(head.getParent().isVisible()).isTrue();
+    assertThat(right).isLessThan(grid.localToScene(grid.getBoundsInLocal()).getMaxX());
+    assertThat(cells("#import-grid")).contains("weight of tray 30");
+    robot.type(KeyCode.HOME);
+    settle();
+    assertThat(cells("#import-grid")).contains("weight of tray 1");
+  }
+
+  @Test
+  void whatIsGoneThroughUnseenChangesNothing() throws Exception {
+    Assignment before = workspace.assignment();
+    assertThat(robot.lookup("#import-grid").tryQuery()).isEmpty();
+    robot.interact(view::rehearse);
+    await(Background.Lane.REHEARSAL);
+    settle();
+
+    assertThat(robot.lookup("#import-grid").query().getParent().getParent().isVisible()).isFalse();
+    robot.interact(() -> find("#import-take", ButtonBase.class).fire());
+    settle();
+    assertThat(workspace.assignment()).isEqualTo(before);
+    assertThat(workspace.importProperty().get()).isNull();
+    importTrays();
+    assertThat(table().names()).containsExactly("tray", "variety", "weight", "crates");
   }
 }
