@@ -1,80 +1,42 @@
 package promedio.core.question;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.BitSet;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import promedio.core.question.FoundData.Kind;
+import promedio.core.question.NumberRows.Row;
 
 /** Finds tables: rows of numbers behind their names, or columns of numbers below them. */
 final class TableFinder {
 
-  private static final int CASELESS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE;
   private static final Pattern BRACKETS = Pattern.compile("\\s*[(\\[][^)\\]]*[)\\]]\\s*");
 
   /** So many words can stand above columns. */
   private static final int LONGEST_HEAD = 16;
-
-  /** The last letter of a name that counts stands so many signs behind its begin at the most. */
-  private static final int FARTHEST_LETTER = 80;
-
-  /** So many signs may stand behind that letter. */
-  private static final int MOST_BEHIND = 60;
 
   /** What is said of all samples stands before so many characters. */
   private static final int LONGEST_TOLD = 100_000;
 
   private final String text;
   private final Words words;
-  private final Numerals numerals;
   private final boolean ofPairs;
 
   /** Whether the words speak of each of several samples; not looked for before it is asked. */
   private @Nullable Boolean ofEach;
 
   private final List<Line> lines;
-  private final Pattern entry;
-  private final Pattern numbers;
-  private final Pattern namedRow;
-  private final Pattern totals;
-
-  /** What was found of lines as numbers behind a name, by their places. */
-  private final Map<Integer, Optional<Matcher>> named = new HashMap<>();
-
-  /** The lines in which nothing but numbers stands. */
-  private final BitSet numeric;
+  private final NumberRows numbers;
 
   TableFinder(String text, Words words, Numerals numerals, boolean ofPairs) {
     this.words = words;
-    this.numerals = numerals;
     this.ofPairs = ofPairs;
     this.text = text;
     this.lines = Line.of(text);
-    String n = "(?:" + numerals.pattern() + "|[-–—](?=\\s|$))";
-    this.entry = Pattern.compile("(" + numerals.pattern() + ")|(?<=^|[\\s|,;])[-–—](?=$|[\\s|,;])");
-    this.numbers = Pattern.compile("[\\s|]*" + n + "(?:[\\s|;]+" + n + ")*[\\s|;]*");
-    this.namedRow =
-        Pattern.compile(
-            "[\\s|]*(?<name>[^\\n|:=]{0,140}?\\p{L}[^\\n|:=\\d\\p{L}]{0,60}?)(?<colon>\\s*[:=])?[\\s|]+(?<row>"
-                + n
-                + "(?:[\\s|,;]+(?:(?:"
-                + words.text("and")
-                + ")\\s+)?"
-                + n
-                + ")*)[\\s|.;]*");
-    this.totals = Pattern.compile("(?:" + words.text("totals") + ")", CASELESS);
-    this.numeric = numericLines();
+    this.numbers = new NumberRows(lines, words, numerals);
   }
-
-  /** A row of numbers behind a name. */
-  private record Row(String name, boolean colon, boolean commas, List<String> numbers) {}
 
   List<FoundData> find() {
     List<FoundData> found = new ArrayList<>();
@@ -111,9 +73,9 @@ final class TableFinder {
         }
         continue;
       }
-      Optional<Row> row = numericRow(i);
+      Optional<Row> row = numbers.numeric(i);
       if (row.isEmpty()) {
-        row = labelledRow(i);
+        row = numbers.labelled(i);
       }
       boolean fits =
           row.isPresent()
@@ -122,7 +84,7 @@ final class TableFinder {
       if (!fits) {
         break;
       }
-      if (!totals.matcher(row.get().name()).matches()) {
+      if (!numbers.isTotal(row.get().name())) {
         rows.add(row.get().numbers());
         names.add(row.get().name());
       }
@@ -149,73 +111,6 @@ final class TableFinder {
     String words = line.text().strip();
     return ".?!:".indexOf(words.charAt(words.length() - 1)) >= 0
         || Line.words(words) > LONGEST_HEAD;
-  }
-
-  private BitSet numericLines() {
-    BitSet numeric = new BitSet();
-    for (int i = 0; i < lines.size(); i++) {
-      Line line = lines.get(i);
-      numeric.set(
-          i,
-          line.isShort()
-              && Line.endsAsRow(line.text())
-              && !line.hasLetters()
-              && (line.isOfWholeNumbers() || numbers.matcher(line.text()).matches()));
-    }
-    return numeric;
-  }
-
-  private Optional<Row> numericRow(int at) {
-    return numeric.get(at)
-        ? Optional.of(new Row("", false, false, tokens(lines.get(at).text())))
-        : Optional.empty();
-  }
-
-  private Optional<Row> labelledRow(int at) {
-    Line line = lines.get(at);
-    if (!line.isShort() || !line.hasLetters() || !Line.endsAsRow(line.text())) {
-      return Optional.empty();
-    }
-    return named(at)
-        .filter(matcher -> matcher.group("colon") == null)
-        .map(
-            matcher ->
-                new Row(matcher.group("name").strip(), false, false, tokens(matcher.group("row"))));
-  }
-
-  /** A line as numbers behind a name; asked twice of most lines, so that it is kept. */
-  private Optional<Matcher> named(int at) {
-    return named.computeIfAbsent(at, line -> named(lines.get(line).text()));
-  }
-
-  private Optional<Matcher> named(String text) {
-    return Optional.of(namedRow.matcher(text))
-        .filter(Matcher::matches)
-        .filter(matcher -> isName(matcher.group("name")));
-  }
-
-  /** A name has a letter not far from its begin, and from there on no digit and not many signs. */
-  private static boolean isName(String name) {
-    int from = Math.min(name.length() - 1, FARTHEST_LETTER);
-    int after = 0;
-    for (int i = name.length() - 1; i >= 0 && after <= MOST_BEHIND; i--, after++) {
-      if (Character.isDigit(name.charAt(i))) {
-        return false;
-      }
-      if (i <= from && Character.isLetter(name.charAt(i))) {
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private List<String> tokens(String text) {
-    List<String> tokens = new ArrayList<>();
-    Matcher matcher = entry.matcher(text);
-    while (matcher.find()) {
-      tokens.add(matcher.group(1) == null ? "" : numerals.plain(matcher.group(1)).orElse(""));
-    }
-    return tokens;
   }
 
   private Optional<Found> table(Line head, List<String> names, List<List<String>> rows, int last) {
@@ -250,11 +145,11 @@ final class TableFinder {
       boolean frequencies =
           !ofPairs
               && !named
-              && areCounts(f)
-              && rises(x)
+              && NumberTexts.areCounts(f)
+              && NumberTexts.rise(x)
               && (counted > first + 1
                   || words.says("frequency", yName.isEmpty() ? head.text() : yName)
-                  || areSteps(x));
+                  || NumberTexts.areSteps(x));
       if (!frequencies && ofEach() && columns.size() == wide) {
         return lists(columns, rows, start, end, last);
       }
@@ -305,7 +200,7 @@ final class TableFinder {
 
   private Optional<Found> categories(
       List<String> names, List<List<String>> rows, int start, int end, int last) {
-    boolean counts = rows.stream().allMatch(row -> areCounts(row));
+    boolean counts = rows.stream().allMatch(NumberTexts::areCounts);
     if (!counts || new HashSet<>(names).size() != names.size()) {
       return Optional.empty();
     }
@@ -321,17 +216,21 @@ final class TableFinder {
   private Optional<Found> bare(int at) {
     boolean two =
         at + 1 < lines.size()
-            && numeric.get(at)
-            && numeric.get(at + 1)
-            && (at == 0 || !numeric.get(at - 1))
-            && !numeric.get(at + 2);
+            && numbers.isNumeric(at)
+            && numbers.isNumeric(at + 1)
+            && (at == 0 || !numbers.isNumeric(at - 1))
+            && !numbers.isNumeric(at + 2);
     if (!two) {
       return Optional.empty();
     }
-    List<String> x = tokens(lines.get(at).text());
-    List<String> f = tokens(lines.get(at + 1).text());
+    List<String> x = numbers.numeric(at).orElseThrow().numbers();
+    List<String> f = numbers.numeric(at + 1).orElseThrow().numbers();
     boolean frequencies =
-        x.size() > 3 && x.size() == f.size() && rises(x) && areSteps(x) && areCounts(f);
+        x.size() > 3
+            && x.size() == f.size()
+            && NumberTexts.rise(x)
+            && NumberTexts.areSteps(x)
+            && NumberTexts.areCounts(f);
     return frequencies
         ? Optional.of(
             new Found(
@@ -343,16 +242,6 @@ final class TableFinder {
                         lines.get(at + 1).end())),
                 at + 1))
         : Optional.empty();
-  }
-
-  /** The last cell of a line, where it says that totals stand below it. */
-  private Optional<String> total(Line line) {
-    boolean can = line.hasCells() && !Line.endsAsRow(line.text());
-    List<String> cells = can ? line.cells() : List.of();
-    return Optional.of(cells)
-        .filter(each -> each.size() > 3)
-        .map(each -> each.get(each.size() - 1))
-        .filter(cell -> totals.matcher(cell).matches());
   }
 
   /** Rows of numbers behind their names, one below the other. */
@@ -371,24 +260,12 @@ final class TableFinder {
       if (!line.isShort() || !line.hasLetters() || !line.hasDigits()) {
         break;
       }
-      Optional<String> total = total(line);
-      boolean withTotal = total.isPresent();
-      String text = total.map(cell -> cutLast(line.text(), cell)).orElse(line.text());
-      if (!Line.endsAsRow(text)) {
+      Optional<Row> row = numbers.behindName(i);
+      if (row.isEmpty()) {
         break;
       }
-      Optional<Matcher> row = withTotal ? named(text) : named(i);
-      if (row.isEmpty() || tokens(row.get().group("row")).size() < 3) {
-        break;
-      }
-      Matcher matcher = row.get();
-      totalColumn |= withTotal;
-      rows.add(
-          new Row(
-              matcher.group("name").strip(),
-              matcher.group("colon") != null,
-              matcher.group("row").contains(", "),
-              tokens(matcher.group("row"))));
+      totalColumn |= row.get().total();
+      rows.add(row.get());
       last = i;
     }
     if (rows.isEmpty() || (rows.size() == 1 && !rows.get(0).colon())) {
@@ -421,11 +298,7 @@ final class TableFinder {
 
   /** 1, 2, 3 … only say which. */
   private boolean isIndex(String name, List<String> numbers) {
-    return words.says("index", name) && numbers.get(0).equals("1") && areSteps(numbers);
-  }
-
-  private static String cutLast(String line, String cell) {
-    return line.substring(0, line.lastIndexOf(cell));
+    return words.says("index", name) && numbers.get(0).equals("1") && NumberTexts.areSteps(numbers);
   }
 
   private Optional<FoundData> two(Row first, Row second, boolean total, int start, int end) {
@@ -438,9 +311,9 @@ final class TableFinder {
     List<String> counts = sum ? y.subList(0, x.size()) : y;
     boolean frequencies =
         !ofPairs
-            && areCounts(counts)
-            && rises(x)
-            && (sum || words.says("frequency", second.name()) || areSteps(x));
+            && NumberTexts.areCounts(counts)
+            && NumberTexts.rise(x)
+            && (sum || words.says("frequency", second.name()) || NumberTexts.areSteps(x));
     FoundData made =
         FoundData.table(
             frequencies ? Kind.VALUE_FREQUENCY : Kind.PAIRS, both(x, counts), start, end);
@@ -461,42 +334,5 @@ final class TableFinder {
       rows.add(List.of(x.get(i), y.get(i)));
     }
     return rows;
-  }
-
-  private static boolean areCounts(List<String> numbers) {
-    return numbers.stream().allMatch(each -> each.matches("\\d+"));
-  }
-
-  private static boolean rises(List<String> numbers) {
-    for (int i = 1; i < numbers.size(); i++) {
-      if (!isNumber(numbers.get(i))
-          || !isNumber(numbers.get(i - 1))
-          || number(numbers.get(i)).compareTo(number(numbers.get(i - 1))) <= 0) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /** Whole numbers each one more than the one before, as what is counted is. */
-  private static boolean areSteps(List<String> numbers) {
-    for (int i = 1; i < numbers.size(); i++) {
-      if (!isOne(number(numbers.get(i)).subtract(number(numbers.get(i - 1))))) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  private static boolean isOne(BigDecimal number) {
-    return number.compareTo(BigDecimal.ONE) == 0;
-  }
-
-  private static boolean isNumber(String text) {
-    return !text.isEmpty() && !text.contains("/");
-  }
-
-  private static BigDecimal number(String text) {
-    return isNumber(text) ? new BigDecimal(text) : BigDecimal.ZERO;
   }
 }

@@ -21,7 +21,12 @@ final class WrongUse {
   static String of(ParameterException failure) {
     if (failure instanceof UnmatchedArgumentException unmatched) {
       List<String> unknown = unmatched.getUnmatched();
-      String key = unmatched.isUnknownOption() ? "use.unknown-option" : "use.unknown-argument";
+      boolean takesValues =
+          failure.getCommandLine().getCommandSpec().findOption("--values") != null;
+      String key =
+          unmatched.isUnknownOption()
+              ? "use.unknown-option"
+              : takesValues ? "use.unquoted" : "use.unknown-argument";
       return Texts.of(key, Reasons.shown(String.join(" ", unknown)));
     }
     if (failure instanceof MissingParameterException missing) {

@@ -2,6 +2,11 @@ package promedio.desktop.offscreen;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executors;
+import java.util.concurrent.FutureTask;
+import javafx.application.Platform;
 
 /** Whether there is a display, and how the toolkit runs without one. */
 public final class Headless {
@@ -27,5 +32,21 @@ public final class Headless {
     System.setProperty("monocle.platform", "Headless");
     System.setProperty("prism.order", "sw");
     System.setProperty("java.awt.headless", "true");
+  }
+
+  /** Does something on the thread of the window, and waits for it. */
+  static void run(Runnable work) throws InterruptedException {
+    call(Executors.callable(work));
+  }
+
+  /** {@return what comes of some work on the thread of the window} */
+  static <T> T call(Callable<T> work) throws InterruptedException {
+    FutureTask<T> task = new FutureTask<>(work);
+    Platform.runLater(task);
+    try {
+      return task.get();
+    } catch (ExecutionException e) {
+      throw new IllegalStateException("the window could not be drawn", e.getCause());
+    }
   }
 }

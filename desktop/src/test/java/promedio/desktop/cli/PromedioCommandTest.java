@@ -118,7 +118,10 @@ class PromedioCommandTest {
         "measures --values 1 --kind trios|[raw, value-frequency, classes, categories, pairs, groups",
         "measures --values 1 --kind pairs|pairs come from a file, not from --values",
         "measures --values 1 --colour red|Unknown option",
-        "measure|Unmatched argument"
+        "measure|Unmatched argument",
+        "measures --values 8 10|, --values \"8 10 11\"",
+        "measures --values 8 10 11|Unmatched argument: 11. Several values go between quotation marks",
+        "measures a.csv b.csv|Unmatched argument: b.csv."
       })
   void wrongUseIsExitTwoAndSaysWhatIsRight(String arguments, String message) {
     Outcome outcome = run(arguments.split(" "));

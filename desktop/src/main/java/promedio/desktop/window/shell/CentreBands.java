@@ -1,7 +1,6 @@
 package promedio.desktop.window.shell;
 
 import java.util.EnumSet;
-import java.util.Objects;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -28,14 +27,12 @@ import promedio.desktop.window.sample.Margin;
 import promedio.desktop.window.sample.Sheet;
 import promedio.desktop.window.several.SeveralSheet;
 import promedio.desktop.window.table.ImportView;
-import promedio.desktop.window.table.ReadingPane;
 import promedio.desktop.window.table.StepsPane;
 import promedio.desktop.window.table.TableExchange;
 import promedio.desktop.window.table.TableSheet;
 import promedio.desktop.window.working.WorkingSheet;
 import promedio.desktop.work.ByHand;
 import promedio.desktop.work.DocumentStore;
-import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -75,8 +72,7 @@ final class CentreBands {
   private @Nullable HandInView handIn;
   private @Nullable TableSheet tableSheet;
   private @Nullable StepsPane steps;
-  private @Nullable ImportView importView;
-  private @Nullable ReadingPane reading;
+  private @Nullable ImportBand imports;
 
   CentreBands(
       Workspace workspace,
@@ -121,13 +117,8 @@ final class CentreBands {
    * Goes through an import unseen, so that the first rows of a file come soon when one is chosen.
    */
   void rehearseImport() {
-    if (importView == null) {
-      ImportView made = importView();
-      show(made, false);
-      show(reading, false);
-      ImportSession unseen = workspace.rehearseImport();
-      made.rehearse(unseen, centre.getWidth(), centre.getHeight());
-      Objects.requireNonNull(reading).rehearse(unseen);
+    if (imports == null) {
+      imports().rehearse();
     }
   }
 
@@ -217,7 +208,7 @@ final class CentreBands {
     shown = band;
     boolean leaving = Nodes.hasFocus(centre) || Nodes.hasFocus(right);
     switch (band) {
-      case IMPORT -> importView();
+      case IMPORT -> imports();
       case CLASS_ANSWERS -> makeClassAnswers();
       case PARTS -> makeParts();
       case DISTRIBUTIONS -> makeDistributions();
@@ -228,8 +219,9 @@ final class CentreBands {
       case SEVERAL -> makeSeveral();
       case SHEET -> {}
     }
-    show(importView, band == Band.IMPORT);
-    show(reading, band == Band.IMPORT);
+    if (imports != null) {
+      imports.show(band == Band.IMPORT);
+    }
     show(answers, band == Band.CLASS_ANSWERS);
     show(parts, band == Band.PARTS);
     show(distributions, band == Band.DISTRIBUTIONS);
@@ -340,13 +332,14 @@ final class CentreBands {
   }
 
   ImportView importView() {
-    ImportView made = importView;
+    return imports().view();
+  }
+
+  private ImportBand imports() {
+    ImportBand made = imports;
     if (made == null) {
-      made = new ImportView(workspace);
-      importView = made;
-      reading = new ReadingPane(workspace);
-      centre.getChildren().add(made);
-      right.getChildren().add(reading);
+      made = new ImportBand(workspace, centre, right);
+      imports = made;
     }
     return made;
   }

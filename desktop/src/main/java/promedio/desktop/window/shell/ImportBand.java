@@ -1,0 +1,44 @@
+package promedio.desktop.window.shell;
+
+import javafx.scene.layout.Pane;
+import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.table.ImportView;
+import promedio.desktop.window.table.ReadingPane;
+import promedio.desktop.work.ImportSession;
+import promedio.desktop.work.Workspace;
+
+/** What is imported, and in the margin how it is read. */
+final class ImportBand {
+
+  private final Workspace workspace;
+  private final Pane centre;
+  private final ImportView view;
+  private final ReadingPane reading;
+
+  /** Makes both, and puts them where they belong. */
+  ImportBand(Workspace workspace, Pane centre, Pane margin) {
+    this.workspace = workspace;
+    this.centre = centre;
+    this.view = new ImportView(workspace);
+    this.reading = new ReadingPane(workspace);
+    centre.getChildren().add(view);
+    margin.getChildren().add(reading);
+  }
+
+  ImportView view() {
+    return view;
+  }
+
+  void show(boolean shown) {
+    Nodes.setShown(view, shown);
+    Nodes.setShown(reading, shown);
+  }
+
+  /** Goes through an import that nobody sees. */
+  void rehearse() {
+    show(false);
+    ImportSession unseen = workspace.rehearseImport();
+    view.rehearse(unseen, centre.getWidth(), centre.getHeight());
+    reading.rehearse(unseen);
+  }
+}
