@@ -17,8 +17,9 @@ import promedio.files.table.TableReader;
 
 /**
  * Commands as whole processes, as a person waits for them, in turns with the least that there is to
- * do: a short command against a virtual machine that only says hello, the contents of a large file
- * against the CSV library's bare pass over it.
+ * do: a short command against a virtual machine that only says hello, from the sources and from the
+ * package where one was made ({@code ./promedio package}), the contents of a large file against the
+ * CSV library's bare pass over it.
  */
 final class CommandsBenchmark {
 
@@ -29,12 +30,11 @@ final class CommandsBenchmark {
 
   static void run(Path home) throws IOException, InterruptedException {
     String promedio = home.resolve("promedio").toString();
-    compare(
-        "measures --values (at most 8)",
-        List.of(promedio, "measures", "--values", "8 10 11 11"),
-        JavaProcess.command(
-            List.of(), home.resolve("bench/target/classes").toString(), Hello.class),
-        SHORT_ROUNDS);
+    compareShort("measures --values (at most 8)", home, promedio);
+    Path packed = home.resolve("desktop/target/package/promedio/bin/promedio");
+    if (Files.exists(packed)) {
+      compareShort("the same, packed (at most 8)", home, packed.toString());
+    }
     Path log = Files.createTempFile("sorting-line", ".csv");
     try {
       SortingLineLog.write(log, BigFile.ROWS);
@@ -49,6 +49,14 @@ final class CommandsBenchmark {
     } finally {
       Files.delete(log);
     }
+  }
+
+  private static void compareShort(String what, Path home, String promedio)
+      throws IOException, InterruptedException {
+    List<String> least =
+        JavaProcess.command(
+            List.of(), home.resolve("bench/target/classes").toString(), Hello.class);
+    compare(what, List.of(promedio, "measures", "--values", "8 10 11 11"), least, SHORT_ROUNDS);
   }
 
   private static void compare(String what, List<String> ours, List<String> bare, int rounds)

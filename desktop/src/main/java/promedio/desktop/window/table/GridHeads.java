@@ -69,8 +69,11 @@ final class GridHeads extends Pane {
         widen(column);
       }
     }
-    corner.toFront();
-    return nodes.size() > before;
+    boolean made = nodes.size() > before;
+    if (made) {
+      corner.toFront();
+    }
+    return made;
   }
 
   /** Makes the heads of a column and of those before it that fit into a room together with it. */

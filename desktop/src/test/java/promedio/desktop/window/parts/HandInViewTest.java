@@ -21,7 +21,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -159,7 +158,7 @@ class HandInViewTest extends OpenWindow {
     robot.interact(() -> Clipboard.getSystemClipboard().clear());
     robot.interact(piece::fire);
     // The line below may still tell of the piece before.
-    waitUntil(() -> WaitForAsyncUtils.asyncFx(Clipboard.getSystemClipboard()::hasHtml).get());
+    waitUntil(() -> Clipboard.getSystemClipboard().hasHtml());
     waitUntil(() -> text("#handin-told").startsWith("It was copied"));
   }
 

@@ -110,8 +110,9 @@ public abstract class OpenWindow {
     QuickRobot.settle();
   }
 
+  /** Waits until something holds of the window, which only its own thread looks at safely. */
   protected void waitUntil(Callable<Boolean> condition) throws TimeoutException {
-    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+    WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> QuickRobot.holds(condition));
     settle();
   }
 
@@ -124,10 +125,12 @@ public abstract class OpenWindow {
     }
   }
 
-  /** Waits until answers are explained, and documents opened and saved. */
+  /** Waits until answers are explained, and documents opened and saved; the window cannot wait. */
   private void awaitOutcomes() {
-    await(Background.Lane.EXPLAINING);
-    await(Background.Lane.DOCUMENTS);
+    if (!Platform.isFxApplicationThread()) {
+      await(Background.Lane.EXPLAINING);
+      await(Background.Lane.DOCUMENTS);
+    }
   }
 
   protected <T extends Node> T find(String selector, Class<T> type) {

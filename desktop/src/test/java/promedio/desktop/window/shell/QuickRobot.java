@@ -3,6 +3,7 @@ package promedio.desktop.window.shell;
 import com.sun.javafx.tk.Toolkit;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
@@ -45,6 +46,22 @@ final class QuickRobot extends FxRobot {
       // Styles what has changed only: to ask all of the window to do it takes most of a test.
       onWindow(Toolkit.getToolkit()::firePulse);
     }
+  }
+
+  /** {@return whether something holds, asked on the thread of the window} */
+  static boolean holds(Callable<Boolean> condition) {
+    boolean[] holds = new boolean[1];
+    onWindow(
+        () -> {
+          try {
+            holds[0] = condition.call();
+          } catch (RuntimeException e) {
+            throw e;
+          } catch (Exception e) {
+            throw new IllegalStateException(e);
+          }
+        });
+    return holds[0];
   }
 
   private static void onWindow(Runnable act) {

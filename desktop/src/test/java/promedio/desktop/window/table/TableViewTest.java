@@ -54,6 +54,10 @@ class TableViewTest extends OpenWindow {
 
   private void preview(Path file) throws TimeoutException {
     robot.interact(() -> view.open(file));
+    waitUntilRead();
+  }
+
+  private void waitUntilRead() throws TimeoutException {
     waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
   }
 
@@ -120,7 +124,7 @@ class TableViewTest extends OpenWindow {
     assertThat(text("#import-counts")).startsWith("5 rows and 4 columns");
 
     robot.clickOn("#reading-missing").write("-999").type(KeyCode.ENTER);
-    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    waitUntilRead();
     choose("#reading-foot-rows", "none");
     waitUntil(() -> text("#import-counts").startsWith("6 rows"));
 
@@ -355,7 +359,7 @@ class TableViewTest extends OpenWindow {
     robot.interact(() -> Clipboard.getSystemClipboard().setContent(content));
     robot.clickOn("#open-file");
     robot.push(KeyCode.CONTROL, KeyCode.V);
-    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    waitUntilRead();
 
     assertThat(text("#import-counts")).startsWith("1 row and 2 columns");
   }
@@ -463,7 +467,7 @@ class TableViewTest extends OpenWindow {
           assertThat(cells("#import-grid")).isEmpty();
           assertThat(robot.lookup("#reading-separator").tryQuery()).isEmpty();
         });
-    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    waitUntilRead();
 
     assertThat(cells("#import-grid")).contains("crate", "22").doesNotContain("Ercolini");
     assertThat(text("#import-counts")).startsWith("2 rows and 2 columns");
@@ -493,7 +497,7 @@ class TableViewTest extends OpenWindow {
                           .forEach(kind -> kinds.add(kind.getText()));
                       taking.add(!robot.lookup("#import-take").query().isDisabled());
                     }));
-    waitUntil(() -> !robot.lookup("#import-take").query().isDisabled());
+    waitUntilRead();
 
     assertThat(kinds).startsWith("text", "categories", "numbers");
     assertThat(taking).containsOnly(false);
