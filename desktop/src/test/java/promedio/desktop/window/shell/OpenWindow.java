@@ -68,6 +68,8 @@ public abstract class OpenWindow {
 
   @BeforeAll
   protected static void startToolkit() throws TimeoutException {
+    // A machine that others use too can stand still for long.
+    FxToolkit.toolkitContext().setSetupTimeoutInMillis(TimeUnit.MINUTES.toMillis(2));
     FxToolkit.registerPrimaryStage();
     Platform.setImplicitExit(false);
   }
