@@ -20,7 +20,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
 
 /** A keystroke in a sample of 1,000 values until every result is recomputed, as it is shown. */

@@ -9,11 +9,14 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import promedio.desktop.Folders;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.shell.AssignmentView;
 import promedio.desktop.window.shell.NoFileChoice;
 import promedio.desktop.window.shell.PromedioApplication;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
+import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
 
 /** The window, drawn into memory. */
 final class MemoryWindow {
@@ -33,9 +36,15 @@ final class MemoryWindow {
     CompletableFuture<Scene> scene = new CompletableFuture<>();
     onToolkit(
         () -> {
-          DocumentStore store = new DocumentStore(workspace, Folders.under(own));
+          DocumentStore store = new DocumentStore(workspace.session(), Folders.under(own));
+          SettingsStore settings =
+              new SettingsStore(
+                  new SettingsFile(own.resolve("settings.json")),
+                  Settings.INITIAL,
+                  workspace.background());
           Scene made =
-              PromedioApplication.scene(new AssignmentView(workspace, store, new NoFileChoice()));
+              PromedioApplication.scene(
+                  new AssignmentView(workspace, store, settings, new NoFileChoice()));
           Stage stage = new Stage();
           stage.setScene(made);
           stage.show();

@@ -5,7 +5,7 @@ import java.util.Locale;
 import javafx.application.Platform;
 import promedio.core.assignment.Item;
 import promedio.desktop.demo.DemoAssignment;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
 
 /** What the window holds in memory after few and after many switches between items. */

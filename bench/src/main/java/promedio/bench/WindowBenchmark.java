@@ -24,7 +24,7 @@ import org.openjdk.jmh.annotations.Warmup;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.demo.DemoAssignment;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
 
 /** What the window does between two frames, until all of it is styled and laid out again. */

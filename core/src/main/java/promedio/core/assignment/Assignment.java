@@ -204,14 +204,23 @@ public record Assignment(
    * the samples linked to it follow
    */
   public Assignment with(ImportedTable table) {
+    return with(table, new LinkedValues(table.table()));
+  }
+
+  /**
+   * {@return this assignment with the table put in the place of the one of its id, or at the end}
+   *
+   * @param values what the samples linked to it take from it
+   */
+  public Assignment with(ImportedTable table, LinkedValues values) {
     List<ImportedTable> changed = placed(tables, table, ImportedTable::id);
-    List<Item> followed = items.stream().map(item -> follow(item, table)).toList();
+    List<Item> followed = items.stream().map(item -> follow(item, table.id(), values)).toList();
     return new Assignment(title, course, sign, followed, changed, questions, parts, ids, covered);
   }
 
-  private static Item follow(Item item, ImportedTable table) {
-    return item.source() instanceof Source.Linked linked && linked.link().table() == table.id()
-        ? item.withSource(linked.follow(table.table()))
+  private static Item follow(Item item, int table, LinkedValues values) {
+    return item.source() instanceof Source.Linked linked && linked.link().table() == table
+        ? item.withSource(values.follow(linked))
         : item;
   }
 

@@ -18,6 +18,11 @@ public record Ids(int item, int table, int part, int question) {
   /** The ids of an assignment in which nothing was given an id yet. */
   public static final Ids FIRST = new Ids(1, 1, 1, 1);
 
+  /** {@return these, with this id or a later one for the next table} */
+  public Ids withTablesFrom(int next) {
+    return highest(new Ids(item, next, part, question));
+  }
+
   /** {@return the ids after both these and the others} */
   public Ids highest(Ids others) {
     return new Ids(

@@ -57,6 +57,16 @@ public record ImportedTable(
     return new ImportedTable(id, name, original, choices, replay.with(steps));
   }
 
+  /** {@return this with what its original is tidied into} */
+  public ImportedTable with(Replay changed) {
+    return new ImportedTable(id, name, original, choices, changed);
+  }
+
+  /** {@return this under another id} */
+  public ImportedTable withId(int changed) {
+    return new ImportedTable(changed, name, original, choices, replay);
+  }
+
   /** {@return this under another name} */
   public ImportedTable withName(String changed) {
     return new ImportedTable(id, changed, original, choices, replay);

@@ -54,7 +54,9 @@ public final class DemoAssignment {
   /** The id of the two-way table of reasons by variety. */
   public static final int REASONS = 11;
 
-  private static final int WEIGHTS = 2;
+  /** The id of the table of weights by terrace. */
+  public static final int WEIGHTS = 2;
+
   private static final int TERRACE = 1;
   private static final int WEIGHT = 3;
 

@@ -20,11 +20,12 @@ import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.desktop.projection.handin.HandInChoice;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.shell.AssignmentView;
 import promedio.desktop.window.shell.NoFileChoice;
 import promedio.desktop.window.shell.PromedioApplication;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 import promedio.files.assignment.AssignmentFile;
@@ -32,6 +33,8 @@ import promedio.files.report.Extras;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
 import promedio.files.report.SeveralText;
+import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
 
 /** Runs the demo through where there is no display: its pictures and its results, in a folder. */
 public final class OffscreenDemo {
@@ -102,10 +105,12 @@ public final class OffscreenDemo {
     Path data = own.resolve("data");
     DemoFiles.write(data);
     Workspace workspace = new Workspace(demo, Background.ofWindow());
-    try (DocumentStore store = new DocumentStore(workspace, Folders.under(own))) {
+    try (DocumentStore store = new DocumentStore(workspace.session(), Folders.under(own))) {
       Path file = folder.resolve("pears" + AssignmentFile.ENDING);
       save(store, file);
-      Scene scene = Headless.call(() -> open(workspace, store));
+      Scene scene =
+          Headless.call(
+              () -> open(workspace, store, new SettingsFile(own.resolve("settings.json"))));
       written.addAll(new DemoPictures(demo, workspace, scene, data, folder, drawn).take());
     }
     Platform.exit();
@@ -121,8 +126,9 @@ public final class OffscreenDemo {
     written.add(file);
   }
 
-  private static Scene open(Workspace workspace, DocumentStore store) {
-    AssignmentView view = new AssignmentView(workspace, store, new NoFileChoice());
+  private static Scene open(Workspace workspace, DocumentStore store, SettingsFile file) {
+    SettingsStore settings = new SettingsStore(file, Settings.INITIAL, workspace.background());
+    AssignmentView view = new AssignmentView(workspace, store, settings, new NoFileChoice());
     Scene scene = PromedioApplication.scene(view);
     Stage stage = new Stage();
     stage.setScene(scene);

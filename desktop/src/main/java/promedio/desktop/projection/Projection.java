@@ -15,6 +15,7 @@ import promedio.core.assignment.Question;
 import promedio.core.measure.Task;
 import promedio.core.sample.Subject;
 import promedio.core.working.Method;
+import promedio.desktop.session.Document;
 
 /**
  * All that a window shows at one moment. An edit, or a choice of what is looked at, makes the next
@@ -33,7 +34,7 @@ import promedio.core.working.Method;
  */
 public record Projection(
     Document document,
-    Choice choice,
+    ViewState choice,
     @Nullable Item item,
     @Nullable ImportedTable table,
     @Nullable Analysis analysis,
@@ -43,9 +44,9 @@ public record Projection(
     Computations computations) {
 
   /** {@return what is shown of the document; nothing is tried out and nothing was moved} */
-  public static Projection of(Document document, Choice wanted, Computations computations) {
+  public static Projection of(Document document, ViewState wanted, Computations computations) {
     Assignment assignment = document.assignment();
-    Choice choice = wanted.within(assignment);
+    ViewState choice = wanted.within(assignment);
     Item item = find(choice.item()).flatMap(assignment::item).orElse(null);
     ImportedTable table = find(choice.table()).flatMap(assignment::table).orElse(null);
     Analysis analysis = item == null ? null : computations.atOnce(assignment, item).orElse(null);
@@ -91,7 +92,7 @@ public record Projection(
       computed.add(item);
       assignment().item(item.graph().beside()).ifPresent(computed::add);
     }
-    if (choice.over() == Choice.Over.PARTS) {
+    if (choice.over() == ViewState.Over.PARTS) {
       assignment().parts().forEach(part -> of(part.about().item()).ifPresent(computed::add));
     }
     return computed;
@@ -108,7 +109,7 @@ public record Projection(
   }
 
   /** {@return this with something else looked at of the same sample or table} */
-  public Projection with(Choice next) {
+  public Projection with(ViewState next) {
     return new Projection(
         document, next, item, table, analysis, stopped, trial, moved, computations);
   }

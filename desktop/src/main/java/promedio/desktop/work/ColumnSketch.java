@@ -14,6 +14,7 @@ import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.WordColumn;
+import promedio.desktop.session.Background;
 
 /**
  * What the head of a column tells: counts, extremes, and how its entries are spread.

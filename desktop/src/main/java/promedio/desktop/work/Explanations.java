@@ -4,6 +4,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import promedio.core.assignment.Question;
 import promedio.desktop.projection.Marks;
+import promedio.desktop.session.Background;
 
 /** Looks for what explains answers that do not agree, apart from the window. */
 public final class Explanations {

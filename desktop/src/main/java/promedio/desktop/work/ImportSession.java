@@ -1,7 +1,5 @@
 package promedio.desktop.work;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,8 +15,6 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.core.assignment.ImportedTable;
-import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -27,12 +23,9 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
-import promedio.core.tidy.ChooseColumns;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.desktop.session.Background;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
-import promedio.files.table.Fingerprint;
 import promedio.files.table.ReadTable;
 import promedio.files.table.TableReader;
 
@@ -151,31 +144,16 @@ public final class ImportSession {
   }
 
   /**
-   * Takes the columns that are typed, by names or numbers from 1, with commas between them.
+   * Takes the columns that are typed, as {@link ColumnNames} reads them.
    *
    * @return the first that is no column, if any; nothing is changed then
    */
   public Optional<String> includeTyped(String typed) {
-    List<String> names = names();
-    List<String> chosen = new ArrayList<>();
-    for (String piece : typed.split("[,;]", -1)) {
-      String name = piece.strip();
-      String numbered =
-          name.matches("\\d{1,4}")
-                  && !names.contains(name)
-                  && Integer.parseInt(name) >= 1
-                  && Integer.parseInt(name) <= names.size()
-              ? names.get(Integer.parseInt(name) - 1)
-              : name;
-      if (!names.contains(numbered)) {
-        return Optional.of(name);
-      }
-      if (!chosen.contains(numbered)) {
-        chosen.add(numbered);
-      }
+    ColumnNames read = ColumnNames.read(typed, names());
+    if (read.unknown().isEmpty()) {
+      columns.set(read.names());
     }
-    columns.set(chosen);
-    return Optional.empty();
+    return read.unknown();
   }
 
   private List<String> names() {
@@ -268,30 +246,12 @@ public final class ImportSession {
   }
 
   /**
-   * {@return the table with its original}
+   * {@return what is imported as it is chosen now, whatever is chosen after that}
    *
-   * @param id the id it is to have
    * @param kept whether the original is kept within the assignment, or referred to where it is
-   * @throws IOException if the original cannot be read again
    */
-  public ImportedTable table(int id, boolean kept) throws IOException {
-    ReadTable table = Objects.requireNonNull(read.get());
-    Original original;
-    if (!kept && source instanceof DataSource.OfFile file) {
-      original =
-          new Original.Referred(file.path().toAbsolutePath().toString(), Fingerprint.of(source));
-    } else {
-      try (InputStream in = source.open()) {
-        original = new Original.Kept(source.name(), in.readAllBytes());
-      }
-    }
-    Replay replay = Replay.of(table.table());
-    List<String> chosen = columns.get();
-    Replay columnsChosen =
-        chosen.equals(table.table().names())
-            ? replay
-            : replay.with(List.of(Listed.of(new ChooseColumns(chosen))));
-    String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
-    return new ImportedTable(id, name, original, choices, columnsChosen);
+  public ChosenImport chosen(boolean kept) {
+    return new ChosenImport(
+        source, Objects.requireNonNull(read.get()).table(), choices, columns.get(), kept);
   }
 }

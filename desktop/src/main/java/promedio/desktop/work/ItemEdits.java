@@ -67,7 +67,7 @@ public final class ItemEdits {
 
   /** Keeps the answer to a question as a try, so that it stands beside the next one. */
   public void keepTry(Question question) {
-    workspace.edit(
+    workspace.completeAct(
         "edit.answer",
         "answer " + asked(question),
         now -> now.with(question.with(question.work().withTry())));

@@ -9,6 +9,7 @@ import promedio.core.assignment.Item;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Computations;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.session.Background;
 
 /** What takes longer than a frame is read apart from the window, and shown when it is known. */
 final class LongReading {

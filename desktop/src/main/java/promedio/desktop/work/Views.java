@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ final class Views {
 
   private final List<BiConsumer<@Nullable Projection, Projection>> views =
       new CopyOnWriteArrayList<>();
+  private final List<Consumer<String>> telling = new CopyOnWriteArrayList<>();
   private final List<Subscription> besides = new ArrayList<>();
 
   /** What the views show already, or are just shown. */
@@ -37,9 +39,20 @@ final class Views {
     besides.add(subscription);
   }
 
+  /** Has a view tell the person what is said. */
+  void whenTold(Consumer<String> view) {
+    telling.add(view);
+  }
+
+  /** Tells the person something. */
+  void tell(String text) {
+    telling.forEach(view -> view.accept(text));
+  }
+
   /** Ends all views. */
   void end() {
     views.clear();
+    telling.clear();
     besides.forEach(Subscription::unsubscribe);
     besides.clear();
   }

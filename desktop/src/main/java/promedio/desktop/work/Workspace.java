@@ -1,9 +1,16 @@
 package promedio.desktop.work;
 
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.function.BiConsumer;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -14,7 +21,6 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.entry.Entry;
 import promedio.core.measure.Task;
-import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -22,45 +28,61 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.Analysis;
-import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.Computations;
-import promedio.desktop.projection.Document;
-import promedio.desktop.projection.DocumentKey;
 import promedio.desktop.projection.Moved;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.ViewState;
+import promedio.desktop.projection.ViewState.Over;
 import promedio.desktop.projection.WhatIf;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.Document;
+import promedio.desktop.session.DocumentKey;
+import promedio.desktop.session.Session;
 import promedio.files.answers.ClassAnswers;
 import promedio.files.table.DataSource;
 
 /**
- * The state of one window: the document with its history, and what of it is looked at. Every edit
- * passes through {@link #edit}; after every edit and every choice whoever looks on is shown one new
- * {@link Projection}.
+ * What one window shows of the document of its session. Every edit passes through {@link #edit};
+ * after every edit and every choice the views are shown one new {@link Projection}.
  */
 public final class Workspace {
 
-  private final Background background;
+  private final Session session;
   private final Computations computations = new Computations();
-  private final History<Document> history;
   private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
       new ReadOnlyObjectWrapper<>(this, "importing");
+  private final Queue<Path> filesToImport = new ArrayDeque<>();
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
   private final TableEdits tables = new TableEdits(this);
   private final Explanations explanations;
   private final LongReading reading;
   private final Views views;
+  private final Map<String, Memory<?>> memories = new HashMap<>();
   private Projection projection;
 
-  /** Makes the state of a window on an assignment. */
+  /** What else an edit does to what is shown, so that it is shown once. */
+  private UnaryOperator<Projection> withEdit = UnaryOperator.identity();
+
+  /** Makes the state of a window on an assignment, with a session of its own. */
   public Workspace(Assignment first, Background background) {
-    this.background = background;
-    this.explanations = new Explanations(background);
-    this.history = new History<>(new Document(new DocumentKey(), first));
-    this.projection = Projection.of(history.present(), Choice.NOTHING, computations);
-    this.reading = new LongReading(background, computations);
+    this(new Session(first, background));
+  }
+
+  /** Makes the state of a window on a session. */
+  public Workspace(Session session) {
+    this.session = session;
+    this.explanations = new Explanations(session.background());
+    this.projection = Projection.of(session.document(), ViewState.NOTHING, computations);
+    this.reading = new LongReading(session.background(), computations);
     this.views = new Views(projection);
+    session.subscribe((before, now) -> show(now));
     readWhatTakesLong();
+  }
+
+  /** {@return the owner of the document} */
+  public Session session() {
+    return session;
   }
 
   /** {@return what the window shows now} */
@@ -89,6 +111,29 @@ public final class Workspace {
     look(projection.choice());
   }
 
+  /** Tells the person something, wherever the window tells such things. */
+  public void tell(String text) {
+    views.tell(text);
+  }
+
+  /** Has the person told what is said, as long as the views live. */
+  public void whenTold(Consumer<String> telling) {
+    views.whenTold(telling);
+  }
+
+  /**
+   * {@return what is remembered of views under a name, for each item}; the same whenever it is
+   * asked
+   *
+   * @param initial how it is as long as nobody changed it; always of the same type for the name
+   */
+  @SuppressWarnings("unchecked") // one name is used by one kind of view alone
+  public <T> Memory<T> memory(String name, T initial) {
+    return (Memory<T>)
+        memories.computeIfAbsent(
+            name, made -> new Memory<>(() -> session.document().key(), initial));
+  }
+
   /** {@return what changes the chosen item} */
   public ItemEdits items() {
     return items;
@@ -111,17 +156,12 @@ public final class Workspace {
 
   /** {@return where long work of this window runs} */
   public Background background() {
-    return background;
+    return session.background();
   }
 
   /** {@return the assignment as it is now} */
   public Assignment assignment() {
-    return projection.assignment();
-  }
-
-  /** {@return the assignment with the document that it is} */
-  public Document document() {
-    return projection.document();
+    return session.assignment();
   }
 
   /** {@return the chosen sample or table, {@code null} when there is none} */
@@ -149,9 +189,14 @@ public final class Workspace {
     return importing.getReadOnlyProperty();
   }
 
+  /** {@return data files that were dropped together and are not looked at yet; may be changed} */
+  public Queue<Path> filesToImport() {
+    return filesToImport;
+  }
+
   /** Begins to import a table: it is read and shown, and nothing is changed yet. */
   public ImportSession beginImport(DataSource source) {
-    ImportSession begun = new ImportSession(source, background);
+    ImportSession begun = new ImportSession(source, background());
     importing.set(begun);
     return begun;
   }
@@ -161,40 +206,53 @@ public final class Workspace {
    * time through any code is many times slower than the next, so it is gone through beforehand
    */
   public ImportSession rehearseImport() {
-    return ImportSession.rehearsal(background);
+    return ImportSession.rehearsal(background());
   }
 
   /** Imports nothing after all; what is still being read is not read on. */
   public void endImport() {
     if (importing.get() != null) {
       importing.set(null);
-      background.cancel(Background.Lane.PREVIEW);
+      background().cancel(Background.Lane.PREVIEW);
     }
+  }
+
+  /** {@return tells later on whether the same is still looked at as is now} */
+  BooleanSupplier stillLookedAt() {
+    ViewState asked = projection.choice();
+    ImportSession imported = importing.get();
+    return () ->
+        projection.choice().hasSameSubject(asked) && Objects.equals(importing.get(), imported);
   }
 
   /** Chooses the table of the id. */
   public void chooseTable(int id) {
     endImport();
+    session.endAct();
     look(projection.choice().ofTable(id));
   }
 
   /** Chooses the item of the id. */
   public void choose(int id) {
     endImport();
+    session.endAct();
     look(projection.choice().ofItem(id));
   }
 
   /** Looks at other parts of the document; what was tried out or told of them is gone. */
-  private void look(Choice choice) {
-    publish(Projection.of(document(), choice, computations));
+  private void look(ViewState choice) {
+    publish(Projection.of(session.document(), choice, computations));
     readWhatTakesLong();
   }
 
   /** Chooses something else of what is looked at; what is tried out stays. */
-  void look(UnaryOperator<Choice> change) {
-    Choice now = projection.choice();
-    Choice next = change.apply(now).within(assignment());
+  void look(UnaryOperator<ViewState> change) {
+    ViewState now = projection.choice();
+    ViewState next = change.apply(now).within(assignment());
     if (!next.equals(now)) {
+      if (!next.hasSameSubject(now)) {
+        session.endAct();
+      }
       publish(projection.with(next));
       readWhatTakesLong();
     }
@@ -244,27 +302,27 @@ public final class Workspace {
 
   /** Shows the parts of the assignment as one sheet, or no longer. */
   public void showParts(boolean wanted) {
-    look(wanted ? Choice::ofParts : Choice::uncovered);
+    look(choice -> choice.with(wanted ? Over.PARTS : Over.NOTHING));
   }
 
   /** Shows the tables of distributions. */
   public void showDistributions() {
-    look(Choice::ofDistributions);
+    look(choice -> choice.with(Over.DISTRIBUTIONS));
   }
 
   /** Shows where a printed question is pasted. */
   public void showQuestion() {
-    look(Choice::ofQuestion);
+    look(choice -> choice.with(Over.QUESTION));
   }
 
   /** Shows the document to hand in, or no longer. */
   public void showHandIn(boolean wanted) {
-    look(wanted ? Choice::ofHandIn : Choice::uncovered);
+    look(choice -> choice.with(wanted ? Over.HAND_IN : Over.NOTHING));
   }
 
   /** Shows the answers of a class; no longer where it is {@code null}. */
   public void showClassAnswers(@Nullable ClassAnswers answers) {
-    look(choice -> answers == null ? choice.uncovered() : choice.of(answers));
+    look(choice -> answers == null ? choice.with(Over.NOTHING) : choice.of(answers));
   }
 
   /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */
@@ -313,49 +371,41 @@ public final class Workspace {
 
   /** Begins another document in the place of this one; that can be undone too. */
   public void replace(Assignment other) {
-    replace(new DocumentKey(), other);
-  }
-
-  /** Begins another document of the key in the place of this one; that can be undone too. */
-  public void replace(DocumentKey key, Assignment other) {
-    history.edit("edit.replace", "", new Document(key, other));
-    showPresent(UnaryOperator.identity());
-  }
-
-  /** Shows the same document as it is with something that was read again; that is no edit. */
-  void amend(Assignment read) {
-    history.amend(new Document(document().key(), read));
-    showPresent(UnaryOperator.identity());
+    session.replace(new DocumentKey(), other);
   }
 
   /** {@return what undoing would take back} */
   public Optional<String> nameOfUndo() {
-    return history.nameOfUndo().map(Texts::of);
+    return session.nameOfUndo();
   }
 
   /** {@return what redoing would bring back} */
   public Optional<String> nameOfRedo() {
-    return history.nameOfRedo().map(Texts::of);
+    return session.nameOfRedo();
   }
 
-  /** Takes the last edit back. */
+  /** Takes the last act back. */
   public void undo() {
-    history.undo();
-    showPresent(UnaryOperator.identity());
+    session.undo();
   }
 
-  /** Brings back the edit that was taken back last. */
+  /** Brings back the act that was taken back last. */
   public void redo() {
-    history.redo();
-    showPresent(UnaryOperator.identity());
+    session.redo();
   }
 
   void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
     edit(nameKey, key, change, UnaryOperator.identity());
   }
 
+  /** Makes an edit that ends the act of the key, if that was the last one. */
+  void completeAct(String nameKey, String key, UnaryOperator<Assignment> change) {
+    session.completeAct(nameKey, key, change);
+  }
+
   /** Edits, and looks at what came of it. */
-  void editAndLook(String nameKey, UnaryOperator<Assignment> change, UnaryOperator<Choice> look) {
+  void editAndLook(
+      String nameKey, UnaryOperator<Assignment> change, UnaryOperator<ViewState> look) {
     endImport();
     edit(
         nameKey,
@@ -369,24 +419,16 @@ public final class Workspace {
       String key,
       UnaryOperator<Assignment> change,
       UnaryOperator<Projection> more) {
-    Document now = history.present();
-    Assignment changed = change.apply(now.assignment());
-    if (changed.equals(now.assignment())) {
-      // A field that is shown another item tells so as if it were typed in.
-      return;
+    withEdit = more;
+    try {
+      session.edit(nameKey, key, change);
+    } finally {
+      withEdit = UnaryOperator.identity();
     }
-    history.edit(nameKey, key, new Document(now.key(), changed));
-    showPresent(more);
   }
 
-  /** Ids that were given stay given, also where the edit that gave them is undone. */
-  private void showPresent(UnaryOperator<Projection> more) {
-    Document now = history.present();
-    if (now.key() == document().key()) {
-      Assignment same = now.assignment().withIds(assignment().ids());
-      history.amend(new Document(now.key(), same));
-    }
-    publish(more.apply(Projection.of(history.present(), projection.choice(), computations)));
+  private void show(Document now) {
+    publish(withEdit.apply(Projection.of(now, projection.choice(), computations)));
     readWhatTakesLong();
   }
 

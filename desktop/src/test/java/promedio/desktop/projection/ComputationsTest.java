@@ -17,6 +17,8 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Portion;
 import promedio.core.sample.Values;
+import promedio.desktop.session.Document;
+import promedio.desktop.session.DocumentKey;
 
 class ComputationsTest {
 
@@ -32,7 +34,7 @@ class ComputationsTest {
 
   private final Computations computations = new Computations();
 
-  private Projection shown(Assignment assignment, Choice choice) {
+  private Projection shown(Assignment assignment, ViewState choice) {
     Projection made =
         Projection.of(new Document(new DocumentKey(), assignment), choice, computations);
     computations.keepOnly(assignment, made.computed());
@@ -41,7 +43,7 @@ class ComputationsTest {
 
   @Test
   void rowsMarginPartsAndGraphsAskTheSameComputation() {
-    Projection all = shown(PEARS, Choice.NOTHING.ofItem(2).ofParts());
+    Projection all = shown(PEARS, ViewState.NOTHING.ofItem(2).with(ViewState.Over.PARTS));
 
     assertThat(all.marks(PEARS.questions(PEARS.parts().get(0)).get(0)))
         .hasValueSatisfying(marks -> assertThat(marks).isSameAs(all.analysis().marks()));
@@ -49,13 +51,13 @@ class ComputationsTest {
 
   @Test
   void anAnswerANameOrANoteLeavesWhatIsComputed() {
-    Projection before = shown(PEARS, Choice.NOTHING.ofItem(1));
+    Projection before = shown(PEARS, ViewState.NOTHING.ofItem(1));
     Assignment edited =
         PEARS
             .with(NORTH.withName("Row 1").withNote("in the morning"))
             .answering(Task.of(Measures.MEAN), Selection.of(NORTH), "10");
 
-    Projection now = shown(edited, Choice.NOTHING.ofItem(1));
+    Projection now = shown(edited, ViewState.NOTHING.ofItem(1));
 
     assertThat(now.hasSameNumbers(before)).isTrue();
     assertThat(now.analysis().item().name()).isEqualTo("Row 1");
@@ -63,9 +65,9 @@ class ComputationsTest {
 
   @Test
   void anotherRuleComputesAnew() {
-    Projection before = shown(PEARS, Choice.NOTHING.ofItem(1));
+    Projection before = shown(PEARS, ViewState.NOTHING.ofItem(1));
     Projection now =
-        shown(PEARS.withRules(PEARS.rules().with(Rule.PLACES, 1)), Choice.NOTHING.ofItem(1));
+        shown(PEARS.withRules(PEARS.rules().with(Rule.PLACES, 1)), ViewState.NOTHING.ofItem(1));
 
     assertThat(now.hasSameNumbers(before)).isFalse();
     assertThat(now.analysis().shown(Task.of(Measures.MEAN))).isEqualTo("10.0");
@@ -73,17 +75,19 @@ class ComputationsTest {
 
   @Test
   void whatNothingShowsIsForgotten() {
-    assertThat(PartSheet.progress(shown(PEARS, Choice.NOTHING.ofItem(1).ofParts())).asked())
+    assertThat(
+            PartSheet.progress(shown(PEARS, ViewState.NOTHING.ofItem(1).with(ViewState.Over.PARTS)))
+                .asked())
         .isOne();
     assertThat(computations.size()).isEqualTo(2);
 
-    shown(PEARS, Choice.NOTHING.ofItem(1));
+    shown(PEARS, ViewState.NOTHING.ofItem(1));
     assertThat(computations.size()).isOne();
 
     Assignment now = PEARS;
     for (int n = 0; n < 50; n++) {
       now = now.with(NORTH.withSource(new Source.ValuesText("8 10 " + n)));
-      shown(now, Choice.NOTHING.ofItem(1));
+      shown(now, ViewState.NOTHING.ofItem(1));
     }
     assertThat(computations.size()).isOne();
   }

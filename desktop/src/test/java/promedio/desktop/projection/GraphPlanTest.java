@@ -19,7 +19,7 @@ import promedio.core.grouping.Grouping;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
 import promedio.graph.Graph;
 

@@ -14,6 +14,8 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
+import promedio.desktop.session.Document;
+import promedio.desktop.session.DocumentKey;
 
 /** The parts of an assignment, with what their answers are worth. */
 class PartSheetTest {
@@ -30,7 +32,8 @@ class PartSheetTest {
 
   private static Projection shown(Assignment assignment) {
     Document document = new Document(new DocumentKey(), assignment);
-    return Projection.of(document, Choice.NOTHING.ofParts(), new Computations());
+    return Projection.of(
+        document, ViewState.NOTHING.with(ViewState.Over.PARTS), new Computations());
   }
 
   private static Part part(int id, Optional<Integer> places) {

@@ -17,7 +17,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -42,7 +42,7 @@ class ProjectionWalkTest {
     for (int i = 0; i < EDITS; i++) {
       act(random);
       Projection fresh =
-          Projection.of(workspace.document(), published.choice(), new Computations());
+          Projection.of(workspace.session().document(), published.choice(), new Computations());
       assertThat(texts(published)).isEqualTo(texts(fresh));
       assertThat(published).isSameAs(workspace.projection());
     }

@@ -20,8 +20,8 @@ import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.working.FormulaSetter;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
 class SentencesTest {

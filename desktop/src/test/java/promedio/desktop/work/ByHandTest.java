@@ -24,6 +24,7 @@ import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.session.Background;
 
 /** Methods, own workings and scratch paper of a window, without the window. */
 class ByHandTest {

@@ -13,6 +13,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.desktop.projection.PartSheet;
+import promedio.desktop.session.Background;
 
 /** The person goes on while a long column is read. */
 class LongReadingTest {

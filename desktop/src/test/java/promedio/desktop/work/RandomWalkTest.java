@@ -16,6 +16,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
 import promedio.files.assignment.AssignmentFile;
 
 /** Five hundred edits at random: all the way back and forth again, and through a file. */

@@ -32,6 +32,7 @@ import promedio.core.tidy.LeaveOutWhere;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Recode;
 import promedio.core.tidy.RenameColumn;
+import promedio.desktop.session.Background;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 
@@ -60,7 +61,7 @@ class TablesTest {
   }
 
   private void importView(String text) throws IOException {
-    workspace.tables().addTable(bring(text).table(1, true));
+    workspace.tables().addTable(bring(text).chosen(true).table());
   }
 
   @Test
@@ -160,12 +161,12 @@ class TablesTest {
     ImportSession importing = workspace.beginImport(DataSource.of(file));
     work();
 
-    assertThat(importing.table(1, true).original())
+    assertThat(importing.chosen(true).table().original())
         .isEqualTo(new Original.Kept("trays.csv", Files.readAllBytes(file)));
-    assertThat(importing.table(1, false).original())
+    assertThat(importing.chosen(false).table().original())
         .isInstanceOfSatisfying(
             Original.Referred.class, r -> assertThat(r.path()).isEqualTo(file.toString()));
-    assertThat(importing.table(1, true).name()).isEqualTo("trays");
+    assertThat(importing.chosen(true).table().name()).isEqualTo("trays");
   }
 
   @Test
@@ -179,7 +180,7 @@ class TablesTest {
     assertThat(size()).isEqualTo(3);
     workspace.redo();
     assertThat(size()).isEqualTo(2);
-    workspace.tables().setSteps("edit.step", List.of(Listed.of(new RenameColumn("g", "weight"))));
+    workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("g", "weight"))));
     assertThat(linked().found()).isFalse();
     assertThat(size()).isEqualTo(2);
     workspace.tables().removeTable();
@@ -207,9 +208,7 @@ class TablesTest {
     workspace.undo();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     // Where the words are gone, what was counted last stays.
-    workspace
-        .tables()
-        .setSteps("edit.step", List.of(Listed.of(new RenameColumn("variety", "kind"))));
+    workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("variety", "kind"))));
     assertThat(linked().found()).isFalse();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
   }

@@ -28,6 +28,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
 import promedio.files.table.DataSource;
 
 class WorkspaceTest {

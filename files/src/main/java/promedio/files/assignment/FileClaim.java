@@ -29,16 +29,22 @@ public final class FileClaim implements AutoCloseable {
    */
   public static Optional<FileClaim> take(Path folder, Path file) throws IOException {
     Files.createDirectories(folder);
-    Path real = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath().normalize();
-    UUID name = UUID.nameUUIDFromBytes(real.toString().getBytes(StandardCharsets.UTF_8));
     FileChannel channel =
         FileChannel.open(
-            folder.resolve(name + ".claim"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            folder.resolve(name(file) + ".claim"),
+            StandardOpenOption.CREATE,
+            StandardOpenOption.WRITE);
     if (lock(channel)) {
       return Optional.of(new FileClaim(channel));
     }
     channel.close();
     return Optional.empty();
+  }
+
+  /** {@return what marks of the file are called, by whatever path it is reached} */
+  static UUID name(Path file) throws IOException {
+    Path real = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath().normalize();
+    return UUID.nameUUIDFromBytes(real.toString().getBytes(StandardCharsets.UTF_8));
   }
 
   /** {@return a claim that marks nothing, where no marks can be made} */

@@ -9,7 +9,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import promedio.core.message.Texts;
-import promedio.desktop.work.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.files.settings.Settings;
 
 /** The edge of a band, by which it is made wider or narrower, and folded away and back. */
@@ -23,7 +23,7 @@ public final class Grip extends StackPane {
   private final Region band;
   private final int outwards;
   private final String name;
-  private final DocumentStore store;
+  private final SettingsStore settings;
   private final Label sign = new Label();
   private double from;
   private double widthBefore;
@@ -42,10 +42,10 @@ public final class Grip extends StackPane {
    *
    * @param name what the band is called, as a key of texts
    * @param outwards 1 where dragging to the right makes the band wider, −1 where to the left
-   * @param store where it is remembered how the person left it
+   * @param settings where it is remembered how the person left it
    */
-  public Grip(Region band, String name, int outwards, DocumentStore store) {
-    this.store = store;
+  public Grip(Region band, String name, int outwards, SettingsStore settings) {
+    this.settings = settings;
     this.band = band;
     this.outwards = outwards;
     this.name = name;
@@ -64,7 +64,7 @@ public final class Grip extends StackPane {
   }
 
   private Optional<Settings.Band> remembered() {
-    return Optional.ofNullable(store.settingsProperty().get().bands().get(name));
+    return Optional.ofNullable(settings.get().bands().get(name));
   }
 
   private void restore(Settings.Band band) {
@@ -76,7 +76,7 @@ public final class Grip extends StackPane {
   private void remember() {
     double open = band.getPrefWidth() > 0 ? band.getPrefWidth() : band.getWidth();
     double width = Math.max(1, folded ? widthOpen : open);
-    store.remember(settings -> settings.withBand(name, new Settings.Band(width, folded)));
+    settings.remember(old -> old.withBand(name, new Settings.Band(width, folded)));
   }
 
   private void begin(MouseEvent event) {

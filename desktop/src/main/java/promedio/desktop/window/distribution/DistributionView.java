@@ -26,15 +26,15 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
 import promedio.desktop.projection.distribution.Lookup;
 import promedio.desktop.projection.distribution.Lookup.Given;
 import promedio.desktop.projection.distribution.TablePage;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
 /** A value or an area is looked up in a distribution, as in the tables at the end of a book. */
@@ -142,8 +142,8 @@ public final class DistributionView extends StackPane {
         });
   }
 
-  private void show(Choice choice) {
-    if (choice.over() == Choice.Over.DISTRIBUTIONS) {
+  private void show(ViewState choice) {
+    if (choice.over() == ViewState.Over.DISTRIBUTIONS) {
       lookUp();
     }
   }

@@ -1,6 +1,5 @@
 package promedio.desktop.window.parts;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,6 +23,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.MarkLabel;
@@ -243,13 +243,26 @@ public final class ClassAnswersView extends ScrollPane {
     if (answers == null || file.isEmpty()) {
       return;
     }
-    try {
-      SafeWrite.write(file.get(), answers.csv().getBytes(StandardCharsets.UTF_8));
-      told.setText(Texts.of("export.done", file.get()));
-    } catch (IOException e) {
-      LOG.warn("cannot save {}", file.get(), e);
-      told.setText(Texts.of("save.failed", String.valueOf(e.getMessage())));
-    }
+    byte[] bytes = answers.csv().getBytes(StandardCharsets.UTF_8);
+    Path target = file.get();
+    workspace
+        .background()
+        .run(
+            Background.Lane.EXPORT,
+            Texts.of("work.exporting", target.getFileName()),
+            () -> {
+              SafeWrite.write(target, bytes);
+              return target;
+            },
+            done -> tell(Texts.of("export.done", done)),
+            failure -> {
+              LOG.warn("cannot save {}", target, failure);
+              tell(Texts.of("save.failed", String.valueOf(failure.getMessage())));
+            });
+  }
+
+  private void tell(String text) {
+    told.setText(text);
     Nodes.setShown(told, true);
   }
 }

@@ -21,8 +21,8 @@ import promedio.desktop.projection.handin.HandIn;
 import promedio.desktop.projection.handin.HandInChoice;
 import promedio.desktop.projection.handin.HandInChoice.Section;
 import promedio.desktop.projection.handin.HandInPiece;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.work.Background;
 import promedio.document.Document;
 import promedio.document.DocumentFormat;
 

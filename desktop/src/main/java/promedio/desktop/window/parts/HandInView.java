@@ -23,15 +23,15 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.message.Texts;
-import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.ViewState;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.desktop.projection.handin.HandInChoice;
 import promedio.desktop.projection.handin.HandInChoice.Content;
 import promedio.desktop.projection.handin.HandInChoice.Section;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 import promedio.document.PrintedPages;
@@ -129,7 +129,7 @@ public final class HandInView extends StackPane {
   }
 
   private void show(Projection all) {
-    if (all.choice().over() != Choice.Over.HAND_IN) {
+    if (all.choice().over() != ViewState.Over.HAND_IN) {
       return;
     }
     if (all.assignment().equals(shown)) {

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.document.PrintedPages;
 
 /** Pages under one another as they will print; only those in sight are drawn. */

@@ -26,9 +26,9 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.practice.Practice;
-import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.ViewState;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
@@ -158,7 +158,7 @@ public final class PartsView extends ScrollPane {
   }
 
   private void show(Projection all) {
-    if (all.choice().over() != Choice.Over.PARTS) {
+    if (all.choice().over() != ViewState.Over.PARTS) {
       return;
     }
     Assignment now = all.assignment();

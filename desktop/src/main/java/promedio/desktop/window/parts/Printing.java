@@ -18,8 +18,8 @@ import javax.print.attribute.standard.PageRanges;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Menus;
-import promedio.desktop.work.Background;
 import promedio.document.PrintedPages;
 import promedio.files.table.Progress;
 

@@ -26,10 +26,10 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.ChanceText;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
 /** Samples are drawn from the chosen one by chance, again and again, and their means pile up. */

@@ -14,8 +14,8 @@ import javafx.scene.layout.HBox;
 import promedio.core.assignment.Assignment;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -24,11 +24,11 @@ import promedio.desktop.work.Workspace;
 final class CourseChoice extends MenuButton {
 
   private final Workspace workspace;
-  private final DocumentStore store;
+  private final SettingsStore settings;
 
-  CourseChoice(Workspace workspace, DocumentStore store) {
+  CourseChoice(Workspace workspace, SettingsStore settings) {
     this.workspace = workspace;
-    this.store = store;
+    this.settings = settings;
     setMnemonicParsing(false);
     setId("course");
     getStyleClass().add("rule");
@@ -38,7 +38,7 @@ final class CourseChoice extends MenuButton {
             showSets();
           }
         });
-    workspace.whileViewed(store.settingsProperty().subscribe((old, now) -> showSets()));
+    workspace.whileViewed(settings.settingsProperty().subscribe((old, now) -> showSets()));
   }
 
   private void showSets() {
@@ -48,7 +48,7 @@ final class CourseChoice extends MenuButton {
     setAccessibleText(Texts.of("course.name", getText()));
     getItems().clear();
     ToggleGroup group = new ToggleGroup();
-    Map<String, CourseRules> kept = store.settingsProperty().get().courses();
+    Map<String, CourseRules> kept = settings.get().courses();
     if (!name.isEmpty() && !kept.containsKey(name)) {
       addSet(name, now.rules(), group);
     }
@@ -85,7 +85,7 @@ final class CourseChoice extends MenuButton {
   private void keep(String name) {
     if (!name.isEmpty()) {
       hide();
-      store.remember(old -> old.withCourse(name, workspace.assignment().rules()));
+      settings.remember(old -> old.withCourse(name, workspace.assignment().rules()));
       workspace.takeCourse(name, workspace.assignment().rules());
     }
   }
@@ -94,7 +94,7 @@ final class CourseChoice extends MenuButton {
     Menu menu = new Menu(Texts.of("course.forget"));
     for (String name : kept.keySet()) {
       MenuItem item = Controls.literal(new MenuItem(name));
-      item.setOnAction(event -> store.remember(old -> old.withoutCourse(name)));
+      item.setOnAction(event -> settings.remember(old -> old.withoutCourse(name)));
       menu.getItems().add(item);
     }
     return menu;

@@ -32,11 +32,11 @@ import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FoldingLine;
 import promedio.desktop.window.control.HowToEvent;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.RuleText;
 
@@ -77,12 +77,12 @@ public final class RulesStrip extends BorderPane {
   private final FoldingLine rules = new FoldingLine("rules-more");
   private final HBox head = new HBox(2);
 
-  public RulesStrip(Workspace workspace, DocumentStore store, Node menu) {
+  public RulesStrip(Workspace workspace, SettingsStore settings, Node menu) {
     this.workspace = workspace;
     getStyleClass().add("rules-strip");
     rules.getStyleClass().add("rules");
     rules.setAccessibleText(Texts.of("rules.heading"));
-    add(new CourseChoice(workspace, store), ANY);
+    add(new CourseChoice(workspace, settings), ANY);
     addRule(Rule.DIVISOR, NUMBERS);
     addRule(Rule.QUARTILES, VALUES);
     choices.put(choice(Rule.PERCENTILES), this::asksPercentile);

@@ -13,10 +13,11 @@ import javafx.scene.input.KeyCombination;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Keys;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /** What can be done with the assignment as a whole, under its title. */
@@ -58,7 +59,12 @@ public final class AssignmentMenu extends MenuButton {
 
   private final CheckMenuItem cover = new CheckMenuItem(Texts.of("menu.cover"));
 
-  AssignmentMenu(Workspace workspace, DocumentStore store, Appearance appearance, Actions actions) {
+  AssignmentMenu(
+      Workspace workspace,
+      DocumentStore store,
+      SettingsStore settings,
+      Appearance appearance,
+      Actions actions) {
     this.workspace = workspace;
     setId("assignment-menu");
     getStyleClass().add("assignment-menu");
@@ -96,7 +102,7 @@ public final class AssignmentMenu extends MenuButton {
             item("menu.keys", null, actions::showKeys));
     workspace.show((before, now) -> showHistory());
     workspace.whileViewed(
-        store.settingsProperty().subscribe(settings -> showRecent(settings.recent(), actions)));
+        settings.settingsProperty().subscribe(now -> showRecent(now.recent(), actions)));
     workspace.whileViewed(
         store
             .savedProperty()

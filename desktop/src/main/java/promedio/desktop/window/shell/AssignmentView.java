@@ -23,7 +23,10 @@ import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.howto.Place;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
@@ -33,11 +36,8 @@ import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.sample.MovedLine;
 import promedio.desktop.window.sample.RulesStrip;
 import promedio.desktop.window.shelf.Shelf;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.answers.ChosenAnswers;
-import promedio.files.settings.Settings;
 
 /** The whole window: rules at the top, then shelf, sheet and margin from left to right. */
 public final class AssignmentView extends StackPane implements AssignmentMenu.Actions {
@@ -51,6 +51,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   private final Workspace workspace;
   private final DocumentStore store;
+  private final SettingsStore settings;
   private final FileChoice fileChoice;
   private final Appearance appearance;
   private final NoticeBar notices;
@@ -65,29 +66,32 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final Map<KeyCombination, Runnable> actions;
 
   /** Makes the window on a workspace and the store it is kept on. */
-  public AssignmentView(Workspace workspace, DocumentStore store, FileChoice fileChoice) {
+  public AssignmentView(
+      Workspace workspace, DocumentStore store, SettingsStore settings, FileChoice fileChoice) {
     this.workspace = workspace;
     this.store = store;
+    this.settings = settings;
     this.fileChoice = fileChoice;
-    this.appearance = new Appearance(store.settingsProperty().get());
+    this.appearance = new Appearance(settings.get());
     this.notices = new NoticeBar(workspace.background());
-    this.files = new FileCommands(workspace, store, fileChoice, notices, lookAtImport());
+    this.files = new FileCommands(workspace, store, settings, fileChoice, notices, lookAtImport());
     EmptyState empty =
         new EmptyState(
             this::startTyping, files::paste, this::showQuestion, this::open, this::showDemo);
-    this.bands = new CentreBands(workspace, store, fileChoice, appearance, notices, empty);
+    this.bands = new CentreBands(workspace, settings, fileChoice, appearance, empty);
     this.shelf =
         new Shelf(
             workspace, appearance, this::open, files::typeTable, form -> bands.sheet().add(form));
     this.strip =
-        new RulesStrip(workspace, store, new AssignmentMenu(workspace, store, appearance, this));
+        new RulesStrip(
+            workspace, settings, new AssignmentMenu(workspace, store, settings, appearance, this));
     this.places = new ShowMe(workspace, this, bands, strip);
     this.overlays = new Overlays(this, workspace, places, this::startTyping);
     this.actions = buildActions();
     BorderPane frame = new BorderPane(bands.centre());
     frame.setTop(
-        new VBox(strip, notices, new MovedLine(workspace), new HintLine(workspace, store)));
-    frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1, store)));
+        new VBox(strip, notices, new MovedLine(workspace), new HintLine(workspace, settings)));
+    frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1, settings)));
     frame.setRight(bands.right());
     appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow());
     widthProperty().subscribe(width -> foldWhereNarrow());
@@ -100,6 +104,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     addEventHandler(HowToEvent.ASKED, event -> overlays.showHowTo(Optional.of(event.about())));
     setOnDragOver(files::acceptFiles);
     setOnDragDropped(files::takeFiles);
+    workspace.whenTold(notices::tell);
     files.offerLeftOver();
     workspace.whileViewed(
         store.problemProperty().subscribe((old, problem) -> tellProblem(problem)));
@@ -140,6 +145,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   /** Tells the person something in the window, until it is put away. */
   public void tell(String message) {
     notices.tell(message);
+  }
+
+  /** Tells that the window closes once all is written, and how to stay. */
+  void offerToStay(Runnable stay) {
+    notices.offer(Texts.of("close.waiting"), Texts.of("close.stay"), stay);
   }
 
   private void tellProblem(String problem) {
@@ -185,8 +195,8 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void begin() {
-    Settings settings = store.settingsProperty().get();
-    workspace.replace(Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.sign()));
+    workspace.replace(
+        Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.get().sign()));
     startTyping();
   }
 
@@ -285,7 +295,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showParts() {
-    boolean wanted = workspace.projection().choice().over() != Choice.Over.PARTS;
+    boolean wanted = workspace.projection().choice().over() != ViewState.Over.PARTS;
     workspace.showParts(wanted);
     if (wanted) {
       bands.focusParts();
@@ -300,7 +310,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showHandIn() {
-    boolean there = workspace.projection().choice().over() == Choice.Over.HAND_IN;
+    boolean there = workspace.projection().choice().over() == ViewState.Over.HAND_IN;
     workspace.showHandIn(!there);
     if (!there) {
       bands.focusHandIn();
@@ -353,36 +363,36 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (language.equals(Language.current())) {
       return;
     }
-    store.remember(settings -> settings.withLanguage(language));
+    settings.remember(old -> old.withLanguage(language));
     Language.speak(language);
     if (workspace.assignment().items().isEmpty()) {
       workspace.setSign(DecimalSign.of(language));
     }
     Scene scene = getScene();
     workspace.endViews();
-    AssignmentView other = new AssignmentView(workspace, store, fileChoice);
+    AssignmentView other = new AssignmentView(workspace, store, settings, fileChoice);
     other.finish();
     scene.setRoot(other);
     other.startTyping();
   }
 
   private void showDemo() {
-    workspace.replace(DemoAssignment.create());
+    workspace.replace(DemoAssignment.withoutTables());
+    DemoTables.readLater(workspace.session());
   }
 
   private void rememberLook() {
     appearance
         .darkProperty()
-        .subscribe((old, dark) -> store.remember(settings -> settings.withDark(dark)));
+        .subscribe((was, dark) -> settings.remember(old -> old.withDark(dark)));
     appearance
         .textPercentProperty()
         .subscribe(
-            (old, percent) ->
-                store.remember(settings -> settings.withTextPercent(percent.intValue())));
+            (was, percent) -> settings.remember(old -> old.withTextPercent(percent.intValue())));
     workspace.show(
         (before, now) -> {
           if (before != null && before.assignment().sign() != now.assignment().sign()) {
-            store.remember(settings -> settings.withSign(now.assignment().sign()));
+            settings.remember(old -> old.withSign(now.assignment().sign()));
           }
         });
   }

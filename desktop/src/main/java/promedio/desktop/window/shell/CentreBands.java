@@ -13,6 +13,8 @@ import promedio.core.assignment.Item;
 import promedio.core.sample.Subject;
 import promedio.core.table.Table;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.session.SettingsStore;
+import promedio.desktop.session.TableReading;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
@@ -32,7 +34,6 @@ import promedio.desktop.window.table.TableExchange;
 import promedio.desktop.window.table.TableSheet;
 import promedio.desktop.window.working.WorkingSheet;
 import promedio.desktop.work.ByHand;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -43,10 +44,9 @@ import promedio.desktop.work.Workspace;
 final class CentreBands {
 
   private final Workspace workspace;
-  private final DocumentStore store;
+  private final TableReading reading;
   private final FileChoice fileChoice;
   private final Appearance appearance;
-  private final NoticeBar notices;
   private final ByHand byHand;
   private final TableExchange exchange;
   private final StackPane centre;
@@ -76,23 +76,21 @@ final class CentreBands {
 
   CentreBands(
       Workspace workspace,
-      DocumentStore store,
+      SettingsStore settings,
       FileChoice fileChoice,
       Appearance appearance,
-      NoticeBar notices,
       EmptyState empty) {
     this.workspace = workspace;
-    this.store = store;
+    this.reading = new TableReading(workspace.session());
     this.fileChoice = fileChoice;
     this.appearance = appearance;
-    this.notices = notices;
     this.empty = empty;
     this.byHand = new ByHand(workspace);
-    this.exchange = new TableExchange(workspace, fileChoice, notices::tell);
+    this.exchange = new TableExchange(workspace, fileChoice);
     this.centre = new StackPane();
     this.right = new StackPane(room);
     room.setPrefWidth(Look.MARGIN_WIDTH);
-    Grip grip = new Grip(right, "margin", -1, store);
+    Grip grip = new Grip(right, "margin", -1, settings);
     this.edge = new HBox(grip, right);
     workspace.whileViewed(
         workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection())));
@@ -365,7 +363,7 @@ final class CentreBands {
 
       @Override
       public void read(ImportedTable unread) {
-        store.readTable(unread, notices::tell);
+        reading.read(unread, workspace::tell);
       }
     };
   }

@@ -3,11 +3,9 @@ package promedio.desktop.window.shell;
 import java.io.File;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
+import java.util.Queue;
 import javafx.application.Platform;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
@@ -17,8 +15,10 @@ import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
+import promedio.desktop.session.TableReading;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
@@ -44,40 +44,45 @@ final class FileCommands {
 
   private final Workspace workspace;
   private final DocumentStore store;
+  private final SettingsStore settings;
+  private final TableReading reading;
   private final FileChoice fileChoice;
   private final NoticeBar notices;
   private final Importing importing;
 
-  /** Data files that were dropped together and are not looked at yet. */
-  private final Deque<Path> waiting = new ArrayDeque<>();
-
   FileCommands(
       Workspace workspace,
       DocumentStore store,
+      SettingsStore settings,
       FileChoice fileChoice,
       NoticeBar notices,
       Importing importing) {
     this.workspace = workspace;
     this.store = store;
+    this.settings = settings;
+    this.reading = new TableReading(workspace.session());
     this.fileChoice = fileChoice;
     this.notices = notices;
     this.importing = importing;
-    workspace
-        .importProperty()
-        .subscribe(
-            now -> {
-              if (now == null && !waiting.isEmpty()) {
-                // Whoever ended this one may be about to choose what came of it.
-                Platform.runLater(this::importNext);
-              }
-            });
+    workspace.whileViewed(
+        workspace
+            .importProperty()
+            .subscribe(
+                now -> {
+                  if (now == null && !workspace.filesToImport().isEmpty()) {
+                    // Whoever ended this one may be about to choose what came of it.
+                    Platform.runLater(this::importNext);
+                  }
+                }));
   }
 
   /** Offers what an earlier time left unsaved, and tells what of it cannot be read. */
   void offerLeftOver() {
-    List<String> unreadable = new ArrayList<>();
-    store.leftOver(unreadable::add).forEach(this::offer);
-    tellAll(unreadable);
+    store.findLeftOver(
+        left -> {
+          left.found().forEach(this::offer);
+          tellAll(left.notices());
+        });
   }
 
   /** Opens what the person chooses. */
@@ -117,15 +122,16 @@ final class FileCommands {
     store.open(
         path,
         opened -> {
+          rememberRecent(opened.path());
           tellAll(opened.notices());
           opened.unread().forEach(this::offerReading);
         },
-        refused -> notices.tell(Texts.of("open.refused-assignment", refused)));
+        refused -> workspace.tell(Texts.of("open.refused-assignment", refused)));
   }
 
   private void tellAll(List<String> sentences) {
     if (!sentences.isEmpty()) {
-      notices.tell(String.join("\n", sentences));
+      workspace.tell(String.join("\n", sentences));
     }
   }
 
@@ -134,7 +140,7 @@ final class FileCommands {
     notices.offer(
         Texts.of("open.elsewhere-table", unread.name(), unread.original().place()),
         Texts.of("open.read-table"),
-        () -> store.readTable(unread, notices::tell),
+        () -> reading.read(unread, workspace::tell),
         Texts.of("open.leave-table"),
         () -> {});
   }
@@ -145,14 +151,14 @@ final class FileCommands {
       workspace.beginImport(DataSource.of(path));
       importing.focusTake();
     } catch (RefusedFileException e) {
-      notices.tell(Texts.of("open.refused", e.getMessage()));
+      workspace.tell(Texts.of("open.refused", e.getMessage()));
     }
   }
 
   /** Opens assignments, and imports data files in one after the other. */
   void openAll(List<Path> files) {
     files.stream().filter(FileCommands::isAssignment).forEach(this::openAssignment);
-    files.stream().filter(file -> !isAssignment(file)).forEach(waiting::add);
+    files.stream().filter(file -> !isAssignment(file)).forEach(workspace.filesToImport()::add);
     if (workspace.importProperty().get() == null) {
       importNext();
     }
@@ -160,11 +166,13 @@ final class FileCommands {
 
   /** What was dropped together is looked at one by one. */
   private void importNext() {
-    Path next = waiting.poll();
+    Queue<Path> waiting = workspace.filesToImport();
+    // Another window over the same work may have taken the turn.
+    Path next = workspace.importProperty().get() == null ? waiting.poll() : null;
     if (next != null) {
       openData(next);
       if (!waiting.isEmpty()) {
-        notices.tell(Texts.of("import.waiting", waiting.size()));
+        workspace.tell(Texts.of("import.waiting", waiting.size()));
       }
     }
   }
@@ -184,8 +192,15 @@ final class FileCommands {
     store.save(
         path,
         agreed,
-        note -> note.ifPresent(notices::tell),
-        problem -> notices.tell(Texts.of("save.failed", problem)));
+        note -> {
+          rememberRecent(path);
+          note.ifPresent(workspace::tell);
+        },
+        problem -> workspace.tell(Texts.of("save.failed", problem)));
+  }
+
+  private void rememberRecent(Path path) {
+    settings.remember(old -> old.withRecent(path.toAbsolutePath()));
   }
 
   private static Path withEnding(Path path) {
@@ -204,7 +219,7 @@ final class FileCommands {
         Texts.of("recover.restore"),
         () -> store.restore(found),
         Texts.of("recover.discard"),
-        () -> store.throwAway(found));
+        () -> store.discard(found));
   }
 
   /** A list becomes a sample at once; a table is looked at first. */
@@ -215,7 +230,7 @@ final class FileCommands {
     if (html != null && html.toLowerCase(Locale.ROOT).contains("<table")) {
       importPasted(html);
     } else if (text == null || text.isBlank()) {
-      notices.tell(Texts.of("paste.nothing"));
+      workspace.tell(Texts.of("paste.nothing"));
     } else if (isTable(text)) {
       importPasted(text);
     } else {

@@ -10,11 +10,11 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.message.Texts;
 import promedio.core.sample.Subject;
-import promedio.desktop.projection.Choice;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.projection.ViewState;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -24,12 +24,12 @@ import promedio.desktop.work.Workspace;
 final class HintLine extends HBox {
 
   private final Label text = Controls.wrapped("", "hint-text");
-  private final DocumentStore store;
+  private final SettingsStore settings;
   private String shown = "";
 
-  HintLine(Workspace workspace, DocumentStore store) {
+  HintLine(Workspace workspace, SettingsStore settings) {
     super(12);
-    this.store = store;
+    this.settings = settings;
     setId("hint");
     getStyleClass().add("progress-line");
     setAlignment(Pos.CENTER_LEFT);
@@ -38,14 +38,12 @@ final class HintLine extends HBox {
     Hyperlink dismiss = Controls.link("notice.dismiss", "hint-away", this::dismiss);
     getChildren().addAll(text, dismiss);
     workspace.show((before, now) -> show(now));
-    workspace.whileViewed(store.settingsProperty().subscribe(() -> show(workspace.projection())));
+    workspace.whileViewed(
+        settings.settingsProperty().subscribe(() -> show(workspace.projection())));
   }
 
   private void show(Projection now) {
-    shown =
-        fitting(now)
-            .filter(name -> !store.settingsProperty().get().dismissed().contains(name))
-            .orElse("");
+    shown = fitting(now).filter(name -> !settings.get().dismissed().contains(name)).orElse("");
     if (!shown.isEmpty()) {
       text.setText(Texts.of("hint." + shown));
     }
@@ -56,7 +54,7 @@ final class HintLine extends HBox {
   private static Optional<String> fitting(Projection now) {
     ImportedTable table = now.table();
     Item item = now.item();
-    if (now.choice().over() != Choice.Over.NOTHING) {
+    if (now.choice().over() != ViewState.Over.NOTHING) {
       return Optional.empty();
     }
     if (table != null) {
@@ -79,6 +77,6 @@ final class HintLine extends HBox {
 
   private void dismiss() {
     String dismissed = shown;
-    store.remember(settings -> settings.withoutHint(dismissed));
+    settings.remember(old -> old.withoutHint(dismissed));
   }
 }

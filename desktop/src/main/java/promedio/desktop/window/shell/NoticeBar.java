@@ -12,10 +12,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import promedio.core.message.Texts;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.Background.Job;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.Background.Job;
 
 /**
  * A line under the rules that tells what went wrong, and what is under way with a way to stop it.
@@ -63,27 +63,39 @@ public final class NoticeBar extends VBox {
     Nodes.setShown(notice, true);
   }
 
-  /** Offers something to be done or left; either button puts the offer away. */
+  /** Offers one thing to be done; its button dismisses the offer. */
+  void offer(String text, String doIt, Runnable does) {
+    HBox line = offerLine(text);
+    line.getChildren().add(answer(line, doIt, does));
+  }
+
+  /** Offers something to be done or left; either button dismisses the offer. */
   void offer(String text, String doIt, Runnable does, String leaveIt, Runnable leaves) {
+    HBox line = offerLine(text);
+    line.getChildren().addAll(answer(line, doIt, does), answer(line, leaveIt, leaves));
+  }
+
+  private HBox offerLine(String text) {
     Label question = new Label(text);
     question.setWrapText(true);
     question.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(question, Priority.ALWAYS);
-    Button yes = Controls.literal(new Button(doIt));
-    Button no = Controls.literal(new Button(leaveIt));
-    yes.setMinWidth(USE_PREF_SIZE);
-    no.setMinWidth(USE_PREF_SIZE);
-    HBox line = new HBox(12, question, yes, no);
+    HBox line = new HBox(12, question);
     line.setAlignment(Pos.CENTER_LEFT);
     line.getStyleClass().add("offer-line");
-    yes.setOnAction(event -> answer(line, does));
-    no.setOnAction(event -> answer(line, leaves));
     getChildren().add(line);
+    return line;
   }
 
-  private void answer(HBox line, Runnable action) {
-    getChildren().remove(line);
-    action.run();
+  private Button answer(HBox line, String text, Runnable action) {
+    Button button = Controls.literal(new Button(text));
+    button.setMinWidth(USE_PREF_SIZE);
+    button.setOnAction(
+        event -> {
+          getChildren().remove(line);
+          action.run();
+        });
+    return button;
   }
 
   /** Dismisses what is told; returns whether anything was. */

@@ -10,7 +10,6 @@ import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
-import javafx.stage.WindowEvent;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,9 +18,11 @@ import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.Session;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Look;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
 import promedio.files.settings.Settings;
 import promedio.files.settings.SettingsFile;
@@ -43,7 +44,8 @@ public final class PromedioApplication extends Application {
   /** Whether the command line named the language. */
   private static boolean languageAsked;
 
-  private static Optional<String> toldOnClosing = Optional.empty();
+  private final Folders folders = Folders.ofPerson();
+  private Settings read = Settings.INITIAL;
 
   /** For the toolkit. */
   public PromedioApplication() {}
@@ -69,41 +71,48 @@ public final class PromedioApplication extends Application {
     open(Optional.empty());
   }
 
+  /** Reads what is remembered before the window is there, on another thread than its own. */
+  @Override
+  public void init() {
+    read = new SettingsFile(folders.settings()).read();
+  }
+
   @Override
   public void start(Stage stage) {
     Thread.setDefaultUncaughtExceptionHandler(
         (thread, failure) -> LOG.error("unexpected in {}", thread.getName(), failure));
-    Folders folders = Folders.ofPerson();
-    Settings settings = new SettingsFile(folders.settings()).read();
     if (!languageAsked) {
-      settings.language().flatMap(Language::of).ifPresent(Language::speak);
+      read.language().flatMap(Language::of).ifPresent(Language::speak);
     }
     Assignment first =
         demo
             ? DemoAssignment.withoutTables()
-            : Assignment.empty(Texts.of("assignment.untitled")).withSign(settings.sign());
-    Workspace workspace = new Workspace(first, Background.ofWindow());
-    DocumentStore store = new DocumentStore(workspace, folders);
-    AssignmentView view = new AssignmentView(workspace, store, new StageFileChoice(stage));
+            : Assignment.empty(Texts.of("assignment.untitled")).withSign(read.sign());
+    Background background = Background.ofWindow();
+    Session session = new Session(first, background);
+    SettingsStore settings =
+        new SettingsStore(new SettingsFile(folders.settings()), read, background);
+    DocumentStore store = new DocumentStore(session, folders);
+    AssignmentView view =
+        new AssignmentView(new Workspace(session), store, settings, new StageFileChoice(stage));
     Thread.currentThread()
         .setUncaughtExceptionHandler(
             (thread, failure) -> {
               LOG.error("unexpected in the window", failure);
               shown(stage).tell(Texts.of("notice.unexpected"));
             });
-    store.savedProperty().subscribe(() -> showTitle(stage, workspace, store));
     stage.setScene(unfinishedScene(view));
-    // Another language makes all views anew, and ends those on the workspace.
-    stage
-        .getScene()
-        .rootProperty()
-        .subscribe(root -> workspace.show((before, now) -> showTitle(stage, workspace, store)));
+    // Another language makes all views anew, and the title with them.
+    store.savedProperty().subscribe(() -> showTitle(stage, session, store));
+    stage.getScene().rootProperty().subscribe(() -> showTitle(stage, session, store));
+    session.subscribe((before, now) -> showTitle(stage, session, store));
     ICON_SIZES.forEach(size -> stage.getIcons().add(icon(size)));
-    stage.setOnCloseRequest(event -> stayOpen(event, store, shown(stage)));
-    stage.setOnHiding(event -> close(stage, store));
-    show(stage, store.settingsProperty().get());
+    Closing closing = new Closing(stage, background, store, () -> shown(stage));
+    stage.setOnCloseRequest(closing::request);
+    stage.setOnHiding(event -> close(stage, store, settings));
+    show(stage, read);
     view.startTyping();
-    FirstPicture.then(() -> finish(view, store));
+    FirstPicture.then(() -> finish(view, session));
   }
 
   private static AssignmentView shown(Stage stage) {
@@ -111,11 +120,10 @@ public final class PromedioApplication extends Application {
   }
 
   /** What the first picture does without, so that it comes soon. */
-  private static void finish(AssignmentView view, DocumentStore store) {
+  private static void finish(AssignmentView view, Session session) {
     view.finish();
     if (demo) {
-      store.addLater(Texts.of("demo.trays"), id -> DemoAssignment.trays(DemoAssignment.TRAYS));
-      store.addLater(Texts.of("demo.weights"), id -> DemoAssignment.weights());
+      DemoTables.readLater(session);
     }
     if (file != null) {
       view.open(file);
@@ -123,26 +131,15 @@ public final class PromedioApplication extends Application {
     QuietMoment.then(view.getScene(), view::rehearse);
   }
 
-  private static void showTitle(Stage stage, Workspace workspace, DocumentStore store) {
+  private static void showTitle(Stage stage, Session session, DocumentStore store) {
     String key = store.savedProperty().get() ? "window.title" : "window.title-unsaved";
-    stage.setTitle(Texts.of(key, workspace.assignment().title()));
+    stage.setTitle(Texts.of(key, session.assignment().title()));
   }
 
-  /** What cannot be kept is not lost in silence; whoever closes again after that means it. */
-  private static void stayOpen(WindowEvent event, DocumentStore store, AssignmentView view) {
-    Optional<String> problem = store.keepAll();
-    if (problem.isPresent() && !problem.equals(toldOnClosing)) {
-      toldOnClosing = problem;
-      view.tell(Texts.of("close.would-lose", problem.get()));
-      event.consume();
-    }
-  }
-
-  /** Closing never asks: what is not saved is kept, and offered at the next start. */
-  private static void close(Stage stage, DocumentStore store) {
-    store.remember(
-        settings ->
-            settings.withWindow(
+  private static void close(Stage stage, DocumentStore store, SettingsStore settings) {
+    settings.remember(
+        old ->
+            old.withWindow(
                 new Settings.Place(
                     stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())));
     store.close();

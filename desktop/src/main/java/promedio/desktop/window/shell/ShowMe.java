@@ -14,7 +14,7 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.desktop.howto.Place;
 import promedio.desktop.howto.Place.Needed;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.sample.RulesStrip;
 import promedio.desktop.work.Workspace;
@@ -76,7 +76,7 @@ final class ShowMe {
 
   /** Goes there as far as the assignment allows. */
   void go(Place place) {
-    if (workspace.projection().choice().over() != Choice.Over.NOTHING) {
+    if (workspace.projection().choice().over() != ViewState.Over.NOTHING) {
       workspace.showParts(false);
     }
     workspace.workOnSheet(null);

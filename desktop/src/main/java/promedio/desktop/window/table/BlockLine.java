@@ -13,16 +13,16 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.table.Table;
 import promedio.desktop.projection.Describe;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Workspace;
 
 /** What the selected block of cells comes to, at the foot of a table. */
 final class BlockLine extends FlowPane {
 
-  /** Larger blocks are reckoned apart from the window. */
-  private static final long MOST_CELLS = 50_000;
+  /** Larger blocks are summed up apart from the window. */
+  private static final long MOST_CELLS = 1_000;
 
   private final Workspace workspace;
   private @Nullable CellBlock asked;
@@ -65,7 +65,9 @@ final class BlockLine extends FlowPane {
             },
             failure -> {
               if (failure instanceof BadInputException refused) {
-                refuse(refused);
+                if (block.equals(asked)) {
+                  refuse(refused);
+                }
               } else {
                 throw new IllegalStateException(failure);
               }

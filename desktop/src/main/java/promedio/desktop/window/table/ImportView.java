@@ -21,7 +21,7 @@ import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Background;
+import promedio.desktop.work.ColumnNames;
 import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
@@ -187,7 +187,7 @@ public final class ImportView extends BorderPane {
   }
 
   private void showColumns(List<String> names) {
-    Fields.show(columns, String.join(", ", names));
+    Fields.show(columns, ColumnNames.write(names));
     columns.positionCaret(0);
     ImportSession now = importing;
     take.setDisable(now == null || now.readProperty().get() == null || names.isEmpty());
@@ -247,15 +247,6 @@ public final class ImportView extends BorderPane {
       workspace.shelf().addNamed(name, now.unit(), now.sample(workspace.assignment().sign()));
       return;
     }
-    int id = workspace.assignment().ids().table();
-    boolean kept = keep.isSelected();
-    workspace
-        .background()
-        .run(
-            Background.Lane.IMPORT,
-            Texts.of("work.importing", now.source().name()),
-            () -> now.table(id, kept),
-            workspace.tables()::addTable,
-            failure -> showProblem(Texts.of("open.refused", String.valueOf(failure.getMessage()))));
+    workspace.tables().importTable(now, keep.isSelected());
   }
 }

@@ -11,9 +11,9 @@ import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.table.Table;
 import promedio.core.tidy.SortRows;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
 /**

@@ -14,7 +14,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import promedio.core.calculation.Calculation;
 import promedio.core.calculation.CalculationException;
 import promedio.core.message.Message;
@@ -23,9 +22,9 @@ import promedio.core.table.Table;
 import promedio.core.tidy.Ask;
 import promedio.core.tidy.Outcome;
 import promedio.core.tidy.Step;
-import promedio.core.tidy.StepKind;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.StepDraft;
 
 /** Asks what a step needs, and says at once what the step would do or what is wrong with it. */
 final class StepForm extends VBox {
@@ -33,39 +32,49 @@ final class StepForm extends VBox {
   /** With more rows the step is not tried at every key. */
   private static final int MOST_TRIED = 20_000;
 
-  private final StepKind kind;
-  private final Table before;
+  private final StepDraft draft;
+  private final Consumer<StepDraft> typed;
   private final Map<Ask, Supplier<String>> answers = new EnumMap<>(Ask.class);
+  private final Map<Ask, ComboBox<String>> columns = new EnumMap<>(Ask.class);
   private final Label trial = new Label();
   private final Label where = new Label();
+  private Table before;
   private boolean touched;
 
   /**
    * Makes a form.
    *
+   * @param draft what is filled in already
    * @param before the table the step is done to
-   * @param edited the step that is changed, {@code null} for a new one
+   * @param typed takes what is filled in, as it is typed
    * @param done takes the step
    * @param left is told when nothing is to be done after all
    */
-  StepForm(StepKind kind, Table before, @Nullable Step edited, Consumer<Step> done, Runnable left) {
-    this.kind = kind;
+  StepForm(
+      StepDraft draft,
+      Table before,
+      Consumer<StepDraft> typed,
+      Consumer<Step> done,
+      Runnable left) {
+    this.draft = draft;
     this.before = before;
+    this.typed = typed;
     getStyleClass().add("step-form");
     setId("step-form");
-    Label heading = new Label(Texts.of("stepkind." + kind.code()));
+    Label heading = new Label(Texts.of("stepkind." + draft.kind().code()));
     heading.getStyleClass().add("family-heading");
     heading.setWrapText(true);
     getChildren().add(heading);
-    for (Ask ask : kind.asks()) {
-      getChildren().addAll(field(ask, edited == null ? "" : edited.answer(ask), done));
+    for (Ask ask : draft.kind().asks()) {
+      getChildren().addAll(field(ask, draft.answers().getOrDefault(ask, ""), done));
     }
     trial.setWrapText(true);
     trial.setId("step-trial");
     trial.setMinHeight(USE_PREF_SIZE);
     where.setId("step-where");
     where.getStyleClass().add("formula-fault");
-    Button go = Controls.literal(new Button(Texts.of(edited == null ? "step.add" : "step.change")));
+    boolean isNew = draft.edited().isEmpty();
+    Button go = Controls.literal(new Button(Texts.of(isNew ? "step.add" : "step.change")));
     go.setId("step-done");
     go.setOnAction(event -> finish(done));
     Button leave = new Button(Texts.of("step.leave"));
@@ -74,7 +83,26 @@ final class StepForm extends VBox {
     leave.setOnAction(event -> left.run());
     getChildren().addAll(where, trial, new HBox(8, go, leave));
     Nodes.setShown(where, false);
-    touched = edited != null;
+    touched = !draft.answers().isEmpty();
+    tryOut();
+  }
+
+  /**
+   * Shows what the step would be done to now, where steps before it changed; what is typed stays.
+   */
+  void show(Table changed) {
+    if (changed.equals(before)) {
+      return;
+    }
+    before = changed;
+    boolean was = touched;
+    columns.forEach(
+        (ask, box) -> {
+          String chosen = box.getValue();
+          box.getItems().setAll(changed.names());
+          box.getSelectionModel().select(Math.max(0, changed.names().indexOf(chosen)));
+        });
+    touched = was;
     tryOut();
   }
 
@@ -117,21 +145,28 @@ final class StepForm extends VBox {
     }
     box.getSelectionModel().select(Math.max(0, codes.indexOf(given)));
     box.valueProperty().subscribe((old, now) -> touch());
+    if (ask.isColumn()) {
+      columns.put(ask, box);
+    }
     answers.put(
         ask,
         () -> {
+          List<String> offered = ask.isColumn() ? before.names() : codes;
           int chosen = box.getSelectionModel().getSelectedIndex();
-          return chosen < 0 ? "" : codes.get(chosen);
+          return chosen < 0 || chosen >= offered.size() ? "" : offered.get(chosen);
         });
     return box;
   }
 
   private Step step() {
-    return kind.step(ask -> answers.getOrDefault(ask, () -> "").get());
+    return draft.kind().step(ask -> answers.getOrDefault(ask, () -> "").get());
   }
 
   private void touch() {
     touched = true;
+    Map<Ask, String> now = new EnumMap<>(Ask.class);
+    answers.forEach((ask, answer) -> now.put(ask, answer.get()));
+    typed.accept(draft.with(now));
     tryOut();
   }
 

@@ -1,9 +1,7 @@
 package promedio.desktop.window.table;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -17,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
+import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
 import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
@@ -27,6 +26,10 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Memory;
+import promedio.desktop.work.StepChange;
+import promedio.desktop.work.StepChange.Seen;
+import promedio.desktop.work.StepDraft;
 import promedio.desktop.work.Workspace;
 
 /** The steps that tidy the chosen table, in their order. */
@@ -37,7 +40,11 @@ public final class StepsPane extends ScrollPane {
   private final VBox form = new VBox();
   private final MenuButton add = new MenuButton(Texts.of("steps.add"));
   private final FlowPane actions;
+  private final Memory<Optional<StepDraft>> drafts;
   private @Nullable Replay shown;
+
+  /** The table whose form is shown. */
+  private int formOf;
 
   /** What the pane asks of the window. */
   interface Actions {
@@ -48,6 +55,7 @@ public final class StepsPane extends ScrollPane {
 
   public StepsPane(Workspace workspace, Actions window) {
     this.workspace = workspace;
+    this.drafts = workspace.memory("step-form", Optional.empty());
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
     setPrefWidth(Look.MARGIN_WIDTH);
@@ -58,7 +66,7 @@ public final class StepsPane extends ScrollPane {
     for (StepKind kind : StepKinds.ALL.stream().filter(StepKind::hasForm).toList()) {
       MenuItem item = Controls.literal(new MenuItem(Texts.of("stepkind." + kind.code())));
       item.setId("add-" + kind.code());
-      item.setOnAction(event -> ask(kind, -1, null));
+      item.setOnAction(event -> ask(StepDraft.of(kind)));
       add.getItems().add(item);
     }
     Button save = link("steps.save", "steps-save");
@@ -98,8 +106,8 @@ public final class StepsPane extends ScrollPane {
     }
     shown = replay;
     Optional<String> focused = focusedCard();
-    form.getChildren().clear();
     steps.getChildren().clear();
+    showForm(table);
     Nodes.setShown(actions, table.isRead());
     if (!table.isRead()) {
       String waiting = Texts.of("steps.waiting", replay.steps().size());
@@ -147,32 +155,23 @@ public final class StepsPane extends ScrollPane {
     on.setSelected(stage.listed().on());
     on.setWrapText(true);
     on.setId("step-on-" + place);
+    Seen seen = new Seen(place, stage.listed());
     on.setOnAction(
         event ->
             change(
                 "edit.step-switch",
-                s -> {
-                  s.set(place, s.get(place).switched(on.isSelected()));
-                  return s;
-                }));
+                StepChange.replacing(seen, stage.listed().switched(on.isSelected()))));
     Button edit = link("step.edit", "step-edit-" + place);
-    edit.setOnAction(event -> ask(stage.listed().step().stepKind(), place, stage.listed().step()));
+    edit.setOnAction(event -> ask(StepDraft.of(seen)));
     Nodes.setShown(edit, stage.listed().step().stepKind().hasForm());
     Button up = link("step.up", "step-up-" + place);
     up.setDisable(place == 0);
-    up.setOnAction(event -> change("edit.step-move", s -> moved(s, place, place - 1)));
+    up.setOnAction(event -> change("edit.step-move", StepChange.moving(seen, -1)));
     Button down = link("step.down", "step-down-" + place);
     down.setDisable(place == all - 1);
-    down.setOnAction(event -> change("edit.step-move", s -> moved(s, place, place + 1)));
+    down.setOnAction(event -> change("edit.step-move", StepChange.moving(seen, 1)));
     Button remove = link("step.remove", "step-remove-" + place);
-    remove.setOnAction(
-        event ->
-            change(
-                "edit.step-remove",
-                s -> {
-                  s.remove(place);
-                  return s;
-                }));
+    remove.setOnAction(event -> change("edit.step-remove", StepChange.removing(seen)));
     for (Button button : List.of(edit, up, down, remove)) {
       button.setAccessibleText(
           Texts.of("step.button", button.getText(), place + 1, stage.outcome().what().text()));
@@ -193,51 +192,62 @@ public final class StepsPane extends ScrollPane {
     return card;
   }
 
-  private static List<Listed> moved(List<Listed> steps, int from, int to) {
-    steps.add(to, steps.remove(from));
-    return steps;
+  private void change(String nameKey, StepChange change) {
+    workspace.tables().changeSteps(nameKey, change);
   }
 
-  private void change(String nameKey, UnaryOperator<List<Listed>> change) {
-    table()
-        .ifPresent(
-            now ->
-                workspace
-                    .tables()
-                    .setSteps(nameKey, change.apply(new ArrayList<>(now.replay().steps()))));
-  }
-
-  /** Opens the form of a step: a new one where the place is −1, otherwise the one at that place. */
-  private void ask(StepKind kind, int place, @Nullable Step edited) {
+  /** Opens the form of a step. */
+  private void ask(StepDraft draft) {
     ImportedTable now = workspace.table();
-    if (now == null) {
+    if (now != null) {
+      drafts.put(now.id(), Optional.of(draft));
+      form.getChildren().clear();
+      showForm(now);
+      form.getChildren().forEach(made -> ((StepForm) made).focusFirst());
+    }
+  }
+
+  /**
+   * The form that is open for the table, with what was typed into it; the steps may have changed.
+   */
+  private void showForm(ImportedTable table) {
+    StepDraft draft = drafts.of(table.id()).orElse(null);
+    if (draft == null || !table.isRead()) {
+      form.getChildren().clear();
       return;
     }
-    int at = place < 0 ? now.replay().stages().size() : place;
-    StepForm asked =
-        new StepForm(
-            kind,
-            now.replay().before(at),
-            edited,
-            step -> {
-              form.getChildren().clear();
-              change(
-                  place < 0 ? "edit.step" : "edit.step-change",
-                  steps -> {
-                    if (place < 0) {
-                      steps.add(Listed.of(step));
-                    } else {
-                      steps.set(place, new Listed(step, steps.get(place).on()));
-                    }
-                    return steps;
-                  });
-              focusAdd();
-            },
-            () -> {
-              form.getChildren().clear();
-              focusAdd();
-            });
-    form.getChildren().setAll(asked);
-    asked.focusFirst();
+    Replay replay = table.replay();
+    int end = replay.stages().size();
+    Table before =
+        replay.before(draft.edited().flatMap(seen -> seen.in(replay.steps())).orElse(end));
+    if (table.id() == formOf && !form.getChildren().isEmpty()) {
+      ((StepForm) form.getChildren().get(0)).show(before);
+      return;
+    }
+    formOf = table.id();
+    form.getChildren()
+        .setAll(
+            new StepForm(
+                draft,
+                before,
+                typed -> drafts.put(table.id(), Optional.of(typed)),
+                step -> done(table.id(), draft, step),
+                () -> close(table.id())));
+  }
+
+  private void done(int table, StepDraft draft, Step step) {
+    close(table);
+    change(
+        draft.edited().isEmpty() ? "edit.step" : "edit.step-change",
+        draft
+            .edited()
+            .map(old -> StepChange.replacing(old, new Listed(step, old.listed().on())))
+            .orElseGet(() -> StepChange.adding(step)));
+  }
+
+  private void close(int table) {
+    drafts.put(table, Optional.empty());
+    form.getChildren().clear();
+    focusAdd();
   }
 }

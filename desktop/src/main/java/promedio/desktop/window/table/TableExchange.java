@@ -1,19 +1,18 @@
 package promedio.desktop.window.table;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.concurrent.Callable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import promedio.core.message.Message;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Texts;
+import promedio.core.number.DecimalSign;
 import promedio.core.table.Table;
 import promedio.core.tidy.Listed;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
-import promedio.files.RefusedFileException;
 import promedio.files.table.TableExport;
 import promedio.files.tidy.StepsJson;
 
@@ -24,12 +23,10 @@ public final class TableExchange implements StepsPane.Actions {
 
   private final Workspace workspace;
   private final FileChoice fileChoice;
-  private final Consumer<String> told;
 
-  public TableExchange(Workspace workspace, FileChoice fileChoice, Consumer<String> told) {
+  public TableExchange(Workspace workspace, FileChoice fileChoice) {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
-    this.told = told;
   }
 
   /** Writes the table as it is tidied, as XLSX or CSV by the name that is chosen. */
@@ -38,20 +35,15 @@ public final class TableExchange implements StepsPane.Actions {
   }
 
   private void export(Table table, Path file) {
-    workspace
-        .background()
-        .run(
-            Background.Lane.EXPORT,
-            Texts.of("work.exporting", file.getFileName()),
-            () -> {
-              TableExport.write(table, file, workspace.assignment().sign());
-              return file;
-            },
-            done -> told.accept(Texts.of("export.done", done)),
-            failure -> {
-              LOG.warn("cannot export {}", file, failure);
-              told.accept(Texts.of("export.failed", String.valueOf(failure.getMessage())));
-            });
+    DecimalSign sign = workspace.assignment().sign();
+    write(
+        file,
+        "export.done",
+        "export.failed",
+        () -> {
+          TableExport.write(table, file, sign);
+          return file;
+        });
   }
 
   @Override
@@ -59,14 +51,28 @@ public final class TableExchange implements StepsPane.Actions {
     fileChoice
         .toExport(name + ".steps.json")
         .ifPresent(
-            file -> {
-              try {
-                StepsJson.write(steps, file);
-                told.accept(Texts.of("steps.saved", file));
-              } catch (IOException e) {
-                LOG.warn("cannot save steps in {}", file, e);
-                told.accept(Texts.of("save.failed", String.valueOf(e.getMessage())));
-              }
+            file ->
+                write(
+                    file,
+                    "steps.saved",
+                    "save.failed",
+                    () -> {
+                      StepsJson.write(steps, file);
+                      return file;
+                    }));
+  }
+
+  private void write(Path file, String done, String failed, Callable<Path> writing) {
+    workspace
+        .background()
+        .run(
+            Background.Lane.EXPORT,
+            Texts.of("work.exporting", file.getFileName()),
+            writing,
+            written -> workspace.tell(Texts.of(done, written)),
+            failure -> {
+              LOG.warn("cannot write {}", file, failure);
+              workspace.tell(Texts.of(failed, String.valueOf(failure.getMessage())));
             });
   }
 
@@ -76,15 +82,24 @@ public final class TableExchange implements StepsPane.Actions {
   }
 
   private void loadSteps(Path file) {
-    try {
-      workspace.tables().setSteps("edit.steps-load", StepsJson.read(file));
-      List<Message> misfits =
-          workspace.table() == null ? List.of() : workspace.table().replay().problems();
-      if (!misfits.isEmpty()) {
-        told.accept(Texts.of("steps.loaded-misfits", misfits.get(0).text()));
-      }
-    } catch (RefusedFileException e) {
-      told.accept(e.getMessage());
-    }
+    ImportedTable asked = workspace.table();
+    workspace
+        .background()
+        .run(
+            Background.Lane.IMPORT,
+            Texts.of("work.opening", file.getFileName()),
+            () -> StepsJson.read(file),
+            steps -> {
+              ImportedTable now = workspace.table();
+              if (asked != null && now != null && now.id() == asked.id()) {
+                workspace.tables().loadSteps(steps);
+              } else {
+                workspace.tell(Texts.of("steps.other-table"));
+              }
+            },
+            failure -> {
+              LOG.info("cannot read steps of {}", file, failure);
+              workspace.tell(String.valueOf(failure.getMessage()));
+            });
   }
 }

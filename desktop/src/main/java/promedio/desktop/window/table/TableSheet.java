@@ -1,9 +1,9 @@
 package promedio.desktop.window.table;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import javafx.geometry.Pos;
@@ -31,12 +31,14 @@ import promedio.core.tidy.Total;
 import promedio.core.tidy.TotalAcross;
 import promedio.core.tidy.TotalsRow;
 import promedio.desktop.projection.Describe;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.ColumnSketch;
+import promedio.desktop.work.TableSearch;
 import promedio.desktop.work.Workspace;
 
 /** The sheet of a table of several columns: its cells, and what a selected block comes to. */
@@ -85,7 +87,7 @@ public final class TableSheet extends BorderPane {
     grid.setAccessibleText(Texts.of("table.cells"));
     Node finding = buildFinding(actions);
     toShelf = new ToShelfLine(workspace, found::setText);
-    together = new TogetherLine(workspace, found::setText);
+    together = new TogetherLine(workspace);
     order = new RowOrder(workspace, this::showRows);
     ofCells = List.of(finding, toShelf, together, foot);
     unread = buildUnread(actions);
@@ -234,36 +236,57 @@ public final class TableSheet extends BorderPane {
     CellBlock block = grid.selectionProperty().get();
     Table table = shown;
     if (Keys.COPY.match(event) && block != null && table != null) {
-      Controls.copy(block.text(table));
-      found.setText(Texts.of("table.copied", Describe.grouped(block.cells())));
       event.consume();
+      workspace
+          .background()
+          .run(
+              Background.Lane.COPYING,
+              Texts.of("work.copying", Describe.grouped(block.cells())),
+              () -> block.text(table),
+              text -> {
+                Controls.copy(text);
+                found.setText(Texts.of("table.copied", Describe.grouped(block.cells())));
+              },
+              failure -> {
+                throw new IllegalStateException(failure);
+              });
     }
   }
 
   /** The first cell after the selected one that holds the text, from the top again at the end. */
   private void findNext() {
     Table table = shown;
-    String sought = find.getText().strip().toLowerCase(Locale.ROOT);
-    if (table == null || sought.isEmpty() || table.rows() == 0) {
+    String sought = find.getText().strip();
+    if (table == null || sought.isEmpty()) {
       return;
     }
-    CellBlock block = grid.selectionProperty().get();
-    long width = table.columns().size();
-    long start = block == null ? -1 : block.firstRow() * width + block.firstColumn();
-    long all = table.rows() * width;
-    for (long i = 1; i <= all; i++) {
-      long at = (start + i) % all;
-      int row = (int) (at / width);
-      int column = (int) (at % width);
-      String text = table.columns().get(column).text(row);
-      if (text.toLowerCase(Locale.ROOT).contains(sought)) {
-        grid.select(CellBlock.between(row, column, row, column));
-        found.setText(
-            Texts.of("table.found", table.columns().get(column).name(), table.origin(row)));
-        return;
-      }
-    }
-    found.setText(Texts.of("table.not-found", find.getText().strip()));
+    Optional<TableSearch.Cell> from =
+        Optional.ofNullable(grid.selectionProperty().get())
+            .map(block -> new TableSearch.Cell(block.firstRow(), block.firstColumn()));
+    workspace
+        .background()
+        .watch(
+            Background.Lane.FINDING,
+            Texts.of("work.finding", sought),
+            progress -> new TableSearch(table, sought).after(from, progress),
+            cell -> {
+              if (table.equals(shown)) {
+                cell.ifPresentOrElse(
+                    at -> showFound(table, at),
+                    () -> found.setText(Texts.of("table.not-found", sought)));
+              }
+            },
+            failure -> {
+              if (!(failure instanceof CancellationException)) {
+                throw new IllegalStateException(failure);
+              }
+            });
+  }
+
+  private void showFound(Table table, TableSearch.Cell at) {
+    grid.select(CellBlock.between(at.row(), at.column(), at.row(), at.column()));
+    found.setText(
+        Texts.of("table.found", table.columns().get(at.column()).name(), table.origin(at.row())));
   }
 
   private void goTo() {

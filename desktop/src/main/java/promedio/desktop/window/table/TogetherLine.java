@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -13,25 +12,19 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
-import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.Workspace;
 
 /** The line above a table by which several columns of it are put on the shelf together. */
 final class TogetherLine extends FlowPane {
-
-  private static final Logger LOG = LoggerFactory.getLogger(TogetherLine.class);
 
   /** More groups are no groups any more, but single values. */
   private static final int MOST_GROUPS = 200;
@@ -54,7 +47,6 @@ final class TogetherLine extends FlowPane {
   }
 
   private final Workspace workspace;
-  private final Consumer<String> told;
   private final ChoiceBox<Make> make = new ChoiceBox<>();
   private final ComboBox<String> first = new ComboBox<>();
   private final ComboBox<String> second = new ComboBox<>();
@@ -63,16 +55,10 @@ final class TogetherLine extends FlowPane {
   private final Label and = new Label(Texts.of("together.and"));
   private Optional<Table> table = Optional.empty();
 
-  /**
-   * Makes the line.
-   *
-   * @param told takes what came of it, for the person
-   */
-  TogetherLine(Workspace workspace, Consumer<String> told) {
+  TogetherLine(Workspace workspace) {
     super(8, 4);
     Controls.wrapping(this);
     this.workspace = workspace;
-    this.told = told;
     make.getItems().setAll(Make.values());
     Controls.inWords(make, each -> Texts.of("together." + each.name().toLowerCase(Locale.ROOT)));
     make.setId("together-make");
@@ -164,34 +150,17 @@ final class TogetherLine extends FlowPane {
   private void put() {
     ImportedTable from = workspace.table();
     if (from == null || first.getValue() == null || second.getValue() == null) {
-      told.accept(Texts.of("together.no-columns"));
+      workspace.tell(Texts.of("together.no-columns"));
       return;
     }
-    Link link = link(from.id());
-    workspace
-        .background()
-        .run(
-            Background.Lane.TIDYING,
-            Texts.of("work.together", from.name()),
-            () -> Source.Linked.read(link, from.table()),
-            made -> put(name(), made),
-            this::refuse);
+    workspace.tables().addTogether(name(), link(from.id()), TogetherLine::tooMany);
   }
 
-  private void put(String name, Source.Linked made) {
+  private static Optional<String> tooMany(Source.Linked made) {
     int groups = made.data().groups().map(each -> each.samples().size()).orElse(0);
-    if (groups > MOST_GROUPS) {
-      told.accept(Texts.of("together.many", groups, MOST_GROUPS));
-    } else {
-      workspace.tables().addTogether(name, made);
-    }
-  }
-
-  private void refuse(Throwable failure) {
-    if (!(failure instanceof BadInputException)) {
-      LOG.error("cannot put columns together", failure);
-    }
-    told.accept(Texts.of("together.refused", String.valueOf(failure.getMessage())));
+    return groups > MOST_GROUPS
+        ? Optional.of(Texts.of("together.many", groups, MOST_GROUPS))
+        : Optional.empty();
   }
 
   private Link link(int id) {

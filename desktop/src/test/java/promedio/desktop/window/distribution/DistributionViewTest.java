@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
 import promedio.desktop.projection.distribution.Lookup;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
-import promedio.desktop.work.Background;
 
 /** Looking up in the tables of distributions, and drawing samples by chance. */
 class DistributionViewTest extends OpenWindow {
@@ -34,7 +34,7 @@ class DistributionViewTest extends OpenWindow {
     robot.type(KeyCode.ESCAPE);
     settle();
     assertThat(find("#sheet-name", Label.class).isVisible()).isTrue();
-    assertThat(workspace.projection().choice().over()).isEqualTo(Choice.Over.NOTHING);
+    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.NOTHING);
   }
 
   @Test

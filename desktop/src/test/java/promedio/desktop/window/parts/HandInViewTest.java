@@ -28,9 +28,9 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
-import promedio.desktop.work.Background;
 
 /** The document to hand in, as somebody makes it. */
 class HandInViewTest extends OpenWindow {
@@ -85,7 +85,7 @@ class HandInViewTest extends OpenWindow {
 
     robot.push(KeyCode.ESCAPE);
     settle();
-    assertThat(workspace.projection().choice().over()).isEqualTo(Choice.Over.NOTHING);
+    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.NOTHING);
   }
 
   @Test

@@ -20,8 +20,8 @@ import promedio.core.assignment.Item;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.table.CellGrid;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.files.table.DataSource;
 

@@ -217,7 +217,7 @@ class AnySizeTest extends OpenWindow {
     robot.type(KeyCode.ENTER);
     assertThat(shelf.isVisible()).isTrue();
 
-    Settings.Band kept = store.settingsProperty().get().bands().get("shelf");
+    Settings.Band kept = settings.get().bands().get("shelf");
     assertThat(kept.folded()).isFalse();
     assertThat(kept.width()).isEqualTo(shelf.getPrefWidth());
   }

@@ -420,7 +420,7 @@ class AssignmentViewTest extends OpenWindow {
           name.fireEvent(new ActionEvent());
         });
     assertThat(text("#course")).isEqualTo("By the rules of Statistics I");
-    assertThat(store.settingsProperty().get().courses()).containsKey("Statistics I");
+    assertThat(settings.get().courses()).containsKey("Statistics I");
 
     chooseRule("divisor", 0);
     assertThat(text("#course")).isEqualTo("Rules of this assignment");
@@ -460,8 +460,8 @@ class AssignmentViewTest extends OpenWindow {
     robot.push(KeyCode.CONTROL, KeyCode.EQUALS);
     robot.interact(() -> ((CheckMenuItem) menu("menu-dark")).setSelected(true));
 
-    assertThat(store.settingsProperty().get().textPercent()).isEqualTo(110);
-    assertThat(store.settingsProperty().get().dark()).isTrue();
+    assertThat(settings.get().textPercent()).isEqualTo(110);
+    assertThat(settings.get().dark()).isTrue();
     assertThat(find(".assignment", Node.class).getStyleClass()).contains("dark");
   }
 

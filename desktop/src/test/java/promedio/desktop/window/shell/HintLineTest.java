@@ -52,9 +52,9 @@ class HintLineTest extends OpenWindow {
 
     typeASample();
     assertThat(isHintShown()).isFalse();
-    assertThat(store.settingsProperty().get().dismissed()).containsExactly("sample");
+    assertThat(settings.get().dismissed()).containsExactly("sample");
     SettingsFile file = new SettingsFile(folder.resolve("settings.json"));
-    file.write(store.settingsProperty().get());
+    file.write(settings.get());
     assertThat(file.read().dismissed()).containsExactly("sample");
   }
 }

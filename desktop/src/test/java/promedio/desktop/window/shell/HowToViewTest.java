@@ -22,7 +22,7 @@ import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.howto.Place;
 import promedio.desktop.howto.Topic;
 import promedio.desktop.howto.Topics;
-import promedio.desktop.projection.Choice;
+import promedio.desktop.projection.ViewState;
 
 /** The how-to lies over the window, is searched, and leads to each of its places. */
 class HowToViewTest extends OpenWindow {
@@ -117,21 +117,21 @@ class HowToViewTest extends OpenWindow {
             .map(
                 open ->
                     switch (open) {
-                      case PARTS -> over() == Choice.Over.PARTS;
-                      case QUESTION -> over() == Choice.Over.QUESTION;
-                      case HAND_IN -> over() == Choice.Over.HAND_IN;
-                      case DISTRIBUTIONS -> over() == Choice.Over.DISTRIBUTIONS;
+                      case PARTS -> over() == ViewState.Over.PARTS;
+                      case QUESTION -> over() == ViewState.Over.QUESTION;
+                      case HAND_IN -> over() == ViewState.Over.HAND_IN;
+                      case DISTRIBUTIONS -> over() == ViewState.Over.DISTRIBUTIONS;
                       case MENU -> find("#assignment-menu", MenuButton.class).isShowing();
                       case GRAPHS -> find("#graph-histogram", Node.class).isVisible();
                       case WORKING -> workspace.projection().choice().working() != null;
                     })
-            .orElse(over() == Choice.Over.NOTHING);
+            .orElse(over() == ViewState.Over.NOTHING);
     boolean table =
         place.on().filter(on -> on == Place.Needed.TABLE).isEmpty() || workspace.table() != null;
     return hasFocus && measure && opened && table;
   }
 
-  private Choice.Over over() {
+  private ViewState.Over over() {
     return workspace.projection().choice().over();
   }
 

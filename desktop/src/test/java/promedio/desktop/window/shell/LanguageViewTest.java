@@ -106,9 +106,9 @@ class LanguageViewTest extends OpenWindow {
   void theChoiceIsRememberedWithTheSignOfThoseWhoSpeakIt() throws Exception {
     choose("es");
 
-    waitUntil(() -> store.settingsProperty().get().language().isPresent());
-    assertThat(store.settingsProperty().get().language()).contains("es");
-    assertThat(store.settingsProperty().get().sign()).isEqualTo(DecimalSign.COMMA);
+    waitUntil(() -> settings.get().language().isPresent());
+    assertThat(settings.get().language()).contains("es");
+    assertThat(settings.get().sign()).isEqualTo(DecimalSign.COMMA);
     assertThat(new SettingsFile(folder.resolve("none")).read().sign()).isEqualTo(DecimalSign.COMMA);
   }
 

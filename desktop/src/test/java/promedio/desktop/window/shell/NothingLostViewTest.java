@@ -32,7 +32,7 @@ import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
-import promedio.desktop.work.Background;
+import promedio.desktop.session.Background;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;

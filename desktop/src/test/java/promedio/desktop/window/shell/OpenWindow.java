@@ -30,10 +30,13 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
 import promedio.desktop.work.Workspace;
+import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
 
 /** A window with an assignment, and someone in front of it who types and clicks. */
 public abstract class OpenWindow {
@@ -45,6 +48,7 @@ public abstract class OpenWindow {
   protected final FileChoice fileChoice = mock();
   protected Workspace workspace;
   protected DocumentStore store;
+  protected SettingsStore settings;
   protected AssignmentView view;
   protected FxRobot robot;
   private Stage window;
@@ -58,9 +62,12 @@ public abstract class OpenWindow {
   private void open(Stage stage) {
     window = stage;
     workspace = new Workspace(assignment(), Background.ofWindow());
-    store =
-        new DocumentStore(workspace, Folders.under(state.resolve(UUID.randomUUID().toString())));
-    view = new AssignmentView(workspace, store, fileChoice);
+    Folders folders = Folders.under(state.resolve(UUID.randomUUID().toString()));
+    store = new DocumentStore(workspace.session(), folders);
+    settings =
+        new SettingsStore(
+            new SettingsFile(folders.settings()), Settings.INITIAL, workspace.background());
+    view = new AssignmentView(workspace, store, settings, fileChoice);
     stage.setScene(PromedioApplication.scene(view));
     stage.show();
     view.startTyping();

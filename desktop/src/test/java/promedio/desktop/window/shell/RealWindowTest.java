@@ -20,9 +20,12 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.Folders;
-import promedio.desktop.work.Background;
-import promedio.desktop.work.DocumentStore;
+import promedio.desktop.session.Background;
+import promedio.desktop.session.DocumentStore;
+import promedio.desktop.session.SettingsStore;
 import promedio.desktop.work.Workspace;
+import promedio.files.settings.Settings;
+import promedio.files.settings.SettingsFile;
 
 /** The main path once more in a window of the system, which the tests offscreen do without. */
 @Tag("window")
@@ -36,10 +39,15 @@ class RealWindowTest {
   @Start
   void open(Stage stage) {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
-    DocumentStore store = new DocumentStore(workspace, Folders.under(state));
-    AssignmentView view = new AssignmentView(workspace, store, mock());
+    DocumentStore store = new DocumentStore(workspace.session(), Folders.under(state));
+    SettingsStore settings =
+        new SettingsStore(
+            new SettingsFile(state.resolve("settings.json")),
+            Settings.INITIAL,
+            workspace.background());
+    AssignmentView view = new AssignmentView(workspace, store, settings, mock());
     stage.setScene(PromedioApplication.scene(view));
-    PromedioApplication.show(stage, store.settingsProperty().get());
+    PromedioApplication.show(stage, settings.get());
     window = stage;
     view.startTyping();
   }

@@ -28,8 +28,8 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.table.Table;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
-import promedio.desktop.work.Background;
 import promedio.desktop.work.CellBlock;
 import promedio.files.table.DataSource;
 

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,7 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import promedio.desktop.work.Background.Lane;
+import promedio.desktop.session.Background.Lane;
 
 /** Work apart from the window: what stops what, and what comes after what. */
 class BackgroundTest {

@@ -2,6 +2,7 @@ package promedio.desktop.projection;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
@@ -30,7 +31,7 @@ import promedio.files.answers.ClassAnswers;
  * @param lit the class whose values stand out, {@code null} for none
  * @param methods how what has arguments is worked, which no course tells
  */
-public record Choice(
+public record ViewState(
     Over over,
     @Nullable Integer item,
     @Nullable Integer table,
@@ -56,8 +57,8 @@ public record Choice(
   }
 
   /** Nothing yet: the mean, once there is a sample. */
-  public static final Choice NOTHING =
-      new Choice(
+  public static final ViewState NOTHING =
+      new ViewState(
           Over.NOTHING,
           null,
           null,
@@ -69,98 +70,87 @@ public record Choice(
           null,
           Map.of());
 
-  public Choice {
+  public ViewState {
     methods = Map.copyOf(methods);
   }
 
   /** {@return the sheet of the sample of this id, in the place of whatever was looked at} */
-  public Choice ofItem(int id) {
-    return new Choice(Over.NOTHING, id, null, null, portion, task, working, -1, null, methods);
+  public ViewState ofItem(int id) {
+    return new ViewState(Over.NOTHING, id, null, null, portion, task, working, -1, null, methods);
   }
 
   /** {@return the table of this id, in the place of whatever was looked at} */
-  public Choice ofTable(int id) {
-    return new Choice(Over.NOTHING, null, id, null, portion, task, working, -1, null, methods);
+  public ViewState ofTable(int id) {
+    return new ViewState(Over.NOTHING, null, id, null, portion, task, working, -1, null, methods);
   }
 
-  /** {@return this with the parts of the assignment before it} */
-  public Choice ofParts() {
-    return new Choice(Over.PARTS, item, table, null, portion, task, working, entry, lit, methods);
-  }
-
-  /** {@return this with the tables of distributions before it} */
-  public Choice ofDistributions() {
-    return new Choice(
-        Over.DISTRIBUTIONS, item, table, null, portion, task, working, entry, lit, methods);
-  }
-
-  /** {@return this with a printed question before it} */
-  public Choice ofQuestion() {
-    return new Choice(
-        Over.QUESTION, item, table, null, portion, task, working, entry, lit, methods);
-  }
-
-  /** {@return this with the document to hand in before it} */
-  public Choice ofHandIn() {
-    return new Choice(Over.HAND_IN, item, table, null, portion, task, working, entry, lit, methods);
+  /** {@return this with something before the sheet or the table, which stay chosen} */
+  public ViewState with(Over before) {
+    return new ViewState(before, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /** {@return this with the answers of a class before it} */
-  public Choice of(ClassAnswers answers) {
-    return new Choice(
+  public ViewState of(ClassAnswers answers) {
+    return new ViewState(
         Over.CLASS_ANSWERS, item, table, answers, portion, task, working, entry, lit, methods);
-  }
-
-  /** {@return this with nothing before it} */
-  public Choice uncovered() {
-    return new Choice(Over.NOTHING, item, table, null, portion, task, working, entry, lit, methods);
   }
 
   /**
    * {@return this with another measure of all data, which is worked next where one is worked on the
    * sheet}
    */
-  public Choice with(Task chosen) {
+  public ViewState with(Task chosen) {
     return with(Portion.WHOLE, chosen);
   }
 
   /** {@return this with another measure of a portion of the data} */
-  public Choice with(Portion of, Task chosen) {
+  public ViewState with(Portion of, Task chosen) {
     Task worked = working == null ? null : chosen;
-    return new Choice(over, item, table, answers, of, chosen, worked, entry, lit, methods);
+    return new ViewState(over, item, table, answers, of, chosen, worked, entry, lit, methods);
   }
 
   /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
-  public Choice working(@Nullable Task worked) {
-    return new Choice(over, item, table, answers, portion, task, worked, entry, lit, methods);
+  public ViewState working(@Nullable Task worked) {
+    return new ViewState(over, item, table, answers, portion, task, worked, entry, lit, methods);
   }
 
   /** {@return this with another entry} */
-  public Choice withEntry(int chosen) {
-    return new Choice(over, item, table, answers, portion, task, working, chosen, lit, methods);
+  public ViewState withEntry(int chosen) {
+    return new ViewState(over, item, table, answers, portion, task, working, chosen, lit, methods);
   }
 
   /** {@return this with another class that stands out, none where that is {@code null}} */
-  public Choice withLit(@Nullable Interval interval) {
-    return new Choice(over, item, table, answers, portion, task, working, entry, interval, methods);
+  public ViewState withLit(@Nullable Interval interval) {
+    return new ViewState(
+        over, item, table, answers, portion, task, working, entry, interval, methods);
   }
 
   /** {@return this with what has arguments worked by another method} */
-  public Choice with(Measure measure, Method method) {
+  public ViewState with(Measure measure, Method method) {
     Map<Measure, Method> changed = new HashMap<>(methods);
     changed.put(measure, method);
-    return new Choice(over, item, table, answers, portion, task, working, entry, lit, changed);
+    return new ViewState(over, item, table, answers, portion, task, working, entry, lit, changed);
+  }
+
+  /** {@return whether both look at the same: what is typed then may be one act} */
+  public boolean hasSameSubject(ViewState other) {
+    return over == other.over
+        && Objects.equals(item, other.item)
+        && Objects.equals(table, other.table)
+        && portion.equals(other.portion)
+        && task.equals(other.task)
+        && Objects.equals(working, other.working);
   }
 
   /** {@return this as far as it is in the assignment; the first sample in the place of one gone} */
-  public Choice within(Assignment assignment) {
+  public ViewState within(Assignment assignment) {
     if (table != null && assignment.table(table).isPresent()) {
       return this;
     }
     Optional<Item> same = item == null ? Optional.empty() : assignment.item(item);
     Optional<Item> found = same.or(() -> assignment.items().stream().findFirst());
-    Choice changed = found.map(now -> suiting(now.source().shape())).orElse(this);
-    return new Choice(
+    ViewState changed = found.map(now -> suiting(now.source().shape())).orElse(this);
+    return new ViewState(
         over,
         found.map(Item::id).orElse(null),
         null,
@@ -174,7 +164,7 @@ public record Choice(
   }
 
   /** What is chosen, or what one begins with where such data have no such measure. */
-  private Choice suiting(Source.Shape shape) {
+  private ViewState suiting(Source.Shape shape) {
     boolean suits =
         portion.fits(shape.subject())
             && task.measure().subject() == portion.subject(shape.subject());

@@ -1,9 +1,10 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.files.assignment.UnsavedWork;
@@ -12,13 +13,13 @@ import promedio.files.assignment.UnsavedWork;
  * What is known of a document beside what is in it: its file, and what was last saved of it. Seen
  * by the window and by whoever saves.
  */
-final class KeptDocument {
+final class DocumentState {
 
   private final UnsavedWork unsaved;
   private @Nullable Path path;
   private String fingerprint = "";
 
-  /** What the file holds; none where work was brought back that no file holds. */
+  /** What the file holds; none where work was restored that no file holds. */
   private Optional<Assignment> lastSaved;
 
   private Assignment latest;
@@ -27,15 +28,15 @@ final class KeptDocument {
   private final Map<Path, String> told = new HashMap<>();
 
   /** A document that holds nothing worth saving yet. */
-  KeptDocument(Assignment first, UnsavedWork unsaved) {
+  DocumentState(Assignment first, UnsavedWork unsaved) {
     this.unsaved = unsaved;
     this.lastSaved = Optional.of(first);
     this.latest = first;
   }
 
   /** {@return a document that goes on with work that was not saved} */
-  static KeptDocument broughtBack(UnsavedWork.Found found, UnsavedWork unsaved) {
-    KeptDocument document = new KeptDocument(found.assignment(), unsaved);
+  static DocumentState restored(UnsavedWork.Found found, UnsavedWork unsaved) {
+    DocumentState document = new DocumentState(found.assignment(), unsaved);
     document.lastSaved = Optional.empty();
     found
         .home()
@@ -69,12 +70,10 @@ final class KeptDocument {
     told.clear();
   }
 
-  /** Notes what the document is with something that was read again, which changes nothing. */
-  synchronized void reread(Assignment now) {
-    if (isSaved()) {
-      lastSaved = Optional.of(now);
-    }
-    latest = now;
+  /** Notes that something was read which belongs to the document, which changes nothing. */
+  synchronized void read(UnaryOperator<Assignment> read) {
+    lastSaved = lastSaved.map(read);
+    latest = read.apply(latest);
   }
 
   /** Notes how the document is now. */

@@ -1,4 +1,4 @@
-package promedio.desktop.projection;
+package promedio.desktop.session;
 
 /**
  * Tells a document of a window from the others it shows one after another. Every edit of an

@@ -1,7 +1,8 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import java.io.IOException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -12,6 +13,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.slf4j.Logger;
@@ -21,13 +23,13 @@ import promedio.core.message.Texts;
 import promedio.files.assignment.UnsavedWork;
 
 /**
- * Writes the copies of work that is not saved, and the settings, on a thread of its own. That
- * thread sees only what it is given: which assignment to keep for which document, or that there is
- * none to keep any more; what was forgotten is never written after that.
+ * Writes the copies of work that is not saved, on a thread of its own. That thread sees only what
+ * it is given: which assignment to keep for which document, or that there is none to keep any more;
+ * what was forgotten is never written after that.
  */
-final class Keeper implements AutoCloseable {
+final class AutosaveWriter implements AutoCloseable {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Keeper.class);
+  private static final Logger LOG = LoggerFactory.getLogger(AutosaveWriter.class);
 
   /** A crash loses no more than this and the time to write. */
   private static final long KEEP_AFTER_MILLIS = 400;
@@ -48,7 +50,7 @@ final class Keeper implements AutoCloseable {
    *
    * @param window where problems are told
    */
-  Keeper(Executor window) {
+  AutosaveWriter(Executor window) {
     this.window = window;
   }
 
@@ -57,7 +59,7 @@ final class Keeper implements AutoCloseable {
         new ScheduledThreadPoolExecutor(
             1,
             task -> {
-              Thread thread = new Thread(task, "promedio-keeper");
+              Thread thread = new Thread(task, "promedio-autosave");
               thread.setDaemon(true);
               return thread;
             });
@@ -71,7 +73,7 @@ final class Keeper implements AutoCloseable {
   }
 
   /** Keeps the assignment in a moment, so that many edits in a row are kept once. */
-  void keepSoon(KeptDocument document, Assignment now) {
+  void keepSoon(DocumentState document, Assignment now) {
     UnsavedWork unsaved = document.unsaved();
     boolean first;
     synchronized (waiting) {
@@ -87,12 +89,42 @@ final class Keeper implements AutoCloseable {
     }
   }
 
+  /** Keeps the assignment, then does something else; that is not done where it cannot be kept. */
+  void keepThen(DocumentState document, Assignment now, Runnable afterwards) {
+    Snapshot snapshot = new Snapshot(now, document.home());
+    write(
+        () -> {
+          if (keep(document.unsaved(), snapshot).isEmpty()) {
+            afterwards.run();
+          }
+        });
+  }
+
+  /**
+   * Keeps documents as they are now, then tells on the thread of the window why one of them cannot
+   * be kept, if that is so.
+   */
+  void keepAll(List<DocumentState> documents, Consumer<Optional<String>> done) {
+    write(
+        () -> {
+          Optional<String> problem = Optional.empty();
+          for (DocumentState document : documents) {
+            drop(document.unsaved());
+            Snapshot now = new Snapshot(document.latest(), document.home());
+            Optional<String> failed = keep(document.unsaved(), now);
+            problem = problem.or(() -> failed);
+          }
+          Optional<String> told = problem;
+          window.execute(() -> done.accept(told));
+        });
+  }
+
   /**
    * Keeps the assignment and waits until that is done.
    *
    * @return why it could not be kept, for the person; empty where it could
    */
-  Optional<String> keepNow(KeptDocument document, Assignment now) {
+  Optional<String> keepNow(DocumentState document, Assignment now) {
     Snapshot snapshot = new Snapshot(now, document.home());
     return await(
         () -> {
@@ -102,13 +134,13 @@ final class Keeper implements AutoCloseable {
   }
 
   /** Forgets what was kept of the document. */
-  void forget(KeptDocument document) {
+  void forget(DocumentState document) {
     drop(document.unsaved());
     write(() -> delete(document.unsaved()));
   }
 
   /** Forgets what was kept of the document, and waits until that is done. */
-  void forgetNow(KeptDocument document) {
+  void forgetNow(DocumentState document) {
     drop(document.unsaved());
     await(
         () -> {
@@ -117,7 +149,7 @@ final class Keeper implements AutoCloseable {
         });
   }
 
-  /** Has something else written for the person, in turn. */
+  /** Has something else done on the same thread, in turn. */
   void write(Runnable writing) {
     try {
       worker.execute(writing);
@@ -170,7 +202,7 @@ final class Keeper implements AutoCloseable {
     }
   }
 
-  private static void delete(UnsavedWork unsaved) {
+  static void delete(UnsavedWork unsaved) {
     try {
       unsaved.forget();
     } catch (IOException e) {

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -15,6 +15,7 @@ import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.desktop.Folders;
+import promedio.desktop.work.Workspace;
 import promedio.files.assignment.AssignmentFile;
 
 /** The person goes on while a document is written and opened. */
@@ -32,7 +33,9 @@ class SavingApartTest {
 
   private DocumentStore store() {
     if (made.isEmpty()) {
-      made = Optional.of(new DocumentStore(workspace, Folders.under(folder.resolve("state"))));
+      made =
+          Optional.of(
+              new DocumentStore(workspace.session(), Folders.under(folder.resolve("state"))));
     }
     return made.get();
   }

@@ -1,10 +1,14 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import promedio.files.RefusedFileException;
+import promedio.files.assignment.UnsavedWork;
 
 /** Opens and saves where the background works at once, and throws what went wrong. */
 public final class AtOnce {
@@ -19,6 +23,14 @@ public final class AtOnce {
       throw new IOException(problem.get());
     }
     return note.get();
+  }
+
+  /** {@return what is left over of an earlier time; what of it cannot be read is told} */
+  static List<UnsavedWork.Found> leftOver(DocumentStore store, Consumer<String> notices) {
+    CompletableFuture<DocumentStore.LeftOver> found = new CompletableFuture<>();
+    store.findLeftOver(found::complete);
+    found.join().notices().forEach(notices);
+    return found.join().found();
   }
 
   static DocumentStore.Opened open(DocumentStore store, Path path) throws RefusedFileException {

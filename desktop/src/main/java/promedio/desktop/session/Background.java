@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import java.util.ArrayDeque;
 import java.util.EnumMap;
@@ -40,18 +40,28 @@ public final class Background {
     PREVIEW(Order.LATEST),
     /** Going through an import that nobody sees. */
     REHEARSAL(Order.LATEST),
-    /** Keeping the original of a table that is imported. */
-    IMPORT(Order.BESIDE),
-    /** Tidying a long table. */
-    TIDYING(Order.LATEST),
+    /** Reading a table, and keeping its original; each is another one. */
+    IMPORT(Order.BESIDE, true),
+    /** Tidying a long table; the session says what waits for what. */
+    TIDYING(Order.BESIDE, true),
+    /** Putting columns of a table on the shelf. */
+    TOGETHER(Order.BESIDE, true),
     /** Putting the rows of a table in another order to look at. */
     ORDERING(Order.LATEST),
+    /** Looking for a text in a table. */
+    FINDING(Order.LATEST),
     /** What the selected cells come to. */
     SELECTION(Order.LATEST),
+    /** Copying cells. */
+    COPYING(Order.LATEST),
     /** Marking the answers of a class. */
     CLASS_ANSWERS(Order.LATEST),
     /** Looking for what explains answers; many at a time, and none for long. */
     EXPLAINING(Order.BESIDE),
+    /** Looking for work of an earlier time that was not saved. */
+    RECOVERY(Order.BESIDE),
+    /** Writing what is remembered for the person. */
+    SETTINGS(Order.IN_TURN, true),
     /** Making the document to hand in. */
     HAND_IN(Order.LATEST),
     /** Drawing pages of it for the preview. */
@@ -60,22 +70,34 @@ public final class Background {
     DRAWING(Order.LATEST),
     /** Working out a page of a printed table. */
     LOOKING_UP(Order.LATEST),
-    /** Calculating on scratch paper. */
-    SCRATCH(Order.LATEST),
     /** Opening and saving assignments, so that what is opened is what was saved before. */
-    DOCUMENTS(Order.IN_TURN),
+    DOCUMENTS(Order.IN_TURN, true),
     /** Writing files; one that is asked for is written, whatever is asked for next. */
-    EXPORT(Order.BESIDE);
+    EXPORT(Order.BESIDE, true);
 
     private final Order order;
+    private final boolean lasting;
 
     Lane(Order order) {
+      this(order, false);
+    }
+
+    Lane(Order order, boolean lasting) {
       this.order = order;
+      this.lasting = lasting;
     }
 
     /** {@return whether the person is shown that such work is under way} */
     public boolean isTold() {
-      return this != EXPLAINING && this != PAGES && this != REHEARSAL;
+      return switch (this) {
+        case EXPLAINING, PAGES, REHEARSAL, RECOVERY, SETTINGS -> false;
+        default -> true;
+      };
+    }
+
+    /** {@return whether something would be lost if the program ended before such work does} */
+    public boolean isLasting() {
+      return lasting;
     }
   }
 
@@ -123,6 +145,11 @@ public final class Background {
   public boolean isBusy(Lane lane) {
     AtomicInteger count = under.get(lane);
     return count != null && count.get() > 0;
+  }
+
+  /** {@return whether work is under way that would be lost if the program ended now} */
+  public boolean isLasting() {
+    return running.stream().anyMatch(job -> job.lane().isLasting());
   }
 
   /** {@return the work that is under way, the oldest first} */
@@ -180,7 +207,7 @@ public final class Background {
   }
 
   /** Stops the work of the lane that is under way. */
-  void cancel(Lane lane) {
+  public void cancel(Lane lane) {
     running.stream().filter(job -> job.lane() == lane).toList().forEach(Job::cancel);
   }
 

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -19,17 +19,15 @@ import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
-import promedio.core.message.BadInputException;
-import promedio.core.rules.CourseRules;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.Workspace;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
-import promedio.files.settings.Settings;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
 import promedio.files.table.Progress;
@@ -44,7 +42,7 @@ class DocumentStoreTest {
   }
 
   private DocumentStore store(Workspace workspace) {
-    return new DocumentStore(workspace, Folders.under(folder.resolve("state")));
+    return new DocumentStore(workspace.session(), Folders.under(folder.resolve("state")));
   }
 
   private List<Path> unsaved() throws IOException {
@@ -86,7 +84,6 @@ class DocumentStoreTest {
 
       assertThat(second.assignment()).isEqualTo(first.assignment());
       assertThat(store.fileProperty().get()).isEqualTo(file);
-      assertThat(store.settingsProperty().get().recent()).containsExactly(file.toAbsolutePath());
     }
   }
 
@@ -114,20 +111,20 @@ class DocumentStoreTest {
     }
     Workspace next = workspace();
     try (DocumentStore store = store(next)) {
-      List<UnsavedWork.Found> found = store.leftOver(notice -> {});
+      List<UnsavedWork.Found> found = AtOnce.leftOver(store, notice -> {});
       assertThat(found).hasSize(1);
 
       store.restore(found.get(0));
 
       assertThat(next.assignment()).isEqualTo(crashed.assignment());
       assertThat(store.savedProperty().get()).isFalse();
-      assertThat(store.leftOver(notice -> {})).isEmpty();
+      assertThat(AtOnce.leftOver(store, notice -> {})).isEmpty();
     }
     Workspace last = workspace();
     try (DocumentStore store = store(last)) {
-      assertThat(store.leftOver(notice -> {})).hasSize(1);
-      store.throwAway(store.leftOver(notice -> {}).get(0));
-      assertThat(store.leftOver(notice -> {})).isEmpty();
+      assertThat(AtOnce.leftOver(store, notice -> {})).hasSize(1);
+      store.discard(AtOnce.leftOver(store, notice -> {}).get(0));
+      assertThat(AtOnce.leftOver(store, notice -> {})).isEmpty();
     }
   }
 
@@ -236,22 +233,25 @@ class DocumentStoreTest {
     Workspace workspace =
         new Workspace(DemoAssignment.withoutTables(), new Background(Runnable::run, Runnable::run));
     try (DocumentStore store = store(workspace)) {
-      store.addLater("Trays", id -> DemoAssignment.trays(DemoAssignment.TRAYS));
-      store.addLater("Weights", id -> DemoAssignment.weights());
+      TableReading reading = new TableReading(workspace.session());
+      reading.addLater("Trays", DemoAssignment.TRAYS, () -> DemoAssignment.trays(1));
+      reading.addLater(
+          "Weights",
+          DemoAssignment.WEIGHTS,
+          () -> {
+            workspace.tables().addTable(DemoAssignment.trays(7));
+            return DemoAssignment.weights();
+          });
 
+      assertThat(workspace.assignment().tables())
+          .extracting(ImportedTable::id)
+          .containsExactly(DemoAssignment.TRAYS, 3, DemoAssignment.WEIGHTS);
+      workspace.undo();
       assertThat(workspace.assignment()).isEqualTo(DemoAssignment.create());
       assertThat(workspace.nameOfUndo()).isEmpty();
       assertThat(store.savedProperty().get()).isTrue();
-      assertThat(unsaved()).isEmpty();
-
-      store.addLater(
-          "Late",
-          id -> {
-            workspace.tables().addTable(DemoAssignment.trays(id));
-            return DemoAssignment.trays(id);
-          });
-      assertThat(workspace.assignment().tables()).hasSize(3);
     }
+    assertThat(unsaved()).isEmpty();
   }
 
   @Test
@@ -289,7 +289,7 @@ class DocumentStoreTest {
       workspace.items().type("3 4 5");
       AtOnce.save(store, other);
     }
-    List<UnsavedWork.Found> found = store(workspace()).leftOver(notice -> {});
+    List<UnsavedWork.Found> found = AtOnce.leftOver(store(workspace()), notice -> {});
 
     assertThat(found)
         .singleElement()
@@ -308,7 +308,7 @@ class DocumentStoreTest {
     AssignmentFile.write(Assignment.empty("newer"), file);
     Workspace next = workspace();
     try (DocumentStore store = store(next)) {
-      store.restore(store.leftOver(notice -> {}).get(0));
+      store.restore(AtOnce.leftOver(store, notice -> {}).get(0));
 
       assertThat(store.fileProperty().get()).isEqualTo(file);
       assertThatThrownBy(() -> AtOnce.save(store, file))
@@ -354,10 +354,10 @@ class DocumentStoreTest {
     crash("8 10");
     List<String> notices = new ArrayList<>();
     try (DocumentStore store = store(workspace())) {
-      assertThat(store.leftOver(notices::add)).hasSize(1);
+      assertThat(AtOnce.leftOver(store, notices::add)).hasSize(1);
       assertThat(notices).hasSize(3).allMatch(notice -> notice.contains("cannot be read"));
       notices.clear();
-      assertThat(store.leftOver(notices::add)).hasSize(1);
+      assertThat(AtOnce.leftOver(store, notices::add)).hasSize(1);
       assertThat(notices).isEmpty();
     }
     assertThat(unsaved.resolve("unreadable").resolve("b.promedio")).exists();
@@ -371,9 +371,9 @@ class DocumentStoreTest {
     long living = ProcessHandle.current().parent().orElseThrow().pid();
     Files.writeString(about, "{\"process\":" + living + ",\"started\":\"2001-01-01T00:00:00Z\"}");
 
-    assertThat(store(workspace()).leftOver(notice -> {})).hasSize(1);
+    assertThat(AtOnce.leftOver(store(workspace()), notice -> {})).hasSize(1);
     Files.writeString(about, "{\"process\":" + living + "}");
-    assertThat(store(workspace()).leftOver(notice -> {})).isEmpty();
+    assertThat(AtOnce.leftOver(store(workspace()), notice -> {})).isEmpty();
   }
 
   private Path referring(Path data) throws Exception {
@@ -397,7 +397,7 @@ class DocumentStoreTest {
       assertThat(workspace.assignment().tables().get(0).table().rows()).isZero();
       assertThat(store.savedProperty().get()).isTrue();
 
-      store.readTable(opened.unread().get(0), notice -> {});
+      new TableReading(workspace.session()).read(opened.unread().get(0), notice -> {});
       assertThat(workspace.assignment().tables().get(0).table().rows()).isEqualTo(2);
       assertThat(store.savedProperty().get()).isTrue();
       assertThat(workspace.nameOfUndo())
@@ -433,33 +433,6 @@ class DocumentStoreTest {
 
       assertThat(workspace.assignment()).isEqualTo(before);
       assertThat(store.fileProperty().get()).isNull();
-    }
-  }
-
-  @Test
-  void settingsAreRememberedFromOneStartToTheNext() throws BadInputException {
-    CourseRules population = CourseRules.DEFAULTS.with("divisor", "n");
-    try (DocumentStore store = store(workspace())) {
-      store.remember(
-          old -> old.withDark(true).withTextPercent(150).withCourse("Stats", population));
-      store.remember(old -> old.withWindow(new Settings.Place(10, 20, 900, 700)));
-    }
-    try (DocumentStore store = store(workspace())) {
-      Settings settings = store.settingsProperty().get();
-
-      assertThat(settings.dark()).isTrue();
-      assertThat(settings.textPercent()).isEqualTo(150);
-      assertThat(settings.courses()).containsEntry("Stats", population);
-      assertThat(settings.window()).contains(new Settings.Place(10, 20, 900, 700));
-    }
-  }
-
-  @Test
-  void damagedSettingsNeverStopTheProgram() throws Exception {
-    Path state = Files.createDirectories(folder.resolve("state"));
-    Files.writeString(state.resolve("settings.json"), "{\"courses\":{\"A\":{\"divisor\":\"m\"}}}");
-    try (DocumentStore store = store(workspace())) {
-      assertThat(store.settingsProperty().get()).isEqualTo(Settings.INITIAL);
     }
   }
 }

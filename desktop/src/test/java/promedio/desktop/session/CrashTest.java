@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -18,6 +18,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.work.Workspace;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.assignment.UnsavedWork;
 
@@ -48,8 +49,10 @@ class CrashTest {
     }
     Workspace next =
         new Workspace(Assignment.empty(""), new Background(Runnable::run, Runnable::run));
-    try (DocumentStore store = new DocumentStore(next, Folders.under(after))) {
-      return store.leftOver(notice -> {}).stream().map(UnsavedWork.Found::assignment).toList();
+    try (DocumentStore store = new DocumentStore(next.session(), Folders.under(after))) {
+      return AtOnce.leftOver(store, notice -> {}).stream()
+          .map(UnsavedWork.Found::assignment)
+          .toList();
     }
   }
 
@@ -83,7 +86,7 @@ class CrashTest {
     Workspace workspace =
         new Workspace(Assignment.empty("Pears"), new Background(Runnable::run, Runnable::run));
     try (DocumentStore store =
-        new DocumentStore(workspace, Folders.under(folder.resolve("state")))) {
+        new DocumentStore(workspace.session(), Folders.under(folder.resolve("state")))) {
       Map<String, Runnable> moments = new LinkedHashMap<>();
       moments.put("typed", () -> workspace.items().type("8 10 12"));
       moments.put("answered", () -> workspace.items().answer(Task.of(Measures.MEAN), "10"));

@@ -1,4 +1,4 @@
-package promedio.desktop.work;
+package promedio.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
