@@ -19,6 +19,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
@@ -26,7 +27,6 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.desktop.projection.handin.HandIn;
-import promedio.desktop.projection.handin.HandInChoice;
 import promedio.document.DocumentFormat;
 import promedio.document.Written;
 

@@ -29,6 +29,7 @@ import promedio.core.working.Method;
  * @param parts what the sheet of the assignment asks, in its order
  * @param ids the ids that come next; beyond all that stand in the assignment or are spoken of
  * @param covered whether results stay covered until they are answered rightly, or uncovered
+ * @param handIn what of it is handed in; none as long as nobody chose
  */
 public record Assignment(
     String title,
@@ -39,7 +40,8 @@ public record Assignment(
     List<Question> questions,
     List<Part> parts,
     Ids ids,
-    boolean covered) {
+    boolean covered,
+    Optional<HandInChoice> handIn) {
 
   public Assignment {
     items = among(items);
@@ -93,6 +95,7 @@ public record Assignment(
         && course.equals(that.course)
         && sign == that.sign
         && covered == that.covered
+        && handIn.equals(that.handIn)
         && items.equals(that.items)
         && tables.equals(that.tables)
         && questions.equals(that.questions)
@@ -101,7 +104,7 @@ public record Assignment(
 
   @Override
   public int hashCode() {
-    return Objects.hash(title, course, sign, covered, items, tables, questions, parts);
+    return Objects.hash(title, course, sign, covered, handIn, items, tables, questions, parts);
   }
 
   /** {@return an assignment without any sample} */
@@ -115,7 +118,8 @@ public record Assignment(
         List.of(),
         List.of(),
         Ids.FIRST,
-        false);
+        false,
+        Optional.empty());
   }
 
   /** {@return the course rules in force} */
@@ -139,17 +143,20 @@ public record Assignment(
   }
 
   private Assignment with(Course changed) {
-    return new Assignment(title, changed, sign, items, tables, questions, parts, ids, covered);
+    return new Assignment(
+        title, changed, sign, items, tables, questions, parts, ids, covered, handIn);
   }
 
   /** {@return this assignment with another decimal sign} */
   public Assignment withSign(DecimalSign changed) {
-    return new Assignment(title, course, changed, items, tables, questions, parts, ids, covered);
+    return new Assignment(
+        title, course, changed, items, tables, questions, parts, ids, covered, handIn);
   }
 
   /** {@return this assignment with another title} */
   public Assignment withTitle(String changed) {
-    return new Assignment(changed, course, sign, items, tables, questions, parts, ids, covered);
+    return new Assignment(
+        changed, course, sign, items, tables, questions, parts, ids, covered, handIn);
   }
 
   /**
@@ -186,7 +193,8 @@ public record Assignment(
   }
 
   private Assignment withItems(List<Item> changed) {
-    return new Assignment(title, course, sign, changed, tables, questions, parts, ids, covered);
+    return new Assignment(
+        title, course, sign, changed, tables, questions, parts, ids, covered, handIn);
   }
 
   /** {@return the item of the id} */
@@ -215,7 +223,8 @@ public record Assignment(
   public Assignment with(ImportedTable table, LinkedValues values) {
     List<ImportedTable> changed = placed(tables, table, ImportedTable::id);
     List<Item> followed = items.stream().map(item -> follow(item, table.id(), values)).toList();
-    return new Assignment(title, course, sign, followed, changed, questions, parts, ids, covered);
+    return new Assignment(
+        title, course, sign, followed, changed, questions, parts, ids, covered, handIn);
   }
 
   private static Item follow(Item item, int table, LinkedValues values) {
@@ -231,7 +240,8 @@ public record Assignment(
 
   /** {@return this assignment with other tables; the samples linked to them stay as they are} */
   public Assignment withTables(List<ImportedTable> changed) {
-    return new Assignment(title, course, sign, items, changed, questions, parts, ids, covered);
+    return new Assignment(
+        title, course, sign, items, changed, questions, parts, ids, covered, handIn);
   }
 
   /** {@return the question of the id} */
@@ -285,7 +295,8 @@ public record Assignment(
 
   /** {@return this assignment with its results covered, or not} */
   public Assignment withCovered(boolean changed) {
-    return new Assignment(title, course, sign, items, tables, questions, parts, ids, changed);
+    return new Assignment(
+        title, course, sign, items, tables, questions, parts, ids, changed, handIn);
   }
 
   /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
@@ -368,12 +379,23 @@ public record Assignment(
   }
 
   private Assignment withSheet(List<Question> asked, List<Part> changed) {
-    return new Assignment(title, course, sign, items, tables, asked, changed, ids, covered);
+    return new Assignment(title, course, sign, items, tables, asked, changed, ids, covered, handIn);
   }
 
   /** {@return this assignment, giving none of the ids that come before these} */
   public Assignment withIds(Ids others) {
     return new Assignment(
-        title, course, sign, items, tables, questions, parts, ids.highest(others), covered);
+        title, course, sign, items, tables, questions, parts, ids.highest(others), covered, handIn);
+  }
+
+  /** {@return this assignment with something else of it handed in} */
+  public Assignment with(HandInChoice changed) {
+    return new Assignment(
+        title, course, sign, items, tables, questions, parts, ids, covered, Optional.of(changed));
+  }
+
+  /** {@return what of it is handed in, as far as it is there} */
+  public HandInChoice toHandIn() {
+    return handIn.map(choice -> choice.within(this)).orElseGet(() -> HandInChoice.usual(this));
   }
 }

@@ -16,13 +16,13 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
+import promedio.core.assignment.HandInChoice.Content;
+import promedio.core.assignment.HandInChoice.Section;
 import promedio.core.assignment.Part;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.handin.HandIn;
-import promedio.desktop.projection.handin.HandInChoice;
-import promedio.desktop.projection.handin.HandInChoice.Content;
-import promedio.desktop.projection.handin.HandInChoice.Section;
 import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
 import promedio.files.assignment.AssignmentFile;
@@ -78,24 +78,22 @@ final class HandInCommand implements Callable<Integer> {
   }
 
   private HandInChoice choice(Assignment assignment) {
-    HandInChoice usual = HandInChoice.usual(assignment);
-    Set<Content> told = contents.isEmpty() ? usual.contents() : contents();
-    Set<Section> out = usual.leftOut();
+    HandInChoice chosen = assignment.toHandIn();
+    Set<Content> told = contents.isEmpty() ? chosen.contents() : contents();
+    Set<Section> out = chosen.leftOut();
     if (!parts.isEmpty()) {
       Set<Section> wanted = wanted(assignment);
-      out = new HashSet<>(usual.sections());
+      out = new HashSet<>(chosen.sections());
       out.removeAll(wanted);
     }
-    return new HandInChoice(usual.sections(), out, told);
+    return new HandInChoice(chosen.sections(), out, told);
   }
 
   private Set<Content> contents() {
     Set<Content> told = EnumSet.noneOf(Content.class);
     for (String code : contents) {
       told.add(
-          Arrays.stream(Content.values())
-              .filter(content -> content.code().equals(code.strip()))
-              .findFirst()
+          Content.ofCode(code.strip())
               .orElseThrow(() -> wrong(Texts.of("handin.content", code, codes()))));
     }
     return told;

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HypothesisText;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.TestChoice;
 import promedio.core.assignment.Work;
 import promedio.core.entry.TypedCategories;
 import promedio.core.graph.GraphChoice;
@@ -165,6 +167,17 @@ public final class ItemEdits {
         "edit.graph",
         "graph " + which.code(),
         item -> item.withGraph(item.graph().with(which, text)));
+  }
+
+  /** Works another test of the chosen item, or the same one of something else. */
+  public void setTest(UnaryOperator<TestChoice> change) {
+    editChosen("edit.test", "", item -> item.withTest(change.apply(item.test())));
+  }
+
+  /** Takes what is typed about the test of the chosen item. */
+  public void typeTest(HypothesisText which, String text) {
+    editChosen(
+        "edit.test", "test " + which.code(), item -> item.withTest(item.test().with(which, text)));
   }
 
   /** Counts the words that were typed as the values of the chosen item. */

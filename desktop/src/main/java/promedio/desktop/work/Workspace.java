@@ -17,6 +17,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.entry.Entry;
@@ -362,6 +363,11 @@ public final class Workspace {
   /** Changes the title of the assignment. */
   public void setTitle(String title) {
     edit("edit.title", "title", now -> now.withTitle(title));
+  }
+
+  /** Hands in something else of the assignment. */
+  public void setHandIn(HandInChoice choice) {
+    edit("edit.hand-in", "", now -> now.with(choice));
   }
 
   /** Changes what the sheet of the assignment asks; edits of the same key are one. */

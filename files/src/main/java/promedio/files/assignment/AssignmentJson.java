@@ -30,7 +30,7 @@ import promedio.files.RefusedFileException;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  static final int VERSION = 13;
+  static final int VERSION = 14;
 
   /** Since this version questions stand for themselves; before, items and parts had answers. */
   private static final int QUESTIONS_SINCE = 9;
@@ -53,12 +53,10 @@ final class AssignmentJson {
           "questions",
           "parts");
 
-  private AssignmentJson() {}
+  /** What is left out where nobody chose it. */
+  private static final String HAND_IN = "hand-in";
 
-  private static boolean covered(JsonNode document) throws BadInputException {
-    JsonFields.require(!document.has("covered") || document.path("covered").isBoolean(), "covered");
-    return document.path("covered").asBoolean();
-  }
+  private AssignmentJson() {}
 
   static Map<String, byte[]> write(Assignment assignment) {
     Map<String, byte[]> parts = new LinkedHashMap<>();
@@ -98,6 +96,7 @@ final class AssignmentJson {
     for (Part part : assignment.parts()) {
       SheetJson.write(part, document.withArrayProperty("parts").addObject());
     }
+    assignment.handIn().ifPresent(choice -> HandInJson.write(choice, document.putObject(HAND_IN)));
     parts.put(DOCUMENT, bytes(document));
     return parts;
   }
@@ -128,7 +127,9 @@ final class AssignmentJson {
     }
     JsonFields.require(version >= 1, "version");
     if (version == VERSION) {
-      JsonFields.requireOnly(document, FIELDS);
+      Set<String> known = new HashSet<>(FIELDS);
+      known.add(HAND_IN);
+      JsonFields.requireOnly(document, known);
       for (String field : FIELDS) {
         JsonFields.require(document.has(field), field);
       }
@@ -152,7 +153,8 @@ final class AssignmentJson {
             questions,
             hasQuestions ? SheetJson.parts(document, questions) : List.of(),
             next(document),
-            covered(document));
+            JsonFields.isSet(document, "covered"),
+            HandInJson.read(document));
     if (!hasQuestions) {
       assignment = OldAnswers.in(assignment, document, version);
     }

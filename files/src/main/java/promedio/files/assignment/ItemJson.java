@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.assignment.HypothesisText;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.TestChoice;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
@@ -45,7 +47,11 @@ final class ItemJson {
           "link",
           "scratch",
           "graph",
-          "classes");
+          "classes",
+          "test");
+
+  private static final Set<String> TEST =
+      Set.of("kind", "portion", "groups", "mu", "sigma", "expected");
 
   /** Samples of the assignment side by side. */
   private static final String PICKED = "comparison";
@@ -75,7 +81,29 @@ final class ItemJson {
           .put("by", item.classes().by())
           .put("numbers", item.classes().numbers());
     }
+    if (!item.test().equals(TestChoice.NONE)) {
+      write(item.test(), node.putObject("test"));
+    }
     return node;
+  }
+
+  private static void write(TestChoice test, ObjectNode node) {
+    node.put("kind", test.test());
+    SheetJson.write(test.pair(), node);
+    test.texts().forEach((which, text) -> node.put(which.code(), text));
+  }
+
+  /** Files of before have none. */
+  private static TestChoice test(JsonNode node) throws BadInputException {
+    if (node.isMissingNode()) {
+      return TestChoice.NONE;
+    }
+    JsonFields.requireOnly(node, TEST);
+    Map<HypothesisText, String> texts = new EnumMap<>(HypothesisText.class);
+    for (HypothesisText which : HypothesisText.values()) {
+      texts.put(which, JsonFields.textOrNone(node, which.code()));
+    }
+    return new TestChoice(JsonFields.text(node, "kind"), SheetJson.portion(node), texts);
   }
 
   private static void write(GraphChoice graph, ObjectNode node) {
@@ -106,7 +134,8 @@ final class ItemJson {
         source(node, parts),
         JsonFields.texts(node, "scratch"),
         classes(node.path("classes")),
-        graph(node.path("graph")));
+        graph(node.path("graph")),
+        test(node.path("test")));
   }
 
   /** Files of before have none. */

@@ -191,4 +191,10 @@ final class JsonFields {
       throw Texts.refusal("assignment.field", shown);
     }
   }
+
+  /** {@return whether a field is true, which is left out where it is false} */
+  static boolean isSet(JsonNode node, String field) throws BadInputException {
+    require(!node.has(field) || node.path(field).isBoolean(), field);
+    return node.path(field).asBoolean();
+  }
 }

@@ -73,12 +73,15 @@ final class SheetJson {
 
   private static void about(Selection about, Optional<Integer> places, ObjectNode node) {
     node.put("item", about.item());
-    Portion portion = about.portion();
+    write(about.portion(), node);
+    places.ifPresent(asked -> node.put("places", asked));
+  }
+
+  static void write(Portion portion, ObjectNode node) {
     if (!portion.equals(Portion.WHOLE)) {
       node.put("portion", portion.kind().code());
       portion.groups().forEach(node.withArrayProperty("groups")::add);
     }
-    places.ifPresent(asked -> node.put("places", asked));
   }
 
   /** {@return the questions of the document} */
@@ -110,13 +113,7 @@ final class SheetJson {
         JsonFields.text(node, "answer"),
         JsonFields.texts(node, "tries"),
         workings,
-        isSet(node, "uncovered"));
-  }
-
-  /** A field that is left out where it is false. */
-  private static boolean isSet(JsonNode node, String field) throws BadInputException {
-    JsonFields.require(!node.has(field) || node.path(field).isBoolean(), field);
-    return node.path(field).asBoolean();
+        JsonFields.isSet(node, "uncovered"));
   }
 
   /** {@return what was written beside a working} */
@@ -150,7 +147,12 @@ final class SheetJson {
       JsonFields.require(ids.add(part.id()), "id");
       parts.add(
           new Part(
-              part.id(), part.text(), part.about(), part.places(), isSet(node, "covered"), asked));
+              part.id(),
+              part.text(),
+              part.about(),
+              part.places(),
+              JsonFields.isSet(node, "covered"),
+              asked));
     }
     return parts;
   }
@@ -169,7 +171,7 @@ final class SheetJson {
         JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID), portion(node));
   }
 
-  private static Portion portion(JsonNode node) throws BadInputException {
+  static Portion portion(JsonNode node) throws BadInputException {
     if (!node.has("portion")) {
       return Portion.WHOLE;
     }

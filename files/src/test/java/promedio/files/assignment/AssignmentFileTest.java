@@ -22,6 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
@@ -235,7 +236,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":14}|newer Promedio",
+        "{\"version\":15}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",
@@ -497,7 +498,8 @@ class AssignmentFileTest {
             List.of(),
             List.of(),
             many.ids(),
-            true);
+            true,
+            Optional.of(HandInChoice.usual(many).with(HandInChoice.Content.ANSWERS, true)));
 
     assertThat(AssignmentFile.read("many", AssignmentFile.bytes(all))).isEqualTo(all);
   }

@@ -29,7 +29,7 @@ import promedio.files.RefusedFileException;
 /** A file of every version, written by the program of its time, opens with all in its place. */
 class OldVersionsTest {
 
-  private static final int NEWEST = 12;
+  private static final int NEWEST = 13;
 
   @TempDir private Path folder;
 
@@ -43,7 +43,7 @@ class OldVersionsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, NEWEST})
+  @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, NEWEST})
   void valuesRulesAndAnswersAreThere(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
 
@@ -58,7 +58,7 @@ class OldVersionsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {2, 3, 4, 5, 6, 7, 8, 9, 10, 11, NEWEST})
+  @ValueSource(ints = {2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, NEWEST})
   void ownWorkingsAndScratchPaperAreThere(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
     Item north = read.items().get(0);
@@ -69,7 +69,7 @@ class OldVersionsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(ints = {4, 5, 6, 7, 8, 9, 10, 11, NEWEST})
+  @ValueSource(ints = {4, 5, 6, 7, 8, 9, 10, 11, 12, NEWEST})
   void partsAskWhatTheyAsked(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
 

@@ -47,13 +47,7 @@ public final class AnswerField extends TextField {
     Fields.ofAssignment(this);
     getStyleClass().add("answer");
     textProperty().subscribe((old, text) -> type(text));
-    focusedProperty()
-        .subscribe(
-            (before, focused) -> {
-              if (!focused) {
-                finish();
-              }
-            });
+    Fields.whenLeft(this, this::finish);
     setOnAction(event -> finish());
   }
 

@@ -16,6 +16,7 @@ import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.work.ExerciseSheets;
 import promedio.desktop.work.Workspace;
@@ -55,6 +56,8 @@ final class ExercisesBox extends VBox {
                 Controls.named("exercises.seed", seed, 5),
                 nice,
                 make));
+    Fields.remembered(variants, workspace, "exercises-variants");
+    Fields.remembered(seed, workspace, "exercises-seed");
     variants.setId("exercises-variants");
     seed.setId("exercises-seed");
   }

@@ -22,13 +22,13 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
+import promedio.core.assignment.HandInChoice.Content;
+import promedio.core.assignment.HandInChoice.Section;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.ViewState;
 import promedio.desktop.projection.handin.HandIn;
-import promedio.desktop.projection.handin.HandInChoice;
-import promedio.desktop.projection.handin.HandInChoice.Content;
-import promedio.desktop.projection.handin.HandInChoice.Section;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
@@ -135,19 +135,15 @@ public final class HandInView extends StackPane {
     if (all.assignment().equals(shown)) {
       return;
     }
-    boolean first = shown == null;
     shown = all.assignment();
-    choice = first ? HandInChoice.usual(shown) : choice.within(shown);
+    choice = shown.toHandIn();
     build(shown);
     make(shown);
   }
 
   private void change(HandInChoice changed) {
-    Assignment now = shown;
-    if (now != null && !changed.equals(choice)) {
-      choice = changed;
-      build(now);
-      make(now);
+    if (!changed.equals(choice)) {
+      workspace.setHandIn(changed);
     }
   }
 

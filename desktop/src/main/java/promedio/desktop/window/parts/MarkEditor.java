@@ -32,6 +32,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
 import promedio.desktop.projection.MarkText;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
 import promedio.files.report.RuleText;
 import promedio.files.report.TaskTexts;
@@ -230,14 +231,7 @@ final class MarkEditor extends FlowPane {
           }
         };
     field.setOnAction(event -> once.run());
-    field
-        .focusedProperty()
-        .subscribe(
-            focused -> {
-              if (!focused) {
-                once.run();
-              }
-            });
+    Fields.whenLeft(field, once);
   }
 
   private static Node labelled(String key, Node control) {

@@ -28,9 +28,11 @@ import promedio.core.question.QuestionDraft;
 import promedio.desktop.projection.MarkText;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Memory;
 import promedio.desktop.work.QuestionText;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.PrintedQuestionText;
@@ -56,6 +58,7 @@ public final class QuestionView extends StackPane {
   private final Button edit = new Button(Texts.of("question.edit"));
   private final VBox understood = new VBox(6);
   private final Button take = new Button(Texts.of("question.take"));
+  private final Memory<QuestionDraft> drafts;
   private QuestionDraft draft = QuestionDraft.of("");
 
   /** Once a question is pasted, one looks at what was understood of it. */
@@ -73,6 +76,7 @@ public final class QuestionView extends StackPane {
   public QuestionView(Workspace workspace, FileChoice fileChoice) {
     this.workspace = workspace;
     this.fileChoice = fileChoice;
+    this.drafts = workspace.memory("question", draft);
     getStyleClass().add("sheet");
     Label heading = new Label(Texts.of("question.heading"));
     heading.getStyleClass().add("serif-heading");
@@ -83,7 +87,8 @@ public final class QuestionView extends StackPane {
         new VBox(12, heading, Controls.wrapped(Texts.of("question.told"), "quiet"), both);
     content.getStyleClass().add("sheet-content");
     getChildren().add(content);
-    showMarks(false);
+    draft = drafts.of(0);
+    showMarks(draft.isChanged());
     show();
   }
 
@@ -92,7 +97,9 @@ public final class QuestionView extends StackPane {
     text.setWrapText(true);
     text.setPromptText(Texts.of("question.prompt"));
     text.setAccessibleText(Texts.of("question.prompt"));
-    text.textProperty().subscribe((old, now) -> read());
+    Fields.remembered(text, workspace, "question-text")
+        .textProperty()
+        .subscribe((old, now) -> read());
     ScrollPane page = new ScrollPane(marked);
     page.setFitToWidth(true);
     FollowFocus.in(page);
@@ -238,6 +245,7 @@ public final class QuestionView extends StackPane {
   }
 
   private void show() {
+    drafts.put(0, draft);
     PrintedQuestion question = draft.question();
     marked.show(draft.text(), question.marks(), mark -> MarkText.of(question, mark));
     List<String> lines = draft.text().isBlank() ? List.of() : PrintedQuestionText.of(question);

@@ -61,7 +61,7 @@ public final class Margin extends ScrollPane {
     this.working =
         new WorkingPane(byHand, appearance, "working-", Task.of(Measures.MEAN), this::chooseMethod);
     this.workingBox = buildWorking();
-    this.scratch = new ScratchPane(byHand);
+    this.scratch = new ScratchPane(workspace, byHand);
     this.formula = new FormulaView(appearance);
     formula.setId("formula");
     getStyleClass().add("margin-scroll");

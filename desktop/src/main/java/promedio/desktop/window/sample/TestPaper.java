@@ -16,6 +16,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
+import promedio.core.assignment.HypothesisText;
+import promedio.core.assignment.TestChoice;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedValues;
@@ -34,6 +36,7 @@ import promedio.desktop.projection.several.PairTable;
 import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.work.Workspace;
@@ -51,6 +54,8 @@ public final class TestPaper extends VBox {
   private final TextField mu = new TextField();
   private final TextField sigma = new TextField();
   private final TextField expected = new TextField();
+  private final Map<HypothesisText, TextField> fields =
+      Map.of(HypothesisText.MU, mu, HypothesisText.SIGMA, sigma, HypothesisText.EXPECTED, expected);
   private final FlowPane about = new FlowPane(10, 4);
   private final VBox steps = new VBox(8);
   private final Label hypotheses = Controls.wrapped("", "test-text");
@@ -70,7 +75,6 @@ public final class TestPaper extends VBox {
   /** Each row is made when its test is first shown. */
   private final Map<Task, MeasureRow> rows = new HashMap<>();
 
-  private @Nullable TestKind kind;
   private @Nullable CurveGraph drawn;
   private boolean showing;
 
@@ -128,10 +132,8 @@ public final class TestPaper extends VBox {
     button.getStyleClass().add("link");
     button.setUserData(each);
     button.setOnAction(
-        event -> {
-          kind = button.isSelected() ? each : null;
-          showAgain();
-        });
+        event ->
+            workspace.items().setTest(now -> now.withTest(button.isSelected() ? each.code() : "")));
     return button;
   }
 
@@ -139,10 +141,8 @@ public final class TestPaper extends VBox {
     about.setAlignment(Pos.CENTER_LEFT);
     pair.setId(id + "-pair");
     pair.setAccessibleText(Texts.of("test.pair"));
-    pair.setOnAction(event -> showChosen());
-    mu.textProperty().subscribe((old, text) -> showChosen());
-    sigma.textProperty().subscribe((old, text) -> showChosen());
-    expected.textProperty().subscribe((old, text) -> showChosen());
+    pair.setOnAction(event -> choosePair());
+    fields.forEach(this::follow);
     expected.setPromptText(Texts.of("test.expected.equal"));
     about
         .getChildren()
@@ -156,25 +156,40 @@ public final class TestPaper extends VBox {
     sigma.setId(id + "-sigma");
   }
 
-  private void showChosen() {
-    if (!showing) {
-      showAgain();
-    }
+  private void follow(HypothesisText which, TextField field) {
+    Fields.ofAssignment(field)
+        .textProperty()
+        .subscribe(
+            (old, text) -> {
+              if (!showing) {
+                workspace.items().typeTest(which, text);
+              }
+            });
   }
 
-  private void showAgain() {
-    workspace.projection().ifComputed(this::show);
+  private void choosePair() {
+    Portion chosen = pair.getValue();
+    if (!showing && chosen != null) {
+      workspace.items().setTest(now -> now.withPair(chosen));
+    }
   }
 
   /** Shows the steps of the chosen test as they are now. */
   public void show(Analysis whole, Projection all) {
-    TestKind chosen = kind;
+    TestChoice test = whole.item().test();
+    TestKind chosen =
+        kinds.stream()
+            .map(button -> (TestKind) button.getUserData())
+            .filter(each -> each.code().equals(test.test()))
+            .findFirst()
+            .orElse(null);
     kinds.forEach(button -> button.setSelected(button.getUserData() == chosen));
     Nodes.setShown(steps, chosen != null);
     if (chosen == null) {
       return;
     }
     showing = true;
+    fields.forEach((which, field) -> Fields.show(field, test.text(which)));
     showAbout(chosen, whole);
     showing = false;
     Optional<List<Exact>> numbers = numbers(chosen);
@@ -196,18 +211,19 @@ public final class TestPaper extends VBox {
   }
 
   private void showAbout(TestKind chosen, Analysis whole) {
-    List<Node> fields = about.getChildren();
-    Nodes.setShown(fields.get(0), chosen == TestKind.TWO);
-    Nodes.setShown(fields.get(1), chosen.arguments() > 0);
-    Nodes.setShown(fields.get(2), chosen.arguments() > 1);
-    Nodes.setShown(fields.get(3), chosen == TestKind.FIT);
+    List<Node> asked = about.getChildren();
+    Nodes.setShown(asked.get(0), chosen == TestKind.TWO);
+    Nodes.setShown(asked.get(1), chosen.arguments() > 0);
+    Nodes.setShown(asked.get(2), chosen.arguments() > 1);
+    Nodes.setShown(asked.get(3), chosen == TestKind.FIT);
     List<Portion> pairs = whole.typed().data().groups().map(PairTable::pairs).orElse(List.of());
     if (!pair.getItems().equals(pairs)) {
-      Portion before = pair.getValue();
       Controls.inWords(pair, each -> PortionText.of(each, whole.item()));
       pair.getItems().setAll(pairs);
-      pair.setValue(pairs.contains(before) ? before : pairs.stream().findFirst().orElse(null));
     }
+    Portion chosenPair = whole.item().test().pair();
+    pair.setValue(
+        pairs.contains(chosenPair) ? chosenPair : pairs.stream().findFirst().orElse(null));
   }
 
   private Optional<Analysis> tested(TestKind chosen, Analysis whole) {

@@ -73,7 +73,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.settings = settings;
     this.fileChoice = fileChoice;
     this.appearance = new Appearance(settings.get());
-    this.notices = new NoticeBar(workspace.background());
+    this.notices = new NoticeBar(workspace);
     this.files = new FileCommands(workspace, store, settings, fileChoice, notices, lookAtImport());
     EmptyState empty =
         new EmptyState(
@@ -96,6 +96,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow());
     widthProperty().subscribe(width -> foldWhereNarrow());
     getStyleClass().add("assignment");
+    sceneProperty()
+        .flatMap(Scene::focusOwnerProperty)
+        .subscribe(owner -> workspace.session().endAct());
     getChildren().add(frame);
     appearance.dress(this);
     rememberLook();

@@ -16,6 +16,7 @@ import promedio.desktop.session.Background;
 import promedio.desktop.session.Background.Job;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Workspace;
 
 /**
  * A line under the rules that tells what went wrong, and what is under way with a way to stop it.
@@ -29,7 +30,8 @@ public final class NoticeBar extends VBox {
   /** What is done within this time is not worth a line that comes and goes. */
   private final PauseTransition patience = new PauseTransition(Duration.millis(300));
 
-  NoticeBar(Background background) {
+  NoticeBar(Workspace workspace) {
+    Background background = workspace.background();
     Button away = new Button(Texts.of("notice.dismiss"));
     away.setId("notice-away");
     away.setMinWidth(USE_PREF_SIZE);
@@ -45,17 +47,16 @@ public final class NoticeBar extends VBox {
     clear();
     Nodes.setShown(progress, false);
     patience.setOnFinished(event -> showRunning(background.running()));
-    background
-        .running()
-        .addListener(
-            (ListChangeListener<Job>)
-                change -> {
-                  if (background.running().isEmpty() || progress.isVisible()) {
-                    showRunning(background.running());
-                  } else {
-                    patience.playFromStart();
-                  }
-                });
+    ListChangeListener<Job> follow =
+        change -> {
+          if (background.running().isEmpty() || progress.isVisible()) {
+            showRunning(background.running());
+          } else {
+            patience.playFromStart();
+          }
+        };
+    background.running().addListener(follow);
+    workspace.whileViewed(() -> background.running().removeListener(follow));
   }
 
   public void tell(String text) {

@@ -83,7 +83,7 @@ public final class ImportView extends BorderPane {
     columns.setPrefColumnCount(22);
     columns.setAccessibleText(Texts.of("import.columns.name"));
     columns.setOnAction(event -> takeTyped());
-    columns.focusedProperty().subscribe((was, is) -> takeTypedWhenLeft(is));
+    Fields.whenLeft(columns, this::takeTyped);
     columnsProblem.getStyleClass().add("problem-text");
     Label columnsLabel = new Label(Texts.of("import.columns"));
     columnsLabel.setLabelFor(columns);
@@ -219,12 +219,6 @@ public final class ImportView extends BorderPane {
                 "import.counts",
                 Describe.grouped(read.table().rows()),
                 read.table().columns().size()));
-  }
-
-  private void takeTypedWhenLeft(boolean focused) {
-    if (!focused) {
-      takeTyped();
-    }
   }
 
   private void takeTyped() {

@@ -58,7 +58,7 @@ public final class ReadingPane extends ScrollPane {
     missing.setPromptText(Texts.of("reading.missing.prompt"));
     missing.setAccessibleText(Texts.of("reading.missing"));
     missing.setOnAction(event -> decideMissing());
-    missing.focusedProperty().subscribe((was, is) -> decideWhenLeft(is));
+    Fields.whenLeft(missing, this::decideMissing);
     Label missingLabel = new Label(Texts.of("reading.missing"));
     missingLabel.setWrapText(true);
     missingLabel.setLabelFor(missing);
@@ -96,12 +96,6 @@ public final class ReadingPane extends ScrollPane {
   private void showOf(ImportSession session, Runnable what) {
     if (importing == session) {
       what.run();
-    }
-  }
-
-  private void decideWhenLeft(boolean focused) {
-    if (!focused) {
-      decideMissing();
     }
   }
 

@@ -33,6 +33,7 @@ import promedio.core.tidy.TotalsRow;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.control.Nodes;
@@ -113,11 +114,13 @@ public final class TableSheet extends BorderPane {
     find.setPromptText(Texts.of("table.find"));
     find.setAccessibleText(Texts.of("table.find"));
     find.setPrefColumnCount(12);
+    Fields.remembered(find, workspace, "table-find");
     find.setOnAction(event -> findNext());
     goTo.setId("table-go-to");
     goTo.setPromptText(Texts.of("table.go-to"));
     goTo.setAccessibleText(Texts.of("table.go-to"));
     goTo.setPrefColumnCount(6);
+    Fields.remembered(goTo, workspace, "table-go-to");
     goTo.setOnAction(event -> goTo());
     found.getStyleClass().add("quiet");
     found.setId("table-found");
@@ -241,7 +244,7 @@ public final class TableSheet extends BorderPane {
           .background()
           .run(
               Background.Lane.COPYING,
-              Texts.of("work.copying", Describe.grouped(block.cells())),
+              Texts.of("work.copying"),
               () -> block.text(table),
               text -> {
                 Controls.copy(text);

@@ -12,6 +12,7 @@ import promedio.core.number.Reading;
 import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.files.report.ShownNumbers;
@@ -37,14 +38,7 @@ final class AssumptionFields extends HBox {
       field.setPrefColumnCount(5);
       field.getStyleClass().add("answer");
       field.setOnAction(event -> assumed.run());
-      field
-          .focusedProperty()
-          .subscribe(
-              (before, now) -> {
-                if (before && !now) {
-                  assumed.run();
-                }
-              });
+      Fields.whenLeft(field, assumed);
     }
     mean.setAccessibleText(Texts.of("working.assumed-mean"));
     step.setAccessibleText(Texts.of("working.assumed-step"));

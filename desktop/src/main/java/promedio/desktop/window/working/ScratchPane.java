@@ -10,8 +10,10 @@ import promedio.core.calculation.CalculationException;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ByHand;
+import promedio.desktop.work.Workspace;
 
 /** Scratch paper: a line to calculate in, with what was calculated before above it. */
 public final class ScratchPane extends VBox {
@@ -20,14 +22,15 @@ public final class ScratchPane extends VBox {
 
   private final ByHand byHand;
   private final VBox lines = new VBox(2);
-  private final TextField field = new TextField();
+  private final TextField field;
   private final FlowPane symbols = new FlowPane(6, 2);
   private final Label fault = new Label();
   private final Hyperlink clear = new Hyperlink(Texts.of("scratch.clear"));
 
-  public ScratchPane(ByHand byHand) {
+  public ScratchPane(Workspace workspace, ByHand byHand) {
     super(4);
     this.byHand = byHand;
+    this.field = Fields.remembered(new TextField(), workspace, "scratch");
     getStyleClass().add("scratch");
     Label heading = new Label(Texts.of("scratch.heading"));
     heading.getStyleClass().add("family-heading");

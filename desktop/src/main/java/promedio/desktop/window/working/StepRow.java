@@ -180,7 +180,10 @@ final class StepRow extends VBox {
     if (shown == null) {
       return;
     }
-    Optional<OwnMark> mark = own.orElseThrow().mark();
+    Own mine = own.orElseThrow();
+    // It may have changed otherwise: by undoing, for one.
+    Fields.show(shown, mine.text());
+    Optional<OwnMark> mark = mine.mark();
     OwnMarks.show(shown, mark);
     words.setText(mark.map(m -> OwnMarks.words(m, numbers, told)).orElse(""));
     Nodes.setShown(tell, !told && mark.filter(m -> m.worth() == OwnMark.Worth.WRONG).isPresent());

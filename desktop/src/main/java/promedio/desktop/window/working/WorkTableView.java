@@ -268,7 +268,12 @@ final class WorkTableView extends VBox {
               row + 1,
               cells.get(row + 1).get(0)));
       size(field, column + offset);
-      Runnable mark = () -> OwnMarks.show(field, written.mark(column, row));
+      Runnable mark =
+          () -> {
+            // It may have changed otherwise: by undoing, for one.
+            Fields.show(field, written.text(column, row));
+            OwnMarks.show(field, written.mark(column, row));
+          };
       field.setUserData(mark);
       field.addEventFilter(KeyEvent.KEY_PRESSED, event -> paste(event, column, row));
       field.textProperty().subscribe((old, text) -> written.write(column, row, text));

@@ -21,6 +21,7 @@ import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
+import promedio.core.number.PlainText;
 import promedio.core.number.Reading;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
@@ -29,6 +30,7 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.ByHand;
@@ -50,6 +52,9 @@ public final class WorkingSheet extends VBox {
   private final WorkingPane first;
   private final WorkingPane second;
   private Method secondMethod = Method.DEFINITION;
+
+  /** Whether what is chosen is being shown, which chooses nothing. */
+  private boolean showing;
 
   public WorkingSheet(Workspace workspace, ByHand byHand, Appearance appearance) {
     super(10);
@@ -112,7 +117,7 @@ public final class WorkingSheet extends VBox {
 
   private void chooseTask() {
     String key = tasks.getValue();
-    if (key == null) {
+    if (key == null || showing) {
       return;
     }
     Measure measure = Measures.ofKey(key).orElseThrow();
@@ -130,6 +135,11 @@ public final class WorkingSheet extends VBox {
     if (Task.refusal(measure, arguments).isEmpty()) {
       workspace.workOnSheet(new Task(measure, arguments));
     }
+  }
+
+  /** A number as the student would type it. */
+  private String typed(Exact argument) {
+    return PlainText.of(argument).replace('.', workspace.assignment().sign().sign());
   }
 
   private static String usualNumber(String key) {
@@ -180,7 +190,11 @@ public final class WorkingSheet extends VBox {
     }
     ShownNumbers numbers = now.numbers();
     title.setText(Texts.of("working.of", TaskTexts.title(task, numbers), name(now)));
+    showing = true;
     tasks.setValue(task.key());
+    Nodes.setShown(number, !task.arguments().isEmpty());
+    task.arguments().stream().findFirst().ifPresent(of -> Fields.show(number, typed(of)));
+    showing = false;
     Method by = firstMethod(task, now);
     first.show(task, by, now);
     List<Method> choices = Method.of(task, now.rules(), now.typed().data());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.document.Block;

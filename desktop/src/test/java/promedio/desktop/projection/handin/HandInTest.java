@@ -10,6 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
+import promedio.core.assignment.HandInChoice.Content;
+import promedio.core.assignment.HandInChoice.Section;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
@@ -22,8 +25,6 @@ import promedio.core.number.Exact;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
-import promedio.desktop.projection.handin.HandInChoice.Content;
-import promedio.desktop.projection.handin.HandInChoice.Section;
 import promedio.document.Block;
 import promedio.document.Document;
 

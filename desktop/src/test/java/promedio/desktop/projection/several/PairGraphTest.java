@@ -6,10 +6,10 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.Item;
 import promedio.core.graph.GraphText;
 import promedio.desktop.projection.handin.HandIn;
-import promedio.desktop.projection.handin.HandInChoice;
 import promedio.document.Block;
 import promedio.files.assignment.AssignmentFile;
 

@@ -24,6 +24,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** What the window tells of answers: one by one, part by part, and for a whole class. */
@@ -192,6 +193,7 @@ class MarksViewTest extends OpenWindow {
         .contains("Ana")
         .doesNotContain("Eva");
     fire("#class-answers-save");
+    await(Background.Lane.EXPORT);
     assertThat(Files.readString(report)).contains("Luis,a,mean,18.75,slip,slip,count-off-by-one");
     fire("#class-answers-back");
     assertThat(shown("#line-up")).isTrue();

@@ -261,6 +261,9 @@ class SeveralViewTest extends OpenWindow {
     robot.interact(workspace::undo);
     robot.interact(workspace::undo);
     settle();
+    assertThat(text("#groups-test-decision-mark")).isEqualTo("not right");
+    robot.interact(workspace::undo);
+    settle();
     assertThat(shown("#groups-test-decision-mark")).isFalse();
   }
 

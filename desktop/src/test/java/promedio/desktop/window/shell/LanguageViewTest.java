@@ -2,11 +2,14 @@ package promedio.desktop.window.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.ref.WeakReference;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -135,6 +138,48 @@ class LanguageViewTest extends OpenWindow {
 
   private List<String> texts() {
     return texts(find("#assignment-menu", MenuButton.class).getScene().getRoot()).toList();
+  }
+
+  @Test
+  void windowsOfBeforeAreForgotten() throws Exception {
+    List<WeakReference<Object>> windows = new ArrayList<>();
+    for (String code : List.of("es", "en", "es", "en", "es", "en")) {
+      robot.interact(() -> windows.add(new WeakReference<>(scene().getRoot())));
+      choose(code);
+      robot.interact(() -> workspace.choose(DemoAssignment.TREES));
+      settle();
+    }
+    view = null;
+
+    waitUntil(
+        () -> {
+          System.gc();
+          return windows.stream().allMatch(window -> window.get() == null);
+        });
+  }
+
+  private Scene scene() {
+    return find("#assignment-menu", MenuButton.class).getScene();
+  }
+
+  @Test
+  void whatIsHalfTypedIsThereInTheOtherLanguageToo() {
+    fill("#scratch", "12 +");
+    fire("#type-table");
+    robot.interact(() -> find("#import-text", TextInputControl.class).setText("a,b"));
+    choose("es");
+    assertThat(find("#import-text", TextInputControl.class).getText()).isEqualTo("a,b");
+    robot.interact(workspace::endImport);
+    settle();
+    assertThat(field("#scratch").getText()).isEqualTo("12 +");
+
+    robot.interact(workspace::showQuestion);
+    settle();
+    robot.interact(
+        () ->
+            find("#question-text", TextInputControl.class).setText("Find the mean of 8, 10, 12."));
+    choose("en");
+    assertThat(find("#question-text", TextInputControl.class).getText()).contains("8, 10, 12");
   }
 
   /** What is shown in labels and buttons and told of fields; not what was typed. */

@@ -167,7 +167,7 @@ class TableViewTest extends OpenWindow {
     settle();
     assertThat(said("#block-line")).contains("20 cells", "2 missing");
     robot.push(KeyCode.CONTROL, KeyCode.C);
-    settle();
+    await(Background.Lane.COPYING);
     String[] copied = new String[1];
     robot.interact(() -> copied[0] = Clipboard.getSystemClipboard().getString());
     assertThat(copied[0]).startsWith("1\tBlanca\t131.5\t3\n2\tConference\t140\t5\n3\tBlanca\t14o");
@@ -178,7 +178,7 @@ class TableViewTest extends OpenWindow {
     importTrays();
 
     robot.clickOn("#table-find").write("erco").type(KeyCode.ENTER);
-    settle();
+    await(Background.Lane.FINDING);
     assertThat(text("#table-found")).isEqualTo("variety, row 4");
     robot.clickOn("#table-go-to").write("2").type(KeyCode.ENTER);
     settle();
@@ -186,7 +186,7 @@ class TableViewTest extends OpenWindow {
         .isEqualTo(new CellBlock(1, 1, 0, 3));
     robot.clickOn("#table-find").push(KeyCode.CONTROL, KeyCode.A).write("plum");
     robot.type(KeyCode.ENTER);
-    settle();
+    await(Background.Lane.FINDING);
     assertThat(text("#table-found")).isEqualTo("“plum” was not found");
   }
 

@@ -1,13 +1,14 @@
-package promedio.desktop.projection.handin;
+package promedio.core.assignment;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import promedio.core.assignment.Assignment;
 
 /**
  * What of an assignment is handed in.
@@ -38,6 +39,11 @@ public record HandInChoice(List<Section> sections, Set<Section> leftOut, Set<Con
     /** {@return its name in keys of texts, ids and on the command line} */
     public String code() {
       return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** {@return the content of the code} */
+    public static Optional<Content> ofCode(String code) {
+      return Arrays.stream(values()).filter(each -> each.code().equals(code)).findFirst();
     }
   }
 

@@ -1,0 +1,48 @@
+package promedio.core.assignment;
+
+import java.util.EnumMap;
+import java.util.Map;
+import promedio.core.sample.Portion;
+
+/**
+ * The test of significance that is worked through for an item, and the hypothesis that it is about.
+ *
+ * @param test the code of the test; empty where none is
+ * @param pair which two of several samples are compared; the whole where that was not chosen
+ * @param texts what is typed about it; none of them empty
+ */
+public record TestChoice(String test, Portion pair, Map<HypothesisText, String> texts) {
+
+  /** No test, and nothing typed. */
+  public static final TestChoice NONE = new TestChoice("", Portion.WHOLE, Map.of());
+
+  public TestChoice {
+    Map<HypothesisText, String> typed = new EnumMap<>(HypothesisText.class);
+    typed.putAll(texts);
+    typed.values().removeIf(String::isEmpty);
+    texts = Map.copyOf(typed);
+  }
+
+  /** {@return what is typed; empty where nothing is} */
+  public String text(HypothesisText which) {
+    return texts.getOrDefault(which, "");
+  }
+
+  /** {@return this with another test; what is typed stays for it} */
+  public TestChoice withTest(String code) {
+    return new TestChoice(code, pair, texts);
+  }
+
+  /** {@return this about another two samples} */
+  public TestChoice withPair(Portion two) {
+    return new TestChoice(test, two, texts);
+  }
+
+  /** {@return this with something else typed} */
+  public TestChoice with(HypothesisText which, String text) {
+    Map<HypothesisText, String> typed = new EnumMap<>(HypothesisText.class);
+    typed.putAll(texts);
+    typed.put(which, text);
+    return new TestChoice(test, pair, typed);
+  }
+}
