@@ -277,7 +277,9 @@ public final class DocumentStore implements AutoCloseable {
             all -> {
               leftOver = all;
               LeftOver now = new LeftOver(undecided(all), all.notices());
-              askedForLeftOver.forEach(asked -> asked.accept(now));
+              List<Consumer<LeftOver>> asked = List.copyOf(askedForLeftOver);
+              askedForLeftOver.clear();
+              asked.forEach(each -> each.accept(now));
             },
             failure -> LOG.error("cannot look for unsaved work", failure));
   }

@@ -26,12 +26,14 @@ import promedio.desktop.session.DocumentKey;
 public final class TableEdits {
 
   /** Tables longer than this are tidied apart from the window. */
-  private static final int LONG_TABLE = 20_000;
+  static final int LONG_TABLE = 20_000;
 
   private final Workspace workspace;
+  private final int longTable;
 
-  TableEdits(Workspace workspace) {
+  TableEdits(Workspace workspace, int longTable) {
     this.workspace = workspace;
+    this.longTable = longTable;
   }
 
   /**
@@ -118,7 +120,7 @@ public final class TableEdits {
     }
     int id = seen.id();
     Object queue = new TableQueue(workspace.session().document().key(), id);
-    if (seen.table().rows() <= LONG_TABLE && !workspace.session().isBusy(queue)) {
+    if (seen.table().rows() <= longTable && !workspace.session().isBusy(queue)) {
       change
           .of(seen.replay().steps())
           .ifPresentOrElse(steps -> land(nameKey, Tidied.of(seen, steps), done), this::tellGone);

@@ -55,7 +55,7 @@ public final class Workspace {
   private final Queue<Path> filesToImport = new ArrayDeque<>();
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
-  private final TableEdits tables = new TableEdits(this);
+  private final TableEdits tables;
   private final Explanations explanations;
   private final LongReading reading;
   private final Views views;
@@ -72,7 +72,17 @@ public final class Workspace {
 
   /** Makes the state of a window on a session. */
   public Workspace(Session session) {
+    this(session, TableEdits.LONG_TABLE);
+  }
+
+  /**
+   * Makes the state of a window on a session.
+   *
+   * @param longTable tables of more rows are tidied apart from the window
+   */
+  public Workspace(Session session, int longTable) {
     this.session = session;
+    this.tables = new TableEdits(this, longTable);
     this.explanations = new Explanations(session.background());
     this.projection = Projection.of(session.document(), ViewState.NOTHING, computations);
     this.reading = new LongReading(session.background(), computations);
