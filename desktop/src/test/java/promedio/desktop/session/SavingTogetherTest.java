@@ -50,6 +50,8 @@ class SavingTogetherTest {
         AtOnce.save(store, file);
         return true;
       } catch (IOException e) {
+        // Nothing is left that copies would be kept of.
+        session.undo();
         return false;
       }
     }

@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -74,9 +74,10 @@ class SessionWalkTest {
   /**
    * What was asked for and takes a while, by a text that stands in the document once it is done.
    */
-  private final Set<String> asked = new LinkedHashSet<>();
+  private final Map<String, DocumentKey> asked = new LinkedHashMap<>();
 
-  private final Set<String> seen = new HashSet<>();
+  private final Map<DocumentKey, Set<String>> seen = new HashMap<>();
+  private final List<String> astray = new ArrayList<>();
   private final List<String> told = new ArrayList<>();
   private Random random = new Random();
   private Optional<Workspace> shown = Optional.empty();
@@ -131,11 +132,18 @@ class SessionWalkTest {
         new Session(Assignment.empty("first"), new Background(this::work, window));
     shown = Optional.of(new Workspace(session, LONG));
     opened = Optional.of(new DocumentStore(session, Folders.under(folder.resolve("state"))));
+    seen.clear();
     latest.clear();
     saved.clear();
     note(session.document());
     saved.put(session.document().key(), session.assignment());
-    session.subscribe((before, now) -> note(now));
+    session.subscribe(
+        (before, now) -> {
+          if (before.key() == now.key()) {
+            noteAstray(now);
+          }
+          note(now);
+        });
     look();
   }
 
@@ -143,7 +151,23 @@ class SessionWalkTest {
     if (latest.put(now.key(), now.assignment()) == null) {
       saved.putIfAbsent(now.key(), now.assignment());
     }
-    seen.addAll(names(now.assignment()).toList());
+    seen(now.key()).addAll(names(now.assignment()).toList());
+  }
+
+  private Set<String> seen(DocumentKey document) {
+    return seen.computeIfAbsent(document, key -> new HashSet<>());
+  }
+
+  /** What was asked for in one document and turns up in another one, which was not opened with it. */
+  private void noteAstray(Document now) {
+    names(now.assignment())
+        .filter(name -> !seen(now.key()).contains(name))
+        .filter(name -> asked.getOrDefault(name, now.key()) != now.key())
+        .forEach(astray::add);
+  }
+
+  private void ask(String name) {
+    asked.put(name, session().document().key());
   }
 
   private void look() {
@@ -237,7 +261,12 @@ class SessionWalkTest {
 
   /** Whatever was asked for was in the document once, or the person was told why it was not. */
   private void checkAllIsThere() {
-    List<String> missing = asked.stream().filter(each -> !seen.contains(each)).toList();
+    assertThat(astray).isEmpty();
+    List<String> missing =
+        asked.entrySet().stream()
+            .filter(each -> !seen(each.getValue()).contains(each.getKey()))
+            .map(Map.Entry::getKey)
+            .toList();
     assertThat(told).as("missing: %s", missing).hasSizeGreaterThanOrEqualTo(missing.size());
     for (String each : missing) {
       assertThat(
@@ -333,7 +362,7 @@ class SessionWalkTest {
         .subscribe(
             read -> {
               if (read != null) {
-                asked.add(name);
+                ask(name);
                 workspace().tables().importTable(importing, true);
               }
             });
@@ -358,7 +387,7 @@ class SessionWalkTest {
       return "change a step";
     }
     LeaveOutWhere step = new LeaveOutWhere("g = " + (1000 + count));
-    asked.add(step.toString());
+    ask(step.toString());
     workspace().tables().addStep(step);
     if (random.nextBoolean()) {
       workspace().tables().renameTable("named " + count);
@@ -373,7 +402,7 @@ class SessionWalkTest {
     }
     ImportedTable table = tables.get(random.nextInt(tables.size()));
     String name = "both " + count;
-    asked.add(name);
+    ask(name);
     workspace()
         .tables()
         .addTogether(name, new Link.OfPairs(table.id(), "pear", "g"), made -> Optional.empty());
@@ -400,7 +429,7 @@ class SessionWalkTest {
       case 0 -> workspace().setRule(Rule.PLACES, count % 13);
       case 1 -> workspace().setTitle("title " + count);
       case 2 -> {
-        asked.add("s" + count);
+        ask("s" + count);
         workspace().shelf().addNamed("s" + count, new Source.ValuesText("1 2 " + count));
       }
       case 3 -> {
