@@ -7,8 +7,8 @@ import org.openjdk.jmh.runner.options.CommandLineOptions;
 
 /**
  * Runs what the first argument names: {@code start}, {@code commands}, {@code kill}, {@code big},
- * {@code rows}, {@code workbook}, {@code switching}, {@code fuzz}, or the benchmarks of JMH whose
- * name matches; without any, everything.
+ * {@code rows}, {@code keys}, {@code workbook}, {@code switching}, {@code fuzz}, or the benchmarks
+ * of JMH whose name matches; without any, everything.
  */
 public final class Bench {
 
@@ -32,6 +32,9 @@ public final class Bench {
     if (first.isEmpty() || first.equals("rows")) {
       FirstRows.run(Path.of(System.getProperty("promedio.sources", ".")));
     }
+    if (first.isEmpty() || first.equals("keys")) {
+      KeyPress.run(Path.of(System.getProperty("promedio.sources", ".")));
+    }
     if (first.isEmpty() || first.equals("workbook")) {
       BigWorkbook.run();
     }
@@ -41,7 +44,8 @@ public final class Bench {
     if (first.equals("fuzz")) {
       Fuzz.run(List.of(arguments).subList(1, arguments.length));
     }
-    if (!List.of("start", "commands", "kill", "big", "rows", "workbook", "switching", "fuzz")
+    if (!List.of(
+            "start", "commands", "kill", "big", "rows", "keys", "workbook", "switching", "fuzz")
         .contains(first)) {
       new Runner(new CommandLineOptions(arguments)).run();
     }
