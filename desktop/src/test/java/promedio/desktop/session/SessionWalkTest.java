@@ -128,8 +128,7 @@ class SessionWalkTest {
   }
 
   private void sitDown() {
-    Session session =
-        new Session(Assignment.empty("first"), new Background(this::work, window));
+    Session session = new Session(Assignment.empty("first"), new Background(this::work, window));
     shown = Optional.of(new Workspace(session, LONG));
     opened = Optional.of(new DocumentStore(session, Folders.under(folder.resolve("state"))));
     seen.clear();
@@ -158,7 +157,9 @@ class SessionWalkTest {
     return seen.computeIfAbsent(document, key -> new HashSet<>());
   }
 
-  /** What was asked for in one document and turns up in another one, which was not opened with it. */
+  /**
+   * What was asked for in one document and turns up in another one, which was not opened with it.
+   */
   private void noteAstray(Document now) {
     names(now.assignment())
         .filter(name -> !seen(now.key()).contains(name))

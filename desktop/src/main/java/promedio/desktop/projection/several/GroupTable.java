@@ -66,6 +66,21 @@ public final class GroupTable {
     public Shown {
       measures = List.copyOf(measures);
     }
+
+    /** {@return this with other measures} */
+    public Shown withMeasures(List<Measure> chosen) {
+      return new Shown(chosen, order, filter);
+    }
+
+    /** {@return this in another order} */
+    public Shown withOrder(Order chosen) {
+      return new Shown(measures, chosen, filter);
+    }
+
+    /** {@return this with other groups} */
+    public Shown withFilter(String typed) {
+      return new Shown(measures, order, typed);
+    }
   }
 
   /**

@@ -24,6 +24,7 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 import promedio.files.report.ShownNumbers;
@@ -48,6 +49,7 @@ public final class GraphCard extends VBox {
   /** Whether the measures of the values and of the classes stand in the place of the classes. */
   private boolean comparing;
 
+  private final Memory<Boolean> opened;
   private boolean open;
 
   /** What was drawn last, and the values of the other item beside it. */
@@ -60,6 +62,8 @@ public final class GraphCard extends VBox {
   public GraphCard(Workspace workspace, FileChoice fileChoice) {
     super(8);
     this.workspace = workspace;
+    opened = workspace.memory("graph-open", false);
+    open = opened.of(0);
     look = new GraphLook(workspace);
     grouping = new GroupingBar(workspace);
     getStyleClass().add("graph-card");
@@ -70,6 +74,7 @@ public final class GraphCard extends VBox {
     toggle.setOnAction(
         event -> {
           open = !open;
+          opened.put(0, open);
           show(true);
         });
     HBox head = new HBox(10, heading, toggle);
@@ -85,6 +90,7 @@ public final class GraphCard extends VBox {
   public void open() {
     if (!open) {
       open = true;
+      opened.put(0, open);
       show(true);
     }
     toggle.requestFocus();

@@ -3,6 +3,7 @@ package promedio.desktop.window.several;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
@@ -24,9 +25,11 @@ import promedio.desktop.projection.several.ZScores;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.CardFlow;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.sample.TestPaper;
+import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
 import promedio.files.table.TableExport;
@@ -50,7 +53,7 @@ final class ComparisonView implements SeveralView {
   private final TestPaper test;
   private final Label tooMany = Controls.wrapped("", "quiet");
   private final VBox content;
-  private GroupTable.Order order = GroupTable.Order.GIVEN;
+  private final Memory<GroupTable.Shown> summaries;
   private @Nullable Analysis shown;
 
   ComparisonView(
@@ -62,7 +65,11 @@ final class ComparisonView implements SeveralView {
     this.export = export;
     this.graph = new ComparisonGraph(workspace, fileChoice);
     this.summary = new QuestionTable(workspace, "summary").onHead(this::sort);
-    this.measures = new MeasuresMenu("summary-measures", () -> showAgain(workspace));
+    this.summaries =
+        workspace.memory(
+            "summary", new GroupTable.Shown(MeasuresMenu.USUAL, GroupTable.Order.GIVEN, ""));
+    this.measures =
+        new MeasuresMenu("summary-measures", chosen -> change(old -> old.withMeasures(chosen)));
     this.together =
         new MeasureCard(
             workspace,
@@ -98,7 +105,7 @@ final class ComparisonView implements SeveralView {
     filter.setPrefColumnCount(10);
     filter.setPromptText(Texts.of("comparison.filter"));
     filter.setAccessibleText(Texts.of("comparison.filter"));
-    filter.textProperty().subscribe((old, text) -> showAgain(workspace));
+    filter.textProperty().subscribe((old, text) -> change(shown -> shown.withFilter(text)));
     return Pieces.line(
         measures,
         filter,
@@ -126,7 +133,7 @@ final class ComparisonView implements SeveralView {
     if (now != null) {
       try {
         use.accept(
-            GroupTable.table(now, inSight()),
+            GroupTable.table(now, summaries.of(now.item().id())),
             Texts.of("comparison.summary-file", now.item().name()));
       } catch (BadInputException e) {
         alike.setText(e.why().text());
@@ -134,8 +141,16 @@ final class ComparisonView implements SeveralView {
     }
   }
 
-  private GroupTable.Shown inSight() {
-    return new GroupTable.Shown(measures.chosen(), order, filter.getText());
+  private void change(UnaryOperator<GroupTable.Shown> change) {
+    Analysis now = shown;
+    if (now != null) {
+      GroupTable.Shown before = summaries.of(now.item().id());
+      GroupTable.Shown after = change.apply(before);
+      if (!after.equals(before)) {
+        summaries.put(now.item().id(), after);
+        showAgain(workspace);
+      }
+    }
   }
 
   @Override
@@ -149,8 +164,7 @@ final class ComparisonView implements SeveralView {
   }
 
   private void sort(int column) {
-    order = order.chosen(column);
-    showAgain(workspace);
+    change(old -> old.withOrder(old.order().chosen(column)));
   }
 
   @Override
@@ -159,13 +173,12 @@ final class ComparisonView implements SeveralView {
   }
 
   private void show(Analysis now, Groups groups, Projection all) {
-    boolean another = shown == null || shown.item().id() != now.item().id();
     shown = now;
-    if (another) {
-      order = GroupTable.Order.GIVEN;
-    }
+    GroupTable.Shown inSight = summaries.of(now.item().id());
+    Fields.show(filter, inSight.filter());
+    measures.show(inSight.measures());
     graph.show(now, groups);
-    summary.show(now, all, GroupTable.of(now, inSight()));
+    summary.show(now, all, GroupTable.of(now, inSight));
     alike.setText(AlikeText.of(now));
     variance.show(now, all, VarianceTable.of(now));
     together.show(now, all);

@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.catalogue.several.Several;
 import promedio.core.graph.GraphText;
+import promedio.core.measure.Measure;
 import promedio.core.message.Texts;
 import promedio.core.sample.Pairs;
 import promedio.core.table.PairCategories;
@@ -40,6 +41,7 @@ import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.PictureTools;
 import promedio.desktop.window.sample.AskedCard;
 import promedio.desktop.window.sample.TestPaper;
+import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.graph.ScatterGraph;
 
@@ -66,6 +68,8 @@ final class PairsView implements SeveralView {
   private final QuestionTable summary;
   private final MeasuresMenu measures;
   private final VBox content;
+  private final Memory<OptionalInt> points;
+  private final Memory<List<Measure>> columns;
   private OptionalInt chosen = OptionalInt.empty();
   private @Nullable Analysis shown;
   private @Nullable ScatterGraph drawn;
@@ -95,7 +99,9 @@ final class PairsView implements SeveralView {
         new TestPaper(workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
     this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
     this.summary = new QuestionTable(workspace, "pairs-summary");
-    this.measures = new MeasuresMenu("pairs-measures", () -> showAgain(workspace));
+    this.points = workspace.memory("pairs-point", OptionalInt.empty());
+    this.columns = workspace.memory("pairs-columns", MeasuresMenu.USUAL);
+    this.measures = new MeasuresMenu("pairs-measures", this::chooseColumns);
     told.setId("pairs-point");
     inTable.setText(Texts.of("pairs.in-table"));
     content =
@@ -156,9 +162,24 @@ final class PairsView implements SeveralView {
 
   private void choose(int row) {
     boolean same = chosen.isPresent() && chosen.getAsInt() == row;
-    chosen = same ? OptionalInt.empty() : OptionalInt.of(row);
-    workspace.tryOut(null);
-    showAgain(workspace);
+    choose(same ? OptionalInt.empty() : OptionalInt.of(row));
+  }
+
+  private void choose(OptionalInt row) {
+    Analysis now = shown;
+    if (now != null) {
+      points.put(now.item().id(), row);
+      workspace.tryOut(null);
+      showAgain(workspace);
+    }
+  }
+
+  private void chooseColumns(List<Measure> chosenNow) {
+    Analysis now = shown;
+    if (now != null) {
+      columns.put(now.item().id(), chosenNow);
+      showAgain(workspace);
+    }
   }
 
   /** Goes on to the next pair, or back; after the last one comes the first. */
@@ -166,9 +187,7 @@ final class PairsView implements SeveralView {
     int size = shown == null ? 0 : shown.typed().data().pairs().map(Pairs::size).orElse(0);
     if (size > 0) {
       int from = chosen.orElse(by > 0 ? -1 : 0);
-      chosen = OptionalInt.of(Math.floorMod(from + by, size));
-      workspace.tryOut(null);
-      showAgain(workspace);
+      choose(OptionalInt.of(Math.floorMod(from + by, size)));
     }
   }
 
@@ -186,9 +205,7 @@ final class PairsView implements SeveralView {
   }
 
   private void putBack() {
-    chosen = OptionalInt.empty();
-    workspace.tryOut(null);
-    showAgain(workspace);
+    choose(OptionalInt.empty());
   }
 
   @Override
@@ -197,18 +214,17 @@ final class PairsView implements SeveralView {
   }
 
   private void show(Analysis now, Pairs pairs, Projection all) {
-    boolean another = shown == null || shown.item().id() != now.item().id();
     shown = now;
-    if (another || (chosen.isPresent() && chosen.getAsInt() >= pairs.size())) {
-      chosen = OptionalInt.empty();
-    }
+    OptionalInt point = points.of(now.item().id());
+    chosen = point.orElse(0) < pairs.size() ? point : OptionalInt.empty();
+    measures.show(columns.of(now.item().id()));
     offerCategories(all);
     tell(now, pairs, all.trial());
     draw(now, pairs, all.trial());
     List.of(together, lines, differences).forEach(card -> card.show(now, all));
     asked.show(now, all);
     test.show(now, all);
-    summary.show(now, all, GroupTable.ofPairs(now, measures.chosen()));
+    summary.show(now, all, GroupTable.ofPairs(now, columns.of(now.item().id())));
   }
 
   private void tell(Analysis now, Pairs pairs, @Nullable WhatIf trial) {
