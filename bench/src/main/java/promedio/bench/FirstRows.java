@@ -60,7 +60,7 @@ final class FirstRows {
     // sooner.
     Thread.sleep(SETTLING_MILLIS);
     long start = System.nanoTime();
-    MemoryWindow.onToolkit(() -> workspace.beginImport(source));
+    MemoryWindow.onToolkit(() -> workspace.imports().begin(source));
     await(() -> showsRows(scene, workspace));
     double first = Times.millisSince(start);
     await(() -> isRead(workspace));
@@ -74,13 +74,13 @@ final class FirstRows {
 
   /** The names of columns stand there as soon as their rows are laid out. */
   private static boolean showsRows(Scene scene, Workspace workspace) {
-    ImportSession importing = workspace.importProperty().get();
+    ImportSession importing = workspace.imports().property().get();
     return importing.headProperty().get() != null
         && scene.lookup("#import-grid .column-name") != null;
   }
 
   private static boolean isRead(Workspace workspace) {
-    ImportSession importing = workspace.importProperty().get();
+    ImportSession importing = workspace.imports().property().get();
     return importing != null && importing.readProperty().get() != null;
   }
 

@@ -188,7 +188,7 @@ final class DemoPictures {
     picture(
         "parts.png",
         () -> {
-          workspace.undo();
+          workspace.session().undo();
           workspace.showParts(true);
         });
     picture(
@@ -326,7 +326,7 @@ final class DemoPictures {
 
   private void importFile(String name) {
     try {
-      workspace.beginImport(DataSource.of(data.resolve(name)));
+      workspace.imports().begin(DataSource.of(data.resolve(name)));
     } catch (RefusedFileException e) {
       throw new IllegalStateException(e);
     }

@@ -1,19 +1,14 @@
 package promedio.desktop.work;
 
-import java.nio.file.Path;
-import java.util.ArrayDeque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Queue;
 import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
@@ -40,7 +35,6 @@ import promedio.desktop.session.Document;
 import promedio.desktop.session.DocumentKey;
 import promedio.desktop.session.Session;
 import promedio.files.answers.ClassAnswers;
-import promedio.files.table.DataSource;
 
 /**
  * What one window shows of the document of its session. Every edit passes through {@link #edit};
@@ -50,9 +44,7 @@ public final class Workspace {
 
   private final Session session;
   private final Computations computations = new Computations();
-  private final ReadOnlyObjectWrapper<@Nullable ImportSession> importing =
-      new ReadOnlyObjectWrapper<>(this, "importing");
-  private final Queue<Path> filesToImport = new ArrayDeque<>();
+  private final Imports imports;
   private final ItemEdits items = new ItemEdits(this);
   private final ShelfEdits shelf = new ShelfEdits(this);
   private final TableEdits tables;
@@ -82,6 +74,7 @@ public final class Workspace {
    */
   public Workspace(Session session, int longTable) {
     this.session = session;
+    this.imports = new Imports(session.background());
     this.tables = new TableEdits(this, longTable);
     this.explanations = new Explanations(session.background());
     this.projection = Projection.of(session.document(), ViewState.NOTHING, computations);
@@ -195,57 +188,30 @@ public final class Workspace {
     return projection.choice().task();
   }
 
-  /** {@return what is being imported and looked at first, {@code null} when nothing is} */
-  public ReadOnlyObjectProperty<@Nullable ImportSession> importProperty() {
-    return importing.getReadOnlyProperty();
-  }
-
-  /** {@return data files that were dropped together and are not looked at yet; may be changed} */
-  public Queue<Path> filesToImport() {
-    return filesToImport;
-  }
-
-  /** Begins to import a table: it is read and shown, and nothing is changed yet. */
-  public ImportSession beginImport(DataSource source) {
-    ImportSession begun = new ImportSession(source, background());
-    importing.set(begun);
-    return begun;
-  }
-
-  /**
-   * {@return an import of a made-up table, which nobody sees and which changes nothing}: the first
-   * time through any code is many times slower than the next, so it is gone through beforehand
-   */
-  public ImportSession rehearseImport() {
-    return ImportSession.rehearsal(background());
-  }
-
-  /** Imports nothing after all; what is still being read is not read on. */
-  public void endImport() {
-    if (importing.get() != null) {
-      importing.set(null);
-      background().cancel(Background.Lane.PREVIEW);
-    }
+  /** {@return what is imported, and looked at before that} */
+  public Imports imports() {
+    return imports;
   }
 
   /** {@return tells later on whether the same is still looked at as is now} */
   BooleanSupplier stillLookedAt() {
     ViewState asked = projection.choice();
-    ImportSession imported = importing.get();
+    ImportSession imported = imports.property().get();
     return () ->
-        projection.choice().hasSameSubject(asked) && Objects.equals(importing.get(), imported);
+        projection.choice().hasSameSubject(asked)
+            && Objects.equals(imports.property().get(), imported);
   }
 
   /** Chooses the table of the id. */
   public void chooseTable(int id) {
-    endImport();
+    imports.end();
     session.endAct();
     look(projection.choice().ofTable(id));
   }
 
   /** Chooses the item of the id. */
   public void choose(int id) {
-    endImport();
+    imports.end();
     session.endAct();
     look(projection.choice().ofItem(id));
   }
@@ -390,26 +356,6 @@ public final class Workspace {
     session.replace(new DocumentKey(), other);
   }
 
-  /** {@return what undoing would take back} */
-  public Optional<String> nameOfUndo() {
-    return session.nameOfUndo();
-  }
-
-  /** {@return what redoing would bring back} */
-  public Optional<String> nameOfRedo() {
-    return session.nameOfRedo();
-  }
-
-  /** Takes the last act back. */
-  public void undo() {
-    session.undo();
-  }
-
-  /** Brings back the act that was taken back last. */
-  public void redo() {
-    session.redo();
-  }
-
   void edit(String nameKey, String key, UnaryOperator<Assignment> change) {
     edit(nameKey, key, change, UnaryOperator.identity());
   }
@@ -422,7 +368,7 @@ public final class Workspace {
   /** Edits, and looks at what came of it. */
   void editAndLook(
       String nameKey, UnaryOperator<Assignment> change, UnaryOperator<ViewState> look) {
-    endImport();
+    imports.end();
     edit(
         nameKey,
         "",

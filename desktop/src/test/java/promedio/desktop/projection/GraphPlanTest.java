@@ -83,10 +83,10 @@ class GraphPlanTest {
     workspace.items().setGraph(now -> now.with(GraphKind.BOX));
     workspace.items().typeGraph(GraphText.TITLE, "P");
     workspace.items().typeGraph(GraphText.TITLE, "Pears");
-    workspace.undo();
+    workspace.session().undo();
     assertThat(plan().choice().text(GraphText.TITLE)).isEmpty();
     assertThat(plan().kind()).isEqualTo(GraphKind.BOX);
-    workspace.undo();
+    workspace.session().undo();
     assertThat(plan().choice()).isEqualTo(GraphChoice.USUAL);
   }
 

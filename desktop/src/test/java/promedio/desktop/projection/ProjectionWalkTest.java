@@ -60,8 +60,8 @@ class ProjectionWalkTest {
       case 5 -> workspace.items().rename("Row \"" + n + "\" Ñ");
       case 6 -> workspace.shelf().addSample(new Source.ValuesText("1 " + n));
       case 7 -> workspace.shelf().duplicateChosen();
-      case 8 -> workspace.undo();
-      case 9 -> workspace.redo();
+      case 8 -> workspace.session().undo();
+      case 9 -> workspace.session().redo();
       case 10 -> {
         if (items.size() > 3) {
           workspace.shelf().removeChosen();

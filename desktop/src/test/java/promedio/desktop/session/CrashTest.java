@@ -94,7 +94,7 @@ class CrashTest {
       moments.put("typed into the new one", () -> workspace.items().type("1 2 3"));
       moments.put("opened and changed", () -> openAndChange(store, workspace, file));
       moments.put("two tables imported", () -> importTwo(workspace));
-      moments.put("undone", workspace::undo);
+      moments.put("undone", workspace.session()::undo);
       moments.put("undone to the one before", () -> undoTo(workspace, "Apples"));
       Assignment first = workspace.assignment();
       for (Map.Entry<String, Runnable> moment : moments.entrySet()) {
@@ -125,7 +125,7 @@ class CrashTest {
 
   private static void undoTo(Workspace workspace, String title) {
     while (!workspace.assignment().title().equals(title)) {
-      workspace.undo();
+      workspace.session().undo();
     }
   }
 }

@@ -75,7 +75,7 @@ class DocumentStoreTest {
       assertThat(store.savedProperty().get()).isTrue();
       first.items().type("8 10");
       assertThat(store.savedProperty().get()).isFalse();
-      first.undo();
+      first.session().undo();
       assertThat(store.savedProperty().get()).isTrue();
     }
     Workspace second = workspace();
@@ -201,11 +201,11 @@ class DocumentStoreTest {
       AtOnce.open(store, second);
       assertThat(store.savedProperty().get()).isTrue();
 
-      workspace.undo();
+      workspace.session().undo();
       assertThat(store.fileProperty().get()).isEqualTo(first);
       assertThat(store.savedProperty().get()).isFalse();
       AtOnce.save(store, first);
-      workspace.redo();
+      workspace.session().redo();
       assertThat(store.fileProperty().get()).isEqualTo(second);
       assertThat(store.savedProperty().get()).isTrue();
     }
@@ -246,9 +246,9 @@ class DocumentStoreTest {
       assertThat(workspace.assignment().tables())
           .extracting(ImportedTable::id)
           .containsExactly(DemoAssignment.TRAYS, 3, DemoAssignment.WEIGHTS);
-      workspace.undo();
+      workspace.session().undo();
       assertThat(workspace.assignment()).isEqualTo(DemoAssignment.create());
-      assertThat(workspace.nameOfUndo()).isEmpty();
+      assertThat(workspace.session().nameOfUndo()).isEmpty();
       assertThat(store.savedProperty().get()).isTrue();
     }
     assertThat(unsaved()).isEmpty();
@@ -400,7 +400,7 @@ class DocumentStoreTest {
       new TableReading(workspace.session()).read(opened.unread().get(0), notice -> {});
       assertThat(workspace.assignment().tables().get(0).table().rows()).isEqualTo(2);
       assertThat(store.savedProperty().get()).isTrue();
-      assertThat(workspace.nameOfUndo())
+      assertThat(workspace.session().nameOfUndo())
           .hasValueSatisfying(n -> assertThat(n).contains("assignment"));
 
       AtOnce.save(store, file);

@@ -104,7 +104,7 @@ class SavingApartTest {
 
     assertThat(text(file)).isEqualTo("8 10");
     assertThat(store().fileProperty().get()).isNull();
-    workspace.undo();
+    workspace.session().undo();
     assertThat(store().fileProperty().get()).isEqualTo(file);
     assertThat(store().savedProperty().get()).isTrue();
   }

@@ -93,7 +93,9 @@ class SessionTest {
 
   private ImportSession read(String text) {
     ImportSession importing =
-        workspace.beginImport(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+        workspace
+            .imports()
+            .begin(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
     work();
     return importing;
   }
@@ -183,7 +185,7 @@ class SessionTest {
     work();
 
     assertThat(workspace.assignment().tables()).hasSize(1);
-    assertThat(workspace.importProperty().get()).isSameAs(next);
+    assertThat(workspace.imports().property().get()).isSameAs(next);
   }
 
   @Test

@@ -357,7 +357,7 @@ class SessionWalkTest {
       rows.append(i).append(',').append(i + 100).append('\n');
     }
     byte[] bytes = rows.toString().getBytes(StandardCharsets.UTF_8);
-    ImportSession importing = workspace().beginImport(DataSource.of(name + ".csv", bytes));
+    ImportSession importing = workspace().imports().begin(DataSource.of(name + ".csv", bytes));
     importing
         .readProperty()
         .subscribe(

@@ -195,7 +195,7 @@ class WalkThroughFilesTest {
 
   private String importView() throws IOException {
     byte[] bytes = "a,b\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8);
-    ImportSession importing = workspace.beginImport(DataSource.of("trays.csv", bytes));
+    ImportSession importing = workspace.imports().begin(DataSource.of("trays.csv", bytes));
     workspace.tables().addTable(importing.chosen(true).table());
     edited("");
     return "bring in";
@@ -282,7 +282,7 @@ class WalkThroughFilesTest {
   }
 
   private String undo() {
-    workspace.undo();
+    workspace.session().undo();
     if (!past.isEmpty()) {
       future.push(shown);
       show(past.pop());
@@ -292,7 +292,7 @@ class WalkThroughFilesTest {
   }
 
   private String redo() {
-    workspace.redo();
+    workspace.session().redo();
     if (!future.isEmpty()) {
       past.push(shown);
       show(future.pop());

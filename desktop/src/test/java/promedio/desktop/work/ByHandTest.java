@@ -54,7 +54,7 @@ class ByHandTest {
     assertThat(byHand.method(Task.of(Measures.SD))).isEqualTo(Method.DEFINITION);
     assertThat(byHand.method(Task.of(Measures.PERCENTILE, Exact.of(90))))
         .isEqualTo(Method.DEFINITION);
-    workspace.undo();
+    workspace.session().undo();
     assertThat(byHand.method(VARIANCE)).isEqualTo(Method.DEFINITION);
   }
 
@@ -74,7 +74,7 @@ class ByHandTest {
 
     FollowThrough marks = byHand.marks(analysis(), working);
     assertThat(marks.mistakes()).isEqualTo(1);
-    workspace.undo();
+    workspace.session().undo();
     assertThat(byHand.own(VARIANCE, Method.DEFINITION).entries()).isEmpty();
     byHand.write(VARIANCE, Method.DEFINITION, Map.of("Σx", "40", "n", "4"));
     assertThat(byHand.marks(analysis(), working).mistakes()).isZero();
@@ -105,7 +105,7 @@ class ByHandTest {
     assertThat(byHand.scratch()).hasSize(3);
     byHand.clearScratch();
     assertThat(byHand.scratch()).isEmpty();
-    workspace.undo();
+    workspace.session().undo();
     assertThat(byHand.scratch()).hasSize(3);
   }
 

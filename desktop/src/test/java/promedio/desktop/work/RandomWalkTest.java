@@ -42,14 +42,14 @@ class RandomWalkTest {
     assertThat(AssignmentFile.read(file)).isEqualTo(workspace.assignment());
 
     Assignment last = workspace.assignment();
-    while (workspace.nameOfUndo().isPresent()) {
-      assertThat(workspace.nameOfUndo().get()).isNotBlank();
-      workspace.undo();
+    while (workspace.session().nameOfUndo().isPresent()) {
+      assertThat(workspace.session().nameOfUndo().get()).isNotBlank();
+      workspace.session().undo();
       assertThat(seen).contains(workspace.assignment());
     }
     assertThat(workspace.assignment()).isEqualTo(DemoAssignment.create());
-    while (workspace.nameOfRedo().isPresent()) {
-      workspace.redo();
+    while (workspace.session().nameOfRedo().isPresent()) {
+      workspace.session().redo();
     }
     assertThat(workspace.assignment()).isEqualTo(last);
   }

@@ -55,7 +55,9 @@ class TablesTest {
 
   private ImportSession bring(String text) {
     ImportSession importing =
-        workspace.beginImport(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+        workspace
+            .imports()
+            .begin(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
     work();
     return importing;
   }
@@ -71,16 +73,18 @@ class TablesTest {
     assertThat(importing.headProperty().get().recognised().of(Aspect.SEPARATOR)).isEqualTo(";");
     assertThat(importing.columnsProperty().get()).containsExactly("tray", "g");
     assertThat(workspace.assignment().tables()).isEmpty();
-    workspace.endImport();
-    assertThat(workspace.importProperty().get()).isNull();
-    assertThat(workspace.nameOfUndo()).isEmpty();
+    workspace.imports().end();
+    assertThat(workspace.imports().property().get()).isNull();
+    assertThat(workspace.session().nameOfUndo()).isEmpty();
   }
 
   @Test
   void theKindsOfColumnsAreToldBeforeAllRowsAreRead() {
     String text = "tray;g\nA1;131,5\nA2;140\n";
     ImportSession importing =
-        workspace.beginImport(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
+        workspace
+            .imports()
+            .begin(DataSource.of("trays.csv", text.getBytes(StandardCharsets.UTF_8)));
     List<Kind> early = new ArrayList<>();
     importing
         .headProperty()
@@ -118,7 +122,7 @@ class TablesTest {
   @Test
   void aReadingThatIsStoppedSaysSoAndOneThatGaveWayDoesNot() {
     ImportSession importing =
-        workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+        workspace.imports().begin(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
     importing.decide(Aspect.HEADER_LINE, Optional.of("0"));
     work();
     assertThat(importing.problemProperty().get()).isEmpty();
@@ -158,7 +162,7 @@ class TablesTest {
   @Test
   void anOriginalIsKeptOrReferredTo() throws IOException, RefusedFileException {
     Path file = Files.writeString(folder.resolve("trays.csv"), "a,b\n1,2\n3,4\n");
-    ImportSession importing = workspace.beginImport(DataSource.of(file));
+    ImportSession importing = workspace.imports().begin(DataSource.of(file));
     work();
 
     assertThat(importing.chosen(true).table().original())
@@ -176,9 +180,9 @@ class TablesTest {
     workspace.tables().addStep(new LeaveOutWhere("g < 100"));
 
     assertThat(size()).isEqualTo(2);
-    workspace.undo();
+    workspace.session().undo();
     assertThat(size()).isEqualTo(3);
-    workspace.redo();
+    workspace.session().redo();
     assertThat(size()).isEqualTo(2);
     workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("g", "weight"))));
     assertThat(linked().found()).isFalse();
@@ -204,8 +208,8 @@ class TablesTest {
         .tables()
         .addStep(new Recode("variety", List.of(new Recode.Change("Blanca", "White"))));
     assertThat(counted("White")).isEqualTo(Exact.ONE);
-    workspace.undo();
-    workspace.undo();
+    workspace.session().undo();
+    workspace.session().undo();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     // Where the words are gone, what was counted last stays.
     workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("variety", "kind"))));

@@ -57,13 +57,13 @@ class WorkspaceTest {
 
     empty.setRule(Rule.DIVISOR, Divisor.N);
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
-    assertThat(empty.nameOfUndo()).contains("changing a course rule");
+    assertThat(empty.session().nameOfUndo()).contains("changing a course rule");
 
-    empty.undo();
+    empty.session().undo();
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("2");
-    assertThat(empty.nameOfRedo()).contains("changing a course rule");
+    assertThat(empty.session().nameOfRedo()).contains("changing a course rule");
 
-    empty.redo();
+    empty.session().redo();
     assertThat(result(empty, Measures.VARIANCE)).isEqualTo("3/2");
   }
 
@@ -75,11 +75,11 @@ class WorkspaceTest {
     empty.items().type("8 10");
     empty.items().answer(Task.of(Measures.MEAN), "9");
 
-    empty.undo();
+    empty.session().undo();
     assertThat(empty.analysis().work(Task.of(Measures.MEAN)).answer()).isEmpty();
-    empty.undo();
+    empty.session().undo();
     assertThat(empty.assignment().items()).isEmpty();
-    empty.undo();
+    empty.session().undo();
     assertThat(empty.assignment()).isEqualTo(Assignment.empty("Pears"));
   }
 
@@ -122,7 +122,7 @@ class WorkspaceTest {
 
     // What the rule moved is still told, and it is still what undo takes back.
     assertThat(empty.projection().moved()).isEqualTo(moved);
-    assertThat(empty.nameOfUndo()).contains("changing a course rule");
+    assertThat(empty.session().nameOfUndo()).contains("changing a course rule");
   }
 
   @Test
@@ -134,8 +134,8 @@ class WorkspaceTest {
         .isEqualTo(new Result.Named(List.of("plum")));
 
     empty.items().countWords();
-    assertThat(empty.nameOfUndo()).contains("counting words");
-    empty.undo();
+    assertThat(empty.session().nameOfUndo()).contains("counting words");
+    empty.session().undo();
     assertThat(empty.item().source()).isEqualTo(new Source.ValuesText("plum pear plum"));
   }
 
@@ -162,7 +162,7 @@ class WorkspaceTest {
 
     demo.shelf().removeChosen();
     assertThat(demo.item().id()).isEqualTo(3);
-    demo.undo();
+    demo.session().undo();
     assertThat(demo.assignment().item(2)).isPresent();
     demo.shelf().addFrequencies();
     assertThat(demo.item().source()).isEqualTo(new Source.TableText(""));
@@ -229,7 +229,7 @@ class WorkspaceTest {
     Callable<String> export = mock();
     workspace.background().run(Background.Lane.EXPORT, "first", export, text -> {}, failure -> {});
     workspace.background().run(Background.Lane.EXPORT, "second", export, text -> {}, failure -> {});
-    workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+    workspace.imports().begin(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
     assertThat(workspace.background().running()).hasSize(4);
     while (!waiting.isEmpty()) {
       waiting.pop().run();
@@ -237,7 +237,7 @@ class WorkspaceTest {
 
     assertThat(result(workspace, Measures.SUM)).isEqualTo("375000");
     verify(export, times(2)).call();
-    assertThat(workspace.importProperty().get().readProperty().get()).isNotNull();
+    assertThat(workspace.imports().property().get().readProperty().get()).isNotNull();
   }
 
   @Test
@@ -246,9 +246,9 @@ class WorkspaceTest {
     Workspace workspace =
         new Workspace(Assignment.empty("Pears"), new Background(waiting::add, Runnable::run));
     ImportSession left =
-        workspace.beginImport(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
+        workspace.imports().begin(DataSource.of("t", "a\n1\n2\n".getBytes(StandardCharsets.UTF_8)));
 
-    workspace.endImport();
+    workspace.imports().end();
     waiting.forEach(Runnable::run);
 
     assertThat(workspace.background().running()).isEmpty();
@@ -263,7 +263,7 @@ class WorkspaceTest {
     empty.shelf().removeChosen();
     empty.shelf().addSample(new Source.ValuesText("4"));
     assertThat(empty.item().id()).isEqualTo(3);
-    empty.undo();
+    empty.session().undo();
     empty.shelf().addSample(new Source.ValuesText("5"));
     assertThat(empty.item().id()).isEqualTo(4);
 

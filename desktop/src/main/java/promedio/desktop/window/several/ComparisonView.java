@@ -118,10 +118,13 @@ final class ComparisonView implements SeveralView {
   private void importSummary() {
     withSummary(
         (table, name) ->
-            workspace.beginImport(
-                DataSource.of(
-                    name + ".csv",
-                    TableExport.csv(table, DecimalSign.POINT).getBytes(StandardCharsets.UTF_8))));
+            workspace
+                .imports()
+                .begin(
+                    DataSource.of(
+                        name + ".csv",
+                        TableExport.csv(table, DecimalSign.POINT)
+                            .getBytes(StandardCharsets.UTF_8))));
   }
 
   private void exportSummary() {

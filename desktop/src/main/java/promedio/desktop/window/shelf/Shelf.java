@@ -83,7 +83,7 @@ public final class Shelf extends VBox {
         .textPercentProperty()
         .subscribe(now -> setPrefWidth(WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.show((before, now) -> show(now));
-    workspace.whileViewed(workspace.importProperty().subscribe(importing -> showValues()));
+    workspace.whileViewed(workspace.imports().property().subscribe(importing -> showValues()));
   }
 
   /** Makes a new sample and puts the caret into its values. */
@@ -236,7 +236,7 @@ public final class Shelf extends VBox {
 
   /** Values are typed for samples, not where a table of several columns is looked at. */
   private void showValues() {
-    boolean elsewhere = workspace.table() != null || workspace.importProperty().get() != null;
+    boolean elsewhere = workspace.table() != null || workspace.imports().property().get() != null;
     Nodes.setShown(values, !elsewhere);
   }
 

@@ -69,8 +69,8 @@ public final class AssignmentMenu extends MenuButton {
     setId("assignment-menu");
     getStyleClass().add("assignment-menu");
     setAccessibleText(Texts.of("menu.name"));
-    undo.setOnAction(event -> workspace.undo());
-    redo.setOnAction(event -> workspace.redo());
+    undo.setOnAction(event -> workspace.session().undo());
+    redo.setOnAction(event -> workspace.session().redo());
     CheckMenuItem dark = new CheckMenuItem(Texts.of("menu.dark"));
     dark.setId("menu-dark");
     dark.selectedProperty().bindBidirectional(appearance.darkProperty());
@@ -138,10 +138,10 @@ public final class AssignmentMenu extends MenuButton {
 
   private void showHistory() {
     cover.setSelected(workspace.assignment().covered());
-    undo.setDisable(workspace.nameOfUndo().isEmpty());
-    undo.setText(Texts.of("menu.undo", workspace.nameOfUndo().orElse("")).strip());
-    redo.setDisable(workspace.nameOfRedo().isEmpty());
-    redo.setText(Texts.of("menu.redo", workspace.nameOfRedo().orElse("")).strip());
+    undo.setDisable(workspace.session().nameOfUndo().isEmpty());
+    undo.setText(Texts.of("menu.undo", workspace.session().nameOfUndo().orElse("")).strip());
+    redo.setDisable(workspace.session().nameOfRedo().isEmpty());
+    redo.setText(Texts.of("menu.redo", workspace.session().nameOfRedo().orElse("")).strip());
   }
 
   private void showRecent(List<Path> paths, Actions actions) {

@@ -221,9 +221,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   /** {@return what each key of the window does} */
   private Map<KeyCombination, Runnable> buildActions() {
     return Map.ofEntries(
-        Map.entry(Keys.UNDO, workspace::undo),
-        Map.entry(Keys.REDO, workspace::redo),
-        Map.entry(Keys.REDO_OTHER, workspace::redo),
+        Map.entry(Keys.UNDO, workspace.session()::undo),
+        Map.entry(Keys.REDO, workspace.session()::redo),
+        Map.entry(Keys.REDO_OTHER, workspace.session()::redo),
         Map.entry(Keys.NEW_SAMPLE, shelf::newSample),
         Map.entry(Keys.NEW_TABLE, shelf::newTable),
         Map.entry(Keys.OPEN, this::open),
@@ -284,7 +284,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   /** Whether something else stands before the assignment, which must not change unseen. */
   private boolean isHidden() {
-    return workspace.importProperty().get() != null
+    return workspace.imports().property().get() != null
         || workspace.projection().choice().answers() != null;
   }
 

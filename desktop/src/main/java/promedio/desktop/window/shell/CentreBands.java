@@ -93,7 +93,7 @@ final class CentreBands {
     Grip grip = new Grip(right, "margin", -1, settings);
     this.edge = new HBox(grip, right);
     workspace.whileViewed(
-        workspace.importProperty().subscribe((old, now) -> showBand(workspace.projection())));
+        workspace.imports().property().subscribe((old, now) -> showBand(workspace.projection())));
     workspace.show((before, now) -> showBand(now));
   }
 
@@ -175,7 +175,7 @@ final class CentreBands {
       EnumSet.of(Band.CLASS_ANSWERS, Band.PARTS, Band.DISTRIBUTIONS, Band.QUESTION, Band.HAND_IN);
 
   private Band wanted(Projection all) {
-    if (workspace.importProperty().get() != null) {
+    if (workspace.imports().property().get() != null) {
       return Band.IMPORT;
     }
     return switch (all.choice().over()) {
@@ -384,7 +384,7 @@ final class CentreBands {
   /** Goes back from what stands before the sheet or the table; returns whether anything does. */
   boolean close() {
     switch (wanted(workspace.projection())) {
-      case IMPORT -> workspace.endImport();
+      case IMPORT -> workspace.imports().end();
       case CLASS_ANSWERS, PARTS, DISTRIBUTIONS, QUESTION, HAND_IN -> workspace.showParts(false);
       case WORKING -> workspace.workOnSheet(null);
       case TABLE, SEVERAL, SHEET -> {

@@ -66,10 +66,11 @@ final class FileCommands {
     this.importing = importing;
     workspace.whileViewed(
         workspace
-            .importProperty()
+            .imports()
+            .property()
             .subscribe(
                 now -> {
-                  if (now == null && !workspace.filesToImport().isEmpty()) {
+                  if (now == null && !workspace.imports().waiting().isEmpty()) {
                     // Whoever ended this one may be about to choose what came of it.
                     Platform.runLater(this::importNext);
                   }
@@ -148,7 +149,7 @@ final class FileCommands {
   private void openData(Path path) {
     try {
       notices.clear();
-      workspace.beginImport(DataSource.of(path));
+      workspace.imports().begin(DataSource.of(path));
       importing.focusTake();
     } catch (RefusedFileException e) {
       workspace.tell(Texts.of("open.refused", e.getMessage()));
@@ -158,17 +159,17 @@ final class FileCommands {
   /** Opens assignments, and imports data files in one after the other. */
   void openAll(List<Path> files) {
     files.stream().filter(FileCommands::isAssignment).forEach(this::openAssignment);
-    files.stream().filter(file -> !isAssignment(file)).forEach(workspace.filesToImport()::add);
-    if (workspace.importProperty().get() == null) {
+    files.stream().filter(file -> !isAssignment(file)).forEach(workspace.imports().waiting()::add);
+    if (workspace.imports().property().get() == null) {
       importNext();
     }
   }
 
   /** What was dropped together is looked at one by one. */
   private void importNext() {
-    Queue<Path> waiting = workspace.filesToImport();
+    Queue<Path> waiting = workspace.imports().waiting();
     // Another window over the same work may have taken the turn.
-    Path next = workspace.importProperty().get() == null ? waiting.poll() : null;
+    Path next = workspace.imports().property().get() == null ? waiting.poll() : null;
     if (next != null) {
       openData(next);
       if (!waiting.isEmpty()) {
@@ -182,7 +183,7 @@ final class FileCommands {
   }
 
   void typeTable() {
-    workspace.beginImport(DataSource.of(Texts.of("import.typed"), new byte[0]));
+    workspace.imports().begin(DataSource.of(Texts.of("import.typed"), new byte[0]));
     importing.focusText();
   }
 
@@ -239,8 +240,9 @@ final class FileCommands {
   }
 
   private void importPasted(String text) {
-    workspace.beginImport(
-        DataSource.of(Texts.of("import.pasted"), text.getBytes(StandardCharsets.UTF_8)));
+    workspace
+        .imports()
+        .begin(DataSource.of(Texts.of("import.pasted"), text.getBytes(StandardCharsets.UTF_8)));
     importing.focusTake();
   }
 

@@ -37,7 +37,7 @@ final class ImportBand {
   /** Goes through an import that nobody sees. */
   void rehearse() {
     show(false);
-    ImportSession unseen = workspace.rehearseImport();
+    ImportSession unseen = workspace.imports().rehearse();
     view.rehearse(unseen, centre.getWidth(), centre.getHeight());
     reading.rehearse(unseen);
   }

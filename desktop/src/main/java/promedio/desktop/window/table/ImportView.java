@@ -68,7 +68,7 @@ public final class ImportView extends BorderPane {
     setCenter(new VBox(8, text, problem, grid));
     VBox.setVgrow(grid, Priority.ALWAYS);
     ((VBox) getCenter()).setFillWidth(true);
-    workspace.whileViewed(workspace.importProperty().subscribe(this::show));
+    workspace.whileViewed(workspace.imports().property().subscribe(this::show));
   }
 
   private Node buildTop() {
@@ -78,7 +78,7 @@ public final class ImportView extends BorderPane {
     Button leave = new Button(Texts.of("import.leave"));
     leave.setId("import-leave");
     leave.getStyleClass().add("link");
-    leave.setOnAction(event -> workspace.endImport());
+    leave.setOnAction(event -> workspace.imports().end());
     columns.setId("import-columns");
     columns.setPrefColumnCount(22);
     columns.setAccessibleText(Texts.of("import.columns.name"));
@@ -237,7 +237,7 @@ public final class ImportView extends BorderPane {
     }
     if (now.isSample()) {
       String name = now.columnsProperty().get().get(0);
-      workspace.endImport();
+      workspace.imports().end();
       workspace.shelf().addNamed(name, now.unit(), now.sample(workspace.assignment().sign()));
       return;
     }

@@ -66,7 +66,7 @@ public final class ReadingPane extends ScrollPane {
     VBox content = new VBox(heading, lines, missingLabel, missing, unreadable);
     content.getStyleClass().add("margin-band");
     setContent(content);
-    workspace.whileViewed(workspace.importProperty().subscribe(this::show));
+    workspace.whileViewed(workspace.imports().property().subscribe(this::show));
   }
 
   /** Shows a session that nobody sees, unless one that somebody sees begins meanwhile. */

@@ -101,7 +101,7 @@ class CategoriesViewTest extends OpenWindow {
       }
     }
     assertThat(workspace.assignment().items()).isEqualTo(before);
-    assertThat(workspace.nameOfRedo()).isEmpty();
+    assertThat(workspace.session().nameOfRedo()).isEmpty();
   }
 
   @Test
@@ -133,7 +133,7 @@ class CategoriesViewTest extends OpenWindow {
 
     assertThat(text("#result-modes")).isEqualTo("plum");
     assertThat(text("#values")).isEqualTo("plum, pear, plum, fig");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.item().source()).isEqualTo(new Source.ValuesText("plum pear plum fig"));
   }
 

@@ -292,7 +292,7 @@ class ClassesViewTest extends OpenWindow {
     String[] limits = moved.numbers().split(" ", -1);
     assertThat(limits).hasSize(5).startsWith("110").endsWith("130", "140", "160");
     assertThat(Double.parseDouble(limits[1])).isGreaterThan(120).isLessThan(130);
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.item().classes().numbers()).startsWith("110 120 ");
   }
 

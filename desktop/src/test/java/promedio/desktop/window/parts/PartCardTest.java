@@ -60,8 +60,8 @@ class PartCardTest extends OpenWindow {
     parts(false);
     assertThat(text("#result-mean")).isEqualTo("15.00");
 
-    robot.interact(workspace::undo);
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(text("#result-sd")).isEqualTo("3.67");
     parts(true);

@@ -45,8 +45,8 @@ class QuestionViewTest extends OpenWindow {
     assertThat(workspace.assignment().parts()).hasSize(2);
     answer("#part-answer-1-mean", "124.33");
     assertThat(text("#part-mark-1-mean")).isEqualTo("right");
-    robot.interact(workspace::undo);
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(workspace.assignment().parts()).isEmpty();
     assertThat(workspace.assignment().items()).isEmpty();

@@ -100,7 +100,7 @@ class AskedViewTest extends OpenWindow {
     assertThat(workspace.analysis().asked()).isEmpty();
     assertThat(workspace.analysis().work(rank).answer()).isEmpty();
 
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.analysis().asked()).containsExactly(rank);
     assertThat(find("#answer-percentile_rank-15", TextField.class).getText()).isEqualTo("40");
   }

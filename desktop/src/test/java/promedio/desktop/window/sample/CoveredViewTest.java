@@ -84,7 +84,7 @@ class CoveredViewTest extends OpenWindow {
     assertThat(workspace.assignment().uncovered()).hasSize(1);
     assertThat(texts(".quiet")).anyMatch(line -> line.endsWith("1 uncovered"));
 
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(text("#result-sd")).isEqualTo("?");
     assertThat(workspace.assignment().uncovered()).isEmpty();

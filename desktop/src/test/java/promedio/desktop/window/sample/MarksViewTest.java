@@ -129,7 +129,7 @@ class MarksViewTest extends OpenWindow {
     fire("#parts-remove-1");
 
     assertThat(workspace.assignment().parts()).extracting(Part::id).containsExactly(2);
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().parts()).hasSize(2);
     fire("#parts-back");
     assertThat(shown("#line-up")).isTrue();
@@ -152,7 +152,7 @@ class MarksViewTest extends OpenWindow {
         .extracting(Question::task)
         .contains(Task.of(Measures.VARIANCE));
     // The sample and its part are one edit.
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().items()).hasSize(1);
   }
 

@@ -129,7 +129,7 @@ class SeveralViewTest extends OpenWindow {
   void theSummaryIsBroughtOnAsANewTable() throws Exception {
     look(3);
     fire("#summary-as-table");
-    assertThat(workspace.importProperty().get()).isNotNull();
+    assertThat(workspace.imports().property().get()).isNotNull();
     waitUntil(() -> shown("#import-take") && !find("#import-take", Button.class).isDisabled());
     fire("#import-take");
     waitUntil(() -> workspace.table() != null);
@@ -165,7 +165,7 @@ class SeveralViewTest extends OpenWindow {
     settle();
     assertThat(text("#several-problem"))
         .isEqualTo("one group cannot be compared: give two or more");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(shown("#several-problem")).isFalse();
   }
@@ -204,7 +204,7 @@ class SeveralViewTest extends OpenWindow {
     fire("#pairs-leave-out");
     assertThat(text("#result-correlation")).isEqualTo("0.96");
     assertThat(workspace.item().source().typedText()).contains("1 2\n2 4\n3 5\n4 9");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(text("#result-correlation")).isEqualTo(all);
   }
@@ -258,11 +258,11 @@ class SeveralViewTest extends OpenWindow {
     answer("#answer-t_two_p", "0.2525");
     assertThat(text("#mark-t_two_p")).isEqualTo("right");
 
-    robot.interact(workspace::undo);
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(text("#groups-test-decision-mark")).isEqualTo("not right");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(shown("#groups-test-decision-mark")).isFalse();
   }
@@ -368,7 +368,7 @@ class SeveralViewTest extends OpenWindow {
     look(7);
     assertThat(category.getValue()).isEqualTo("variety");
 
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(category.getValue()).isEqualTo("");
     waitUntil(() -> picture.getAccessibleText().endsWith("correlation is 0.99."));
@@ -395,7 +395,7 @@ class SeveralViewTest extends OpenWindow {
     settle();
     assertThat(text("#pairwise-mark")).isEqualTo("right");
 
-    robot.interact(() -> workspace.undo());
+    robot.interact(() -> workspace.session().undo());
     focus("#pairwise-1-4");
     robot.write("0.0018");
     robot.type(KeyCode.ENTER);

@@ -79,7 +79,7 @@ class TableFormTest extends OpenWindow {
 
     assertThat(field("#form-frequency-2").getText()).isEqualTo("8");
     assertThat(field("#form-total").getText()).isEqualTo("13");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(field("#form-label-1").getText()).isEmpty();
   }
 

@@ -201,9 +201,9 @@ class AccessibilityTest extends OpenWindow {
     settle();
     assertThat(workspace.projection().choice().working()).isNull();
 
-    look(() -> workspace.beginImport(DataSource.of("typed", "a;b\n1;2".getBytes(UTF_8))));
+    look(() -> workspace.imports().begin(DataSource.of("typed", "a;b\n1;2".getBytes(UTF_8))));
     robot.type(KeyCode.ESCAPE);
     settle();
-    assertThat(workspace.importProperty().get()).isNull();
+    assertThat(workspace.imports().property().get()).isNull();
   }
 }

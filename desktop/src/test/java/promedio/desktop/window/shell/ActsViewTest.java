@@ -125,7 +125,7 @@ class ActsViewTest extends OpenWindow {
     robot.interact(() -> workspace.choose(1));
     settle();
     assertThat(field("#sample-test-mu").getText()).isEqualTo("9");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     settle();
     assertThat(workspace.item().id()).isEqualTo(1);
     assertThat(field("#sample-test-mu").getText()).isEmpty();

@@ -154,7 +154,7 @@ class HowToViewTest extends OpenWindow {
     settle();
     assertThat(workspace.task().measure().key()).isEqualTo("correlation");
 
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().title()).isEqualTo("Mine");
   }
 

@@ -63,7 +63,7 @@ class LanguageViewTest extends OpenWindow {
     assertThat(workspace.assignment()).isEqualTo(before);
     assertThat(find("#assignment-menu", MenuButton.class).getText()).startsWith("Tarea");
     assertThat(texts()).contains("Mine", "Dispersión", "desviación típica").contains("RIC");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().items().get(0).name()).isEqualTo("North terrace");
   }
 
@@ -169,7 +169,7 @@ class LanguageViewTest extends OpenWindow {
     robot.interact(() -> find("#import-text", TextInputControl.class).setText("a,b"));
     choose("es");
     assertThat(find("#import-text", TextInputControl.class).getText()).isEqualTo("a,b");
-    robot.interact(workspace::endImport);
+    robot.interact(workspace.imports()::end);
     settle();
     assertThat(field("#scratch").getText()).isEqualTo("12 +");
 

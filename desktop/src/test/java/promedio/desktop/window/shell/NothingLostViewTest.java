@@ -74,7 +74,7 @@ class NothingLostViewTest extends OpenWindow {
     undoKey();
     undoKey();
     assertThat(workspace.assignment()).isEqualTo(edited);
-    robot.interact(workspace::endImport);
+    robot.interact(workspace.imports()::end);
 
     robot.interact(() -> find("#values", TextArea.class).requestFocus());
     undoKey();
@@ -86,12 +86,15 @@ class NothingLostViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.takeCourse("my_course", CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N));
-          workspace.beginImport(
-              DataSource.of(
-                  "tray_log.csv", "crate_weight,h_1\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8)));
+          workspace
+              .imports()
+              .begin(
+                  DataSource.of(
+                      "tray_log.csv",
+                      "crate_weight,h_1\n1,2\n3,4\n".getBytes(StandardCharsets.UTF_8)));
         });
     assertNothingTakesAnUnderscoreAway();
-    robot.interact(workspace::endImport);
+    robot.interact(workspace.imports()::end);
     assertNothingTakesAnUnderscoreAway();
     assertThat(find(".problem", Button.class).getText()).contains("14_0");
     assertThat(find("#item-1", Button.class).getText()).startsWith("crate_weight");
@@ -226,9 +229,10 @@ class NothingLostViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.items().type("12.5 ".repeat(200_000));
-          workspace.beginImport(
-              DataSource.of("t.csv", "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8)));
-          workspace.endImport();
+          workspace
+              .imports()
+              .begin(DataSource.of("t.csv", "a,b\n1,2\n".getBytes(StandardCharsets.UTF_8)));
+          workspace.imports().end();
         });
     waitUntil(() -> workspace.analysis() != null);
     assertThat(robot.lookup("#empty-type").tryQuery()).isEmpty();

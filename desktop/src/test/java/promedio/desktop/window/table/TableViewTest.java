@@ -460,7 +460,7 @@ class TableViewTest extends OpenWindow {
     robot.interact(
         () -> {
           // Its outcome is told to the window only when this is done.
-          workspace.beginImport(other);
+          workspace.imports().begin(other);
           view.applyCss();
           view.layout();
           assertThat(text("#import-counts")).isEqualTo("Reading the first rows …");
@@ -485,7 +485,8 @@ class TableViewTest extends OpenWindow {
     robot.interact(
         () ->
             workspace
-                .beginImport(log)
+                .imports()
+                .begin(log)
                 .headProperty()
                 .subscribe(
                     head -> {
@@ -542,7 +543,7 @@ class TableViewTest extends OpenWindow {
     robot.interact(() -> find("#import-take", ButtonBase.class).fire());
     settle();
     assertThat(workspace.assignment()).isEqualTo(before);
-    assertThat(workspace.importProperty().get()).isNull();
+    assertThat(workspace.imports().property().get()).isNull();
     importTrays();
     assertThat(table().names()).containsExactly("tray", "variety", "weight", "crates");
   }

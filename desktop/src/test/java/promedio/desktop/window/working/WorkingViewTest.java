@@ -65,7 +65,7 @@ class WorkingViewTest extends OpenWindow {
     choose(Measures.VARIANCE);
     fire("#working-all");
     assertThat(steps("working-")).contains("Σx² = 406");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     fire("#working-all");
     assertThat(steps("working-")).startsWith("Σx = 8 + 10 + 11 + 11 = 40");
   }
@@ -236,7 +236,7 @@ class WorkingViewTest extends OpenWindow {
         .singleElement()
         .satisfies(own -> assertThat(own.entries()).hasSize(8));
     assertThat(text("#sheet-mistakes")).startsWith("One mistake");
-    robot.interact(workspace::undo);
+    robot.interact(workspace.session()::undo);
     assertThat(ownWorkings()).isEmpty();
   }
 
