@@ -26,7 +26,7 @@ import promedio.desktop.work.Workspace;
  */
 class ProjectionWalkTest {
 
-  private static final int EDITS = 500;
+  private static final int EDITS = 250;
 
   private final Workspace workspace =
       new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));

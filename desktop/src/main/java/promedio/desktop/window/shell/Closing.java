@@ -66,7 +66,8 @@ final class Closing {
   }
 
   private void close(Optional<String> problem) {
-    if (!waiting) {
+    if (!waiting || background.isLasting()) {
+      // Called off, or what has ended let something else begin, which is waited for too.
       return;
     }
     waiting = false;

@@ -378,6 +378,7 @@ class TableViewTest extends OpenWindow {
     robot.clickOn("#table-export");
     waitUntil(() -> Files.exists(csv));
     robot.clickOn("#steps-save");
+    await(Background.Lane.EXPORT);
     settle();
     assertThat(Files.readString(csv))
         .isEqualTo("tray,variety,weight,crates\n2,Conference,140,5\n4,Ercolini,-999,4\n");
@@ -386,6 +387,7 @@ class TableViewTest extends OpenWindow {
     settle();
     assertThat(table().rows()).isEqualTo(5);
     robot.clickOn("#steps-load");
+    await(Background.Lane.IMPORT);
     settle();
     assertThat(table().rows()).isEqualTo(2);
   }
