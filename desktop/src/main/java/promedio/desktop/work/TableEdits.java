@@ -43,6 +43,10 @@ public final class TableEdits {
    * @param kept whether the original is kept within the assignment, or referred to where it is
    */
   public void importTable(ImportSession importing, boolean kept) {
+    if (workspace.session().isBusy(importing)) {
+      // Who presses twice means one table.
+      return;
+    }
     ChosenImport chosen = importing.chosen(kept);
     BooleanSupplier still = workspace.stillLookedAt();
     workspace
@@ -51,7 +55,7 @@ public final class TableEdits {
             new DocumentJob<>(
                 Background.Lane.IMPORT,
                 Texts.of("work.importing", chosen.name()),
-                new Object(),
+                importing,
                 now -> Optional.of(chosen),
                 (what, progress) -> what.table(),
                 table -> add(table, still.getAsBoolean()),

@@ -33,6 +33,7 @@ import promedio.core.tidy.RenameColumn;
 import promedio.core.tidy.Replay;
 import promedio.core.tidy.Step;
 import promedio.desktop.Folders;
+import promedio.desktop.ReadTables;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.StepChange;
@@ -40,13 +41,9 @@ import promedio.desktop.work.Workspace;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
-import promedio.files.table.Progress;
-import promedio.files.table.TableReader;
 
 /** Nothing that was typed, imported, tidied or read is lost, whatever else is done meanwhile. */
 class SessionTest {
-
-  private static final int MANY_ROWS = 21_000;
 
   @TempDir private Path folder;
 
@@ -102,11 +99,7 @@ class SessionTest {
 
   /** A table so long that it is tidied apart from the window. */
   private void importLongTable() {
-    StringBuilder text = new StringBuilder("pear,g\n");
-    for (int i = 0; i < MANY_ROWS; i++) {
-      text.append(i).append(',').append(i % 50).append('\n');
-    }
-    workspace.tables().importTable(read(text.toString()), true);
+    workspace.tables().importTable(read(ReadTables.manyRows()), true);
     work();
   }
 
@@ -179,6 +172,16 @@ class SessionTest {
   }
 
   @Test
+  void anImportThatIsAskedForTwiceIsOneTable() {
+    ImportSession importing = read("tray,g\n1,131\n2,140\n");
+    workspace.tables().importTable(importing, true);
+    workspace.tables().importTable(importing, true);
+    work();
+
+    assertThat(workspace.assignment().tables()).hasSize(1);
+  }
+
+  @Test
   void whatIsLookedAtWhenAnImportEndsStays() {
     workspace.tables().importTable(read("tray,g\n1,131\n2,140\n"), true);
     ImportSession next = read("tray,h\n1,7\n2,8\n");
@@ -200,7 +203,7 @@ class SessionTest {
     work();
 
     assertThat(steps()).containsExactly(new LeaveOutWhere("g = 3"), new LeaveOutWhere("g = 4"));
-    assertThat(table().table().rows()).isEqualTo(MANY_ROWS * 48 / 50);
+    assertThat(table().table().rows()).isEqualTo(ReadTables.MANY_ROWS * 48 / 50);
     assertThat(table().name()).isEqualTo("Autumn");
     assertThat(workspace.assignment().items()).extracting(Item::name).containsExactly("both");
     assertThat(session.nameOfUndo()).isPresent();
@@ -217,7 +220,7 @@ class SessionTest {
     work();
 
     Source.Linked linked = (Source.Linked) workspace.assignment().items().get(0).source();
-    assertThat(((Sample) linked.data()).values().count()).isEqualTo(MANY_ROWS * 49 / 50);
+    assertThat(((Sample) linked.data()).values().count()).isEqualTo(ReadTables.MANY_ROWS * 49 / 50);
   }
 
   @Test
@@ -326,23 +329,27 @@ class SessionTest {
 
   private Assignment referring(Path data) throws Exception {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
-    Replay read =
-        Replay.of(
-            TableReader.read(DataSource.of(data), ReadingChoices.NONE, Progress.NONE).table());
+    Replay read = Replay.of(ReadTables.of(Files.readString(data)));
     ImportedTable imported = new ImportedTable(1, "log", original, ReadingChoices.NONE, read);
     return Assignment.empty("Theirs").with(imported);
   }
 
-  @Test
-  void undoingAnEditBeforeAFileWasReadLeavesItRead() throws Exception {
+  /** Opens an assignment of someone else, whose table is in a file outside its folder. */
+  private ImportedTable openTheirs() throws Exception {
     Path data = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
     Path file = Files.createDirectories(folder.resolve("mine")).resolve("theirs.promedio");
     AssignmentFile.write(referring(data), file);
     List<ImportedTable> unread = new ArrayList<>();
     store().open(file, opened -> unread.addAll(opened.unread()), told::add);
     work();
+    return unread.get(0);
+  }
+
+  @Test
+  void undoingAnEditBeforeAFileWasReadLeavesItRead() throws Exception {
+    ImportedTable unread = openTheirs();
     workspace.setTitle("Mine");
-    new TableReading(session).read(unread.get(0), told::add);
+    new TableReading(session).read(unread, told::add);
     work();
 
     session.undo();
@@ -356,13 +363,8 @@ class SessionTest {
 
   @Test
   void aFileThatIsReadAfterAnotherAssignmentWasOpenedIsReadInItsOwn() throws Exception {
-    Path data = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
-    Path file = Files.createDirectories(folder.resolve("mine")).resolve("theirs.promedio");
-    AssignmentFile.write(referring(data), file);
-    List<ImportedTable> unread = new ArrayList<>();
-    store().open(file, opened -> unread.addAll(opened.unread()), told::add);
-    work();
-    new TableReading(session).read(unread.get(0), told::add);
+    ImportedTable unread = openTheirs();
+    new TableReading(session).read(unread, told::add);
     workspace.replace(Assignment.empty("Other"));
     work();
 

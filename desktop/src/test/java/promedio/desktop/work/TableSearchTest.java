@@ -3,33 +3,20 @@ package promedio.desktop.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
-import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
+import promedio.desktop.ReadTables;
 import promedio.desktop.work.TableSearch.Cell;
-import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
-import promedio.files.table.TableReader;
 
 class TableSearchTest {
 
-  private static Table table(String text) throws Exception {
-    return TableReader.read(
-            DataSource.of("t.csv", text.getBytes(StandardCharsets.UTF_8)),
-            ReadingChoices.NONE,
-            Progress.NONE)
-        .table();
-  }
-
   private final Table trays =
-      table("variety,picker\nBlanca,Ana\nConference,Bruno\nErcolini,Blanca\n");
-
-  TableSearchTest() throws Exception {}
+      ReadTables.of("variety,picker\nBlanca,Ana\nConference,Bruno\nErcolini,Blanca\n");
 
   private Optional<Cell> after(String text, Optional<Cell> from) {
     return new TableSearch(trays, text).after(from, Progress.NONE);

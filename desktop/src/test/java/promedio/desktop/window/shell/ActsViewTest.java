@@ -3,7 +3,6 @@ package promedio.desktop.window.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.sun.javafx.stage.WindowHelper;
-import java.nio.charset.StandardCharsets;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
@@ -12,20 +11,13 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
-import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
-import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
-import promedio.core.table.ReadingChoices;
-import promedio.core.table.Table;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Replay;
-import promedio.files.table.DataSource;
-import promedio.files.table.Progress;
-import promedio.files.table.TableReader;
+import promedio.desktop.ReadTables;
 
 /** What a person does is one act each, and the fields show the document whatever is undone. */
 class ActsViewTest extends OpenWindow {
@@ -133,21 +125,8 @@ class ActsViewTest extends OpenWindow {
 
   @Test
   void theFormOfAStepStaysOpenWhileAnotherOneEnds() throws Exception {
-    StringBuilder rows = new StringBuilder("pear,g\n");
-    for (int i = 0; i < 21_000; i++) {
-      rows.append(i).append(',').append(i % 50).append('\n');
-    }
     robot.interact(
-        () ->
-            workspace
-                .tables()
-                .addTable(
-                    new ImportedTable(
-                        1,
-                        "log",
-                        new Original.Kept("l.csv", new byte[0]),
-                        ReadingChoices.NONE,
-                        Replay.of(table(rows.toString())))));
+        () -> workspace.tables().addTable(ReadTables.imported("log", ReadTables.manyRows())));
     settle();
     robot.interact(() -> workspace.tables().addStep(new LeaveOutWhere("g = 3")));
     robot.interact(
@@ -163,19 +142,7 @@ class ActsViewTest extends OpenWindow {
     assertThat(field("#ask-condition").getText()).isEqualTo("g = 4");
     fire("#step-done");
     waitUntil(() -> workspace.table().replay().stages().size() == 2);
-    assertThat(workspace.table().table().rows()).isEqualTo(21_000 * 48 / 50);
+    assertThat(workspace.table().table().rows()).isEqualTo(ReadTables.MANY_ROWS * 48 / 50);
     assertThat(robot.lookup("#step-form").tryQuery()).isEmpty();
-  }
-
-  private static Table table(String text) {
-    try {
-      return TableReader.read(
-              DataSource.of("t.csv", text.getBytes(StandardCharsets.UTF_8)),
-              ReadingChoices.NONE,
-              Progress.NONE)
-          .table();
-    } catch (Exception e) {
-      throw new IllegalStateException(e);
-    }
   }
 }

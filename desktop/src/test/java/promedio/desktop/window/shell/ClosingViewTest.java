@@ -2,7 +2,6 @@ package promedio.desktop.window.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.CountDownLatch;
@@ -13,14 +12,9 @@ import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.ImportedTable;
-import promedio.core.assignment.Original;
-import promedio.core.table.ReadingChoices;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Replay;
+import promedio.desktop.ReadTables;
 import promedio.desktop.session.Background;
-import promedio.files.table.DataSource;
-import promedio.files.table.Progress;
-import promedio.files.table.TableReader;
 
 /** The window closes when what was asked for is written, and not before. */
 class ClosingViewTest extends OpenWindow {
@@ -101,22 +95,7 @@ class ClosingViewTest extends OpenWindow {
 
   @Test
   void waitsForStepsThatWaitForEachOther() throws Exception {
-    StringBuilder rows = new StringBuilder("pear,g\n");
-    for (int i = 0; i < 21_000; i++) {
-      rows.append(i).append(',').append(i % 50).append('\n');
-    }
-    ImportedTable log =
-        new ImportedTable(
-            1,
-            "log",
-            new Original.Kept("l.csv", rows.toString().getBytes(StandardCharsets.UTF_8)),
-            ReadingChoices.NONE,
-            Replay.of(
-                TableReader.read(
-                        DataSource.of("l.csv", rows.toString().getBytes(StandardCharsets.UTF_8)),
-                        ReadingChoices.NONE,
-                        Progress.NONE)
-                    .table()));
+    ImportedTable log = ReadTables.imported("log", ReadTables.manyRows());
     robot.interact(
         () -> {
           workspace.tables().addTable(log);

@@ -30,14 +30,12 @@ import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
-import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
+import promedio.desktop.ReadTables;
 import promedio.desktop.session.Background;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
-import promedio.files.table.Progress;
-import promedio.files.table.TableReader;
 
 /** What is typed stays, where it was typed, and no other document suffers. */
 class NothingLostViewTest extends OpenWindow {
@@ -163,16 +161,7 @@ class NothingLostViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.items().type("8 10 11 11 14");
-          Table table = table("a,b\n1,2\n3,4\n");
-          workspace
-              .tables()
-              .addTable(
-                  new ImportedTable(
-                      1,
-                      "trays",
-                      new Original.Kept("t.csv", new byte[0]),
-                      ReadingChoices.NONE,
-                      Replay.of(table)));
+          workspace.tables().addTable(ReadTables.imported("trays", "a,b\n1,2\n3,4\n"));
           workspace.choose(1);
         });
     fire("#graph-toggle");
@@ -193,18 +182,6 @@ class NothingLostViewTest extends OpenWindow {
     assertThat(find("#table-1", Node.class)).isSameAs(card);
     assertThat(workspace.projection().choice().lit()).isEqualTo(chosen);
     assertThat(text("#graph-note")).isEqualTo(told);
-  }
-
-  private static Table table(String text) {
-    try {
-      return TableReader.read(
-              DataSource.of("t.csv", text.getBytes(StandardCharsets.UTF_8)),
-              ReadingChoices.NONE,
-              Progress.NONE)
-          .table();
-    } catch (Exception e) {
-      throw new IllegalStateException(e);
-    }
   }
 
   @Test
@@ -269,7 +246,7 @@ class NothingLostViewTest extends OpenWindow {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     ImportedTable imported =
         new ImportedTable(
-            1, "log", original, ReadingChoices.NONE, Replay.of(table("a,b\n1,2\n3,4\n")));
+            1, "log", original, ReadingChoices.NONE, Replay.of(ReadTables.of("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("theirs").with(imported), file);
     return file;
