@@ -107,30 +107,29 @@ final class AutosaveWriter implements AutoCloseable {
   void keepAll(List<DocumentState> documents, Consumer<Optional<String>> done) {
     write(
         () -> {
-          Optional<String> problem = Optional.empty();
-          for (DocumentState document : documents) {
-            drop(document.unsaved());
-            Snapshot now = new Snapshot(document.latest(), document.home());
-            Optional<String> failed = keep(document.unsaved(), now);
-            problem = problem.or(() -> failed);
-          }
-          Optional<String> told = problem;
-          window.execute(() -> done.accept(told));
+          Optional<String> problem = keepEach(documents);
+          window.execute(() -> done.accept(problem));
         });
   }
 
   /**
-   * Keeps the assignment and waits until that is done.
+   * Keeps documents as they are now and waits until that is done.
    *
-   * @return why it could not be kept, for the person; empty where it could
+   * @return why one of them could not be kept, for the person; empty where all could
    */
-  Optional<String> keepNow(DocumentState document, Assignment now) {
-    Snapshot snapshot = new Snapshot(now, document.home());
-    return await(
-        () -> {
-          drop(document.unsaved());
-          return keep(document.unsaved(), snapshot);
-        });
+  Optional<String> keepAllNow(List<DocumentState> documents) {
+    return await(() -> keepEach(documents));
+  }
+
+  private Optional<String> keepEach(List<DocumentState> documents) {
+    Optional<String> problem = Optional.empty();
+    for (DocumentState document : documents) {
+      drop(document.unsaved());
+      Snapshot now = new Snapshot(document.latest(), document.home());
+      Optional<String> failed = keep(document.unsaved(), now);
+      problem = problem.or(() -> failed);
+    }
+    return problem;
   }
 
   /** Forgets what was kept of the document. */

@@ -314,13 +314,7 @@ public final class DocumentStore implements AutoCloseable {
   public Optional<String> keepAll() {
     session.background().await(Background.Lane.DOCUMENTS);
     present().latest(session.assignment());
-    Optional<String> problem = Optional.empty();
-    for (DocumentState document : documents.values()) {
-      if (!document.isSaved()) {
-        problem = problem.or(() -> autosave.keepNow(document, document.latest()));
-      }
-    }
-    return problem;
+    return autosave.keepAllNow(unsaved());
   }
 
   /**
@@ -329,9 +323,11 @@ public final class DocumentStore implements AutoCloseable {
    * @param done takes why that cannot be, for the person; empty where the window may close
    */
   public void keepAllThen(Consumer<Optional<String>> done) {
-    List<DocumentState> unsaved =
-        documents.values().stream().filter(document -> !document.isSaved()).toList();
-    autosave.keepAll(unsaved, done);
+    autosave.keepAll(unsaved(), done);
+  }
+
+  private List<DocumentState> unsaved() {
+    return documents.values().stream().filter(document -> !document.isSaved()).toList();
   }
 
   /** Keeps what is not saved, and lets go of the files. */
