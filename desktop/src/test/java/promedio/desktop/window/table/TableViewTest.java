@@ -259,6 +259,7 @@ class TableViewTest extends OpenWindow {
     robot.interact(() -> grid().select(CellBlock.between(0, 0, 4, 0)));
     robot.interact(grid()::requestFocus);
     robot.push(KeyCode.SHORTCUT, KeyCode.C);
+    await(Background.Lane.COPYING);
     robot.interact(
         () -> assertThat(Clipboard.getSystemClipboard().getString()).isEqualTo("2\n1\n5\n4\n3"));
 
