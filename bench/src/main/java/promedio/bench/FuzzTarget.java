@@ -42,6 +42,7 @@ import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.demo.DemoFiles;
+import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.answers.MarkLines;
 import promedio.files.assignment.AssignmentFile;
@@ -95,7 +96,7 @@ enum FuzzTarget {
       return () -> {
         String line = damage.text(QUESTION_SEEDS);
         return Case.of(
-            line, () -> !MarkLines.mark(line, CourseRules.DEFAULTS).contains("\"unreadable\""));
+            line, () -> !MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).isRefused());
       };
     }
   },

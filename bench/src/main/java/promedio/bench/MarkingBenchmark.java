@@ -23,6 +23,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
+import promedio.files.ByteLines;
 import promedio.files.answers.MarkLines;
 
 /** Answers marked: one in a sample of 30 values, and 10,000 of as many samples. */
@@ -92,6 +93,8 @@ public class MarkingBenchmark {
   @Warmup(iterations = 1)
   @Measurement(iterations = 2)
   public List<String> tenThousandAnswers() {
-    return lines.parallelStream().map(line -> MarkLines.mark(line, CourseRules.DEFAULTS)).toList();
+    return lines.parallelStream()
+        .map(line -> MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text())
+        .toList();
   }
 }

@@ -8,6 +8,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 
 /**
@@ -15,9 +16,6 @@ import promedio.core.message.Texts;
  * than any line, says so and costs no other.
  */
 public final class ByteLines {
-
-  /** A longer line is passed over; nobody writes one, and many would fill the memory. */
-  private static final int LONGEST = 32 << 20;
 
   private static final char MARK = '\uFEFF';
 
@@ -36,7 +34,18 @@ public final class ByteLines {
    * @param text what it says, without its end; empty where that cannot be told
    * @param problem why it cannot be read, for a person
    */
-  public record Line(long number, String text, Optional<String> problem) {}
+  public record Line(long number, String text, Optional<String> problem) {
+
+    /** {@return a line by itself, which can be read} */
+    public static Line of(String text) {
+      return new Line(1, text, Optional.empty());
+    }
+
+    /** {@return whether nothing is asked in it} */
+    public boolean isBlank() {
+      return text.isBlank() && problem.isEmpty();
+    }
+  }
 
   /** {@return the next line, none after the last one} */
   public Optional<Line> next() throws IOException {
@@ -47,14 +56,14 @@ public final class ByteLines {
       return Optional.empty();
     }
     for (; one >= 0 && one != '\n'; one = in.read()) {
-      if (++length <= LONGEST) {
+      if (++length <= Limit.LINE_BYTES.most()) {
         bytes.write(one);
       }
     }
     number++;
-    if (length > LONGEST) {
-      return Optional.of(
-          new Line(number, "", Optional.of(Texts.of("line.too-long", number, length))));
+    if (length > Limit.LINE_BYTES.most()) {
+      String why = Limit.LINE_BYTES.beyond(String.valueOf(number)).text();
+      return Optional.of(new Line(number, "", Optional.of(why)));
     }
     try {
       return Optional.of(new Line(number, decoded(bytes.toByteArray()), Optional.empty()));

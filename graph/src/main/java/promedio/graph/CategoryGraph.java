@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import promedio.core.graph.Height;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 
@@ -64,6 +65,15 @@ public record CategoryGraph(
   @Override
   public String name() {
     return series.get(0).name();
+  }
+
+  @Override
+  public List<Drawable.Scale> scales() {
+    List<Exact> heights =
+        series.stream()
+            .flatMap(each -> each.categories().rows().stream().map(Categories.Row::frequency))
+            .toList();
+    return List.of(Drawable.Scale.ofHeights(name(), heights));
   }
 
   @Override

@@ -55,6 +55,11 @@ public record CurveGraph(
   }
 
   @Override
+  public List<Drawable.Scale> scales() {
+    return List.of();
+  }
+
+  @Override
   public String inWords() {
     return Texts.of(
         "words.curve",

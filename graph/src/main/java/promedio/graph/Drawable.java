@@ -1,16 +1,16 @@
 package promedio.graph;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
-import promedio.core.sample.Tally;
+import promedio.core.sample.Values;
 
 /**
- * Whether values can be placed on paper at all: places are counted in binary numbers of some 15
- * digits, in which the largest, the smallest and the closest values vanish.
+ * Whether numbers can be placed on paper at all: places are counted in binary numbers of some 15
+ * digits, in which the largest, the smallest and the closest numbers vanish.
  */
 final class Drawable {
 
@@ -21,29 +21,46 @@ final class Drawable {
   private Drawable() {}
 
   /**
-   * Holds that the values of the graph can be drawn.
+   * Numbers that stand on one axis.
+   *
+   * @param name what they are
+   * @param ends the smallest and the largest of them, and as many between as may be
+   */
+  record Scale(String name, List<Exact> ends) {
+
+    /** {@return values of which none is missing} */
+    static Scale of(String name, Values values) {
+      int low = 0;
+      int high = 0;
+      for (int i = 1; i < values.size(); i++) {
+        low = values.compare(i, low) < 0 ? i : low;
+        high = values.compare(i, high) > 0 ? i : high;
+      }
+      return new Scale(
+          name, values.size() == 0 ? List.of() : List.of(values.get(low), values.get(high)));
+    }
+
+    /** {@return heights, which all begin at 0} */
+    static Scale ofHeights(String name, List<Exact> heights) {
+      // One far apart from 0: heights are never too close to each other.
+      return new Scale(name, heights.stream().max(Comparator.naturalOrder()).stream().toList());
+    }
+  }
+
+  /**
+   * Holds that the numbers of a picture can be drawn.
    *
    * @throws BadInputException if they cannot; the message says why and what to do
    */
-  static void check(Graph graph) throws BadInputException {
-    List<Exact> ends = new ArrayList<>();
-    for (Graph.Series series : graph.series()) {
-      Tally tally = series.data().tally();
-      if (!tally.isEmpty()) {
-        ends.add(tally.value(0));
-        ends.add(tally.value(tally.size() - 1));
-      }
-      series
-          .classes()
-          .intervals(true)
-          .forEach(
-              interval -> {
-                interval.lower().ifPresent(ends::add);
-                interval.upper().ifPresent(ends::add);
-              });
+  static void check(Picture picture) throws BadInputException {
+    for (Scale scale : picture.scales()) {
+      check(scale);
     }
-    Optional<Exact> low = ends.stream().min(Exact::compareTo);
-    Optional<Exact> high = ends.stream().max(Exact::compareTo);
+  }
+
+  private static void check(Scale scale) throws BadInputException {
+    Optional<Exact> low = scale.ends().stream().min(Exact::compareTo);
+    Optional<Exact> high = scale.ends().stream().max(Exact::compareTo);
     if (low.isEmpty() || high.isEmpty()) {
       return;
     }
@@ -51,13 +68,13 @@ final class Drawable {
         low.get().abs().compareTo(high.get().abs()) > 0 ? low.get().abs() : high.get().abs();
     Exact span = high.get().minus(low.get());
     if (size.compareTo(LARGEST) > 0) {
-      throw Texts.refusal("draw.too-large", graph.name());
+      throw Texts.refusal("draw.too-large", scale.name());
     }
     if (size.signum() > 0 && size.compareTo(SMALLEST) < 0) {
-      throw Texts.refusal("draw.too-small", graph.name());
+      throw Texts.refusal("draw.too-small", scale.name());
     }
     if (span.signum() > 0 && span.compareTo(size.times(CLOSEST)) < 0) {
-      throw Texts.refusal("draw.too-close", graph.name());
+      throw Texts.refusal("draw.too-close", scale.name());
     }
   }
 }

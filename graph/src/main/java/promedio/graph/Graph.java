@@ -1,17 +1,20 @@
 package promedio.graph;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.Height;
 import promedio.core.measure.Measure;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
+import promedio.core.sample.Tally;
 
 /**
  * What is to be drawn.
@@ -77,6 +80,28 @@ public record Graph(
   public int height(int usual) {
     int each = kind == GraphKind.BOX ? BOX_HEIGHT : isApart() ? STRIP_HEIGHT : 0;
     return Math.max(usual, Math.min(Paper.LARGEST, AROUND + each * series.size()));
+  }
+
+  @Override
+  public List<Drawable.Scale> scales() {
+    List<Exact> ends = new ArrayList<>();
+    List<Exact> heights = new ArrayList<>();
+    for (Series each : series) {
+      Tally tally = each.data().tally();
+      if (!tally.isEmpty()) {
+        ends.add(tally.value(0));
+        ends.add(tally.value(tally.size() - 1));
+        heights.add(tally.highestFrequency());
+      }
+      for (Interval interval : each.classes().intervals(true)) {
+        interval.lower().ifPresent(ends::add);
+        interval.upper().ifPresent(ends::add);
+        heights.add(interval.frequency());
+      }
+    }
+    return List.of(
+        new Drawable.Scale(name(), ends),
+        Drawable.Scale.ofHeights(Texts.of("draw.height-frequency"), heights));
   }
 
   @Override

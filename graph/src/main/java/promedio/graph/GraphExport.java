@@ -51,9 +51,7 @@ public final class GraphExport {
    * @throws BadInputException if the data have no such graph; the message says why
    */
   public static GraphExport of(Picture picture, int width, int height) throws BadInputException {
-    if (picture instanceof Graph graph) {
-      Drawable.check(graph);
-    }
+    Drawable.check(picture);
     if (picture instanceof Graph graph && graph.kind() == GraphKind.STEM_AND_LEAF) {
       return new GraphExport(new StemDrawing(graph), width, height);
     }

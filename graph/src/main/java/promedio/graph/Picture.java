@@ -1,5 +1,7 @@
 package promedio.graph;
 
+import java.util.List;
+
 /** What can be drawn. */
 public sealed interface Picture permits Graph, CategoryGraph, ScatterGraph, CurveGraph {
 
@@ -10,6 +12,9 @@ public sealed interface Picture permits Graph, CategoryGraph, ScatterGraph, Curv
   default int height(int usual) {
     return usual;
   }
+
+  /** {@return the numbers that are placed on its axes, an element for each axis} */
+  List<Drawable.Scale> scales();
 
   /** {@return what it shows, in a sentence for those who cannot see it} */
   String inWords();

@@ -29,6 +29,10 @@ final class ScatterChart {
 
   private static final int MOST_SQUARES_ACROSS = 72;
   private static final int MOST_SQUARES_DOWN = 45;
+
+  /** A square holds at most so many of the numbers that can occur. */
+  private static final double NARROWEST = 1e6;
+
   private static final int PALEST = 30;
   private static final int OPAQUE = 255;
   private static final Color NO_INK = new Color(0, 0, 0, 0);
@@ -259,9 +263,11 @@ final class ScatterChart {
      * whole numbers would make stripes that are not in the data.
      */
     static Squares of(Values values, double[] numbers, int most) {
-      double unit = 1 / values.denominator().doubleValue();
       double low = Arrays.stream(numbers).min().orElseThrow();
       double high = Arrays.stream(numbers).max().orElseThrow();
+      // A unit that no square shows is none; the denominator may be beyond all binary numbers.
+      double unit =
+          Math.max(1 / values.denominator().doubleValue(), (high - low) / most / NARROWEST);
       double width = Math.max(1, Math.ceil((high - low) / unit / most)) * unit;
       double start = low - unit / 2;
       return new Squares(start, width, 1 + (int) ((high - start) / width));

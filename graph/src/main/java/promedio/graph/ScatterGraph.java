@@ -1,5 +1,6 @@
 package promedio.graph;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -53,6 +54,11 @@ public record ScatterGraph(
   @Override
   public String name() {
     return yName;
+  }
+
+  @Override
+  public List<Drawable.Scale> scales() {
+    return List.of(Drawable.Scale.of(xName, pairs.x()), Drawable.Scale.of(yName, pairs.y()));
   }
 
   @Override

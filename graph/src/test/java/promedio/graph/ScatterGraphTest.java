@@ -7,7 +7,10 @@ import java.awt.geom.Ellipse2D;
 import java.awt.geom.GeneralPath;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,8 +24,11 @@ import org.jfree.chart.renderer.xy.XYItemRenderer;
 import org.jfree.chart.title.LegendTitle;
 import org.jfree.chart.title.TextTitle;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;
@@ -70,6 +76,36 @@ class ScatterGraphTest {
   void itSaysInWordsHowManyPointsAndHowTheyGoTogether() {
     assertThat(graph(FIVE, false).inWords())
         .contains("weight over length", "n = 5", "the correlation is 1.00");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "1 2 1e400, beyond 10^100",
+    "1e-200 0 0, beyond 10^-100",
+    "12345678901234567 12345678901234568 12345678901234569, too close"
+  })
+  void whatNoPictureCanTellApartIsRefused(String numbers, String why) {
+    Values extreme =
+        Values.of(Arrays.stream(numbers.split(" ")).map(BigDecimal::new).map(Exact::of).toList());
+    Values usual = Values.ofDecimals(new long[] {1, 2, 3}, 0);
+
+    for (Pairs pairs : List.of(Pairs.of(extreme, usual), Pairs.of(usual, extreme))) {
+      assertThatThrownBy(() -> GraphExport.of(graph(pairs, true), 600, 400))
+          .isInstanceOf(BadInputException.class)
+          .hasMessageContaining(why);
+    }
+  }
+
+  @Test
+  void manyPointsOfWhichOneHasFourHundredDigitsAreDrawn() throws Exception {
+    List<Exact> x = new ArrayList<>();
+    for (int i = 0; i < 6000; i++) {
+      x.add(Exact.of(i % 60));
+    }
+    x.set(7, Exact.of(7).plus(Exact.of(10).pow(-400)));
+    Values values = Values.of(x);
+
+    assertThat(svg(graph(Pairs.of(values, values), false))).contains("<svg").doesNotContain("NaN");
   }
 
   @Test

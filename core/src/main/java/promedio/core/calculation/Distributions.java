@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import promedio.core.distribution.Curve;
+import promedio.core.distribution.Read;
 import promedio.core.distribution.Tail;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -47,8 +49,8 @@ final class Distributions {
   }
 
   /**
-   * {@return the function of these numbers}; degrees of freedom that are not above 0, and an area
-   * that is not between 0 and 1, give nothing
+   * {@return the function of these numbers}; degrees of freedom that are not above 0, an area that
+   * is not between 0 and 1, and what has no sure digits, give nothing
    *
    * @param function one of {@link #names}, with as many numbers as it takes
    */
@@ -71,12 +73,17 @@ final class Distributions {
   private static @Nullable Exact read(
       Curve curve, boolean ofArea, Exact given, List<Exact> degrees) {
     boolean noArea = ofArea && (given.signum() <= 0 || given.compareTo(Exact.ONE) >= 0);
-    if (noArea || degrees.stream().anyMatch(each -> each.signum() <= 0)) {
+    if (noArea) {
       return null;
     }
-    return (ofArea
-            ? curve.value(given, degrees, Tail.LOWER)
-            : curve.area(given, degrees, Tail.LOWER))
-        .decimal();
+    try {
+      return (ofArea
+              ? Read.of(curve, degrees, given, Tail.LOWER).value()
+              : Read.at(curve, degrees, given).area())
+          .decimal();
+    } catch (BadInputException e) {
+      // A cell that cannot be computed stays empty; the step counts them.
+      return null;
+    }
   }
 }

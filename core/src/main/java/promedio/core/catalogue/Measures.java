@@ -10,10 +10,8 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
 import promedio.core.measure.Task;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Data;
 import promedio.core.sample.Subject;
 
@@ -199,10 +197,11 @@ public final class Measures {
     boolean decides = parts.size() > 1 && parts.get(parts.size() - 1).equals(Task.DECISION);
     List<Exact> arguments = new ArrayList<>();
     for (String part : parts.subList(1, parts.size() - (decides ? 1 : 0))) {
-      if (!(NumberText.read(part, DecimalSign.POINT) instanceof Reading.Numeral numeral)) {
+      Optional<Exact> argument = PlainText.read(part);
+      if (argument.isEmpty()) {
         return Optional.empty();
       }
-      arguments.add(numeral.value());
+      arguments.add(argument.get());
     }
     return ofKey(parts.get(0))
         .filter(found -> Task.refusal(found, arguments).isEmpty())

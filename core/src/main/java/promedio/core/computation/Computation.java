@@ -25,6 +25,7 @@ import promedio.core.measure.Shape;
 import promedio.core.measure.Sighting;
 import promedio.core.measure.Summary;
 import promedio.core.measure.Task;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -283,6 +284,10 @@ public final class Computation {
           return evaluate(formula, task.named());
         }
         degrees.add(found.value());
+      }
+      Optional<Message> unsure = CurveReader.problem(definition, degrees);
+      if (unsure.isPresent()) {
+        return new Result.Absent(unsure.get());
       }
       List<Exact> read = new ArrayList<>();
       for (Formula formula : definition.reading().formulas()) {

@@ -2,10 +2,12 @@ package promedio.core.computation;
 
 import java.math.MathContext;
 import java.util.List;
+import java.util.Optional;
 import promedio.core.distribution.Approximate;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
 import promedio.core.measure.Definition;
+import promedio.core.message.Message;
 import promedio.core.number.Exact;
 
 /** Reads areas and ends of intervals off curves of probability. */
@@ -14,6 +16,18 @@ final class CurveReader {
   private static final MathContext SHOWN = new MathContext(Approximate.DIGITS);
 
   private CurveReader() {}
+
+  /** {@return why nothing is read, or none where the digits of what is read are sure} */
+  static Optional<Message> problem(Definition.ByCurve definition, List<Exact> degrees) {
+    return definition
+        .curve()
+        .problem(degrees)
+        .or(
+            () ->
+                definition.reading() instanceof Definition.CurveReading.Bound bound
+                    ? Curve.problem(bound.confidence())
+                    : Optional.empty());
+  }
 
   /**
    * {@return what is read}

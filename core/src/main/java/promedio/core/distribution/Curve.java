@@ -8,44 +8,82 @@ import org.apache.commons.statistics.distribution.ContinuousDistribution;
 import org.apache.commons.statistics.distribution.FDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.apache.commons.statistics.distribution.TDistribution;
+import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 
 /**
  * A curve of probability. Areas and values come from a library for distributions that reckons in
- * binary numbers; at least {@link Approximate#SURE_DIGITS} digits of them are right.
+ * binary numbers; at least {@link Approximate#SURE_DIGITS} digits of them are right up to {@link
+ * #MOST_FOR_ALL_DIGITS} degrees of freedom, two fewer beyond, and where {@link #problem} says so,
+ * nobody knows how many.
  */
 public enum Curve {
-  NORMAL("normal", 0) {
+  NORMAL("normal", 0, 1) {
     @Override
     ContinuousDistribution of(List<Exact> degrees) {
       return NormalDistribution.of(0, 1);
     }
   },
-  T("t", 1) {
+  T("t", 1, 10_000_000) {
     @Override
     ContinuousDistribution of(List<Exact> degrees) {
       return TDistribution.of(near(degrees.get(0)));
     }
   },
-  CHI_SQUARED("chi-squared", 1) {
+  CHI_SQUARED("chi-squared", 1, 1_000_000) {
     @Override
     ContinuousDistribution of(List<Exact> degrees) {
       return ChiSquaredDistribution.of(near(degrees.get(0)));
     }
   },
-  F("f", 2) {
+  F("f", 2, 1_000_000) {
     @Override
     ContinuousDistribution of(List<Exact> degrees) {
       return FDistribution.of(near(degrees.get(0)), near(degrees.get(1)));
     }
   };
 
+  /** Up to so many degrees of freedom all of {@link Approximate#SURE_DIGITS} are right. */
+  public static final int MOST_FOR_ALL_DIGITS = 10_000;
+
+  private static final Exact SMALLEST_AREA = Exact.of(10).pow(-100);
+  private static final Exact FEWEST = Exact.of(1, 2);
+  private static final double FARTHEST = 1e150;
+
   private final String code;
   private final int degrees;
+  private final long most;
 
-  Curve(String code, int degrees) {
+  Curve(String code, int degrees, long most) {
     this.code = code;
     this.degrees = degrees;
+    this.most = most;
+  }
+
+  /**
+   * {@return why nothing is read off a curve of these degrees of freedom}; none where its digits
+   * are sure
+   */
+  public Optional<Message> problem(List<Exact> degreesOfFreedom) {
+    for (Exact each : degreesOfFreedom) {
+      if (each.signum() <= 0) {
+        return Optional.of(Texts.message("curve.degrees"));
+      }
+      if (each.compareTo(FEWEST) < 0 || each.compareTo(Exact.of(most)) > 0) {
+        return Optional.of(Texts.message("curve.unsure-degrees", FEWEST, most));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** {@return why no value is looked for that cuts off an area; none where its digits are sure} */
+  public static Optional<Message> problem(Exact area) {
+    Exact rest = Exact.ONE.minus(area);
+    Exact smaller = area.compareTo(rest) < 0 ? area : rest;
+    return smaller.compareTo(SMALLEST_AREA) < 0
+        ? Optional.of(Texts.message("curve.unsure-number"))
+        : Optional.empty();
   }
 
   /** {@return its name on the command line and in files} */
@@ -80,18 +118,19 @@ public enum Curve {
 
   abstract ContinuousDistribution of(List<Exact> degreesOfFreedom);
 
-  static double near(Exact value) {
+  private static double near(Exact value) {
     return value.significant(20).doubleValue();
   }
 
   /**
-   * {@return the area below or beyond a value}
+   * {@return the area below or beyond a value}; 0 where it is smaller than any binary number
    *
-   * @param degreesOfFreedom as many as {@link #degrees}, above 0
+   * @param degreesOfFreedom as many as {@link #degrees}, without a {@link #problem}
    */
   public Approximate area(Exact value, List<Exact> degreesOfFreedom, Tail tail) {
     ContinuousDistribution curve = of(degreesOfFreedom);
-    double at = near(value);
+    // Farther out there is nothing, and binary numbers end.
+    double at = Math.max(-FARTHEST, Math.min(FARTHEST, near(value)));
     return switch (tail) {
       case LOWER -> Approximate.of(curve.cumulativeProbability(at));
       case UPPER -> Approximate.of(curve.survivalProbability(at));
@@ -102,16 +141,19 @@ public enum Curve {
   /**
    * {@return the value that has this area below or beyond it}
    *
-   * @param area above 0 and below 1
-   * @param degreesOfFreedom as many as {@link #degrees}, above 0
+   * @param area above 0 and below 1, not nearer to either than 10^−100
+   * @param degreesOfFreedom as many as {@link #degrees}, without a {@link #problem}
    */
   public Approximate value(Exact area, List<Exact> degreesOfFreedom, Tail tail) {
     ContinuousDistribution curve = of(degreesOfFreedom);
-    double given = near(area);
+    Exact rest = Exact.ONE.minus(area);
     return switch (tail) {
-      case LOWER -> Approximate.of(quantile(curve, given, near(Exact.ONE.minus(area))));
-      case UPPER -> Approximate.of(quantile(curve, near(Exact.ONE.minus(area)), given));
-      case TWO -> Approximate.of(curve.inverseSurvivalProbability(given / 2));
+      case LOWER -> Approximate.of(quantile(curve, near(area), near(rest)));
+      case UPPER -> Approximate.of(quantile(curve, near(rest), near(area)));
+      case TWO -> {
+        Exact beyond = area.over(2);
+        yield Approximate.of(quantile(curve, near(Exact.ONE.minus(beyond)), near(beyond)));
+      }
     };
   }
 
@@ -130,7 +172,8 @@ public enum Curve {
         below <= beyond
             ? curve.inverseCumulativeProbability(below)
             : curve.inverseSurvivalProbability(beyond);
-    return polished(curve, near, below, beyond);
+    // Where binary numbers end, the value is as far out as they go, which nobody takes as sure.
+    return Double.isFinite(near) ? polished(curve, near, below, beyond) : Double.MAX_VALUE;
   }
 
   /** What the library finds by halving intervals is brought nearer by a few of Newton's steps. */

@@ -1,7 +1,11 @@
 package promedio.core.distribution;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.message.BadInputException;
+import promedio.core.message.Message;
+import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 
 /**
@@ -15,15 +19,35 @@ import promedio.core.number.Exact;
 public record Read(
     Approximate value, Approximate area, Approximate upper, Optional<Approximate> both) {
 
-  /** {@return what a value cuts off} */
-  public static Read at(Curve curve, List<Exact> degrees, Exact value) {
+  private static final Exact LARGEST = Exact.of(10).pow(100);
+  private static final Exact SMALLEST = Exact.of(10).pow(-100);
+
+  /** Smaller areas have fewer digits in binary numbers. */
+  private static final BigDecimal SMALLEST_AREA = new BigDecimal("1e-290");
+
+  /**
+   * {@return what a value cuts off}
+   *
+   * @throws BadInputException if the digits of that are not sure; the message says why
+   */
+  public static Read at(Curve curve, List<Exact> degrees, Exact value) throws BadInputException {
+    refuse(curve.problem(degrees));
+    refuseExtreme(value);
     Optional<Approximate> both =
         curve.isSymmetric() ? Optional.of(curve.area(value, degrees, Tail.TWO)) : Optional.empty();
-    return new Read(
-        new Approximate(value.significant(Approximate.DIGITS)),
-        curve.area(value, degrees, Tail.LOWER),
-        curve.area(value, degrees, Tail.UPPER),
-        both);
+    Read read =
+        new Read(
+            shown(value),
+            curve.area(value, degrees, Tail.LOWER),
+            curve.area(value, degrees, Tail.UPPER),
+            both);
+    boolean outside = !curve.isSymmetric() && value.signum() <= 0;
+    for (Approximate area : List.of(read.area, read.upper)) {
+      if (!outside && area.value().compareTo(SMALLEST_AREA) < 0) {
+        throw Texts.refusal("curve.unsure-area");
+      }
+    }
+    return read;
   }
 
   /**
@@ -31,8 +55,11 @@ public record Read(
    *
    * @param given the area, above 0 and below 1
    * @param tail which area it is; {@link Tail#TWO} of symmetric curves only
+   * @throws BadInputException if the digits of that are not sure; the message says why
    */
-  public static Read of(Curve curve, List<Exact> degrees, Exact given, Tail tail) {
+  public static Read of(Curve curve, List<Exact> degrees, Exact given, Tail tail)
+      throws BadInputException {
+    refuse(curve.problem(degrees));
     Exact lower =
         switch (tail) {
           case LOWER -> given;
@@ -41,9 +68,25 @@ public record Read(
         };
     Exact upper = Exact.ONE.minus(lower);
     Exact smaller = lower.compareTo(upper) < 0 ? lower : upper;
+    refuse(Curve.problem(smaller));
     Optional<Approximate> both =
         curve.isSymmetric() ? Optional.of(shown(smaller.times(2))) : Optional.empty();
-    return new Read(curve.value(given, degrees, tail), shown(lower), shown(upper), both);
+    Approximate value = curve.value(given, degrees, tail);
+    refuseExtreme(value.decimal());
+    return new Read(value, shown(lower), shown(upper), both);
+  }
+
+  private static void refuse(Optional<Message> problem) throws BadInputException {
+    if (problem.isPresent()) {
+      throw new BadInputException(problem.get());
+    }
+  }
+
+  private static void refuseExtreme(Exact number) throws BadInputException {
+    Exact size = number.abs();
+    if (size.compareTo(LARGEST) > 0 || (size.signum() > 0 && size.compareTo(SMALLEST) < 0)) {
+      throw Texts.refusal("curve.unsure-number");
+    }
   }
 
   private static Approximate shown(Exact area) {

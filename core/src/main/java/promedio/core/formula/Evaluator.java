@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
@@ -176,6 +177,7 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
   public Optional<Exact> area(Formula.Area area) {
     return onCurve(
         area.statistic(),
+        area.curve(),
         area.degrees(),
         (statistic, degrees) ->
             Optional.of(area.curve().area(statistic, degrees, area.tail()).decimal()));
@@ -185,9 +187,10 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
   public Optional<Exact> quantile(Formula.Quantile quantile) {
     return onCurve(
         quantile.below(),
+        quantile.curve(),
         quantile.degrees(),
         (below, degrees) ->
-            below.signum() > 0 && below.compareTo(Exact.ONE) < 0
+            Curve.problem(below).isEmpty()
                 ? Optional.of(quantile.curve().value(below, degrees, Tail.LOWER).decimal())
                 : Optional.empty());
   }
@@ -197,13 +200,10 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
     Optional<Exact> of(Exact at, List<Exact> degrees);
   }
 
-  /** A curve has degrees of freedom above 0 only. */
-  private Optional<Exact> onCurve(Formula at, List<Formula> degrees, Reading reading) {
-    List<Exact> numbers =
-        degrees.stream()
-            .flatMap(each -> each.accept(this).filter(number -> number.signum() > 0).stream())
-            .toList();
-    return numbers.size() == degrees.size()
+  /** Of degrees of freedom that give no sure digits there is no value. */
+  private Optional<Exact> onCurve(Formula at, Curve curve, List<Formula> degrees, Reading reading) {
+    List<Exact> numbers = degrees.stream().flatMap(each -> each.accept(this).stream()).toList();
+    return numbers.size() == degrees.size() && curve.problem(numbers).isEmpty()
         ? at.accept(this).flatMap(number -> reading.of(number, numbers))
         : Optional.empty();
   }

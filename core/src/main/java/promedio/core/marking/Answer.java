@@ -50,14 +50,16 @@ sealed interface Answer {
 
   /**
    * {@return the answer in every way that it can be understood, the likeliest first}: {@code 3 1/2}
-   * is one mode or two
+   * is one mode or two, and {@code 1,570} may be meant either way, of which the right one counts
    *
    * @param task what was asked: percentages are read only where the result is one, several numbers
    *     only where it is several
    */
   static List<Answer> readings(String written, Task task, DecimalSign sign) {
     if (task.measure().shape() == Shape.ONE) {
-      return List.of(read(List.of(written.strip()), written, task, sign));
+      return NumberText.meanings(written, sign).stream()
+          .map(meant -> read(List.of(meant.strip()), meant, task, sign))
+          .toList();
     }
     List<Answer> readings =
         ModesText.parts(written, sign).stream()

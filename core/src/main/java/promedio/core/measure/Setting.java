@@ -2,14 +2,15 @@ package promedio.core.measure;
 
 import static promedio.core.formula.Formula.number;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
+import promedio.core.limit.Limit;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -20,6 +21,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Tally;
+import promedio.core.sample.Values;
 
 /**
  * What a measure is defined for: the kind of data, the course rules, and the arguments of what is
@@ -134,16 +136,18 @@ public final class Setting {
         () -> Scope.of(tally, classes.isPresent() ? Quantity.MIDPOINT : Quantity.X));
   }
 
-  /** {@return all values in their order; they must have positions} */
+  /**
+   * {@return whether the values have positions, and are few enough to be put one after the other}
+   */
+  public boolean isListed() {
+    return tally.hasPositions()
+        && tally.total().compareTo(Exact.of(Limit.LISTED_VALUES.most())) <= 0;
+  }
+
+  /** {@return all values in their order; they must be {@link #isListed listed}} */
   public List<Exact> inOrder() {
-    List<Exact> values = new ArrayList<>();
-    for (int rank = 0; rank < tally.size(); rank++) {
-      int times = tally.frequency(rank).numerator().intValueExact();
-      for (int time = 0; time < times; time++) {
-        values.add(tally.value(rank));
-      }
-    }
-    return values;
+    Values values = tally.inOrder(0, tally.total().numerator().intValueExact());
+    return IntStream.range(0, values.size()).mapToObj(values::get).toList();
   }
 
   /** {@return x, or m of a class table} */

@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.limit.Limit;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Tally;
-import promedio.core.sample.Values;
 
 /**
  * The values that are left when ⌊n·p⌋ are left out at each end, and their mean.
@@ -47,9 +47,12 @@ public record Trimming(Exact proportion) implements Inspection {
       return new Nothing(refusal.get());
     }
     Exact leftOut = leftOut(setting.tally());
+    if (!setting.isListed()) {
+      return new Nothing(Limit.LISTED_VALUES.beyond(setting.tally().total().toString()));
+    }
     int out = leftOut.numerator().intValueExact();
-    List<Exact> values = setting.inOrder();
-    Sample rest = new Sample(Values.of(values.subList(out, values.size() - out)));
+    int n = setting.tally().total().numerator().intValueExact();
+    Sample rest = new Sample(setting.tally().inOrder(out, n - out));
     return new Numbers(
         List.of(
             new Sighting(-1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));

@@ -3,8 +3,10 @@ package promedio.core.number;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.text.Normalizer;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import promedio.core.limit.Limit;
 import promedio.core.message.Message;
 
 /**
@@ -15,12 +17,6 @@ import promedio.core.message.Message;
  * ({@code 1,234} from someone whose decimal sign is the point) the text is refused with both.
  */
 public final class NumberText {
-
-  /** Exact arithmetic with longer numbers would take minutes; no sample needs them. */
-  static final int MOST_CHARACTERS = 1000;
-
-  /** The largest power of ten, either way, that a number may carry. */
-  static final int LARGEST_EXPONENT = 1000;
 
   private static final int PLAIN_LENGTH = 18;
   private static final char MINUS = '−';
@@ -46,8 +42,8 @@ public final class NumberText {
       BigDecimal value = new BigDecimal(stripped.replace(sign.sign(), '.'));
       return new Reading.Numeral(Exact.of(value), value.scale(), Reading.Form.DECIMAL);
     }
-    if (stripped.length() > MOST_CHARACTERS) {
-      return unreadable("number.too-long", String.valueOf(stripped.length()));
+    if (stripped.length() > Limit.NUMBER_CHARACTERS.most()) {
+      return beyond(Limit.NUMBER_CHARACTERS, stripped);
     }
     String body = plainCharacters(stripped);
     boolean percent = body.endsWith("%");
@@ -66,6 +62,22 @@ public final class NumberText {
     return percent
         ? new Reading.Numeral(value.over(100), number.places(), Reading.Form.PERCENT)
         : new Reading.Numeral(value, number.places(), number.form());
+  }
+
+  /**
+   * {@return the text in every way in which its numbers can be meant}: {@code 1,234} of someone
+   * whose decimal sign is the point is 1234 or 1.234; most texts can be meant in one way
+   */
+  public static List<String> meanings(String text, DecimalSign sign) {
+    Pattern ambiguous =
+        Pattern.compile(
+            "(?<![\\d.,])([1-9]\\d{0,2})"
+                + Pattern.quote(String.valueOf(sign.other()))
+                + "(\\d{3})(?![\\d.,])");
+    Matcher number = ambiguous.matcher(text);
+    return number.find()
+        ? List.of(number.replaceAll("$1$2"), number.replaceAll("$1" + sign.sign() + "$2"))
+        : List.of(text);
   }
 
   /** {@return the number with a true minus and the decimal sign; digits and places are kept} */
@@ -102,8 +114,9 @@ public final class NumberText {
     }
     String exponent = decimal.group(2) == null ? "0" : decimal.group(2);
     // The length is asked first, so that the exponent itself cannot overflow.
-    if (exponent.length() > 6 || Math.abs(Integer.parseInt(exponent)) > LARGEST_EXPONENT) {
-      return unreadable("number.too-large", original, String.valueOf(LARGEST_EXPONENT));
+    if (exponent.length() > 6
+        || Math.abs(Integer.parseInt(exponent)) > Limit.NUMBER_EXPONENT.most()) {
+      return beyond(Limit.NUMBER_EXPONENT, original);
     }
     String mantissa = decimal.group(1);
     if (SPACED.matcher(mantissa).matches()) {
@@ -176,9 +189,17 @@ public final class NumberText {
     return plain.toString();
   }
 
+  private static Reading beyond(Limit limit, String original) {
+    return new Reading.Unreadable(limit.beyond(shown(original)));
+  }
+
+  private static String shown(String text) {
+    return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+  }
+
   private static Reading unreadable(String key, String... arguments) {
     String[] shown = arguments.clone();
-    shown[0] = shown[0].length() > 40 ? shown[0].substring(0, 40) + "…" : shown[0];
+    shown[0] = shown(shown[0]);
     return new Reading.Unreadable(Message.of(key, shown));
   }
 }

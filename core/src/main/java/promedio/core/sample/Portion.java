@@ -3,10 +3,8 @@ package promedio.core.sample;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.message.BadInputException;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Groups.Group;
 
 /**
@@ -53,7 +51,7 @@ public record Portion(Kind kind, List<String> groups) {
     /** {@return whether it can name these groups, or expect these numbers} */
     public boolean takes(List<String> groups) {
       return names == ANY
-          ? groups.stream().allMatch(each -> number(each).isPresent())
+          ? groups.stream().allMatch(each -> PlainText.read(each).isPresent())
           : groups.size() == names;
     }
   }
@@ -97,12 +95,6 @@ public record Portion(Kind kind, List<String> groups) {
    */
   public static Portion fit(List<Exact> expected) {
     return new Portion(Kind.FIT, expected.stream().map(Exact::toString).toList());
-  }
-
-  private static Optional<Exact> number(String text) {
-    return NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral
-        ? Optional.of(numeral.value())
-        : Optional.empty();
   }
 
   /** {@return two of several groups, in this order} */
@@ -160,7 +152,9 @@ public record Portion(Kind kind, List<String> groups) {
       return Optional.of(
           groups.isEmpty()
               ? Fit.equal(counted)
-              : Fit.read(counted, groups.stream().flatMap(each -> number(each).stream()).toList()));
+              : Fit.read(
+                  counted,
+                  groups.stream().flatMap(each -> PlainText.read(each).stream()).toList()));
     } catch (BadInputException e) {
       // Categories were added or taken out since the numbers were given.
       return Optional.empty();

@@ -149,6 +149,24 @@ public final class Tally {
     return value(rankAt(position));
   }
 
+  /**
+   * {@return the values at these positions when all are put in order}; they have positions
+   *
+   * @param from the first position, from 0
+   * @param to the position behind the last one
+   */
+  public Values inOrder(int from, int to) {
+    int[] ranks = new int[to - from];
+    int rank = 0;
+    for (int i = 0; i < ranks.length; i++) {
+      while (cumulative()[rank].compareTo(BigInteger.valueOf(from + i)) <= 0) {
+        rank++;
+      }
+      ranks[i] = rank;
+    }
+    return values.pick(ranks);
+  }
+
   /** {@return the highest frequency} */
   public Exact highestFrequency() {
     return IntStream.range(0, size())

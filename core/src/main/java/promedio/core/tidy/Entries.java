@@ -13,6 +13,7 @@ import promedio.core.message.Cancellation;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
+import promedio.core.number.PlainText;
 import promedio.core.number.Reading;
 import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.Column;
@@ -27,7 +28,7 @@ final class Entries {
   static Optional<Exact> number(String text) {
     return NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral
         ? Optional.of(numeral.value())
-        : Optional.empty();
+        : PlainText.read(text);
   }
 
   /** {@return the entries as a column of numbers; what is no number stays as its text} */

@@ -14,12 +14,15 @@ import promedio.core.ByCode;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedValues;
+import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
+import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.slip.Cause;
@@ -284,5 +287,32 @@ class MarkerTest {
         DigitSwaps.of(Exact.of(new BigDecimal(value))).stream().map(PlainText::of).toList();
 
     assertThat(String.join(" ", swapped)).isEqualTo(expected);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1570, '1,570'", "1.57, '1,570'", "-1570, '-1,570'", "-1.57, '−1,570'"})
+  void whatCanBeMeantInTwoWaysCountsAsTheRightOne(String mean, String answer) {
+    Sample sample = new Sample(Values.of(List.of(Exact.of(new BigDecimal(mean)))));
+    Marker marker = Marker.of(Problem.of(sample, CourseRules.DEFAULTS, Measures.MEAN));
+
+    assertThat(marker.mark(answer, DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(marker.mark("2,570", DecimalSign.POINT).verdict()).isEqualTo(Verdict.UNEXPLAINED);
+  }
+
+  @Test
+  void aTrimmedMeanOfVeryManyValuesIsMarkedAtOnce() throws BadInputException {
+    FrequencyTable many =
+        FrequencyTable.read(
+            List.of(
+                new FrequencyTable.Row(Exact.of(1), Exact.of(3_000_000_000L)),
+                new FrequencyTable.Row(Exact.of(5), Exact.of(400_000))),
+            0);
+    Task trimmed = new Task(Measures.TRIMMED_MEAN, List.of(Exact.of(1, 10)));
+
+    assertThat(
+            Marker.of(Problem.of(many, CourseRules.DEFAULTS, trimmed))
+                .mark("1.75", DecimalSign.POINT)
+                .verdict())
+        .isEqualTo(Verdict.UNEXPLAINED);
   }
 }

@@ -17,7 +17,6 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.DistributionJson;
 
@@ -85,10 +84,9 @@ final class DistributionCommand implements Callable<Integer> {
       throw wrong(Texts.of("distribution.one-input"));
     }
     if (lines != null) {
-      answerLines(lines);
-    } else {
-      print(String.valueOf(name));
+      return answerLines(lines);
     }
+    print(String.valueOf(name));
     spec.commandLine().getOut().flush();
     return 0;
   }
@@ -126,15 +124,9 @@ final class DistributionCommand implements Callable<Integer> {
     }
   }
 
-  private void answerLines(String file) throws RefusedFileException, IOException {
-    PrintWriter out = spec.commandLine().getOut();
+  private int answerLines(String file) throws RefusedFileException, IOException {
     try (InputStream in = Inputs.open(file)) {
-      ByteLines all = new ByteLines(in);
-      for (var line = all.next(); line.isPresent(); line = all.next()) {
-        if (!line.get().text().isBlank() || line.get().problem().isPresent()) {
-          out.println(DistributionJson.answer(line.get()));
-        }
-      }
+      return new Batch(spec.commandLine().getOut(), DistributionJson::answer).answer(in);
     }
   }
 

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -50,10 +51,23 @@ final class Inputs {
       return DataSource.of(path(name));
     }
     try (InputStream in = open(name)) {
-      return DataSource.of(called(name), in.readAllBytes());
+      return source(name, in);
     } catch (IOException e) {
       throw unreadable(name, e);
     }
+  }
+
+  /**
+   * {@return the bytes that come from a stream, to be read again and again}
+   *
+   * @throws RefusedFileException if there are more than anybody has: it may never end
+   */
+  static DataSource source(String name, InputStream in) throws IOException, RefusedFileException {
+    byte[] bytes = in.readNBytes((int) Limit.STREAM_BYTES.most());
+    if (bytes.length == Limit.STREAM_BYTES.most() && in.read() >= 0) {
+      throw new RefusedFileException(Limit.STREAM_BYTES.beyond(called(name)).text());
+    }
+    return DataSource.of(called(name), bytes);
   }
 
   /**

@@ -1,5 +1,7 @@
 package promedio.desktop.cli;
 
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;
@@ -20,7 +22,6 @@ import picocli.CommandLine.Spec;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.SafeWrite;
 import promedio.files.answers.AnswerKey;
@@ -35,8 +36,8 @@ import promedio.files.table.TextFile;
 @Command(name = "mark", mixinStandardHelpOptions = true, addMethodSubcommands = false)
 final class MarkCommand implements Callable<Integer> {
 
-  /** So many lines are marked together, on all processors. */
-  private static final int TOGETHER = 512;
+  /** A longer first line is no head of answers. */
+  private static final int LONGEST_HEAD = 1 << 16;
 
   /** How the answers are written. */
   enum Format {
@@ -61,9 +62,8 @@ final class MarkCommand implements Callable<Integer> {
   @Option(
       names = "--format",
       paramLabel = "${bundle:label.format}",
-      defaultValue = "json",
       descriptionKey = "option.mark.format")
-  private Format format = Format.JSON;
+  private @Nullable Format format;
 
   @Option(
       names = "--rule",
@@ -91,11 +91,9 @@ final class MarkCommand implements Callable<Integer> {
   @Override
   public Integer call() throws RefusedFileException, IOException {
     CourseRules course = RuleOption.read(rules, spec);
-    if (format == Format.JSON && (counts || report != null)) {
+    boolean onlyOfCsv = counts || report != null || key != null || students;
+    if (format == Format.JSON && onlyOfCsv) {
       throw new ParameterException(spec.commandLine(), Texts.of("mark.only-csv"));
-    }
-    if (format == Format.JSON && (key != null || students)) {
-      throw new ParameterException(spec.commandLine(), Texts.of("mark.key-csv"));
     }
     Path into = report;
     for (String file : into == null ? List.<String>of() : files) {
@@ -103,59 +101,63 @@ final class MarkCommand implements Callable<Integer> {
         throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
       }
     }
-    if (format == Format.CSV) {
-      markAnswers(course);
+    int code = 0;
+    if (format == Format.CSV || onlyOfCsv) {
+      List<DataSource> sources = new ArrayList<>();
+      for (String file : files) {
+        sources.add(Inputs.source(file));
+      }
+      code = markAnswers(sources, course);
     } else {
       for (String file : files) {
-        try (InputStream in = Inputs.open(file)) {
-          markLines(new ByteLines(in), course);
-        }
+        code = Math.max(code, markOne(file, course));
       }
     }
     spec.commandLine().getOut().flush();
-    return 0;
+    return code;
   }
 
-  private void markLines(ByteLines lines, CourseRules course) throws IOException {
-    List<ByteLines.Line> together = new ArrayList<>();
-    for (var line = lines.next(); line.isPresent(); line = lines.next()) {
-      if (!line.get().text().isBlank() || line.get().problem().isPresent()) {
-        together.add(line.get());
+  private int markOne(String file, CourseRules course) throws RefusedFileException, IOException {
+    try (InputStream in = new BufferedInputStream(Inputs.open(file), LONGEST_HEAD)) {
+      if (format == null && ClassAnswersReader.isCsv(head(in))) {
+        return markAnswers(List.of(Inputs.source(file, in)), course);
       }
-      // Whoever waits for an answer to the one line that came gets it at once.
-      if (together.size() >= TOGETHER || lines.isWaiting()) {
-        print(together, course);
-      }
+      return new Batch(spec.commandLine().getOut(), line -> MarkLines.mark(line, course))
+          .answer(in);
     }
-    print(together, course);
   }
 
-  private void print(List<ByteLines.Line> together, CourseRules course) {
-    PrintWriter out = spec.commandLine().getOut();
-    together.parallelStream()
-        .map(line -> MarkLines.mark(line, course))
-        .toList()
-        .forEach(out::println);
-    out.flush();
-    together.clear();
+  /** The first line, which is read again after it. */
+  private static String head(InputStream in) throws IOException {
+    in.mark(LONGEST_HEAD);
+    ByteArrayOutputStream line = new ByteArrayOutputStream();
+    for (int one = in.read();
+        one >= 0 && one != '\n' && line.size() < LONGEST_HEAD - 1;
+        one = in.read()) {
+      line.write(one);
+    }
+    in.reset();
+    return line.toString(StandardCharsets.UTF_8).strip();
   }
 
-  private void markAnswers(CourseRules course) throws IOException, RefusedFileException {
+  private int markAnswers(List<DataSource> sources, CourseRules course)
+      throws IOException, RefusedFileException {
     Path keyed = key;
     ClassAnswersReader reader =
         keyed == null
             ? new ClassAnswersReader(course, DecimalSign.POINT, name -> Optional.empty())
             : ClassAnswersReader.of(
                 AnswerKey.read(TextFile.read(DataSource.of(keyed))), DecimalSign.POINT);
-    List<DataSource> sources = new ArrayList<>();
-    for (String file : files) {
-      sources.add(Inputs.source(file));
-    }
     ClassAnswers answers = ClassAnswersReader.all(sources, reader::csv, Progress.NONE);
     Path into = report;
     if (into != null) {
       SafeWrite.write(into, answers.csv().getBytes(StandardCharsets.UTF_8));
     }
+    print(answers);
+    return answers.refused() == 0 ? 0 : PromedioCommand.UNUSABLE_INPUT;
+  }
+
+  private void print(ClassAnswers answers) {
     PrintWriter out = spec.commandLine().getOut();
     if (students) {
       out.print(answers.studentsCsv());

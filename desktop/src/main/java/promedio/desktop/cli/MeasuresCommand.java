@@ -20,7 +20,6 @@ import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
-import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.report.Extras;
 import promedio.files.report.MeasureLines;
@@ -79,14 +78,13 @@ final class MeasuresCommand implements Callable<Integer> {
     CourseRules rules = input.rules(spec);
     Extras extras = extras();
     if (lines != null) {
-      answerLines(lines, rules);
-    } else {
-      SampleInput.Input read = input.read(spec);
-      try {
-        print(read, rules, extras);
-      } catch (BadInputException e) {
-        throw wrong(e.getMessage());
-      }
+      return answerLines(lines, rules);
+    }
+    SampleInput.Input read = input.read(spec);
+    try {
+      print(read, rules, extras);
+    } catch (BadInputException e) {
+      throw wrong(e.getMessage());
     }
     spec.commandLine().getOut().flush();
     return 0;
@@ -122,16 +120,10 @@ final class MeasuresCommand implements Callable<Integer> {
     }
   }
 
-  private void answerLines(String name, CourseRules rules)
-      throws RefusedFileException, IOException {
-    PrintWriter out = spec.commandLine().getOut();
+  private int answerLines(String name, CourseRules rules) throws RefusedFileException, IOException {
     try (InputStream in = Inputs.open(name)) {
-      ByteLines all = new ByteLines(in);
-      for (var line = all.next(); line.isPresent(); line = all.next()) {
-        if (!line.get().text().isBlank() || line.get().problem().isPresent()) {
-          out.println(MeasureLines.answer(line.get(), rules));
-        }
-      }
+      return new Batch(spec.commandLine().getOut(), line -> MeasureLines.answer(line, rules))
+          .answer(in);
     }
   }
 

@@ -220,6 +220,9 @@ final class SampleInput {
     if (typed.problem().isPresent()) {
       throw new RefusedFileException(Texts.of("measures.values", typed.problem().get().text()));
     }
+    if (typed.data().categories().isEmpty() && typed.data().tally().isEmpty()) {
+      throw new RefusedFileException(Texts.of("measures.no-values"));
+    }
     return new Input("values", Optional.empty(), typed.data());
   }
 

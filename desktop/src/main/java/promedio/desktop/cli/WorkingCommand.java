@@ -1,5 +1,7 @@
 package promedio.desktop.cli;
 
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.util.List;
@@ -18,8 +20,10 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -29,6 +33,7 @@ import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
 import promedio.files.RefusedFileException;
+import promedio.files.report.QuestionJson;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
@@ -53,7 +58,7 @@ final class WorkingCommand implements Callable<Integer> {
       names = "--with",
       paramLabel = "${bundle:label.number}",
       descriptionKey = "option.working.with")
-  private @Nullable String with;
+  private List<String> with = List.of();
 
   @Option(
       names = "--method",
@@ -94,7 +99,8 @@ final class WorkingCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
-    Task task = task();
+    ObjectNode question = question();
+    Task task = task(question);
     CourseRules rules = input.rules(spec);
     Method method = Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(task, rules)));
     WorkingFormat format =
@@ -102,19 +108,20 @@ final class WorkingCommand implements Callable<Integer> {
             .orElseThrow(
                 () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
     SampleInput.Input read = input.read(spec);
-    List<Method> methods = Method.of(task, rules, read.data());
+    Data data = asked(read.data(), question, task);
+    List<Method> methods = Method.of(task, rules, data);
     if (!methods.contains(method)) {
       throw noMethod(methods);
     }
     ShownNumbers numbers = new ShownNumbers(rules, format.sign());
-    Optional<Working> working = working(read.data(), rules, task, method);
+    Optional<Working> working = working(data, rules, task, method);
     if (working.isEmpty()) {
       throw new RefusedFileException(
           Texts.of(
               "working.none",
               read.source(),
               TaskTexts.name(task, numbers),
-              reason(read.data(), rules, task)));
+              reason(data, rules, task)));
     }
     PrintWriter out = spec.commandLine().getOut();
     format
@@ -127,21 +134,55 @@ final class WorkingCommand implements Callable<Integer> {
     return 0;
   }
 
-  private Task task() {
-    Measure measure =
-        Measures.ofKey(measureKey)
-            .orElseThrow(() -> wrong(Texts.of("working.measure", measureKey, keys())));
-    boolean needsNumber = !measure.parameters().isEmpty();
-    if (needsNumber && with == null) {
-      throw wrong(Texts.of("working.with", measureKey));
+  /** What is asked, as a line of JSON asks it. */
+  private ObjectNode question() {
+    if (Measures.ofKey(measureKey).isEmpty()) {
+      throw wrong(Texts.of("working.measure", measureKey, keys()));
     }
-    List<Exact> arguments = needsNumber ? number("--with", with).stream().toList() : List.of();
-    Task.refusal(measure, arguments)
-        .ifPresent(
-            why -> {
-              throw wrong(Texts.of("working.refused", measureKey, why.text()));
-            });
-    return new Task(measure, arguments);
+    List<Parameter> needed = Measures.ofKey(measureKey).map(Measure::parameters).orElse(List.of());
+    if (with.isEmpty() && !needed.isEmpty()) {
+      throw wrong(Texts.of("working.with", measureKey, options(needed)));
+    }
+    ObjectNode question = JsonNodeFactory.instance.objectNode().put("measure", measureKey);
+    for (String given : with) {
+      int sign = given.indexOf('=');
+      if (sign > 0) {
+        question
+            .withObjectProperty("with")
+            .put(given.substring(0, sign).strip(), given.substring(sign + 1).strip());
+      } else if (with.size() == 1) {
+        question.put("with", given);
+      } else {
+        throw wrong(Texts.of("working.with-names", given));
+      }
+    }
+    return question;
+  }
+
+  /** How the numbers are given: one alone, several by their names. */
+  private static String options(List<Parameter> needed) {
+    String number = Texts.of("working.number");
+    return needed.size() == 1
+        ? "--with " + number
+        : needed.stream()
+            .map(each -> "--with " + each.quantity().id() + "=" + number)
+            .collect(Collectors.joining(" "));
+  }
+
+  private Task task(ObjectNode question) {
+    try {
+      return QuestionJson.task(question);
+    } catch (BadInputException e) {
+      throw wrong(e.why().text());
+    }
+  }
+
+  private Data asked(Data data, ObjectNode question, Task task) {
+    try {
+      return QuestionJson.asked(data, question.path("with"), task);
+    } catch (BadInputException e) {
+      throw wrong(e.why().text());
+    }
   }
 
   private Optional<Working> working(Data data, CourseRules rules, Task task, Method method) {

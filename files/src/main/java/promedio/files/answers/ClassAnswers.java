@@ -45,6 +45,11 @@ public record ClassAnswers(List<MarkedAnswer> rows) {
    */
   public record Count(String code, String measure, int times) {}
 
+  /** {@return how many answers could not be marked, because what was asked cannot be read} */
+  public long refused() {
+    return rows.stream().filter(row -> row.problem().isEmpty()).count();
+  }
+
   /** {@return how many answers have each verdict} */
   public Map<Verdict, Integer> verdicts() {
     Map<Verdict, Integer> verdicts = new LinkedHashMap<>();

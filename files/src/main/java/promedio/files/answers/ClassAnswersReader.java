@@ -7,6 +7,7 @@ import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -31,6 +32,7 @@ import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
+import promedio.files.Guarded;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
@@ -186,7 +188,7 @@ public final class ClassAnswersReader {
         if (names.isEmpty()) {
           names = names(record);
         } else {
-          rows.add(row(fields(names, record)));
+          rows.add(row(names, record));
         }
         progress.at(rows.size(), lines);
       }
@@ -232,6 +234,15 @@ public final class ClassAnswersReader {
     return fields;
   }
 
+  /** {@return whether the text begins with the head of a list of answers} */
+  public static boolean isCsv(String head) {
+    List<String> names =
+        Arrays.stream(head.split(String.valueOf(separator(head)), -1))
+            .map(name -> name.strip().replace("\"", "").toLowerCase(Locale.ROOT))
+            .toList();
+    return names.contains("id") && names.contains("answer");
+  }
+
   private static char separator(String head) {
     char best = ',';
     for (char each : new char[] {';', '\t'}) {
@@ -246,28 +257,38 @@ public final class ClassAnswersReader {
     return text.chars().filter(c -> c == wanted).count();
   }
 
-  private MarkedAnswer row(Map<String, String> fields) {
+  private MarkedAnswer row(List<String> names, CsvRecord record) {
+    Map<String, String> fields = fields(names, record);
     String id = fields.getOrDefault("id", "").strip();
     String part = fields.getOrDefault("part", "").strip();
     String measure = fields.getOrDefault("measure", "").strip();
     String answer = fields.getOrDefault("answer", "").strip();
     try {
-      Marker marker = marker(fields, measure);
-      return new MarkedAnswer(
-          id,
-          part,
-          marker.problem().task().id(),
-          answer,
-          Optional.of(marker.problem()),
-          marker.mark(answer, sign));
+      refuseTooLong(names, record);
+      return Guarded.of(
+          () -> {
+            Marker marker = marker(fields, measure);
+            return new MarkedAnswer(
+                id,
+                part,
+                marker.problem().task().id(),
+                answer,
+                Optional.of(marker.problem()),
+                marker.mark(answer, sign));
+          });
     } catch (BadInputException e) {
-      return new MarkedAnswer(
-          id,
-          part,
-          measure,
-          answer,
-          Optional.empty(),
-          Mark.unreadable(Message.of("mark.question", String.valueOf(e.getMessage()))));
+      Message why =
+          Message.of("mark.line", String.valueOf(record.getStartingLineNumber()), e.why().text());
+      return new MarkedAnswer(id, part, measure, answer, Optional.empty(), Mark.unreadable(why));
+    }
+  }
+
+  /** A cell too many moves those after it: what stands as the answer may be half of it. */
+  private static void refuseTooLong(List<String> names, CsvRecord record) throws BadInputException {
+    boolean tooLong =
+        record.getFields().stream().skip(names.size()).anyMatch(cell -> !cell.isBlank());
+    if (tooLong) {
+      throw Texts.refusal("mark.cells", record.getFieldCount(), names.size());
     }
   }
 

@@ -1,7 +1,6 @@
 package promedio.files.answers;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.NullNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import promedio.core.marking.Explanation;
@@ -15,6 +14,8 @@ import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.files.ByteLines;
+import promedio.files.Guarded;
+import promedio.files.report.JsonLines;
 import promedio.files.report.MarkTexts;
 import promedio.files.report.QuestionJson;
 
@@ -26,65 +27,51 @@ public final class MarkLines {
   /**
    * {@return the line that marks a line}
    *
-   * @param line one answer as a JSON object, or why it cannot be read
-   * @param defaults the rules where the line names none
-   */
-  public static String mark(ByteLines.Line line, CourseRules defaults) {
-    return line.problem().isPresent()
-        ? unreadable(Texts.refusal("plain", line.problem().get()))
-        : mark(line.text(), defaults);
-  }
-
-  /**
-   * {@return the line that marks a line}
-   *
    * @param line one answer as a JSON object
    * @param defaults the rules where the line names none
    */
-  public static String mark(String line, CourseRules defaults) {
-    ObjectNode out = QuestionJson.JSON.createObjectNode();
-    try {
-      JsonNode in = QuestionJson.read(line);
-      // The id comes back as it was written, a number or a word.
-      out.set("id", in.has("id") ? in.get("id") : NullNode.getInstance());
-      write(row(in, defaults, DecimalSign.POINT), out);
-    } catch (BadInputException e) {
-      return unreadable(e);
-    }
-    return out.toString();
-  }
-
-  /** {@return the line about a line of which not even the id can be read} */
-  private static String unreadable(BadInputException why) {
-    ObjectNode out = QuestionJson.JSON.createObjectNode().putNull("id");
-    write(unreadable(QuestionJson.JSON.createObjectNode(), why), out);
-    return out.toString();
+  public static JsonLines.Answer mark(ByteLines.Line line, CourseRules defaults) {
+    return JsonLines.answer(
+        line,
+        (question, into) -> {
+          if (!question.has("id")) {
+            into.putNull("id");
+          }
+          write(asked(question, defaults, DecimalSign.POINT), into);
+        },
+        (why, into) -> {
+          if (!into.has("id")) {
+            into.putNull("id");
+          }
+          write(unreadable(into, why), into);
+        });
   }
 
   /** {@return the answer of the line, marked; where it cannot be read, with the reason} */
   static MarkedAnswer row(String line, CourseRules defaults, DecimalSign sign) {
+    JsonNode[] read = {QuestionJson.JSON.createObjectNode()};
     try {
-      return row(QuestionJson.read(line), defaults, sign);
+      return Guarded.of(
+          () -> {
+            read[0] = QuestionJson.read(line);
+            return asked(read[0], defaults, sign);
+          });
     } catch (BadInputException e) {
-      return unreadable(QuestionJson.JSON.createObjectNode(), e);
+      return unreadable(read[0], e.why());
     }
   }
 
-  private static MarkedAnswer row(JsonNode in, CourseRules defaults, DecimalSign sign) {
-    try {
-      Task task = QuestionJson.task(in);
-      Problem problem =
-          Problem.of(
-              QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task);
-      return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
-    } catch (BadInputException e) {
-      return unreadable(in, e);
-    }
+  private static MarkedAnswer asked(JsonNode in, CourseRules defaults, DecimalSign sign)
+      throws BadInputException {
+    Task task = QuestionJson.task(in);
+    Problem problem =
+        Problem.of(
+            QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task);
+    return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
   }
 
-  private static MarkedAnswer unreadable(JsonNode in, Exception why) {
-    Message reason = Message.of("mark.question", String.valueOf(why.getMessage()));
-    return row(in, Optional.empty(), Mark.unreadable(reason));
+  private static MarkedAnswer unreadable(JsonNode in, Message why) {
+    return row(in, Optional.empty(), Mark.unreadable(Message.of("mark.question", why.text())));
   }
 
   private static MarkedAnswer row(JsonNode in, Optional<Problem> problem, Mark mark) {
@@ -97,7 +84,7 @@ public final class MarkLines {
         mark);
   }
 
-  /** {@return the line for an answer of a answers} */
+  /** {@return the line for an answer of a class} */
   public static String json(MarkedAnswer row) {
     ObjectNode out = QuestionJson.JSON.createObjectNode().put("id", row.id());
     if (!row.part().isEmpty()) {

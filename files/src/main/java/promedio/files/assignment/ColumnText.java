@@ -3,10 +3,8 @@ package promedio.files.assignment;
 import java.util.Iterator;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
+import promedio.core.number.PlainText;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -48,9 +46,6 @@ final class ColumnText {
   }
 
   private static Exact number(String line) throws BadInputException {
-    if (NumberText.read(line, DecimalSign.POINT) instanceof Reading.Numeral numeral) {
-      return numeral.value();
-    }
-    throw Texts.refusal("assignment.number", line);
+    return PlainText.read(line).orElseThrow(() -> Texts.refusal("assignment.number", line));
   }
 }

@@ -12,10 +12,8 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
-import promedio.core.number.NumberText;
-import promedio.core.number.Reading;
+import promedio.core.number.PlainText;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
@@ -242,9 +240,6 @@ final class LinkJson {
   }
 
   private static Exact number(String text) throws BadInputException {
-    if (NumberText.read(text, DecimalSign.POINT) instanceof Reading.Numeral numeral) {
-      return numeral.value();
-    }
-    throw Texts.refusal("assignment.number", text);
+    return PlainText.read(text).orElseThrow(() -> Texts.refusal("assignment.number", text));
   }
 }

@@ -40,11 +40,7 @@ public final class DistributionJson {
     Curve curve = Curve.ofCode(code).orElseThrow(() -> Texts.refusal("distribution.unknown", code));
     List<Exact> df = new ArrayList<>();
     for (String text : degrees) {
-      Exact each = number("df", text);
-      if (each.signum() <= 0) {
-        throw Texts.refusal("distribution.df", text);
-      }
-      df.add(each);
+      df.add(number("df", text));
     }
     if (df.size() != curve.degrees()) {
       throw Texts.refusal("distribution.degrees", code, curve.degrees(), df.size());
@@ -92,31 +88,23 @@ public final class DistributionJson {
     throw Texts.refusal("extra.number", name, text);
   }
 
-  /** {@return the line that answers a line of JSON} */
-  public static String answer(ByteLines.Line line) {
-    ObjectNode answer = JsonNodeFactory.instance.objectNode();
-    try {
-      if (line.problem().isPresent()) {
-        return answer.put("refused", line.problem().get()).toString();
-      }
-      JsonNode question = QuestionJson.read(line.text());
-      if (question.has("id")) {
-        answer.set("id", question.get("id"));
-      }
-      List<String> df = new ArrayList<>();
-      for (JsonNode each : QuestionJson.list(question, "df")) {
-        df.add(each.asText());
-      }
-      Map<String, String> given = new LinkedHashMap<>();
-      for (String name : GIVEN) {
-        if (!QuestionJson.isAbsent(question.path(name))) {
-          given.put(name, question.path(name).asText());
-        }
-      }
-      answer.setAll(of(question.path("distribution").asText(), df, given));
-    } catch (BadInputException e) {
-      answer.put("refused", e.getMessage());
-    }
-    return answer.toString();
+  /** {@return the answer to a line} */
+  public static JsonLines.Answer answer(ByteLines.Line line) {
+    return JsonLines.answer(
+        line,
+        (question, into) -> {
+          List<String> df = new ArrayList<>();
+          for (JsonNode each : QuestionJson.list(question, "df")) {
+            df.add(each.asText());
+          }
+          Map<String, String> given = new LinkedHashMap<>();
+          for (String name : GIVEN) {
+            if (!QuestionJson.isAbsent(question.path(name))) {
+              given.put(name, question.path(name).asText());
+            }
+          }
+          into.setAll(of(question.path("distribution").asText(), df, given));
+        },
+        JsonLines.Refusal.USUAL);
   }
 }

@@ -74,7 +74,7 @@ final class NumberJson {
    */
   ObjectNode single(Result result, boolean withExact) {
     if (result instanceof Result.Absent absent) {
-      return NODES.objectNode().put("absent", absent.why().text());
+      return NODES.objectNode().put("absent", absent.why().text()).put("code", absent.why().key());
     }
     return number(result.number().orElseThrow(), withExact);
   }

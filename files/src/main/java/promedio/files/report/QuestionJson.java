@@ -15,6 +15,7 @@ import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.entry.MissingSigns;
+import promedio.core.limit.Limit;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Task;
@@ -68,6 +69,8 @@ public final class QuestionJson {
       }
     } catch (JsonProcessingException e) {
       throw Texts.refusal(e, "json.broken", why(e));
+    } catch (NumberFormatException e) {
+      throw Texts.refusal(e, "json.number", Limit.NUMBER_EXPONENT.shown());
     }
     throw Texts.refusal("json.no-object");
   }
@@ -256,8 +259,25 @@ public final class QuestionJson {
    * @throws BadInputException if they cannot be read; the message says why
    */
   public static Data data(JsonNode question, Task task) throws BadInputException {
-    Data data = data(question);
-    JsonNode with = question.path("with");
+    return asked(data(question), question.path("with"), task);
+  }
+
+  /**
+   * {@return what is asked of the data}: of categories a fit to what is expected, of several groups
+   * the two that are named
+   *
+   * @param with what else is given
+   * @throws BadInputException if the task is none of such data; the message says why
+   */
+  public static Data asked(Data data, JsonNode with, Task task) throws BadInputException {
+    Data asked = narrowed(data, with, task);
+    if (asked.subject() != task.measure().subject()) {
+      throw Texts.refusal("mark.subject", task.key());
+    }
+    return asked;
+  }
+
+  private static Data narrowed(Data data, JsonNode with, Task task) throws BadInputException {
     if (task.measure().subject() == Subject.FIT && data.categories().isPresent()) {
       return fit(data.categories().get(), with.path("expected"));
     }

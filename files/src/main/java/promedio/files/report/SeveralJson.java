@@ -144,7 +144,7 @@ public final class SeveralJson {
 
   private static void putShare(ObjectNode cell, String name, Exact part, Exact of, String why) {
     if (of.signum() == 0) {
-      cell.putObject(name).put("absent", Message.of(why).text());
+      cell.putObject(name).put("absent", Message.of(why).text()).put("code", why);
     } else {
       cell.put(name, ExactText.of(part.times(100).over(of)));
     }

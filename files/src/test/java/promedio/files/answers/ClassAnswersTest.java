@@ -10,6 +10,7 @@ import promedio.core.marking.Verdict;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
+import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
 import promedio.files.table.Progress;
 
@@ -25,6 +26,10 @@ class ClassAnswersTest {
     return name.equals("Pears")
         ? Optional.of(new Source.ValuesText("12 15 11 20 17").read(DecimalSign.POINT).data())
         : Optional.empty();
+  }
+
+  private static String marked(String line) {
+    return MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text();
   }
 
   @Test
@@ -88,7 +93,7 @@ class ClassAnswersTest {
     assertThat(answers.rows().get(0).mark().reason().orElseThrow().text()).contains("“mode”");
     assertThat(answers.rows().get(1).mark().reason().orElseThrow().text()).contains("“Plums”");
     assertThat(answers.rows().get(2).mark().reason().orElseThrow().text()).contains("“x”");
-    assertThat(answers.csv()).contains("b,,mean,15,unreadable,,,,there is no sample");
+    assertThat(answers.csv()).contains("b,,mean,15,unreadable,,,,line 3: there is no sample");
   }
 
   @Test
@@ -105,31 +110,29 @@ class ClassAnswersTest {
         "{\"id\":7,\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\","
             + "\"answer\":\"%s\",\"rules\":{\"divisor\":\"n\"}}";
 
-    assertThat(MarkLines.mark(line.formatted("1.56"), CourseRules.DEFAULTS))
+    assertThat(marked(line.formatted("1.56")))
         .isEqualTo("{\"id\":7,\"verdict\":\"agrees\",\"explanations\":[]}");
-    assertThat(MarkLines.mark(line.formatted("2.33"), CourseRules.DEFAULTS))
+    assertThat(marked(line.formatted("2.33")))
         .contains("\"verdict\":\"other-rule\"")
         .contains("\"code\":\"divisor\",\"params\":{\"value\":\"n-1\"}");
-    assertThat(MarkLines.mark("{\"id\":8,\"values\":[1]}", CourseRules.DEFAULTS))
+    assertThat(marked("{\"id\":8,\"values\":[1]}"))
         .contains("\"id\":8")
         .contains("\"verdict\":\"unreadable\"")
         .contains("“measure” is missing");
-    assertThat(MarkLines.mark("oops", CourseRules.DEFAULTS)).contains("not JSON");
+    assertThat(marked("oops")).contains("not JSON");
     assertThat(
-            MarkLines.mark(
+            marked(
                 "{\"classes\":[[\"10\",\"19\",\"5\"],[\"15\",\"29\",\"8\"]],"
-                    + "\"measure\":\"mean\",\"answer\":\"3\"}",
-                CourseRules.DEFAULTS))
+                    + "\"measure\":\"mean\",\"answer\":\"3\"}"))
         .contains("begins before class");
   }
 
   @Test
   void twoSlipsTogetherAreBothTold() {
     String told =
-        MarkLines.mark(
+        marked(
             "{\"values\":[\"12\",\"15\",\"11\",\"20\",\"17\"],\"measure\":\"sd\","
-                + "\"answer\":\"10.80\"}",
-            CourseRules.DEFAULTS);
+                + "\"answer\":\"10.80\"}");
 
     assertThat(told).contains("\"with\":{\"kind\":\"rule\",\"code\":\"divisor\"").contains("Also:");
   }
@@ -153,7 +156,6 @@ class ClassAnswersTest {
 
   @Test
   void aLineThatIsNoJsonHasNoId() {
-    assertThat(MarkLines.mark("oops", CourseRules.DEFAULTS))
-        .startsWith("{\"id\":null,\"verdict\":\"unreadable\",\"reason\":");
+    assertThat(marked("oops")).startsWith("{\"id\":null,\"verdict\":\"unreadable\",\"reason\":");
   }
 }

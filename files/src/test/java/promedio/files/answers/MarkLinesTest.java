@@ -9,13 +9,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.rules.CourseRules;
+import promedio.files.ByteLines;
 
 /** Answers to what needs a number besides the data, one a line. */
 class MarkLinesTest {
 
   private static JsonNode mark(String asked) throws JsonProcessingException {
     String line = "{\"id\":\"a\",\"values\":[\"12\",\"15\",\"11\",\"20\",\"17\"]," + asked + "}";
-    return new ObjectMapper().readTree(MarkLines.mark(line, CourseRules.DEFAULTS));
+    return new ObjectMapper()
+        .readTree(MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text());
   }
 
   @ParameterizedTest

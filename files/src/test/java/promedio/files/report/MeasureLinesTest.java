@@ -9,11 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.rules.CourseRules;
+import promedio.files.ByteLines;
 
 class MeasureLinesTest {
 
   private static JsonNode answer(String line) throws JsonProcessingException {
-    return new ObjectMapper().readTree(MeasureLines.answer(line, CourseRules.DEFAULTS));
+    return new ObjectMapper()
+        .readTree(MeasureLines.answer(ByteLines.Line.of(line), CourseRules.DEFAULTS).text());
   }
 
   @Test

@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import promedio.core.rules.CourseRules;
+import promedio.files.ByteLines;
 
 /** The cases of an independent implementation: pairs, groups, counts crossed, and one mean. */
 class SeveralReferenceTest {
@@ -49,7 +50,9 @@ class SeveralReferenceTest {
     ObjectNode question = one.deepCopy();
     question.remove("answer");
     JsonNode found =
-        QuestionJson.JSON.readTree(MeasureLines.answer(question.toString(), CourseRules.DEFAULTS));
+        QuestionJson.JSON.readTree(
+            MeasureLines.answer(ByteLines.Line.of(question.toString()), CourseRules.DEFAULTS)
+                .text());
     if (wanted.has("refused")) {
       assertThat(found.path("refused").asText()).isNotBlank();
       return;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import promedio.core.distribution.Curve;
 import promedio.core.distribution.Read;
 import promedio.core.distribution.Tail;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -50,15 +51,28 @@ public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number
 
   /** {@return why this cannot be looked up, in words; none where it can} */
   public Optional<String> problem() {
-    if (degrees.stream().anyMatch(each -> each.signum() <= 0)) {
-      return Optional.of(Texts.of("lookup.degrees"));
-    }
     boolean area = number.signum() > 0 && number.compareTo(Exact.ONE) < 0;
-    return given == Given.VALUE || area ? Optional.empty() : Optional.of(Texts.of("lookup.area"));
+    if (given != Given.VALUE && !area) {
+      return Optional.of(Texts.of("lookup.area"));
+    }
+    try {
+      looked();
+      return Optional.empty();
+    } catch (BadInputException e) {
+      return Optional.of(e.why().text());
+    }
   }
 
   /** {@return the value with the areas that it cuts off; it can be looked up} */
   public Read read() {
+    try {
+      return looked();
+    } catch (BadInputException e) {
+      throw new IllegalStateException("it cannot be looked up", e);
+    }
+  }
+
+  private Read looked() throws BadInputException {
     return given == Given.VALUE
         ? Read.at(curve, degrees, number)
         : Read.of(curve, degrees, number, given.tail());

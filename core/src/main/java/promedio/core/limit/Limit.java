@@ -1,0 +1,59 @@
+package promedio.core.limit;
+
+import java.util.Locale;
+import promedio.core.message.Message;
+import promedio.core.message.Texts;
+
+/**
+ * How much the program takes of one thing. What lies beyond is refused before the work begins, in
+ * words that name the limit, so that no file exhausts the memory or the patience of a person.
+ */
+public enum Limit {
+  /** Exact arithmetic with longer numbers would take minutes; no sample needs them. */
+  NUMBER_CHARACTERS(1000),
+  /** The largest power of ten, either way, that a number may carry. */
+  NUMBER_EXPONENT(1000),
+  /**
+   * A number as files keep it: a fraction of whole numbers, which is longer than what was typed.
+   * Whatever is typed or computed is shorter, so that what is saved is read again.
+   */
+  EXACT_CHARACTERS(10_000),
+  /** So many values are put one after the other in a working, or to look for what went wrong. */
+  LISTED_VALUES(1_000_000),
+  /** What comes from standard input or a pipe, which may never end. */
+  STREAM_BYTES(256L << 20),
+  /** One line of JSON. */
+  LINE_BYTES(8L << 20);
+
+  private static final long MEGABYTE = 1 << 20;
+
+  private final long most;
+
+  Limit(long most) {
+    this.most = most;
+  }
+
+  /** {@return how much of it is taken, in bytes where it is about bytes} */
+  public long most() {
+    return most;
+  }
+
+  /** {@return its name in texts and documents} */
+  public String code() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** {@return how much is taken, as a person reads it: bytes in MB} */
+  public String shown() {
+    return name().endsWith("_BYTES") ? most / MEGABYTE + " MB" : String.valueOf(most);
+  }
+
+  /**
+   * {@return the sentence that refuses what is beyond}
+   *
+   * @param what what is beyond: a file, a line, the beginning of a number
+   */
+  public Message beyond(String what) {
+    return Texts.message("limit." + code(), what, shown());
+  }
+}
