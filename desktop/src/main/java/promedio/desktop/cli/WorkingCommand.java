@@ -161,7 +161,7 @@ final class WorkingCommand implements Callable<Integer> {
 
   /** How the numbers are given: one alone, several by their names. */
   private static String options(List<Parameter> needed) {
-    String number = Texts.of("working.number");
+    String number = Texts.of("working.a-number");
     return needed.size() == 1
         ? "--with " + number
         : needed.stream()
