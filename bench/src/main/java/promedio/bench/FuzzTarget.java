@@ -269,7 +269,7 @@ enum FuzzTarget {
     Path file = Files.write(SCRATCH, input);
     Assignment opened;
     try {
-      opened = AssignmentFile.open(file, fingerprint -> false).assignment();
+      opened = AssignmentFile.open(file, (fingerprint, path) -> false).assignment();
     } catch (RefusedFileException e) {
       return false;
     }
@@ -279,7 +279,7 @@ enum FuzzTarget {
       item.classes().group(data, opened.rules(), opened.sign());
     }
     AssignmentFile.write(opened, file);
-    if (!AssignmentFile.open(file, fingerprint -> true).assignment().equals(opened)) {
+    if (!AssignmentFile.open(file, (fingerprint, path) -> true).assignment().equals(opened)) {
       throw new IllegalStateException("saved and opened again it is another one");
     }
     return true;

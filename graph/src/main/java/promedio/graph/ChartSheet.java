@@ -76,6 +76,10 @@ final class ChartSheet {
   }
 
   void text(String text, double atX, double atY, TextAnchor anchor, Color color) {
+    if (text.isBlank()) {
+      // A background without words has no shape, which not every format can write.
+      return;
+    }
     XYTextAnnotation annotation = new XYTextAnnotation(text, atX, atY);
     annotation.setFont(Ink.sans(12.5f));
     annotation.setPaint(color);

@@ -235,7 +235,17 @@ public record Assignment(
 
   /** {@return this assignment without the table; the samples linked to it keep their values} */
   public Assignment withoutTable(int id) {
-    return withTables(tables.stream().filter(table -> table.id() != id).toList());
+    List<Item> parted =
+        items.stream()
+            .map(
+                item ->
+                    item.source() instanceof Source.Linked linked && linked.link().table() == id
+                        ? item.withSource(linked.parted())
+                        : item)
+            .toList();
+    List<ImportedTable> left = tables.stream().filter(table -> table.id() != id).toList();
+    return new Assignment(
+        title, course, sign, parted, left, questions, parts, ids, covered, handIn);
   }
 
   /** {@return this assignment with other tables; the samples linked to them stay as they are} */

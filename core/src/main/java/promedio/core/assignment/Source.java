@@ -276,13 +276,18 @@ public sealed interface Source {
       return new Linked(link, found.data(), found.unreadable(), true);
     }
 
+    /** {@return the same values, which no table has any more} */
+    public Linked parted() {
+      return new Linked(link, data, unreadable, false);
+    }
+
     /**
      * {@return what the link leads to in the table; what was found last where it is gone}, or where
      * numbers have become words, or words numbers
      */
     public Linked follow(Table table) {
       Linked now = to(link, table);
-      return now.found && now.shape() == shape() ? now : new Linked(link, data, unreadable, false);
+      return now.found && now.shape() == shape() ? now : parted();
     }
 
     @Override

@@ -150,7 +150,7 @@ public final class Computation {
 
   private Result compute(Task task) {
     Measure measure = task.measure();
-    if (measure.subject() != setting.data().subject()) {
+    if (!isOfTheseData(measure)) {
       return Result.absent("of-other-data");
     }
     boolean named = setting.categories().isPresent() && setting.data().total().signum() != 0;
@@ -164,6 +164,10 @@ public final class Computation {
     return fast.isPresent()
         ? fast.get().of(new ColumnSketch(asked))
         : measure.definition(asked).accept(new Finding(task, asked));
+  }
+
+  private boolean isOfTheseData(Measure measure) {
+    return measure.subject() == setting.data().subject();
   }
 
   /** What a quicker way may use. */
@@ -375,6 +379,9 @@ public final class Computation {
 
   /** {@return how what is asked is found for these data, by these rules} */
   public Definition definition(Task task) {
+    if (!isOfTheseData(task.measure())) {
+      return new Definition.Undefined(Message.of("absent.of-other-data"));
+    }
     return task.meant(setting.rules()).measure().definition(setting.with(task.arguments()));
   }
 

@@ -20,6 +20,8 @@ public enum Limit {
   EXACT_CHARACTERS(10_000),
   /** So many values are put one after the other in a working, or to look for what went wrong. */
   LISTED_VALUES(1_000_000),
+  /** So many values, or rows, of a sample are printed one by one in a document. */
+  PRINTED_VALUES(400),
   /** What comes from standard input or a pipe, which may never end. */
   STREAM_BYTES(256L << 20),
   /** One line of JSON. */

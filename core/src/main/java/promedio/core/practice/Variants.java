@@ -5,6 +5,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.number.DecimalSign;
+import promedio.core.number.Exact;
 import promedio.core.sample.Data;
 import promedio.core.sample.Subject;
 
@@ -16,6 +17,8 @@ public final class Variants {
 
   /** So often nice numbers are tried for. */
   private static final int TRIES = 400;
+
+  private static final Exact LARGEST = Exact.of(10).pow(100);
 
   private final Assignment sheet;
   private final long seed;
@@ -32,6 +35,11 @@ public final class Variants {
     this.sheet = sheet;
     this.seed = seed;
     this.nice = nice;
+  }
+
+  /** {@return whether chance, which draws in binary numbers, has numbers as large as these} */
+  public static boolean isDrawn(Extent extent) {
+    return extent.largest().compareTo(LARGEST) <= 0;
   }
 
   /**

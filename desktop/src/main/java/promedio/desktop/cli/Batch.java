@@ -42,7 +42,7 @@ final class Batch {
       }
     }
     print(together);
-    return isRefused ? PromedioCommand.UNUSABLE_INPUT : 0;
+    return isRefused ? PromedioCommand.UNUSABLE : 0;
   }
 
   private void print(List<ByteLines.Line> together) {

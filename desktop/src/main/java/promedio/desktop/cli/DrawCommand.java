@@ -154,6 +154,8 @@ final class DrawCommand implements Callable<Integer> {
       descriptionKey = "option.draw.dpi")
   private int dpi = 144;
 
+  @Mixin private OverwriteOption overwrite;
+
   private DrawCommand() {}
 
   @Override
@@ -167,6 +169,7 @@ final class DrawCommand implements Callable<Integer> {
     if (input.isReplacedBy(into)) {
       throw wrong(Texts.of("draw.onto-input", into));
     }
+    overwrite.check(into, spec);
     Paper paper = paper(format);
     CourseRules rules = input.rules(spec);
     GraphExport export = kind.isPresent() ? of(kind.get(), rules, paper) : ofPairs(rules, paper);

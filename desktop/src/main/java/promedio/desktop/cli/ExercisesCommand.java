@@ -3,19 +3,19 @@ package promedio.desktop.cli;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
 import promedio.core.message.Texts;
 import promedio.desktop.work.ExerciseSheets;
 import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
-import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.Progress;
 
 /** Exercise sheets, each with data of its own. */
@@ -24,10 +24,7 @@ final class ExercisesCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Parameters(
-      paramLabel = "${bundle:label.assignment}",
-      descriptionKey = "option.exercises.parameter")
-  private Path file = Path.of("");
+  @Mixin private AssignmentInput input;
 
   @Option(
       names = "--variants",
@@ -59,8 +56,7 @@ final class ExercisesCommand implements Callable<Integer> {
       descriptionKey = "option.exercises.format")
   private String format = "pdf";
 
-  @Option(names = "--force", descriptionKey = "option.exercises.force")
-  private boolean force;
+  @Mixin private OverwriteOption overwrite;
 
   private ExercisesCommand() {}
 
@@ -76,11 +72,15 @@ final class ExercisesCommand implements Callable<Integer> {
                     wrong(
                         Texts.of(
                             "handin.ending", format, String.join(", ", DocumentFormat.endings()))));
-    Assignment sheet = AssignmentFile.read(file);
+    Assignment sheet = input.read(spec);
     if (sheet.parts().isEmpty()) {
-      throw new RefusedFileException(Texts.of("exercises.no-parts", file));
+      throw new RefusedFileException(Texts.of("exercises.no-parts", input.file()));
     }
-    if (!force && ExerciseSheets.isFilled(into)) {
+    Optional<String> problem = ExerciseSheets.problem(sheet);
+    if (problem.isPresent()) {
+      throw new RefusedFileException(problem.get());
+    }
+    if (!overwrite.isAllowed() && ExerciseSheets.isFilled(into)) {
       throw wrong(Texts.of("exercises.there", into));
     }
     new ExerciseSheets(sheet, variants, seed, nice, as).into(into, Progress.NONE);

@@ -10,10 +10,10 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.HandInChoice;
@@ -25,7 +25,6 @@ import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.document.DocumentFormat;
 import promedio.files.RefusedFileException;
-import promedio.files.assignment.AssignmentFile;
 
 /** The document of an assignment. */
 @Command(name = "hand-in", mixinStandardHelpOptions = true, addMethodSubcommands = false)
@@ -33,10 +32,7 @@ final class HandInCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
-  @Parameters(
-      paramLabel = "${bundle:label.assignment}",
-      descriptionKey = "option.hand-in.parameter")
-  private Path file = Path.of("");
+  @Mixin private AssignmentInput input;
 
   @Option(
       names = "--into",
@@ -59,6 +55,8 @@ final class HandInCommand implements Callable<Integer> {
       descriptionKey = "option.hand-in.parts")
   private List<String> parts = List.of();
 
+  @Mixin private OverwriteOption overwrite;
+
   private HandInCommand() {}
 
   @Override
@@ -70,7 +68,8 @@ final class HandInCommand implements Callable<Integer> {
                     wrong(
                         Texts.of(
                             "handin.ending", into, String.join(", ", DocumentFormat.endings()))));
-    Assignment assignment = AssignmentFile.read(file);
+    overwrite.check(into, spec);
+    Assignment assignment = input.read(spec);
     HandInChoice choice = choice(assignment);
     format.write(HandIn.of(assignment, choice), into).into(into);
     spec.commandLine().getOut().println(into);

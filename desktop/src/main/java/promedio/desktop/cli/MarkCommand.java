@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -86,6 +87,8 @@ final class MarkCommand implements Callable<Integer> {
   @Option(names = "--students", descriptionKey = "option.mark.students")
   private boolean students;
 
+  @Mixin private OverwriteOption overwrite;
+
   private MarkCommand() {}
 
   @Override
@@ -100,6 +103,9 @@ final class MarkCommand implements Callable<Integer> {
       if (Inputs.isSame(file, into)) {
         throw new ParameterException(spec.commandLine(), Texts.of("mark.onto-input", into));
       }
+    }
+    if (into != null) {
+      overwrite.check(into, spec);
     }
     int code = 0;
     if (format == Format.CSV || onlyOfCsv) {
@@ -154,7 +160,7 @@ final class MarkCommand implements Callable<Integer> {
       SafeWrite.write(into, answers.csv().getBytes(StandardCharsets.UTF_8));
     }
     print(answers);
-    return answers.refused() == 0 ? 0 : PromedioCommand.UNUSABLE_INPUT;
+    return answers.refused() == 0 ? 0 : PromedioCommand.UNUSABLE;
   }
 
   private void print(ClassAnswers answers) {

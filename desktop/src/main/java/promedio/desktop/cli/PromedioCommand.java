@@ -32,8 +32,8 @@ public final class PromedioCommand implements Runnable {
   /** Wrong use: an option or argument that does not exist or does not fit. */
   static final int WRONG_USE = 2;
 
-  /** Input that cannot be used. */
-  static final int UNUSABLE_INPUT = 3;
+  /** Input or output that cannot be used, or not all of it. */
+  static final int UNUSABLE = 3;
 
   private static final int FAILED = 1;
 
@@ -156,6 +156,7 @@ public final class PromedioCommand implements Runnable {
     if (!failure.isUnread()) {
       String why = String.valueOf(failure.getCause().getMessage());
       err.println(Texts.of("command.lost", why));
+      return UNUSABLE;
     }
     return FAILED;
   }
@@ -163,9 +164,9 @@ public final class PromedioCommand implements Runnable {
   /** What nobody thought of ends in one line, and in the log with all that is known of it. */
   private static int unexpected(Throwable failure, PrintWriter err) {
     LoggerFactory.getLogger(PromedioCommand.class).error("the command failed", failure);
-    err.println(
-        Texts.of(failure instanceof OutOfMemoryError ? "command.memory" : "command.failed"));
-    return FAILED;
+    boolean memory = failure instanceof OutOfMemoryError;
+    err.println(Texts.of(memory ? "command.memory" : "command.failed"));
+    return memory ? UNUSABLE : FAILED;
   }
 
   @Override
@@ -187,7 +188,7 @@ public final class PromedioCommand implements Runnable {
   private static int explain(Exception failure, CommandLine line) {
     if (failure instanceof RefusedFileException) {
       line.getErr().println(failure.getMessage());
-      return UNUSABLE_INPUT;
+      return UNUSABLE;
     }
     if (failure instanceof ColumnChoiceException) {
       line.getErr().println(failure.getMessage());
@@ -202,7 +203,7 @@ public final class PromedioCommand implements Runnable {
     if (failure instanceof IOException io) {
       LoggerFactory.getLogger(PromedioCommand.class).warn("the command failed", failure);
       line.getErr().println(reason(io));
-      return UNUSABLE_INPUT;
+      return UNUSABLE;
     }
     return unexpected(failure, line.getErr());
   }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -38,8 +39,7 @@ final class SamplesCommand implements Callable<Integer> {
       descriptionKey = "option.samples.log")
   private @Nullable Integer logRows;
 
-  @Option(names = "--force", descriptionKey = "option.samples.force")
-  private boolean force;
+  @Mixin private OverwriteOption overwrite;
 
   private SamplesCommand() {}
 
@@ -55,7 +55,7 @@ final class SamplesCommand implements Callable<Integer> {
       there.add(log);
     }
     there.removeIf(Files::notExists);
-    if (!there.isEmpty() && !force) {
+    if (!there.isEmpty() && !overwrite.isAllowed()) {
       throw new RefusedFileException(Texts.of("samples.there", there.get(0), there.size() - 1));
     }
     for (Path written : DemoFiles.write(folder)) {

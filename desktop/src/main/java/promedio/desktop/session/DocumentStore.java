@@ -25,8 +25,8 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Texts;
 import promedio.desktop.Folders;
 import promedio.files.RefusedFileException;
+import promedio.files.assignment.AgreedFiles;
 import promedio.files.assignment.AssignmentFile;
-import promedio.files.assignment.OwnFiles;
 import promedio.files.assignment.SaveLock;
 import promedio.files.assignment.UnsavedWork;
 import promedio.files.table.DataSource;
@@ -43,7 +43,7 @@ public final class DocumentStore implements AutoCloseable {
 
   private final Session session;
   private final Folders folders;
-  private final OwnFiles ownFiles;
+  private final AgreedFiles agreedFiles;
   private final OpenFiles openFiles;
   private final AutosaveWriter autosave;
   private final Map<DocumentKey, DocumentState> documents = new HashMap<>();
@@ -62,7 +62,7 @@ public final class DocumentStore implements AutoCloseable {
   public DocumentStore(Session session, Folders folders) {
     this.session = session;
     this.folders = folders;
-    this.ownFiles = new OwnFiles(folders.own());
+    this.agreedFiles = new AgreedFiles(folders.own());
     this.openFiles = new OpenFiles(folders.claims());
     this.autosave = new AutosaveWriter(session.background()::tell);
     Document first = session.document();
@@ -130,7 +130,8 @@ public final class DocumentStore implements AutoCloseable {
             Texts.of("work.opening", path.getFileName()),
             () -> {
               AssignmentFile.Opened read =
-                  AssignmentFile.open(path, fingerprint -> ownFiles.holds(path, fingerprint));
+                  AssignmentFile.open(
+                      path, (print, other) -> agreedFiles.of(path, print).contains(other));
               openFiles.claim(path);
               return read;
             },
@@ -202,7 +203,7 @@ public final class DocumentStore implements AutoCloseable {
         throw new IOException(Texts.of(own ? "save.changed" : "save.exists", path.getFileName()));
       }
       String fingerprint = AssignmentFile.write(now, path);
-      ownFiles.add(path, fingerprint);
+      agreedFiles.add(path, fingerprint, AssignmentFile.readFrom(now));
       document.settle(path, fingerprint, now);
     }
     openFiles.claim(path);

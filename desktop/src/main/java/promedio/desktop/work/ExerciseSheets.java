@@ -8,14 +8,20 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.HandInChoice.Content;
+import promedio.core.assignment.Item;
+import promedio.core.entry.Typed;
+import promedio.core.limit.Limit;
 import promedio.core.message.Cancellation;
 import promedio.core.message.Texts;
+import promedio.core.practice.Extent;
 import promedio.core.practice.Variants;
+import promedio.desktop.projection.Incomplete;
 import promedio.desktop.projection.handin.ExerciseSheet;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.document.Document;
@@ -45,10 +51,39 @@ public record ExerciseSheets(
       EnumSet.of(Content.RULES, Content.DATA, Content.GRAPHS, Content.RESULTS, Content.WORKINGS);
 
   public ExerciseSheets {
-    if (variants < 1 || variants > MOST || sheet.parts().isEmpty()) {
+    if (variants < 1 || variants > MOST || problem(sheet).isPresent()) {
       throw new IllegalArgumentException(
           variants + " sheets of " + sheet.parts().size() + " parts");
     }
+  }
+
+  /**
+   * {@return why no sheets are made of an assignment, in words; none where they can be}: whoever
+   * gets a sheet must find on it all that the key knows
+   */
+  public static Optional<String> problem(Assignment sheet) {
+    if (sheet.parts().isEmpty()) {
+      return Optional.of(Texts.of("exercises.add-parts"));
+    }
+    return sheet.parts().stream()
+        .flatMap(part -> sheet.item(part.about().item()).stream())
+        .flatMap(item -> problem(item, item.source().read(sheet.sign())).stream())
+        .findFirst();
+  }
+
+  private static Optional<String> problem(Item item, Typed typed) {
+    Extent extent = Extent.of(typed.data());
+    return Incomplete.of(item, typed)
+        .or(
+            () ->
+                extent.lines() > Limit.PRINTED_VALUES.most()
+                    ? Optional.of(Limit.PRINTED_VALUES.beyond(item.name()).text())
+                    : Optional.empty())
+        .or(
+            () ->
+                Variants.isDrawn(extent)
+                    ? Optional.empty()
+                    : Optional.of(Texts.of("exercises.too-large", item.name())));
   }
 
   /** {@return whether something would be replaced in a folder} */

@@ -12,6 +12,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
@@ -169,7 +171,31 @@ class ExercisesCommandTest {
     assertThat(parts.err()).contains("has no parts");
     assertThat(key.code()).isEqualTo(3);
     assertThat(key.err()).contains("line 1 is not a line of an answer key: “part” is missing");
-    assertThat(Outcome.run("mark", "-", "--key", wrong.toString()).err())
+    assertThat(Outcome.run("mark", "-", "--format", "json", "--key", wrong.toString()).err())
         .contains("--key and --students are for --format csv");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "118 x7 1o 4,5|2 entries cannot be read",
+        "1e308 2e308|beyond 10^100",
+        "many|more than 400 values"
+      })
+  void aSheetThatWouldNotHoldWhatItsKeyKnowsIsNotMade(String values, String why) throws Exception {
+    String text = values.equals("many") ? "7 ".repeat(401) : values;
+    Path odd = folder.resolve("odd.promedio");
+    AssignmentFile.write(
+        AssignmentFile.read(Path.of(sheet))
+            .with(Item.of(1, "upper", "g", new Source.ValuesText(text))),
+        odd);
+    Path into = folder.resolve("none");
+
+    Outcome refused = Outcome.run("exercises", odd.toString(), "--into", into.toString());
+
+    assertThat(refused.code()).isEqualTo(3);
+    assertThat(refused.err()).contains("upper", why);
+    assertThat(into).doesNotExist();
   }
 }

@@ -13,13 +13,22 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Original;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.table.ReadingChoices;
+import promedio.core.table.Table;
+import promedio.core.tidy.Replay;
 import promedio.files.assignment.AssignmentFile;
+import promedio.files.table.DataSource;
+import promedio.files.table.Fingerprint;
+import promedio.files.table.Progress;
+import promedio.files.table.TableReader;
 
 /** The document of an assignment on the command line. */
 class HandInCommandTest {
@@ -53,6 +62,44 @@ class HandInCommandTest {
     assertThat(outcome.code()).isZero();
     assertThat(outcome.lines()).containsExactly(into.toString());
     assertThat(into).isNotEmptyFile();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"hand-in", "exercises"})
+  void aFileThatATableRefersToIsReadOnlyWhereThatIsAskedFor(String command) throws Exception {
+    Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
+    Original original =
+        new Original.Referred(secret.toString(), Fingerprint.of(DataSource.of(secret)));
+    Table table =
+        TableReader.read(DataSource.of(secret), ReadingChoices.NONE, Progress.NONE).table();
+    Path mine = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
+    Assignment plain = AssignmentFile.read(Path.of(pears));
+    AssignmentFile.write(
+        plain.with(new ImportedTable(1, "log", original, ReadingChoices.NONE, Replay.of(table))),
+        mine);
+    String into = folder.resolve(command.equals("hand-in") ? "a.md" : "sheets").toString();
+
+    Outcome unasked = Outcome.run(command, mine.toString(), "--into", into);
+    Outcome asked =
+        Outcome.run(command, mine.toString(), "--into", into, "--read-tables", "--force");
+
+    assertThat(unasked.err()).contains("“log” was not read", "secret.csv");
+    assertThat(unasked.code()).isZero();
+    assertThat(asked.err()).isEmpty();
+    assertThat(asked.code()).isZero();
+  }
+
+  @Test
+  void aDocumentThatIsThereIsReplacedOnlyWhereThatIsAskedFor() throws Exception {
+    Path into = Files.writeString(folder.resolve("answer.md"), "my own");
+
+    Outcome refused = Outcome.run("hand-in", pears, "--into", into.toString());
+
+    assertThat(refused.code()).isEqualTo(2);
+    assertThat(refused.err()).contains("already exists", "--force");
+    assertThat(into).hasContent("my own");
+    assertThat(Outcome.run("hand-in", pears, "--into", into.toString(), "--force").code()).isZero();
+    assertThat(into).content().contains("Part");
   }
 
   @Test

@@ -75,7 +75,7 @@ class OutputsAndInputsTest {
                     new PrintWriter(err),
                     command.split(" ")));
 
-    assertThat(code).isEqualTo(1);
+    assertThat(code).isEqualTo(3);
     assertThat(err.toString().lines())
         .containsExactly("The output could not be written completely (No space left on device).");
   }
@@ -147,7 +147,15 @@ class OutputsAndInputsTest {
 
     for (String graph : List.of("histogram", "box", "dot", "stem-and-leaf", "ogive")) {
       Outcome outcome =
-          run("draw", "--values", values, "--graph", graph, "--into", picture.toString());
+          run(
+              "draw",
+              "--values",
+              values,
+              "--graph",
+              graph,
+              "--into",
+              picture.toString(),
+              "--force");
       assertThat(outcome.code()).as(graph).isEqualTo(3);
       assertThat(outcome.err()).as(graph).contains(why);
     }

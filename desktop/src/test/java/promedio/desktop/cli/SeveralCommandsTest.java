@@ -340,7 +340,8 @@ class SeveralCommandsTest {
         "--by",
         by,
         "--into",
-        into.toString());
+        into.toString(),
+        "--force");
   }
 
   @Test

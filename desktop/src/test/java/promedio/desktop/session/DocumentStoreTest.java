@@ -409,6 +409,47 @@ class DocumentStoreTest {
   }
 
   @Test
+  void whoDidNotAgreeIsAskedAgainAfterSavingAndAfterACrash() throws Exception {
+    Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
+    Path file = referring(secret);
+    try (DocumentStore store = store(workspace())) {
+      AtOnce.open(store, file);
+      AtOnce.save(store, file);
+
+      assertThat(AtOnce.open(store, file).unread()).hasSize(1);
+    }
+    Workspace workspace = workspace();
+    DocumentStore crashing = store(workspace);
+    AtOnce.open(crashing, file);
+    workspace.session().edit("edit.title", "title", now -> now.withTitle("changed"));
+    assertThat(crashing.keepAll()).isEmpty();
+
+    try (DocumentStore next = store(workspace())) {
+      List<UnsavedWork.Found> found = AtOnce.leftOver(next, notice -> {});
+      assertThat(found).hasSize(1);
+      assertThat(found.get(0).unread()).hasSize(1);
+      assertThat(found.get(0).assignment().tables().get(0).isRead()).isFalse();
+    }
+  }
+
+  @Test
+  void whatWasAgreedToForOneAssignmentIsNotReadForAnother() throws Exception {
+    Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n3,4\n");
+    Path file = referring(secret);
+    Path other = folder.resolve("mine/other.promedio");
+    Files.copy(file, other);
+    Workspace workspace = workspace();
+    try (DocumentStore store = store(workspace)) {
+      DocumentStore.Opened opened = AtOnce.open(store, file);
+      new TableReading(workspace.session()).read(opened.unread().get(0), notice -> {});
+      AtOnce.save(store, file);
+
+      assertThat(AtOnce.open(store, file).unread()).isEmpty();
+      assertThat(AtOnce.open(store, other).unread()).hasSize(1);
+    }
+  }
+
+  @Test
   void aFileInTheFolderOfTheAssignmentIsReadAndALinkOutOfItIsNot() throws Exception {
     Path secret = Files.writeString(folder.resolve("secret.csv"), "a,b\n1,2\n");
     Path mine = Files.createDirectories(folder.resolve("mine"));

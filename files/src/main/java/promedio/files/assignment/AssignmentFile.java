@@ -7,13 +7,17 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
@@ -22,6 +26,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
+import promedio.core.assignment.Original;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.files.Reasons;
@@ -75,6 +80,18 @@ public final class AssignmentFile {
     return Fingerprint.of(DataSource.of("", bytes));
   }
 
+  /** {@return the files outside of the assignment that its tables were read from} */
+  public static Set<String> readFrom(Assignment assignment) {
+    return assignment.tables().stream()
+        .filter(ImportedTable::isRead)
+        .flatMap(
+            table ->
+                table.original() instanceof Original.Referred referred
+                    ? Stream.of(Path.of(referred.path()).toString())
+                    : Stream.empty())
+        .collect(Collectors.toSet());
+  }
+
   /**
    * {@return the assignment in the file, with every file that it refers to}
    *
@@ -82,18 +99,31 @@ public final class AssignmentFile {
    *     what to do
    */
   public static Assignment read(Path file) throws RefusedFileException {
-    return open(file, fingerprint -> true).assignment();
+    return open(file, (fingerprint, path) -> true).assignment();
+  }
+
+  /** Says what a person agreed to have read. */
+  @FunctionalInterface
+  public interface Agreement {
+
+    /**
+     * {@return whether a file may be read without asking}
+     *
+     * @param fingerprint what is in the assignment that refers to it
+     * @param path the file, as the assignment has it
+     */
+    boolean covers(String fingerprint, String path);
   }
 
   /**
    * {@return the assignment in the file}
    *
-   * @param own whether a file of this fingerprint was saved by the person who opens it; what any
-   *     other one refers to outside of its own folder is not read unasked
+   * @param agreed which of the files that it refers to outside of its own folder may be read
+   *     unasked
    * @throws RefusedFileException if it is no whole assignment; the message says what was found and
    *     what to do
    */
-  public static Opened open(Path file, Predicate<String> own) throws RefusedFileException {
+  public static Opened open(Path file, Agreement agreed) throws RefusedFileException {
     String name = String.valueOf(file.getFileName());
     try {
       DataSource source = DataSource.of(file);
@@ -102,8 +132,11 @@ public final class AssignmentFile {
       }
       byte[] bytes = Files.readAllBytes(file);
       String fingerprint = Fingerprint.of(DataSource.of(name, bytes));
-      boolean trusted = own.test(fingerprint);
-      return open(name, bytes, fingerprint, path -> trusted || isBeside(file, path));
+      return open(
+          name,
+          bytes,
+          fingerprint,
+          path -> agreed.covers(fingerprint, path.toString()) || isBeside(file, path));
     } catch (IOException e) {
       throw new RefusedFileException(Texts.of("file.unreadable", file, Reasons.of(e)), e);
     }
@@ -137,6 +170,7 @@ public final class AssignmentFile {
   static byte[] bytes(Assignment assignment) throws IOException {
     Map<String, byte[]> parts = AssignmentJson.write(assignment);
     hold(parts);
+    prove(assignment, parts);
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
       for (Map.Entry<String, byte[]> part : parts.entrySet()) {
@@ -157,16 +191,33 @@ public final class AssignmentFile {
     if (size > MOST_UNPACKED) {
       throw new IOException(Texts.of("write.too-large", size >> 20, MOST_UNPACKED >> 20));
     }
-    int document = parts.getOrDefault(AssignmentJson.DOCUMENT, new byte[0]).length;
+    int document = AssignmentJson.document(parts).length;
     if (document > JsonFields.MOST_BYTES) {
       throw new IOException(
           Texts.of("write.too-long", document >> 20, JsonFields.MOST_BYTES >> 20));
     }
-    if (!JsonFields.isWithinLimits(parts.getOrDefault(AssignmentJson.DOCUMENT, new byte[0]))) {
+    if (!JsonFields.isWithinLimits(AssignmentJson.document(parts))) {
       throw new IOException(Texts.of("write.too-many-entries"));
     }
     if (parts.size() > MOST_PARTS) {
       throw new IOException(Texts.of("write.too-many", parts.size(), MOST_PARTS));
+    }
+  }
+
+  /**
+   * Holds that what is written is read again as what it was; originals of tables, which are bytes
+   * beside the document, are left as they are.
+   */
+  private static void prove(Assignment assignment, Map<String, byte[]> parts) throws IOException {
+    try {
+      TableJson tables = TableJson.withoutOriginals();
+      Assignment read = AssignmentJson.read("", parts, tables);
+      byte[] again = AssignmentJson.document(AssignmentJson.write(read));
+      if (!Arrays.equals(again, AssignmentJson.document(parts))) {
+        throw new IOException(Texts.of("write.other", assignment.title()));
+      }
+    } catch (RefusedFileException | BadInputException e) {
+      throw new IOException(Texts.of("write.unreadable", assignment.title(), e.getMessage()), e);
     }
   }
 

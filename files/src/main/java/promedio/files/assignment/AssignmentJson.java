@@ -101,6 +101,11 @@ final class AssignmentJson {
     return parts;
   }
 
+  /** {@return the document among the parts} */
+  static byte[] document(Map<String, byte[]> parts) {
+    return parts.getOrDefault(DOCUMENT, new byte[0]);
+  }
+
   private static byte[] bytes(ObjectNode document) {
     try {
       return JsonFields.JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(document);
@@ -118,7 +123,7 @@ final class AssignmentJson {
    */
   static Assignment read(String name, Map<String, byte[]> parts, TableJson tables)
       throws RefusedFileException, BadInputException {
-    JsonNode document = JsonFields.parse(parts.getOrDefault(DOCUMENT, new byte[0]));
+    JsonNode document = JsonFields.parse(document(parts));
     JsonNode written = document.path("version");
     JsonFields.require(written.isIntegralNumber() && written.canConvertToInt(), "version");
     int version = written.asInt();

@@ -41,6 +41,7 @@ final class TableJson {
   private final Predicate<Path> mayRead;
   private final Consumer<String> notices;
   private final Consumer<ImportedTable> unread;
+  private final boolean withOriginals;
 
   /**
    * Makes one.
@@ -50,9 +51,23 @@ final class TableJson {
    * @param unread takes the tables whose files may not
    */
   TableJson(Predicate<Path> mayRead, Consumer<String> notices, Consumer<ImportedTable> unread) {
+    this(mayRead, notices, unread, true);
+  }
+
+  private TableJson(
+      Predicate<Path> mayRead,
+      Consumer<String> notices,
+      Consumer<ImportedTable> unread,
+      boolean withOriginals) {
+    this.withOriginals = withOriginals;
     this.mayRead = mayRead;
     this.notices = notices;
     this.unread = unread;
+  }
+
+  /** {@return one that leaves every original as it is, so that no table has rows} */
+  static TableJson withoutOriginals() {
+    return new TableJson(path -> false, notice -> {}, table -> {}, false);
   }
 
   static ObjectNode write(ImportedTable table, Map<String, byte[]> parts) {
@@ -94,6 +109,10 @@ final class TableJson {
         throw Texts.refusal("assignment.part", JsonFields.text(original, "part"));
       }
       Original.Kept kept = new Original.Kept(JsonFields.text(original, "name"), bytes);
+      if (!withOriginals) {
+        return new ImportedTable(
+            id, name, kept, choices, Replay.of(Table.of(List.of())).with(steps));
+      }
       try {
         Table table =
             TableReader.read(DataSource.of(kept.name(), bytes), choices, Progress.NONE).table();

@@ -14,12 +14,14 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.ImportedTable;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
@@ -86,6 +88,7 @@ public final class UnsavedWork {
         file ->
             node.put("file", file.path().toAbsolutePath().toString())
                 .put("fingerprint", file.fingerprint()));
+    AssignmentFile.readFrom(assignment).stream().sorted().forEach(node.putArray("read")::add);
     // What says whose the copy is comes after it, so that it never speaks of one that is not there.
     AssignmentFile.write(assignment, copy);
     SafeWrite.write(about, JsonFields.JSON.writeValueAsBytes(node));
@@ -131,8 +134,10 @@ public final class UnsavedWork {
       if (isRunning(node)) {
         return Optional.empty();
       }
-      AssignmentFile.Opened opened = AssignmentFile.open(work.copy, fingerprint -> true);
-      return Optional.of(new Found(work, opened.assignment(), home(node)));
+      Set<String> agreed = node.has("read") ? Set.copyOf(JsonFields.texts(node, "read")) : Set.of();
+      AssignmentFile.Opened opened =
+          AssignmentFile.open(work.copy, (fingerprint, path) -> agreed.contains(path));
+      return Optional.of(new Found(work, opened.assignment(), opened.unread(), home(node)));
     } catch (IOException | RefusedFileException | BadInputException | DateTimeException e) {
       LOG.warn("cannot read unsaved work {}", about, e);
       work.putAside(notices, String.valueOf(e.getMessage()));
@@ -203,7 +208,13 @@ public final class UnsavedWork {
    *
    * @param work where it is kept
    * @param assignment the assignment as it was last
+   * @param unread the tables whose files lie elsewhere and are read only when a person wants it
    * @param home where it was saved otherwise
    */
-  public record Found(UnsavedWork work, Assignment assignment, Optional<Home> home) {}
+  public record Found(
+      UnsavedWork work, Assignment assignment, List<ImportedTable> unread, Optional<Home> home) {
+    public Found {
+      unread = List.copyOf(unread);
+    }
+  }
 }

@@ -308,7 +308,7 @@ class AssignmentFileTest {
   }
 
   private static AssignmentFile.Opened open(Path file) throws RefusedFileException {
-    return AssignmentFile.open(file, fingerprint -> true);
+    return AssignmentFile.open(file, (fingerprint, path) -> true);
   }
 
   private static ImportedTable imported(Original original, byte[] bytes) throws Exception {

@@ -377,7 +377,7 @@ class HostileAssignmentsTest {
 
   private static void take(String name, Fate fate, Path file) {
     try {
-      Assignment opened = AssignmentFile.open(file, fingerprint -> false).assignment();
+      Assignment opened = AssignmentFile.open(file, (fingerprint, path) -> false).assignment();
       for (Item item : opened.items()) {
         Data data = item.source().read(opened.sign()).data();
         Computation measures = Computation.of(data, opened.rules());

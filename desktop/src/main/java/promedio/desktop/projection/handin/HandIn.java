@@ -20,14 +20,17 @@ import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.message.BadInputException;
 import promedio.core.message.Cancellation;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.Analysis;
+import promedio.desktop.projection.Incomplete;
 import promedio.desktop.projection.PartSheet;
 import promedio.document.Block;
 import promedio.document.Document;
+import promedio.files.Guarded;
 import promedio.files.report.TaskTexts;
 
 /** Makes the document of an assignment: its rules, data, graphs, workings and results. */
@@ -42,6 +45,9 @@ public final class HandIn {
   private final Map<Integer, Analysis> analyses = new HashMap<>();
   private final Set<Integer> told = new HashSet<>();
   private final List<Block> blocks = new ArrayList<>();
+
+  /** What the reader must know first: which data are not all there. */
+  private final List<Block> incomplete = new ArrayList<>();
 
   private HandIn(Assignment assignment, HandInChoice choice) {
     this.assignment = assignment;
@@ -83,6 +89,7 @@ public final class HandIn {
         sections.add(new Block.Listing(rules));
       }
     }
+    sections.addAll(0, incomplete);
     sections.addAll(blocks);
     if (assignment.coversAny()) {
       sections.add(new Block.Paragraph(uncovered(), true));
@@ -173,6 +180,10 @@ public final class HandIn {
     }
     Analysis now = analysis(item.get());
     boolean first = told.add(item.get().id());
+    if (first) {
+      Incomplete.of(item.get(), now.typed())
+          .ifPresent(missing -> incomplete.add(Block.Paragraph.of(missing)));
+    }
     if (choice.contents().contains(Content.DATA)) {
       blocks.addAll(
           first
@@ -189,7 +200,25 @@ public final class HandIn {
     }
     HandInQuestion writer = new HandInQuestion(assignment, choice.contents());
     for (Question question : questions) {
-      now.in(question.about().portion()).ifPresent(of -> blocks.addAll(writer.of(question, of)));
+      blocks.addAll(worked(question, now, writer));
+    }
+  }
+
+  /** A question that cannot be worked says so in its place, and costs no other. */
+  private List<Block> worked(Question question, Analysis now, HandInQuestion writer) {
+    try {
+      return Guarded.of(
+          () ->
+              now.in(question.about().portion())
+                  .map(of -> writer.of(question, of))
+                  .orElseGet(List::of));
+    } catch (BadInputException e) {
+      return List.of(
+          Block.Paragraph.of(
+              Texts.of(
+                  "handin.not-worked",
+                  TaskTexts.name(question.task(), now.numbers()),
+                  now.item().name())));
     }
   }
 }

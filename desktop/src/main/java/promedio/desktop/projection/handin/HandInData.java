@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
@@ -28,7 +29,7 @@ import promedio.files.report.ShownNumbers;
 final class HandInData implements Data.Visitor<List<Block>> {
 
   /** More values, or rows, are not printed one by one. */
-  private static final int MOST = 400;
+  private static final long MOST = Limit.PRINTED_VALUES.most();
 
   private final Analysis now;
   private final ShownNumbers numbers;

@@ -72,8 +72,8 @@ final class ExercisesBox extends VBox {
     } else if (!start.matches("-?\\d{1,18}")) {
       told.accept(Texts.of("exercises.bad-seed", start));
       seed.requestFocus();
-    } else if (workspace.assignment().parts().isEmpty()) {
-      told.accept(Texts.of("exercises.add-parts"));
+    } else if (ExerciseSheets.problem(workspace.assignment()).isPresent()) {
+      told.accept(ExerciseSheets.problem(workspace.assignment()).get());
     } else {
       ExerciseSheets sheets =
           new ExerciseSheets(

@@ -218,7 +218,10 @@ final class FileCommands {
             title,
             found.assignment().items().size() + found.assignment().tables().size()),
         Texts.of("recover.restore"),
-        () -> store.restore(found),
+        () -> {
+          store.restore(found);
+          found.unread().forEach(this::offerReading);
+        },
         Texts.of("recover.discard"),
         () -> store.discard(found));
   }
