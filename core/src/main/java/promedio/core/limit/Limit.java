@@ -22,6 +22,20 @@ public enum Limit {
   LISTED_VALUES(1_000_000),
   /** So many values, or rows, of a sample are printed one by one in a document. */
   PRINTED_VALUES(400),
+  /** A row of a table; a sheet of a workbook has 16,384 columns. */
+  ROW_CELLS(20_000),
+  /** One cell; workbooks have 32,767. */
+  CELL_CHARACTERS(1_000_000),
+  /**
+   * All cells of a packed table together: a few bytes may name the same long text again and again.
+   */
+  TABLE_CHARACTERS(200_000_000),
+  /** A sheet of a workbook, by its format. */
+  SHEET_ROWS(1_048_576),
+  /** A sheet of a workbook, by its format. */
+  SHEET_COLUMNS(16_384),
+  /** A workbook, unpacked: a million rows of a dozen columns are less. */
+  WORKBOOK_BYTES(1L << 30),
   /** What comes from standard input or a pipe, which may never end. */
   STREAM_BYTES(256L << 20),
   /** One line of JSON. */

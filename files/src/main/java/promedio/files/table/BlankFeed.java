@@ -18,6 +18,8 @@ final class BlankFeed implements RowFeed {
 
   private static final Pattern RUN = Pattern.compile("[\\h]+");
   private static final int TAB_WIDTH = 8;
+  private static final int LONGEST_PIECE = 1 << 16;
+  private static final int NEAR = 24;
 
   private final DelimitedFeed.ReaderSupplier text;
   private final boolean list;
@@ -100,10 +102,43 @@ final class BlankFeed implements RowFeed {
     if (line == 1 && content.matches("(?U).*\\p{L}.*")) {
       return row(new String[] {content.strip()}, line, sink);
     }
-    return TypedValues.read(content, DecimalSign.POINT).entries().stream()
-        .flatMap(entry -> values(content, entry))
-        .map(value -> row(new String[] {value}, line, sink))
-        .reduce(true, Boolean::logicalAnd);
+    boolean more = true;
+    for (int start = 0; start < content.length() && more; ) {
+      int end = endOfPiece(content, start);
+      String piece = content.substring(start, end);
+      more =
+          TypedValues.read(piece, DecimalSign.POINT).entries().stream()
+              .flatMap(entry -> values(piece, entry))
+              .map(value -> row(new String[] {value}, line, sink))
+              .reduce(true, Boolean::logicalAnd);
+      // What parts two pieces belongs to neither.
+      start = end + 1;
+    }
+    return more;
+  }
+
+  /**
+   * Millions of values in one line are read a piece at a time, which ends between two of them: at a
+   * blank or semicolon with no fraction near, which may belong to the number before, or at a comma
+   * where there are no others.
+   */
+  private static int endOfPiece(String content, int start) {
+    if (content.length() - start <= LONGEST_PIECE) {
+      return content.length();
+    }
+    for (String marks : List.of(" \t;", ",")) {
+      for (int at = start + LONGEST_PIECE; at > start + LONGEST_PIECE / 2; at--) {
+        boolean fraction =
+            content
+                    .substring(Math.max(start, at - NEAR), Math.min(content.length(), at + NEAR))
+                    .indexOf('/')
+                >= 0;
+        if (marks.indexOf(content.charAt(at)) >= 0 && !fraction) {
+          return at;
+        }
+      }
+    }
+    return content.length();
   }
 
   /** A value written once for several, as in {@code 12×3}, is so many rows. */

@@ -12,14 +12,12 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.regex.Pattern;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
 
 /** The rows of text whose cells a character parts. */
 final class DelimitedFeed implements RowFeed {
-
-  /** A cell may be this long. */
-  private static final int LONGEST_CELL = 64 << 20;
 
   private final String source;
   private final ReaderSupplier text;
@@ -67,7 +65,7 @@ final class DelimitedFeed implements RowFeed {
             .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
             .allowUnclosedQuote(false)
             .trimWhitespacesAroundQuotes(blanksAroundQuotes)
-            .maxBufferSize(LONGEST_CELL)
+            .maxBufferSize((int) Limit.CELL_CHARACTERS.most())
             .build(handler, text.open())) {
       Iterator<Boolean> rows = reader.iterator();
       while (rows.hasNext() && rows.next()) {
@@ -79,12 +77,11 @@ final class DelimitedFeed implements RowFeed {
       if (e.getCause() instanceof IOException cause) {
         throw cause;
       }
-      if (e.getCause() instanceof WidthLimit.TooWideException wide) {
-        throw wide;
+      if (e.getCause() instanceof BeyondLimitException beyond) {
+        throw beyond;
       }
       if (String.valueOf(e.getMessage()).contains("buffer")) {
-        throw new RefusedFileException(
-            Texts.of("file.long-cell", source, handler.line, LONGEST_CELL >> 20), e);
+        throw new BeyondLimitException(Limit.CELL_CHARACTERS, handler.line);
       }
       throw new RefusedFileException(Texts.of("file.quote", source, handler.line), e);
     } catch (NoSuchElementException e) {

@@ -11,14 +11,10 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.jspecify.annotations.Nullable;
+import promedio.core.limit.Limit;
 
 /** Walks through the sheets of the content of an OpenDocument spreadsheet. */
 final class OdsSheets {
-
-  /** No sheet is larger; what repeats more often is only the empty rest of one. */
-  private static final int MOST_ROWS = 1 << 20;
-
-  private static final int MOST_COLUMNS = 1 << 14;
 
   /** Cells that a file may have beside those that its bytes have room for. */
   private static final long FREE_CELLS = 2_000_000;
@@ -104,7 +100,7 @@ final class OdsSheets {
           return;
         }
       } else if (xml.getLocalName().equals("table-row") && at == sheet) {
-        int times = repeated(xml, "number-rows-repeated", MOST_ROWS);
+        int times = repeated(xml, "number-rows-repeated", (int) Limit.SHEET_ROWS.most());
         List<String> cells = cells(xml);
         for (int i = 0; i < times && !cells.isEmpty(); i++) {
           if (!give(cells, line + i, sink)) {
@@ -140,9 +136,9 @@ final class OdsSheets {
               && (xml.getLocalName().equals("table-cell")
                   || xml.getLocalName().equals("covered-table-cell"));
       if (cell) {
-        int times = repeated(xml, "number-columns-repeated", MOST_COLUMNS);
+        int times = repeated(xml, "number-columns-repeated", (int) Limit.SHEET_COLUMNS.most());
         String text = text(xml);
-        for (int i = 0; i < times && cells.size() < MOST_COLUMNS; i++) {
+        for (int i = 0; i < times && cells.size() < (int) Limit.SHEET_COLUMNS.most(); i++) {
           cells.add(text);
         }
         filled = text.isEmpty() ? filled : cells.size();

@@ -45,7 +45,7 @@ record Recognition(ReadingChoices choices) {
   private List<RawRow> firstRows(OpenedSource opened) throws RefusedFileException, IOException {
     HeadRows sink = new HeadRows(OpenedSource.HEAD_ROWS);
     try {
-      opened.feed().into(new WidthLimit(sink, opened.name()));
+      opened.feed().into(new TableLimit(sink, opened.size()));
     } catch (CharacterCodingException e) {
       // Within the rows that were read so far nothing is wrong; the whole reading decides.
       if (sink.rows().isEmpty()) {

@@ -41,7 +41,7 @@ final class SafeXml {
    */
   static void walk(InputStream in, Walk walk) throws IOException {
     try (in) {
-      XMLStreamReader xml = XML.createXMLStreamReader(in);
+      XMLStreamReader xml = XML.createXMLStreamReader(new ShortRuns(in));
       walk.go(xml);
       xml.close();
     } catch (XMLStreamException e) {

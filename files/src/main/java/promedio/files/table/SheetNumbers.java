@@ -3,6 +3,7 @@ package promedio.files.table;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import promedio.core.limit.Limit;
 
 /** Numbers as workbooks store them. */
 final class SheetNumbers {
@@ -17,8 +18,16 @@ final class SheetNumbers {
 
   private SheetNumbers() {}
 
+  /** {@return whether nobody computes with a number of so many digits} */
+  static boolean isTooLong(String stored) {
+    return stored.length() > Limit.NUMBER_CHARACTERS.most();
+  }
+
   /** {@return the number as it is shown where all its digits are; the text itself if it is none} */
   static String plain(String stored) {
+    if (isTooLong(stored)) {
+      return stored;
+    }
     try {
       BigDecimal value = new BigDecimal(stored.strip());
       if (Math.abs((long) value.scale()) > LARGEST_EXPONENT) {

@@ -83,8 +83,8 @@ public final class TableReader {
   private static <T> T told(DataSource source, Part<T> part) throws RefusedFileException {
     try {
       return part.run();
-    } catch (WidthLimit.TooWideException e) {
-      throw new RefusedFileException(e.getMessage(), e);
+    } catch (BeyondLimitException e) {
+      throw e.of(source.name());
     } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("file.unusable", source.name(), e.getMessage()), e);
     } catch (ClosedByInterruptException e) {
@@ -191,11 +191,11 @@ public final class TableReader {
         new TableBuilder(
             forms, recognition.missing(), choices, firstLine, width, (BitSet) words.clone(), units);
     if (source.size() < LONG) {
-      opened.feed().into(new WidthLimit(builder, source.name()));
+      opened.feed().into(new TableLimit(builder, source.size()));
       return builder;
     }
     try (RowRelay relay = new RowRelay(builder)) {
-      opened.feed().into(new WidthLimit(relay, source.name()));
+      opened.feed().into(new TableLimit(relay, source.size()));
       relay.finish();
     }
     return builder;

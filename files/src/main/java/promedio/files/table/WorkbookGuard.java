@@ -9,14 +9,12 @@ import java.util.Set;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.files.RefusedFileException;
 
 /** Looks at a packed file before it is read: what it is, and whether it would do harm. */
 final class WorkbookGuard {
-
-  /** A million rows of a dozen columns unpack to less. */
-  static final long MOST_UNPACKED = 1L << 30;
 
   /** No packing of this kind makes more of a byte. */
   private static final long BEST_PACKING = 1032;
@@ -44,7 +42,7 @@ final class WorkbookGuard {
    * @throws RefusedFileException if it is damaged, refers to things outside, or unpacks to too much
    */
   static Content check(DataSource source) throws RefusedFileException, IOException {
-    return check(source, MOST_UNPACKED);
+    return check(source, Limit.WORKBOOK_BYTES.most());
   }
 
   static Content check(DataSource source, long limit) throws RefusedFileException, IOException {
@@ -138,6 +136,6 @@ final class WorkbookGuard {
   }
 
   private RefusedFileException tooLarge() {
-    return new RefusedFileException(Texts.of("file.too-large", source.name()));
+    return new RefusedFileException(Limit.WORKBOOK_BYTES.beyond(source.name()).text());
   }
 }

@@ -17,6 +17,7 @@ import java.util.Optional;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
+import promedio.core.limit.Limit;
 import promedio.core.message.Cancellation;
 
 /**
@@ -25,8 +26,6 @@ import promedio.core.message.Cancellation;
  */
 final class XlsxCells {
 
-  private static final int MOST_COLUMNS = 1 << 14;
-  private static final long MOST_CHARACTERS = 128L << 20;
   private static final BigDecimal SECONDS_A_DAY = BigDecimal.valueOf(86_400);
 
   /** From this day on the count of days has one too many: 1900 had no 29th of February. */
@@ -67,8 +66,8 @@ final class XlsxCells {
               if (xml.getLocalName().equals("si")) {
                 String text = richText(xml, "si");
                 characters += text.length() + 8L;
-                if (characters > MOST_CHARACTERS) {
-                  throw new IOException("too much text");
+                if (characters > Limit.TABLE_CHARACTERS.most()) {
+                  throw new BeyondLimitException(Limit.TABLE_CHARACTERS, 0);
                 }
                 strings.add(text);
               }
@@ -96,6 +95,9 @@ final class XlsxCells {
         in = false;
       } else if (event == XMLStreamConstants.CHARACTERS && in && aside == 0) {
         text.append(xml.getText());
+        if (text.length() > Limit.CELL_CHARACTERS.most()) {
+          throw new BeyondLimitException(Limit.CELL_CHARACTERS, 0);
+        }
       }
     }
     return text.toString();
@@ -113,6 +115,9 @@ final class XlsxCells {
               long said = reference.matches("\\d{1,7}") ? Long.parseLong(reference) : 0;
               line = Math.max(line + 1, said);
               Cancellation.check(line);
+              if (line > Limit.SHEET_ROWS.most()) {
+                throw new BeyondLimitException(Limit.SHEET_ROWS, 0);
+              }
               if (!row(xml, line, sink)) {
                 return;
               }
@@ -132,8 +137,8 @@ final class XlsxCells {
       }
       if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("c")) {
         int column = column(SafeXml.attribute(xml, "r"), given);
-        if (column >= MOST_COLUMNS) {
-          throw new IOException("a cell beyond the last column");
+        if (column >= Limit.SHEET_COLUMNS.most()) {
+          throw new BeyondLimitException(Limit.SHEET_COLUMNS, line);
         }
         for (; given < column; given++) {
           RowFeed.cell(sink, "");
@@ -206,6 +211,9 @@ final class XlsxCells {
   }
 
   private String date(String raw) {
+    if (SheetNumbers.isTooLong(raw)) {
+      return raw;
+    }
     BigDecimal serial;
     try {
       serial = new BigDecimal(raw);

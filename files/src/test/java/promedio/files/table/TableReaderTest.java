@@ -200,7 +200,7 @@ class TableReaderTest {
     for (DataSource source : List.of(DataSource.of(bomb), DataSource.of("bomb.xlsx", packed))) {
       assertThatThrownBy(() -> WorkbookGuard.check(source, limit))
           .isInstanceOf(RefusedFileException.class)
-          .hasMessageContaining("unpack to gigabytes");
+          .hasMessageContaining("unpack to more than 1024 MB");
     }
   }
 

@@ -241,6 +241,9 @@ public final class HandInView extends StackPane {
       return;
     }
     LOG.error("cannot make the document", failure);
+    // What was made before is not what would be handed in now.
+    close();
+    preview.show(null);
     told.setText(Texts.of("handin.unmade"));
   }
 

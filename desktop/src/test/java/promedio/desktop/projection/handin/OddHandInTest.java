@@ -91,7 +91,9 @@ class OddHandInTest {
     for (String ending : List.of(".md", ".html", ".tex", ".pdf")) {
       String text = written(assignment, ending);
       if (ending.equals(".md")) {
-        assertThat(text).contains("Part \\(a\\)", "Part \\(b\\)", "Part \\(c\\)").doesNotContain("unexpected error");
+        assertThat(text)
+            .contains("Part \\(a\\)", "Part \\(b\\)", "Part \\(c\\)")
+            .doesNotContain("unexpected error");
       }
     }
   }
