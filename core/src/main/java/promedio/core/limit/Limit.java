@@ -36,6 +36,20 @@ public enum Limit {
   SHEET_COLUMNS(16_384),
   /** A workbook, unpacked: a million rows of a dozen columns are less. */
   WORKBOOK_BYTES(1L << 30),
+  /** The file of a printed question, a text or a PDF. */
+  QUESTION_BYTES(32L << 20),
+  /** A question is no book. */
+  PDF_PAGES(200),
+  /** All parts of a PDF, unpacked. */
+  PDF_UNPACKED_BYTES(64L << 20),
+  /** What the pages of a PDF draw, step by step. */
+  PDF_STEPS(2_000_000),
+  /** The forms and pictures on its pages; a form may draw itself again and again. */
+  PDF_OBJECTS(10_000),
+  /** The letters on the pages of a PDF. */
+  PDF_CHARACTERS(500_000),
+  /** The time that reading the pages of a PDF may take. */
+  PDF_SECONDS(20),
   /** What comes from standard input or a pipe, which may never end. */
   STREAM_BYTES(256L << 20),
   /** One line of JSON. */

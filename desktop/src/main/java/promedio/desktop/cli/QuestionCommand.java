@@ -17,6 +17,7 @@ import picocli.CommandLine.Spec;
 import promedio.core.message.Texts;
 import promedio.core.question.PrintedQuestion;
 import promedio.desktop.work.QuestionText;
+import promedio.files.RefusedFileException;
 import promedio.files.report.ContentsJson;
 import promedio.files.report.PrintedQuestionJson;
 import promedio.files.report.PrintedQuestionText;
@@ -70,6 +71,8 @@ final class QuestionCommand implements Callable<Integer> {
       }
       out.println(line);
       return 0;
+    } catch (RefusedFileException e) {
+      return refuse(file, String.valueOf(e.getMessage()));
     } catch (IOException e) {
       LoggerFactory.getLogger(QuestionCommand.class).info("cannot read {}", file, e);
       return refuse(file, Texts.of("question.unreadable", file));
@@ -91,9 +94,9 @@ final class QuestionCommand implements Callable<Integer> {
     return REFUSED;
   }
 
-  private static String text(String file) throws IOException {
+  private static String text(String file) throws IOException, RefusedFileException {
     try (InputStream in = file.equals("-") ? System.in : Files.newInputStream(Path.of(file))) {
-      return QuestionText.read(in);
+      return QuestionText.read(Inputs.called(file), in);
     }
   }
 }

@@ -35,6 +35,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Memory;
 import promedio.desktop.work.QuestionText;
 import promedio.desktop.work.Workspace;
+import promedio.files.RefusedFileException;
 import promedio.files.report.PrintedQuestionText;
 
 /**
@@ -176,7 +177,7 @@ public final class QuestionView extends StackPane {
             Texts.of("question.reading", file.getFileName()),
             () -> {
               try (InputStream in = Files.newInputStream(file)) {
-                return QuestionText.read(in);
+                return QuestionText.read(String.valueOf(file.getFileName()), in);
               }
             },
             read -> {
@@ -186,7 +187,10 @@ public final class QuestionView extends StackPane {
             },
             failure -> {
               LoggerFactory.getLogger(QuestionView.class).info("cannot read {}", file, failure);
-              told.setText(Texts.of("question.unreadable", file.getFileName()));
+              told.setText(
+                  failure instanceof RefusedFileException refused
+                      ? refused.getMessage()
+                      : Texts.of("question.unreadable", file.getFileName()));
             });
   }
 
