@@ -31,6 +31,10 @@ public sealed interface Block {
    * @param text what it says
    */
   record Heading(int level, String text) implements Block {
+    public Heading {
+      text = Inline.shown(text);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.heading(this);
@@ -44,6 +48,9 @@ public sealed interface Block {
    * @param quiet whether they are less than what stands around them
    */
   record Paragraph(String text, boolean quiet) implements Block {
+    public Paragraph {
+      text = Inline.shown(text);
+    }
 
     /** {@return sentences of the usual kind} */
     public static Paragraph of(String text) {
@@ -63,7 +70,7 @@ public sealed interface Block {
    */
   record Listing(List<String> items) implements Block {
     public Listing {
-      items = List.copyOf(items);
+      items = items.stream().map(Inline::shown).toList();
     }
 
     @Override
@@ -96,7 +103,7 @@ public sealed interface Block {
       implements Block {
     public Table {
       heads = List.copyOf(heads);
-      rows = rows.stream().map(List::copyOf).toList();
+      rows = rows.stream().map(row -> row.stream().map(Inline::shown).toList()).toList();
     }
 
     @Override
@@ -112,6 +119,10 @@ public sealed interface Block {
    * @param words what it shows, for those who cannot see it
    */
   record Figure(GraphExport graph, String words) implements Block {
+    public Figure {
+      words = Inline.shown(words);
+    }
+
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.figure(this);

@@ -11,6 +11,7 @@ import java.util.List;
  */
 public record Document(String title, String language, List<Block> blocks) {
   public Document {
+    title = Inline.shown(title);
     blocks = List.copyOf(blocks);
   }
 }

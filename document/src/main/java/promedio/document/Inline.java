@@ -17,6 +17,10 @@ public record Inline(String plain, String latex, String mathml) {
     return new Inline(text, "", "");
   }
 
+  public Inline {
+    plain = shown(plain);
+  }
+
   /** {@return whether it is a formula} */
   public boolean isFormula() {
     return !latex.isEmpty();
@@ -40,16 +44,20 @@ public record Inline(String plain, String latex, String mathml) {
         + "</math>";
   }
 
-  /** {@return the text as HTML and XML show it: what they give no place is left out} */
-  static String escaped(String text) {
+  /** {@return the text without signs that no format shows} */
+  static String shown(String text) {
     StringBuilder allowed = new StringBuilder();
     text.codePoints()
         .filter(c -> c >= ' ' || c == '\n' || c == '\t')
         .filter(c -> !(c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE))
         .filter(c -> c != 0xFFFE && c != 0xFFFF && !(c >= 0x7F && c <= 0x9F))
         .forEach(allowed::appendCodePoint);
+    return allowed.toString();
+  }
+
+  /** {@return the text as HTML and XML show it: what they give no place is left out} */
+  static String escaped(String text) {
     return Entities.escape(
-        allowed.toString(),
-        new OutputSettings().escapeMode(Entities.EscapeMode.xhtml).charset("UTF-8"));
+        shown(text), new OutputSettings().escapeMode(Entities.EscapeMode.xhtml).charset("UTF-8"));
   }
 }

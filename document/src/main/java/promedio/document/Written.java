@@ -1,11 +1,14 @@
 package promedio.document;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import promedio.files.SafeWrite;
 
 /** A document that is written: one file, and pictures that belong to it. */
@@ -55,6 +58,12 @@ public final class Written {
     String name = String.valueOf(file.getFileName());
     int dot = name.lastIndexOf('.');
     String stem = dot > 0 ? name.substring(0, dot) : name;
-    return stem.replaceAll("[^A-Za-z0-9-]", "-") + "-graphs";
+    String plain = stem.replaceAll("[^A-Za-z0-9-]", "-");
+    // What is written with other signs must not share the folder of another document.
+    String told =
+        plain.equals(stem)
+            ? plain
+            : plain + "-" + UUID.nameUUIDFromBytes(stem.getBytes(UTF_8)).toString().substring(0, 8);
+    return told + "-graphs";
   }
 }

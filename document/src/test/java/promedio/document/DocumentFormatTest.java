@@ -193,8 +193,9 @@ class DocumentFormatTest {
       format.write(document("Pears", "Baskets"), file).into(file);
 
       String kind = format == DocumentFormat.LATEX ? ".pdf" : ".svg";
-      assertThat(Files.readString(file)).contains("my-pears-100--graphs/graph-1" + kind);
-      assertThat(folder.resolve("my-pears-100--graphs/graph-1" + kind)).isNotEmptyFile();
+      assertThat(Files.readString(file)).contains(Written.folderOf(file) + "/graph-1" + kind);
+      assertThat(folder.resolve(Written.folderOf(file) + "/graph-1" + kind)).isNotEmptyFile();
+      assertThat(Written.folderOf(file)).startsWith("my-pears-100-");
     }
     assertThat(Files.readString(folder.resolve("my pears 100%.md")))
         .contains("# Pears", "| basket | $\\bar{x}", "$$\n\\bar{x} = \\frac");
@@ -301,5 +302,35 @@ class DocumentFormatTest {
     assertThat(DocumentFormat.of(Path.of("Pears.PDF"))).contains(DocumentFormat.PDF);
     assertThat(DocumentFormat.of(Path.of("pears.tex"))).contains(DocumentFormat.LATEX);
     assertThat(DocumentFormat.of(Path.of("pears.docx"))).isEmpty();
+  }
+
+  @Test
+  void twoDocumentsNeverShareTheFolderOfTheirPictures() {
+    List<String> names = List.of("María.md", "Marïa.md", "Mar-a.md", "Mar a.md", "答.md", "問.md");
+
+    assertThat(names.stream().map(name -> Written.folderOf(Path.of(name))))
+        .doesNotHaveDuplicates()
+        .allMatch(folder -> folder.matches("[A-Za-z0-9-]+"));
+    assertThat(Written.folderOf(Path.of("pears.md"))).isEqualTo("pears-graphs");
+  }
+
+  @ParameterizedTest
+  @EnumSource(DocumentFormat.class)
+  void signsThatNothingShowsAreLeftOut(DocumentFormat format) throws Exception {
+    Document odd =
+        new Document(
+            "Pe\0ars",
+            "en",
+            List.of(
+                new Block.Heading(1, "a\u001B[31mb"),
+                Block.Paragraph.of("c\0d"),
+                new Block.Listing(List.of("e\u0007f"))));
+    Path file = folder.resolve("odd" + format.ending());
+
+    format.write(odd, file).into(file);
+
+    if (format != DocumentFormat.PDF) {
+      assertThat(Files.readString(file)).doesNotContain("\0", "\u001B", "\u0007");
+    }
   }
 }

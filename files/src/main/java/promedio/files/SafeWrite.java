@@ -12,8 +12,13 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
@@ -22,7 +27,10 @@ import promedio.core.message.Texts;
 public final class SafeWrite {
 
   private static final Logger LOG = LoggerFactory.getLogger(SafeWrite.class);
+  private static final String OWN = ".promedio-";
   private static final String PART = ".part";
+  private static final Pattern PART_NAME =
+      Pattern.compile(Pattern.quote(OWN) + "[0-9a-f]{8}-(\\d{1,18})-\\d+" + Pattern.quote(PART));
   private static final int MOST_LINKS = 40;
   private static final AtomicInteger WRITES = new AtomicInteger();
 
@@ -114,15 +122,22 @@ public final class SafeWrite {
   /** Short whatever the name of the file, which may be as long as a name can be. */
   static String mark(Path target) {
     byte[] name = String.valueOf(target.getFileName()).getBytes(StandardCharsets.UTF_8);
-    return ".promedio-" + UUID.nameUUIDFromBytes(name).toString().substring(0, 8) + "-";
+    return OWN + UUID.nameUUIDFromBytes(name).toString().substring(0, 8) + "-";
   }
 
-  /** What a killed program left half written for this file. */
+  /**
+   * Clears what killed programs left half written in the folder: of the same file at once, of
+   * others after a day, since a program on another machine may be writing them.
+   */
   private static void clearLeftOver(Path folder, String mark) {
-    try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, mark + "*" + PART)) {
+    Instant yesterday = Instant.now().minus(Duration.ofDays(1));
+    try (DirectoryStream<Path> parts = Files.newDirectoryStream(folder, OWN + "*" + PART)) {
       for (Path part : parts) {
-        String[] numbers = part.getFileName().toString().substring(mark.length()).split("[-.]", 2);
-        if (!isRunning(numbers[0])) {
+        Matcher name = PART_NAME.matcher(part.getFileName().toString());
+        boolean same = part.getFileName().toString().startsWith(mark);
+        if (name.matches()
+            && !isRunning(name.group(1))
+            && (same || Files.getLastModifiedTime(part).toInstant().isBefore(yesterday))) {
           Files.deleteIfExists(part);
         }
       }
@@ -132,8 +147,20 @@ public final class SafeWrite {
   }
 
   private static boolean isRunning(String process) {
-    return process.matches("\\d{1,18}")
-        && ProcessHandle.of(Long.parseLong(process)).filter(ProcessHandle::isAlive).isPresent();
+    return ProcessHandle.of(Long.parseLong(process)).filter(ProcessHandle::isAlive).isPresent();
+  }
+
+  /**
+   * Makes a folder whose files nobody else can read, where the system knows of that.
+   *
+   * @throws IOException if it cannot be made
+   */
+  public static void makePrivateFolder(Path folder) throws IOException {
+    Files.createDirectories(folder);
+    PosixFileAttributeView view = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
+    if (view != null) {
+      view.setPermissions(PosixFilePermissions.fromString("rwx------"));
+    }
   }
 
   private static void keepPermissions(Path target, Path beside) throws IOException {

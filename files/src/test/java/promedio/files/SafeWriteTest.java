@@ -7,8 +7,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -130,5 +133,33 @@ class SafeWriteTest {
 
     first.get().close();
     assertThat(FileClaim.take(claims, file)).isPresent();
+  }
+
+  @Test
+  void whatKilledProgramsLeftOfOtherFilesGoesAfterADay() throws Exception {
+    String gone = "999999999";
+    Path old = Files.writeString(folder.resolve(".promedio-0a1b2c3d-" + gone + "-1.part"), "half");
+    Path fresh =
+        Files.writeString(folder.resolve(".promedio-0a1b2c3e-" + gone + "-1.part"), "half");
+    Path others = Files.writeString(folder.resolve("notes.part"), "mine");
+    FileTime yesterday = FileTime.from(Instant.now().minus(Duration.ofHours(25)));
+    Files.setLastModifiedTime(old, yesterday);
+    Files.setLastModifiedTime(others, yesterday);
+
+    SafeWrite.write(folder.resolve("pears.txt"), new byte[] {1});
+
+    assertThat(old).doesNotExist();
+    assertThat(fresh).exists();
+    assertThat(others).exists();
+  }
+
+  @Test
+  void aPrivateFolderIsNobodyElses() throws Exception {
+    Path own = folder.resolve("own");
+
+    SafeWrite.makePrivateFolder(own);
+
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(own)))
+        .isEqualTo("rwx------");
   }
 }

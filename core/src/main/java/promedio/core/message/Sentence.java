@@ -6,6 +6,7 @@ import java.text.Format;
 import java.text.MessageFormat;
 import java.text.ParsePosition;
 import java.util.Arrays;
+import java.util.Locale;
 
 /**
  * Puts arguments into the sentences of bundles. A number is put in as it is, never grouped by the
@@ -19,12 +20,12 @@ public final class Sentence {
 
   /** {@return the sentence of the pattern with the arguments put in} */
   public static String of(String pattern, Object... arguments) {
-    MessageFormat format = new MessageFormat(pattern);
+    // The digits of the machine's language are not those of the sentence.
+    MessageFormat format = new MessageFormat(pattern, Locale.ROOT);
     Format[] parts = format.getFormats();
     for (int i = 0; i < parts.length; i++) {
-      if (!(parts[i] instanceof ChoiceFormat)) {
-        format.setFormat(i, AS_IT_IS);
-      }
+      format.setFormat(
+          i, parts[i] instanceof ChoiceFormat choice ? new Chosen(choice, arguments) : AS_IT_IS);
     }
     Object[] given = Arrays.copyOf(arguments, arguments.length, Object[].class);
     for (int i = 0; i < given.length; i++) {
@@ -70,6 +71,31 @@ public final class Sentence {
     @Override
     public String toString() {
       return text;
+    }
+  }
+
+  /** Writes the words that a number chooses, among which arguments may stand. */
+  private static final class Chosen extends Format {
+
+    private static final long serialVersionUID = 1;
+
+    private final ChoiceFormat choice;
+    private final transient Object[] arguments;
+
+    Chosen(ChoiceFormat choice, Object... arguments) {
+      this.choice = choice;
+      this.arguments = arguments;
+    }
+
+    @Override
+    public StringBuffer format(Object argument, StringBuffer into, FieldPosition position) {
+      String words = choice.format(argument);
+      return into.append(words.indexOf('{') >= 0 ? Sentence.of(words, arguments) : words);
+    }
+
+    @Override
+    public Object parseObject(String text, ParsePosition position) {
+      throw new UnsupportedOperationException("sentences are written, not read");
     }
   }
 

@@ -99,4 +99,17 @@ class SourceTest {
     assertThat(Linked.to(Link.of(1, "variety"), TRAYS))
         .isEqualTo(Linked.to(Link.of(1, "variety"), TRAYS));
   }
+
+  @Test
+  void whenItsTableIsRemovedASampleKeepsItsValuesAndSaysThatItIsAlone() {
+    Item item = Item.of(1, "weight", "g", Linked.to(Link.of(3, "weight"), TRAYS));
+    Item other = Item.of(2, "also", "g", Linked.to(Link.of(4, "weight"), TRAYS));
+
+    Assignment left = Assignment.empty("Trays").with(item).with(other).withoutTable(3);
+
+    Linked parted = (Linked) left.items().get(0).source();
+    assertThat(parted.found()).isFalse();
+    assertThat(parted.data()).isEqualTo(((Linked) item.source()).data());
+    assertThat(((Linked) left.items().get(1).source()).found()).isTrue();
+  }
 }

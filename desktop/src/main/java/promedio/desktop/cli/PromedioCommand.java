@@ -100,7 +100,9 @@ public final class PromedioCommand implements Runnable {
   }
 
   /** {@return the exit code after running the command line with these outputs} */
-  static int run(PrintWriter out, PrintWriter err, String... arguments) {
+  static int run(PrintWriter output, PrintWriter errors, String... arguments) {
+    PrintWriter out = Printable.of(output);
+    PrintWriter err = Printable.of(errors);
     Language before = Language.current();
     LanguageOption.of(arguments).ifPresent(Language::speak);
     String[] called = opening(arguments);

@@ -2,6 +2,7 @@ package promedio.desktop.cli;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -116,6 +117,8 @@ final class SampleInput {
 
   @Mixin private ReadingOptions reading;
 
+  @Mixin private InvalidOption invalid;
+
   private SampleInput() {}
 
   /**
@@ -140,6 +143,11 @@ final class SampleInput {
         (source, table, kind) -> {
           throw new IllegalStateException(kind.toString());
         };
+
+    /** {@return the columns that are taken, by their names; none where any may be} */
+    default List<String> columns() {
+      return List.of();
+    }
 
     /** {@return data of more than one variable, of the kind} */
     Data of(String source, Table table, Kind kind) throws ColumnChoiceException, BadInputException;
@@ -194,15 +202,15 @@ final class SampleInput {
       throw new ParameterException(spec.commandLine(), Texts.of("input.one"));
     }
     if (values == null) {
-      return ofFile(String.valueOf(file), as, several);
+      return ofFile(String.valueOf(file), as, several, spec);
     }
     if (as.isSeveral()) {
       throw new ParameterException(spec.commandLine(), Texts.of("input.several-of-file", as));
     }
-    return ofValues(values);
+    return ofValues(values, spec);
   }
 
-  private Input ofValues(String text) throws RefusedFileException {
+  private Input ofValues(String text, CommandSpec spec) throws RefusedFileException {
     Typed typed =
         switch (kind) {
           case RAW -> TypedValues.read(text, DecimalSign.POINT);
@@ -212,11 +220,12 @@ final class SampleInput {
           case PAIRS, GROUPS, CROSS, COUNTS ->
               throw new RefusedFileException(Texts.of("input.several-of-file", kind));
         };
-    if (!typed.unreadable().isEmpty()) {
-      Entry first = typed.unreadable().get(0);
-      throw new RefusedFileException(
-          Texts.of("measures.values", ((Entry.Unreadable) first.content()).why().text()));
-    }
+    invalid.take(
+        typed.unreadable().stream()
+            .map(entry -> ((Entry.Unreadable) entry.content()).why().text())
+            .map(why -> Texts.of("measures.values", why))
+            .toList(),
+        spec);
     if (typed.problem().isPresent()) {
       throw new RefusedFileException(Texts.of("measures.values", typed.problem().get().text()));
     }
@@ -226,18 +235,18 @@ final class SampleInput {
     return new Input("values", Optional.empty(), typed.data());
   }
 
-  private Input ofFile(String name, Kind as, Several several)
+  private Input ofFile(String name, Kind as, Several several, CommandSpec spec)
       throws RefusedFileException, ColumnChoiceException, IOException {
     DataSource source = Inputs.source(name);
     ReadTable read = TableReader.read(source, choices(source), Progress.NONE);
     try {
       return switch (as) {
-        case RAW -> ofColumn(read);
+        case RAW -> ofColumn(read, spec);
         case VALUE_FREQUENCY ->
             new Input(read.source(), Optional.empty(), TableData.frequencies(read));
         case CLASSES -> new Input(read.source(), Optional.empty(), TableData.classes(read));
         case CATEGORIES -> counted(read);
-        case PAIRS, GROUPS, CROSS, COUNTS -> together(read, as, several);
+        case PAIRS, GROUPS, CROSS, COUNTS -> together(read, as, several, spec);
       };
     } catch (BadInputException e) {
       throw new RefusedFileException(Texts.of("measures.unusable", read.source(), e.getMessage()));
@@ -259,20 +268,42 @@ final class SampleInput {
     return found.equals("list") ? chosen.with(Aspect.SEPARATOR, "blanks") : chosen;
   }
 
-  private Input ofColumn(ReadTable read) throws RefusedFileException, ColumnChoiceException {
+  private Input ofColumn(ReadTable read, CommandSpec spec)
+      throws RefusedFileException, ColumnChoiceException {
     NumberColumn chosen =
         TableData.column(read.source(), tidied(read), Optional.ofNullable(column));
-    if (steps == null && !chosen.toMend().isEmpty()) {
-      throw new RefusedFileException(TableData.firstUnreadable(read, chosen));
-    }
+    invalid.take(unreadable(read, List.of(chosen)), spec);
     return new Input(read.source(), Optional.of(chosen.name()), chosen.sample());
   }
 
-  private Input together(ReadTable read, Kind as, Several several)
+  private Input together(ReadTable read, Kind as, Several several, CommandSpec spec)
       throws RefusedFileException, ColumnChoiceException, BadInputException {
     Table table = tidied(read);
     Data data = several.of(read.source(), table, as);
+    invalid.take(unreadable(read, taken(table, several.columns())), spec);
     return new Input(read.source(), columnName(table), data);
+  }
+
+  /** Lines are those of the file, which has other rows after steps. */
+  private List<String> unreadable(ReadTable read, List<NumberColumn> columns) {
+    return columns.stream()
+        .flatMap(
+            each ->
+                steps == null
+                    ? TableData.unreadable(read, each).stream()
+                    : each.toMend().values().stream()
+                        .map(text -> Texts.of("input.invalid", each.name(), text)))
+        .toList();
+  }
+
+  private List<NumberColumn> taken(Table table, List<String> named) {
+    List<String> names = new ArrayList<>(named);
+    column().ifPresent(names::add);
+    return table.columns().stream()
+        .filter(each -> names.isEmpty() || names.contains(each.name()))
+        .filter(NumberColumn.class::isInstance)
+        .map(NumberColumn.class::cast)
+        .toList();
   }
 
   private Optional<String> columnName(Table table) {
@@ -283,11 +314,11 @@ final class SampleInput {
       throws RefusedFileException, ColumnChoiceException, BadInputException {
     Table table = tidied(read);
     if (column == null
-        && steps == null
         && table.columns().size() == 2
         && table.columns().get(1) instanceof NumberColumn frequencies
         && !frequencies.toMend().isEmpty()) {
-      throw new RefusedFileException(TableData.firstUnreadable(read, frequencies));
+      // A count without its number is no entry less: the table is another one.
+      throw new RefusedFileException(String.join("\n", unreadable(read, List.of(frequencies))));
     }
     Categories counted = TableData.categories(read.source(), table, Optional.ofNullable(column));
     return new Input(read.source(), columnName(table), counted);

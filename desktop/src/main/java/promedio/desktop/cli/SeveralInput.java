@@ -34,7 +34,23 @@ final class SeveralInput {
       descriptionKey = "option.by")
   private List<String> by = List.of();
 
+  private final SampleInput.Several together = new Together();
+
   private SeveralInput() {}
+
+  private final class Together implements SampleInput.Several {
+
+    @Override
+    public List<String> columns() {
+      return columns;
+    }
+
+    @Override
+    public Data of(String source, Table table, SampleInput.Kind kind)
+        throws ColumnChoiceException, BadInputException {
+      return together(source, table, kind);
+    }
+  }
 
   /** {@return in how many ways the input is given; it should be one} */
   int given() {
@@ -53,7 +69,7 @@ final class SeveralInput {
    */
   SampleInput.Input read(CommandSpec spec)
       throws RefusedFileException, ColumnChoiceException, IOException {
-    return input.read(spec, this::together);
+    return input.read(spec, together);
   }
 
   /**
@@ -63,7 +79,7 @@ final class SeveralInput {
    */
   Groups readGroups(CommandSpec spec)
       throws RefusedFileException, ColumnChoiceException, IOException {
-    return input.read(spec, SampleInput.Kind.GROUPS, this::together).data().groups().orElseThrow();
+    return input.read(spec, SampleInput.Kind.GROUPS, together).data().groups().orElseThrow();
   }
 
   private Data together(String source, Table table, SampleInput.Kind kind)

@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledOnOs;
 import org.junit.jupiter.api.condition.OS;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import promedio.core.message.Texts;
 
 /** What cannot be written or read is told, ends with a code, and harms no file. */
 class OutputsAndInputsTest {
@@ -276,5 +278,34 @@ class OutputsAndInputsTest {
     assertThat(outcome.code()).isEqualTo(2);
     assertThat(outcome.err()).isNotBlank();
     assertThat(outcome.lines()).isEmpty();
+  }
+
+  @Test
+  void namesInFilesDoNotSteerTheTerminal() throws IOException {
+    String trays = file("trays.csv", "we\u001B]0;x\u0007ight,b\n1,2\n3,4\n");
+
+    for (String[] command :
+        List.of(
+            new String[] {"measures", trays, "--column", "1"},
+            new String[] {"measures", trays, "--column", "\u001B[31m"},
+            new String[] {"contents", trays, "--format", "text"})) {
+      Outcome outcome = run(command);
+      assertThat(outcome.out() + outcome.err()).doesNotContain("\u001B", "\u0007").contains("?");
+    }
+  }
+
+  @Test
+  void theDigitsOfTheMachineAreNotThoseOfASentence() {
+    Locale before = Locale.getDefault();
+    try {
+      Locale.setDefault(Locale.forLanguageTag("ar-EG"));
+      Outcome outcome = run("group", "--values", "1 2 3 4 5 6 7 8 9 10", "--language", "en");
+      String sentence = Texts.of("exercises.done", 1234);
+
+      assertThat(outcome.out() + sentence).doesNotContainPattern("[\\u0660-\\u0669]");
+      assertThat(sentence).contains("1234");
+    } finally {
+      Locale.setDefault(before);
+    }
   }
 }

@@ -141,7 +141,7 @@ class PromedioCommandTest {
 
   @Test
   void inputThatCannotBeUsedIsExitThreeInOneLine() throws Exception {
-    Outcome unreadable = run("measures", file("bad.csv", "g\n118\n14o\n"));
+    Outcome unreadable = run("measures", file("bad.csv", "g\n118\n14o\n"), "--invalid", "refuse");
     Outcome negative =
         run("measures", file("neg.csv", "v,f\n1,-2\n3,4\n"), "--kind", "value-frequency");
 
@@ -149,7 +149,7 @@ class PromedioCommandTest {
     assertThat(unreadable.err().lines()).containsExactly("bad.csv, line 3: “14o” is not a number");
     assertThat(negative.code()).isEqualTo(3);
     assertThat(negative.err()).contains("neg.csv", "frequency of 1 is -2");
-    assertThat(run("measures", "--values", "8 x").code()).isEqualTo(3);
+    assertThat(run("measures", "--values", "8 x", "--invalid", "refuse").code()).isEqualTo(3);
     assertThat(run("measures", folder.resolve("gone.csv").toString()).err())
         .contains("no such file");
     assertThat(run("measures", "--lines", folder.resolve("gone.jsonl").toString()).code())
@@ -203,7 +203,7 @@ class PromedioCommandTest {
     assertThat(told.at("/columns/1").toString())
         .isEqualTo(
             "{\"name\":\"weight\",\"kind\":\"number\",\"n\":1,\"missing\":1,"
-                + "\"unreadable\":1,\"distinct\":1,\"min\":\"131.5\",\"max\":\"131.5\","
+                + "\"unreadable\":1,\"invalid\":[{\"line\":5,\"text\":\"14o\"}],\"distinct\":1,\"min\":\"131.5\",\"max\":\"131.5\","
                 + "\"sum\":\"131.5\"}");
   }
 

@@ -89,6 +89,7 @@ public final class UnsavedWork {
             node.put("file", file.path().toAbsolutePath().toString())
                 .put("fingerprint", file.fingerprint()));
     AssignmentFile.readFrom(assignment).stream().sorted().forEach(node.putArray("read")::add);
+    SafeWrite.makePrivateFolder(copy.toAbsolutePath().getParent());
     // What says whose the copy is comes after it, so that it never speaks of one that is not there.
     AssignmentFile.write(assignment, copy);
     SafeWrite.write(about, JsonFields.JSON.writeValueAsBytes(node));

@@ -1,5 +1,6 @@
 package promedio.files.report;
 
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import promedio.core.number.PlainText;
@@ -38,14 +39,14 @@ public final class ContentsJson {
     node.put("rows", read.table().rows());
     // To count the distinct values of a long column takes a while, and each is by itself.
     read.table().columns().parallelStream()
-        .map(ContentsJson::column)
+        .map(column -> column(read, column))
         .toList()
         .forEach(node.withArray("columns")::add);
     read.notices().forEach(notice -> node.withArray("notices").add(notice));
     return node;
   }
 
-  private static ObjectNode column(Column column) {
+  private static ObjectNode column(ReadTable read, Column column) {
     ColumnSummary summary = column.summary();
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     node.put("name", column.name());
@@ -56,6 +57,13 @@ public final class ContentsJson {
     node.put("n", summary.n());
     node.put("missing", summary.missing());
     node.put("unreadable", summary.unreadable());
+    if (column instanceof NumberColumn numbers && !numbers.toMend().isEmpty()) {
+      ArrayNode invalid = node.putArray("invalid");
+      numbers
+          .toMend()
+          .forEach(
+              (row, text) -> invalid.addObject().put("line", read.line(row)).put("text", text));
+    }
     node.put("distinct", summary.distinct());
     summary
         .extent()

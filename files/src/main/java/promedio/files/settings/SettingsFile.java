@@ -8,12 +8,15 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Language;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.files.SafeWrite;
@@ -27,7 +30,10 @@ public final class SettingsFile {
   /** The file is small; what is not was put there by something else. */
   private static final long MOST_BYTES = 1 << 22;
 
+  private static final String ASIDE = "settings-unreadable.json";
+
   private final Path file;
+  private volatile @Nullable String problem;
 
   /** Keeps settings in this file. */
   public SettingsFile(Path file) {
@@ -46,7 +52,27 @@ public final class SettingsFile {
       return read(JSON.readTree(Files.readAllBytes(file)));
     } catch (IOException e) {
       LOG.warn("the settings in {} are damaged", file, e);
+      putAside();
       return Settings.INITIAL;
+    }
+  }
+
+  /**
+   * {@return what became of settings that could not be read, for the person; none where all were}
+   */
+  public Optional<String> problem() {
+    return Optional.ofNullable(problem);
+  }
+
+  /** Somebody may have written them by hand: they are not written over. */
+  private void putAside() {
+    Path aside = file.resolveSibling(ASIDE);
+    try {
+      Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
+      problem = Texts.of("settings.aside", file, aside);
+    } catch (IOException e) {
+      LOG.warn("cannot put {} aside", file, e);
+      problem = Texts.of("settings.damaged", file);
     }
   }
 

@@ -2,7 +2,6 @@ package promedio.files.table;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.entry.ClassLine;
@@ -140,10 +139,11 @@ public final class TableData {
     return Categories.read(rows, names.size() - rows.size());
   }
 
-  /** {@return a sentence on the first entry of the column that is no number; there must be one} */
-  public static String firstUnreadable(ReadTable read, NumberColumn column) {
-    Map.Entry<Integer, String> first = column.toMend().entrySet().iterator().next();
-    return unreadable(read, column.unit(), first.getKey(), first.getValue());
+  /** {@return a sentence on each entry of the column that is no number, in their order} */
+  public static List<String> unreadable(ReadTable read, NumberColumn column) {
+    return column.toMend().entrySet().stream()
+        .map(entry -> unreadable(read, column.unit(), entry.getKey(), entry.getValue()))
+        .toList();
   }
 
   /**

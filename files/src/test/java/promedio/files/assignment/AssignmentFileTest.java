@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.ImportedTable;
@@ -42,6 +43,8 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.number.NumberText;
+import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
@@ -116,6 +119,42 @@ class AssignmentFileTest {
     assertThat(AssignmentFile.read(file)).isEqualTo(pears());
     assertThat(AssignmentFile.bytes(pears())).isEqualTo(Files.readAllBytes(file));
     assertThat(folder).isDirectoryNotContaining("glob:**.part");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"1e1000", "1e-999", "-7e-1000", "1/3", "LONG", "LONGe1000", "LONGe-1000"})
+  void whateverNumberCanBeTypedIsSavedAndReadAgain(String text) throws Exception {
+    String typed = text.replace("LONG", "123456789".repeat(110));
+    Exact number = ((Reading.Numeral) NumberText.read(typed, DecimalSign.POINT)).value();
+    Exact computed = number.times(Exact.of(1, 7));
+    Sample sample = new Sample(Values.of(List.of(computed)));
+    Assignment assignment =
+        Assignment.empty("Extreme")
+            .with(Item.of(1, "x", "", new Source.Linked(Link.of(7, "x"), sample, 0, false)))
+            .with(Item.of(2, "y", "", new Source.ValuesText(typed + " 1")))
+            .asking(
+                Part.of(1, "z?", Selection.of(2), Optional.empty()),
+                List.of(Task.of(Measures.ofKey("z_score").orElseThrow(), number)));
+    Path file = folder.resolve("extreme.promedio");
+
+    AssignmentFile.write(assignment, file);
+
+    assertThat(AssignmentFile.read(file)).isEqualTo(assignment);
+  }
+
+  @Test
+  void whatWouldNotBeReadAgainIsNotWritten() throws Exception {
+    Path file = folder.resolve("pears.promedio");
+    AssignmentFile.write(pears(), file);
+    byte[] before = Files.readAllBytes(file);
+    Sample beyond = new Sample(Values.of(List.of(Exact.of(7).pow(20_000))));
+    Assignment unreadable =
+        pears().with(Item.of(9, "x", "", new Source.Linked(Link.of(7, "x"), beyond, 0, false)));
+
+    assertThatThrownBy(() -> AssignmentFile.write(unreadable, file))
+        .isInstanceOf(IOException.class)
+        .hasMessageContaining("cannot be saved");
+    assertThat(Files.readAllBytes(file)).isEqualTo(before);
   }
 
   @Test

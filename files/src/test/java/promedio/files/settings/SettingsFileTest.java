@@ -52,6 +52,20 @@ class SettingsFileTest {
   }
 
   @Test
+  void whatCannotBeReadIsPutAsideAndSaidInsteadOfWrittenOver() throws Exception {
+    Path path = Files.writeString(folder.resolve("settings.json"), "{ \"dark\": tru");
+    SettingsFile file = new SettingsFile(path);
+
+    file.read();
+    file.write(Settings.INITIAL);
+
+    assertThat(file.problem()).hasValueSatisfying(why -> assertThat(why).contains("put aside"));
+    assertThat(folder.resolve("settings-unreadable.json")).hasContent("{ \"dark\": tru");
+    assertThat(new SettingsFile(path).read()).isEqualTo(Settings.INITIAL);
+    assertThat(new SettingsFile(path).problem()).isEmpty();
+  }
+
+  @Test
   void aPlaceThatCannotBeWrittenStopsNothing() throws Exception {
     Path file = Files.writeString(folder.resolve("file"), "in the way");
 

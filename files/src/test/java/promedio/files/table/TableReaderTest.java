@@ -86,7 +86,7 @@ class TableReaderTest {
     assertThat(numbers.values().count()).isEqualTo(2);
     assertThat(numbers.summary().missing()).isEqualTo(2);
     assertThat(numbers.toMend()).containsExactly(Map.entry(2, "14o"));
-    assertThat(TableData.firstUnreadable(read, numbers))
+    assertThat(TableData.unreadable(read, numbers).get(0))
         .isEqualTo("pears.csv, line 5: “14o” is not a number");
   }
 

@@ -98,7 +98,7 @@ class UnitsAndPagesTest {
 
     assertThat(column.unit()).isEqualTo("kg");
     assertThat(column.toMend()).containsExactly(Map.entry(2, "13"));
-    assertThat(TableData.firstUnreadable(read, column))
+    assertThat(TableData.unreadable(read, column).get(0))
         .startsWith("prices.csv, line 4: “13” is not in kg");
   }
 

@@ -45,6 +45,7 @@ public final class PromedioApplication extends Application {
   private static boolean languageAsked;
 
   private final Folders folders = Folders.ofPerson();
+  private final SettingsFile settingsFile = new SettingsFile(folders.settings());
   private Settings read = Settings.INITIAL;
 
   /** For the toolkit. */
@@ -74,7 +75,7 @@ public final class PromedioApplication extends Application {
   /** Reads what is remembered before the window is there, on another thread than its own. */
   @Override
   public void init() {
-    read = new SettingsFile(folders.settings()).read();
+    read = settingsFile.read();
   }
 
   @Override
@@ -90,8 +91,7 @@ public final class PromedioApplication extends Application {
             : Assignment.empty(Texts.of("assignment.untitled")).withSign(read.sign());
     Background background = Background.ofWindow();
     Session session = new Session(first, background);
-    SettingsStore settings =
-        new SettingsStore(new SettingsFile(folders.settings()), read, background);
+    SettingsStore settings = new SettingsStore(settingsFile, read, background);
     DocumentStore store = new DocumentStore(session, folders);
     AssignmentView view =
         new AssignmentView(new Workspace(session), store, settings, new StageFileChoice(stage));
@@ -102,6 +102,7 @@ public final class PromedioApplication extends Application {
               shown(stage).tell(Texts.of("notice.unexpected"));
             });
     stage.setScene(unfinishedScene(view));
+    settingsFile.problem().ifPresent(view::tell);
     // Another language makes all views anew, and the title with them.
     store.savedProperty().subscribe(() -> showTitle(stage, session, store));
     stage.getScene().rootProperty().subscribe(() -> showTitle(stage, session, store));
