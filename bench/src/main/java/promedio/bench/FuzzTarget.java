@@ -42,9 +42,7 @@ import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.demo.DemoFiles;
-import promedio.files.ByteLines;
 import promedio.files.RefusedFileException;
-import promedio.files.answers.MarkLines;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.report.PrintedQuestionJson;
 import promedio.files.table.DataSource;
@@ -88,15 +86,14 @@ enum FuzzTarget {
       };
     }
   },
-  /** Lines that ask for marks. */
+  /** Lines of JSON: questions with answers to mark, samples, and areas of curves. */
   QUESTIONS {
     @Override
     Trial trial(SplittableRandom random) {
       Damage damage = new Damage(random, 3, pieces(JSON_PIECES));
       return () -> {
         String line = damage.text(QUESTION_SEEDS);
-        return Case.of(
-            line, () -> !MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).isRefused());
+        return Case.of(line, () -> HostileInput.isAnswered(line));
       };
     }
   },
@@ -134,6 +131,44 @@ enum FuzzTarget {
       return () -> {
         String text = damage.text(PRINTED_SEEDS);
         return Case.of(text, () -> isQuestion(text));
+      };
+    }
+  },
+  /** Printed questions as PDF files. */
+  PDF {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, 6, pieces(PDF_PIECES));
+      List<byte[]> seeds = List.of(HostileInput.pdf());
+      return () -> {
+        byte[] input = damage.of(seeds);
+        return new Case(input, () -> HostileInput.isPdf(input));
+      };
+    }
+  },
+  /** Workbooks: what stands in their parts, packed again. */
+  WORKBOOKS {
+    @Override
+    Trial trial(SplittableRandom random) {
+      Damage damage = new Damage(random, 3, pieces(XML_PIECES));
+      Map<String, byte[]> parts = unpacked(HostileInput.workbook(DemoFiles.bytes("trays.csv")));
+      List<String> names = List.copyOf(parts.keySet());
+      return () -> {
+        Map<String, byte[]> changed = new LinkedHashMap<>(parts);
+        String name = names.get(random.nextInt(names.size()));
+        changed.put(name, damage.of(List.of(parts.get(name))));
+        byte[] input = packed(changed);
+        return new Case(input, () -> isTable(input));
+      };
+    }
+  },
+  /** Documents of extreme numbers, which are handed in, saved and read again. */
+  EXTREMES {
+    @Override
+    Trial trial(SplittableRandom random) {
+      return () -> {
+        Assignment made = HostileInput.extremes(random);
+        return Case.of(made.toString(), () -> HostileInput.isHandedIn(made, SCRATCH));
       };
     }
   };
@@ -175,6 +210,14 @@ enum FuzzTarget {
       COMMON
           + "~null~true~[]~{}~[~]~{~}~:~2147483648~-1~6.9~\"\\u0000\"~\"\"~\"id\":1,~\"kind\":\"linked\""
           + "~[[[[[[[[~1e400~\"values\"~\"table\":9,~\\ud800~\"places\":99";
+  private static final String PDF_PIECES =
+      COMMON
+          + "~obj~endobj~stream\n~endstream~<<~>>~/Kids~/Parent~/Count 99999~/Length 9~/Filter~0 R~1 0 R"
+          + "~xref~trailer~/Font~Do~Tj~/Encrypt~%%EOF~startxref";
+  private static final String XML_PIECES =
+      COMMON
+          + "~<~>~</row>~<row>~<c>~<v>~</v>~r=\"A1048577\"~r=\"ZZZ9\"~t=\"s\"~&#0;~&lt;~<!DOCTYPE x>~]]>"
+          + "~<row r=\"9999999\">~<!--~7777777777";
   private static final String FORMULA_PIECES =
       COMMON
           + "~√~^~²~³~|~+~/~÷~*~<~>~=~≤~and ~or ~not ~between ~one of ~is missing~z(~rank(~round("
@@ -204,7 +247,15 @@ enum FuzzTarget {
           "{\"id\":\"a1\",\"values\":[\"8\",\"10\",\"11\"],\"measure\":\"variance\",\"answer\":\"2.33\"}",
           "{\"id\":2,\"frequencies\":[[\"1\",\"4\"],[\"2\",\"7\"]],\"measure\":\"sd\",\"answer\":\"0.5\"}",
           "{\"id\":\"c\",\"classes\":[[\"10\",\"19\",\"5\"],[\"20\",\"29\",\"8\"]],"
-              + "\"measure\":\"median\",\"answer\":\"21\",\"rules\":{\"divisor\":\"n\",\"places\":2}}");
+              + "\"measure\":\"median\",\"answer\":\"21\",\"rules\":{\"divisor\":\"n\",\"places\":2}}",
+          "{\"id\":4,\"distribution\":\"f\",\"df\":[\"3\",\"20\"],\"area\":\"0.95\"}",
+          "{\"id\":5,\"pairs\":[[\"1\",\"2\"],[\"2\",\"3\"],[\"4\",\"4\"]],\"measure\":\"prediction\","
+              + "\"with\":{\"x\":\"3\"},\"answer\":\"3.2\"}",
+          "{\"id\":6,\"groups\":[[\"a\",[\"1\",\"2\"]],[\"b\",[\"3\",\"5\"]]],\"measure\":\"t_two_p\",\"answer\":\"0.1\"}",
+          "{\"id\":7,\"categories\":[[\"red\",\"30\"],[\"blue\",\"20\"]],\"measure\":\"fit_chi_squared\","
+              + "\"with\":{\"expected\":\"1,2\"},\"answer\":\"16\"}",
+          "{\"id\":8,\"cross\":[[\"3\",\"4\"],[\"5\",\"6\"]],\"rows\":[\"x\",\"y\"],\"columns\":[\"a\",\"b\"],"
+              + "\"measure\":\"chi_squared_p\",\"answer\":\"0.9\"}");
   private static final List<String> FORMULA_SEEDS =
       List.of(
           "(weight − 3) ÷ 1000",
@@ -255,7 +306,7 @@ enum FuzzTarget {
     }
   }
 
-  private static Table table(byte[] input) {
+  static Table table(byte[] input) {
     try {
       return TableReader.read(DataSource.of("fuzz", input), ReadingChoices.NONE, Progress.NONE)
           .table();
