@@ -17,7 +17,7 @@ import promedio.bench.FuzzTarget.Trial;
  */
 final class Fuzz {
 
-  private static final int SLOW_MILLIS = 2000;
+  private static final int SLOW_MILLIS = 3000;
 
   /** So often a slow input is given at the most. */
   private static final int MOST_TIMES = 3;

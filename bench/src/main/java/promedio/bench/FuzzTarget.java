@@ -1,6 +1,5 @@
 package promedio.bench;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,13 +8,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.FromQuestion;
@@ -397,9 +397,13 @@ enum FuzzTarget {
 
   private static Map<String, byte[]> unpacked(byte[] file) {
     Map<String, byte[]> parts = new LinkedHashMap<>();
-    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
-      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-        parts.put(entry.getName(), zip.readAllBytes());
+    // By the list at its end: lengths before each part are not filled in by every program.
+    try {
+      Files.write(SCRATCH, file);
+      try (ZipFile zip = new ZipFile(SCRATCH.toFile())) {
+        for (ZipEntry entry : Collections.list(zip.entries())) {
+          parts.put(entry.getName(), zip.getInputStream(entry).readAllBytes());
+        }
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -10,6 +10,7 @@ import promedio.core.calculation.Operand.Numbers;
 import promedio.core.calculation.Operand.Truths;
 import promedio.core.calculation.Operand.Words;
 import promedio.core.calculation.Token.Kind;
+import promedio.core.limit.Limit;
 import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -25,9 +26,6 @@ final class Parser {
   /** Formulas nested deeper than any person writes are refused before they exhaust the stack. */
   private static final int DEEPEST = 200;
 
-  /** So are longer ones, as they are when a file or a pasted text says them. */
-  private static final int MOST_CHARACTERS = 20_000;
-
   private static final int MOST_PIECES = 2000;
 
   private final Names names;
@@ -41,8 +39,8 @@ final class Parser {
   }
 
   static Operand parse(String text, Names names) throws CalculationException {
-    if (text.length() > MOST_CHARACTERS) {
-      throw new CalculationException(MOST_CHARACTERS, "formula.long");
+    if (text.length() > Limit.FORMULA_CHARACTERS.most()) {
+      throw new CalculationException((int) Limit.FORMULA_CHARACTERS.most(), "formula.long");
     }
     Parser parser = new Parser(names, Lexer.cut(text, names.all()));
     if (parser.tokens.size() > MOST_PIECES) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.entry.Tokens.Token;
+import promedio.core.limit.Limit;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
@@ -13,9 +14,6 @@ import promedio.core.sample.ValuesBuilder;
 
 /** Reads a list of values, typed as on paper. */
 public final class TypedValues {
-
-  /** More values are imported from a file, where each takes a few bytes and none is typed. */
-  private static final long MOST_VALUES = 2_000_000;
 
   private TypedValues() {}
 
@@ -30,9 +28,8 @@ public final class TypedValues {
     EntryReader reader = EntryReader.of(tokens, sign);
     List<Entry> entries = tokens.stream().flatMap(token -> reader.read(token).stream()).toList();
     long count = entries.stream().mapToLong(TypedValues::count).sum();
-    if (count > MOST_VALUES) {
-      Message why =
-          Message.of("values.too-many", String.valueOf(count), String.valueOf(MOST_VALUES));
+    if (count > Limit.TYPED_VALUES.most()) {
+      Message why = Limit.TYPED_VALUES.beyond(String.valueOf(count));
       return new Typed(entries, new Sample(Values.of(List.of())), Optional.of(why));
     }
     ValuesBuilder values = new ValuesBuilder();

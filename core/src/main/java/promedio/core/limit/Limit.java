@@ -36,6 +36,26 @@ public enum Limit {
   SHEET_COLUMNS(16_384),
   /** A workbook, unpacked: a million rows of a dozen columns are less. */
   WORKBOOK_BYTES(1L << 30),
+  /** What is typed into one list; more are imported, where each takes a few bytes. */
+  TYPED_VALUES(2_000_000),
+  /** A formula over columns, or on scratch paper. */
+  FORMULA_CHARACTERS(20_000),
+  /** The steps of a table. */
+  STEPS(500),
+  /** A web page that holds a table. */
+  PAGE_BYTES(64L << 20),
+  /** The cells of a table in a web page. */
+  PAGE_CELLS(5_000_000),
+  /** A file of answers, or of the key of exercise sheets. */
+  TEXT_BYTES(256L << 20),
+  /** An assignment, packed or unpacked: more is neither written nor read. */
+  ASSIGNMENT_BYTES(256L << 20),
+  /** The linked samples and tables of an assignment. */
+  ASSIGNMENT_PARTS(20_000),
+  /** What was typed into an assignment. */
+  DOCUMENT_BYTES(64L << 20),
+  /** The entries of that: values, answers, lines of a working. */
+  DOCUMENT_ENTRIES(1_000_000),
   /** The file of a printed question, a text or a PDF. */
   QUESTION_BYTES(32L << 20),
   /** A question is no book. */

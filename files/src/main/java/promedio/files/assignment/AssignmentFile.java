@@ -27,6 +27,7 @@ import org.slf4j.LoggerFactory;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Original;
+import promedio.core.limit.Limit;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.files.Reasons;
@@ -40,12 +41,6 @@ public final class AssignmentFile {
 
   /** How the names of assignment files end. */
   public static final String ENDING = ".promedio";
-
-  /** No assignment comes near; what would unpack to more is neither written nor read. */
-  static final long MOST_UNPACKED = 256L << 20;
-
-  /** As many linked samples and originals as a file may hold, and the document. */
-  static final int MOST_PARTS = 20_000;
 
   private static final Logger LOG = LoggerFactory.getLogger(AssignmentFile.class);
 
@@ -127,8 +122,8 @@ public final class AssignmentFile {
     String name = String.valueOf(file.getFileName());
     try {
       DataSource source = DataSource.of(file);
-      if (source.size() > MOST_UNPACKED) {
-        throw new RefusedFileException(Texts.of("assignment.too-large", name));
+      if (source.size() > Limit.ASSIGNMENT_BYTES.most()) {
+        throw new RefusedFileException(Limit.ASSIGNMENT_BYTES.beyond(name).text());
       }
       byte[] bytes = Files.readAllBytes(file);
       String fingerprint = Fingerprint.of(DataSource.of(name, bytes));
@@ -188,19 +183,21 @@ public final class AssignmentFile {
   /** What the reader would refuse is not written. */
   private static void hold(Map<String, byte[]> parts) throws IOException {
     long size = parts.values().stream().mapToLong(part -> part.length).sum();
-    if (size > MOST_UNPACKED) {
-      throw new IOException(Texts.of("write.too-large", size >> 20, MOST_UNPACKED >> 20));
+    if (size > Limit.ASSIGNMENT_BYTES.most()) {
+      throw new IOException(
+          Texts.of("write.too-large", size >> 20, Limit.ASSIGNMENT_BYTES.most() >> 20));
     }
     int document = AssignmentJson.document(parts).length;
-    if (document > JsonFields.MOST_BYTES) {
+    if (document > Limit.DOCUMENT_BYTES.most()) {
       throw new IOException(
-          Texts.of("write.too-long", document >> 20, JsonFields.MOST_BYTES >> 20));
+          Texts.of("write.too-long", document >> 20, Limit.DOCUMENT_BYTES.most() >> 20));
     }
     if (!JsonFields.isWithinLimits(AssignmentJson.document(parts))) {
       throw new IOException(Texts.of("write.too-many-entries"));
     }
-    if (parts.size() > MOST_PARTS) {
-      throw new IOException(Texts.of("write.too-many", parts.size(), MOST_PARTS));
+    if (parts.size() > Limit.ASSIGNMENT_PARTS.most()) {
+      throw new IOException(
+          Texts.of("write.too-many", parts.size(), Limit.ASSIGNMENT_PARTS.most()));
     }
   }
 
@@ -255,7 +252,7 @@ public final class AssignmentFile {
   /** Unpacks into memory only, and stops as soon as it becomes too much. */
   private static Map<String, byte[]> unpack(String name, byte[] bytes) throws RefusedFileException {
     Map<String, byte[]> parts = new HashMap<>();
-    long left = MOST_UNPACKED;
+    long left = Limit.ASSIGNMENT_BYTES.most();
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
       for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
         String part = entry.getName();
@@ -264,8 +261,11 @@ public final class AssignmentFile {
         }
         byte[] content = zip.readNBytes((int) left + 1);
         left -= content.length;
-        if (left < 0 || parts.size() >= MOST_PARTS) {
-          throw new RefusedFileException(Texts.of("assignment.too-large", name));
+        if (left < 0) {
+          throw new RefusedFileException(Limit.ASSIGNMENT_BYTES.beyond(name).text());
+        }
+        if (parts.size() >= Limit.ASSIGNMENT_PARTS.most()) {
+          throw new RefusedFileException(Limit.ASSIGNMENT_PARTS.beyond(name).text());
         }
         if (parts.put(part, content) != null) {
           String why = Texts.of("assignment.twice", part);

@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.limit.Limit;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 
@@ -32,12 +33,6 @@ import promedio.core.message.Texts;
  */
 final class JsonFields {
 
-  /** The longest document, in bytes; writing and reading share it. */
-  static final int MOST_BYTES = 64 << 20;
-
-  /** The most values, objects and lists that a document holds; writing and reading share it. */
-  static final int MOST_NODES = 1_000_000;
-
   private static final int DEEPEST = 100;
 
   static final ObjectMapper JSON =
@@ -45,7 +40,7 @@ final class JsonFields {
               JsonFactory.builder()
                   .streamReadConstraints(
                       StreamReadConstraints.builder()
-                          .maxStringLength(MOST_BYTES)
+                          .maxStringLength((int) Limit.DOCUMENT_BYTES.most())
                           .maxNestingDepth(DEEPEST)
                           .build())
                   .build())
@@ -60,8 +55,8 @@ final class JsonFields {
    * @throws BadInputException if it is none, is too large, or says something twice
    */
   static JsonNode parse(byte[] document) throws BadInputException {
-    if (document.length > MOST_BYTES) {
-      throw Texts.refusal("assignment.too-long");
+    if (document.length > Limit.DOCUMENT_BYTES.most()) {
+      throw new BadInputException(Limit.DOCUMENT_BYTES.beyond(Texts.of("limit.document")));
     }
     String text = text(document);
     try {
@@ -97,8 +92,8 @@ final class JsonFields {
       parser.enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
       int nodes = 0;
       for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
-        if (token != JsonToken.FIELD_NAME && ++nodes > MOST_NODES) {
-          throw Texts.refusal("assignment.too-many-nodes");
+        if (token != JsonToken.FIELD_NAME && ++nodes > Limit.DOCUMENT_ENTRIES.most()) {
+          throw new BadInputException(Limit.DOCUMENT_ENTRIES.beyond(Texts.of("limit.document")));
         }
       }
     }

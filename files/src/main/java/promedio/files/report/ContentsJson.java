@@ -1,6 +1,5 @@
 package promedio.files.report;
 
-import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import promedio.core.number.PlainText;
@@ -39,14 +38,32 @@ public final class ContentsJson {
     node.put("rows", read.table().rows());
     // To count the distinct values of a long column takes a while, and each is by itself.
     read.table().columns().parallelStream()
-        .map(column -> column(read, column))
+        .map(ContentsJson::column)
         .toList()
         .forEach(node.withArray("columns")::add);
+    putInvalid(read, node);
     read.notices().forEach(notice -> node.withArray("notices").add(notice));
     return node;
   }
 
-  private static ObjectNode column(ReadTable read, Column column) {
+  /** Which entries of columns of numbers are none, and where they stand. */
+  private static void putInvalid(ReadTable read, ObjectNode node) {
+    for (Column column : read.table().columns()) {
+      if (column instanceof NumberColumn numbers) {
+        numbers
+            .toMend()
+            .forEach(
+                (row, text) ->
+                    node.withArrayProperty("invalid")
+                        .addObject()
+                        .put("column", column.name())
+                        .put("line", read.line(row))
+                        .put("text", text));
+      }
+    }
+  }
+
+  private static ObjectNode column(Column column) {
     ColumnSummary summary = column.summary();
     ObjectNode node = JsonNodeFactory.instance.objectNode();
     node.put("name", column.name());
@@ -57,13 +74,6 @@ public final class ContentsJson {
     node.put("n", summary.n());
     node.put("missing", summary.missing());
     node.put("unreadable", summary.unreadable());
-    if (column instanceof NumberColumn numbers && !numbers.toMend().isEmpty()) {
-      ArrayNode invalid = node.putArray("invalid");
-      numbers
-          .toMend()
-          .forEach(
-              (row, text) -> invalid.addObject().put("line", read.line(row)).put("text", text));
-    }
     node.put("distinct", summary.distinct());
     summary
         .extent()

@@ -12,6 +12,7 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -24,8 +25,6 @@ final class HtmlTable {
   /** Pages nest tables for their looks, never so deep; deeper ones take the parser for ever. */
   private static final int DEEPEST = 60;
 
-  private static final long MOST_BYTES = 64L << 20;
-  private static final int MOST_CELLS = 5_000_000;
   private static final Pattern PAGE =
       Pattern.compile("(?i)<(?:!doctype\\s+html|html|head|body)\\b");
   private static final Pattern TABLE = Pattern.compile("(?i)<table\\b");
@@ -78,9 +77,8 @@ final class HtmlTable {
    * @throws RefusedFileException if there is none, or the page was made to do harm
    */
   static RowFeed of(DataSource source, Encoding encoding) throws RefusedFileException {
-    if (source.size() > MOST_BYTES) {
-      throw new RefusedFileException(
-          Texts.of("file.page-too-long", source.name(), MOST_BYTES >> 20));
+    if (source.size() > Limit.PAGE_BYTES.most()) {
+      throw new RefusedFileException(Limit.PAGE_BYTES.beyond(source.name()).text());
     }
     String text;
     try (InputStream in = source.open()) {
@@ -149,8 +147,8 @@ final class HtmlTable {
           RowFeed.cell(sink, "");
         }
       }
-      if (cells > MOST_CELLS) {
-        throw new RefusedFileException(Texts.of("file.too-many-cells", source.name()));
+      if (cells > Limit.PAGE_CELLS.most()) {
+        throw new RefusedFileException(Limit.PAGE_CELLS.beyond(source.name()).text());
       }
       if (!sink.end()) {
         return;

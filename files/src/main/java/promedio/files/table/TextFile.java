@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.Reader;
 import java.io.StringWriter;
 import java.nio.charset.CharacterCodingException;
+import promedio.core.limit.Limit;
 import promedio.core.message.Texts;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
@@ -13,7 +14,6 @@ import promedio.files.RefusedFileException;
 public final class TextFile {
 
   private static final int HEAD_BYTES = 1 << 18;
-  private static final long MOST_BYTES = 256L << 20;
 
   private TextFile() {}
 
@@ -23,8 +23,8 @@ public final class TextFile {
    * @throws RefusedFileException if it cannot be read; the message says why
    */
   public static String read(DataSource source) throws RefusedFileException {
-    if (source.size() > MOST_BYTES) {
-      throw new RefusedFileException(Texts.of("file.too-long", source.name(), MOST_BYTES >> 20));
+    if (source.size() > Limit.TEXT_BYTES.most()) {
+      throw new RefusedFileException(Limit.TEXT_BYTES.beyond(source.name()).text());
     }
     try {
       byte[] head;

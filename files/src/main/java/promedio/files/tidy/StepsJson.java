@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import promedio.core.limit.Limit;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.tidy.Listed;
@@ -37,9 +38,6 @@ import promedio.files.table.TextFile;
 public final class StepsJson {
 
   private static final String ON = "on";
-
-  /** Nobody tidies in more; each is done anew when the file is opened. */
-  private static final int MOST_STEPS = 500;
 
   private static final ObjectMapper JSON =
       JsonMapper.builder()
@@ -84,8 +82,8 @@ public final class StepsJson {
     if (!array.isArray()) {
       throw Texts.refusal("steps.no-array");
     }
-    if (array.size() > MOST_STEPS) {
-      throw Texts.refusal("steps.many", array.size(), MOST_STEPS);
+    if (array.size() > Limit.STEPS.most()) {
+      throw new BadInputException(Limit.STEPS.beyond(String.valueOf(array.size())));
     }
     List<Listed> steps = new ArrayList<>();
     for (JsonNode node : array) {

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
@@ -133,6 +135,15 @@ class LimitsTest {
 
       assertThat((long) table.rows()).as(mark).isEqualTo(values.size() + many);
       assertThat(((NumberColumn) table.columns().get(0)).toMend()).as(mark).isEmpty();
+    }
+  }
+
+  @Test
+  void everyLimitStandsInItsDocument() throws Exception {
+    String document = Files.readString(Path.of("..", "docs", "limits.md"));
+
+    for (Limit limit : Limit.values()) {
+      assertThat(document).contains("| `" + limit.code() + "` | " + limit.shown() + " |");
     }
   }
 
