@@ -1,13 +1,17 @@
 package promedio.desktop.window.shell;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import javafx.application.Application;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.image.Image;
+import javafx.stage.PopupWindow;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +41,9 @@ public final class PromedioApplication extends Application {
 
   /** What the toolkit cannot be told by its own arguments, which are texts. */
   private static @Nullable Path file;
+
+  private static final Set<String> MENUS =
+      Set.of(PopupWindow.class.getName(), ContextMenu.class.getName());
 
   /** Whether the table of the demo is read as soon as the window shows. */
   private static boolean demo;
@@ -72,6 +79,17 @@ public final class PromedioApplication extends Application {
     open(Optional.empty());
   }
 
+  /**
+   * {@return whether only a menu could not be shown}: leaving a field may take another one away
+   * between the press of the mouse and the toolkit's menu for it, which nobody misses
+   */
+  static boolean isOfGoneNode(Throwable failure) {
+    return failure instanceof IllegalArgumentException
+        && Arrays.stream(failure.getStackTrace())
+            .limit(1)
+            .anyMatch(frame -> MENUS.contains(frame.getClassName()));
+  }
+
   /** Reads what is remembered before the window is there, on another thread than its own. */
   @Override
   public void init() {
@@ -99,7 +117,9 @@ public final class PromedioApplication extends Application {
         .setUncaughtExceptionHandler(
             (thread, failure) -> {
               LOG.error("unexpected in the window", failure);
-              shown(stage).tell(Texts.of("notice.unexpected"));
+              if (!isOfGoneNode(failure)) {
+                shown(stage).tell(Texts.of("notice.unexpected"));
+              }
             });
     stage.setScene(unfinishedScene(view));
     settingsFile.problem().ifPresent(view::tell);
