@@ -29,6 +29,7 @@ class ArchitectureTest {
   private static final List<String> LAYERS =
       List.of(
           "message",
+          "limit",
           "number",
           "rules",
           "distribution",

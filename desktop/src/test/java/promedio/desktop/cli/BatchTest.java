@@ -101,6 +101,8 @@ class BatchTest {
 
     assertThat(outcome.out()).contains("\"id\":\"a\",\"verdict\":\"agrees\"");
     assertThat(outcome.code()).isZero();
+    Files.writeString(answers, "\uFEFF" + Files.readString(answers));
+    assertThat(run("mark", answers.toString()).out()).isEqualTo(outcome.out());
   }
 
   @Test

@@ -238,7 +238,7 @@ public final class ClassAnswersReader {
   public static boolean isCsv(String head) {
     List<String> names =
         Arrays.stream(head.split(String.valueOf(separator(head)), -1))
-            .map(name -> name.strip().replace("\"", "").toLowerCase(Locale.ROOT))
+            .map(name -> name.replaceAll("[\uFEFF\"]", "").strip().toLowerCase(Locale.ROOT))
             .toList();
     return names.contains("id") && names.contains("answer");
   }
