@@ -1,8 +1,13 @@
 package promedio.files.table;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -15,6 +20,14 @@ import javax.xml.stream.XMLStreamReader;
 final class SafeXml {
 
   private static final XMLInputFactory XML = factory();
+
+  private static final int HEAD = 1 << 13;
+
+  /** The mark of UTF-8 at the start of a file, byte by byte. */
+  private static final String MARK = "\u00EF\u00BB\u00BF";
+
+  private static final Pattern OTHER_ENCODING =
+      Pattern.compile("^[^>]*encoding\\s*=\\s*[\"'](?!(?i:utf-8)[\"'])");
 
   private SafeXml() {}
 
@@ -41,7 +54,7 @@ final class SafeXml {
    */
   static void walk(InputStream in, Walk walk) throws IOException {
     try (in) {
-      XMLStreamReader xml = XML.createXMLStreamReader(new ShortRuns(in));
+      XMLStreamReader xml = reader(new BufferedInputStream(new ShortRuns(in), HEAD));
       walk.go(xml);
       xml.close();
     } catch (XMLStreamException e) {
@@ -50,6 +63,30 @@ final class SafeXml {
       }
       throw new IOException("no XML", e);
     }
+  }
+
+  /**
+   * UTF-8 is decoded here: of bytes that are none the parser of the platform writes to standard
+   * error, whoever handles the failure.
+   */
+  private static XMLStreamReader reader(InputStream in) throws XMLStreamException, IOException {
+    in.mark(HEAD);
+    String head = new String(in.readNBytes(HEAD / 2), StandardCharsets.ISO_8859_1);
+    in.reset();
+    boolean utf16 = head.startsWith("\u00FE\u00FF") || head.startsWith("\u00FF\u00FE");
+    if (utf16 || head.indexOf('\0') >= 0 || OTHER_ENCODING.matcher(head).find()) {
+      return XML.createXMLStreamReader(in);
+    }
+    if (head.startsWith(MARK)) {
+      in.skipNBytes(MARK.length());
+    }
+    return XML.createXMLStreamReader(
+        new InputStreamReader(
+            in,
+            StandardCharsets.UTF_8
+                .newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT)));
   }
 
   /** {@return whether the reader goes on to the next element that begins} */

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,6 +30,11 @@ class LimitsTest {
   private static final String HEAD = "<?xml version=\"1.0\"?>";
 
   private static DataSource workbook(String rows, String strings) throws IOException {
+    return workbook(rows, strings, StandardCharsets.UTF_8);
+  }
+
+  private static DataSource workbook(String rows, String strings, Charset charset)
+      throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
       String kind = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
@@ -59,7 +66,9 @@ class LimitsTest {
               + kind
               + "sharedStrings\" Target=\"strings.xml\"/></Relationships>");
       put(zip, "xl/strings.xml", "<sst>" + strings + "</sst>");
-      put(zip, "xl/sheet.xml", "<worksheet><sheetData>" + rows + "</sheetData></worksheet>");
+      zip.putNextEntry(new ZipEntry("xl/sheet.xml"));
+      zip.write(("<worksheet><sheetData>" + rows + "</sheetData></worksheet>").getBytes(charset));
+      zip.closeEntry();
     }
     return DataSource.of("odd.xlsx", bytes.toByteArray());
   }
@@ -105,6 +114,23 @@ class LimitsTest {
           .isInstanceOf(RefusedFileException.class)
           .hasMessageContaining("more than 1000000 characters");
     }
+  }
+
+  @Test
+  void bytesThatAreNoTextAreRefusedAndNothingIsWrittenBeside() throws Exception {
+    byte[] bytes = workbook(cell("1") + cell("2"), "").open().readAllBytes();
+    PrintStream before = System.err;
+    ByteArrayOutputStream beside = new ByteArrayOutputStream();
+    // In ISO 8859-1 these are bytes that UTF-8 does not have.
+    DataSource odd = workbook(cell("1") + cell("\u00C3("), "", StandardCharsets.ISO_8859_1);
+    try (PrintStream heard = new PrintStream(beside, true, StandardCharsets.UTF_8)) {
+      System.setErr(heard);
+      assertThat(read(DataSource.of("fine.xlsx", bytes)).rows()).isEqualTo(2);
+      assertThatThrownBy(() -> read(odd)).isInstanceOf(RefusedFileException.class);
+    } finally {
+      System.setErr(before);
+    }
+    assertThat(beside.toString(StandardCharsets.UTF_8)).doesNotContain("Fatal");
   }
 
   @Test
