@@ -6,9 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import promedio.core.distribution.Curve;
-import promedio.core.distribution.Read;
 import promedio.core.distribution.Tail;
-import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /**
@@ -72,18 +70,9 @@ final class Distributions {
 
   private static @Nullable Exact read(
       Curve curve, boolean ofArea, Exact given, List<Exact> degrees) {
-    boolean noArea = ofArea && (given.signum() <= 0 || given.compareTo(Exact.ONE) >= 0);
-    if (noArea) {
-      return null;
-    }
-    try {
-      return (ofArea
-              ? Read.of(curve, degrees, given, Tail.LOWER).value()
-              : Read.at(curve, degrees, given).area())
-          .decimal();
-    } catch (BadInputException e) {
-      // A cell that cannot be computed stays empty; the step counts them.
-      return null;
-    }
+    return (ofArea
+            ? curve.sureValue(given, degrees, Tail.LOWER)
+            : curve.sureArea(given, degrees, Tail.LOWER))
+        .orElse(null);
   }
 }

@@ -14,9 +14,8 @@ import promedio.core.number.Exact;
 
 /**
  * A curve of probability. Areas and values come from a library for distributions that reckons in
- * binary numbers; at least {@link Approximate#SURE_DIGITS} digits of them are right up to {@link
- * #MOST_FOR_ALL_DIGITS} degrees of freedom, two fewer beyond, and where {@link #problem} says so,
- * nobody knows how many.
+ * binary numbers; at least {@link Approximate#SURE_DIGITS} digits of them are right up to 10,000
+ * degrees of freedom, two fewer beyond, and where {@link #problem} says so, nobody knows how many.
  */
 public enum Curve {
   NORMAL("normal", 0, 1) {
@@ -43,9 +42,6 @@ public enum Curve {
       return FDistribution.of(near(degrees.get(0)), near(degrees.get(1)));
     }
   };
-
-  /** Up to so many degrees of freedom all of {@link Approximate#SURE_DIGITS} are right. */
-  public static final int MOST_FOR_ALL_DIGITS = 10_000;
 
   private static final Exact SMALLEST_AREA = Exact.of(10).pow(-100);
   private static final Exact FEWEST = Exact.of(1, 2);
@@ -155,6 +151,20 @@ public enum Curve {
         yield Approximate.of(quantile(curve, near(Exact.ONE.minus(beyond)), near(beyond)));
       }
     };
+  }
+
+  /** {@return the {@link #area}; none where its digits are not sure} */
+  public Optional<Exact> sureArea(Exact value, List<Exact> degreesOfFreedom, Tail tail) {
+    return problem(degreesOfFreedom).isEmpty()
+        ? Optional.of(area(value, degreesOfFreedom, tail).decimal())
+        : Optional.empty();
+  }
+
+  /** {@return the {@link #value}; none where its digits are not sure} */
+  public Optional<Exact> sureValue(Exact area, List<Exact> degreesOfFreedom, Tail tail) {
+    return problem(degreesOfFreedom).isEmpty() && problem(area).isEmpty()
+        ? Optional.of(value(area, degreesOfFreedom, tail).decimal()).filter(Read::isSure)
+        : Optional.empty();
   }
 
   /**

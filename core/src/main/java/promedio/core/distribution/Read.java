@@ -83,10 +83,15 @@ public record Read(
   }
 
   private static void refuseExtreme(Exact number) throws BadInputException {
-    Exact size = number.abs();
-    if (size.compareTo(LARGEST) > 0 || (size.signum() > 0 && size.compareTo(SMALLEST) < 0)) {
+    if (!isSure(number)) {
       throw Texts.refusal("curve.unsure-number");
     }
+  }
+
+  /** {@return whether a number is of a size at which its digits are sure} */
+  static boolean isSure(Exact number) {
+    Exact size = number.abs();
+    return size.compareTo(LARGEST) <= 0 && (size.signum() == 0 || size.compareTo(SMALLEST) >= 0);
   }
 
   private static Approximate shown(Exact area) {

@@ -4,7 +4,6 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import promedio.core.distribution.Curve;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
@@ -177,22 +176,16 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
   public Optional<Exact> area(Formula.Area area) {
     return onCurve(
         area.statistic(),
-        area.curve(),
         area.degrees(),
-        (statistic, degrees) ->
-            Optional.of(area.curve().area(statistic, degrees, area.tail()).decimal()));
+        (statistic, degrees) -> area.curve().sureArea(statistic, degrees, area.tail()));
   }
 
   @Override
   public Optional<Exact> quantile(Formula.Quantile quantile) {
     return onCurve(
         quantile.below(),
-        quantile.curve(),
         quantile.degrees(),
-        (below, degrees) ->
-            Curve.problem(below).isEmpty()
-                ? Optional.of(quantile.curve().value(below, degrees, Tail.LOWER).decimal())
-                : Optional.empty());
+        (below, degrees) -> quantile.curve().sureValue(below, degrees, Tail.LOWER));
   }
 
   /** Reads a number off a curve with degrees of freedom, of which its first digits are sure. */
@@ -200,10 +193,9 @@ final class Evaluator implements Formula.Visitor<Optional<Exact>> {
     Optional<Exact> of(Exact at, List<Exact> degrees);
   }
 
-  /** Of degrees of freedom that give no sure digits there is no value. */
-  private Optional<Exact> onCurve(Formula at, Curve curve, List<Formula> degrees, Reading reading) {
+  private Optional<Exact> onCurve(Formula at, List<Formula> degrees, Reading reading) {
     List<Exact> numbers = degrees.stream().flatMap(each -> each.accept(this).stream()).toList();
-    return numbers.size() == degrees.size() && curve.problem(numbers).isEmpty()
+    return numbers.size() == degrees.size()
         ? at.accept(this).flatMap(number -> reading.of(number, numbers))
         : Optional.empty();
   }

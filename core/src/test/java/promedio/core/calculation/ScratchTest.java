@@ -108,6 +108,7 @@ class ScratchTest {
     "1 − below_chi2(16.6666666666666; 1), 0.0000445571",
     "value_F(0.95; 2; 21), 3.4668001115424",
     "2 × (1 − below_z(1.96)), 0.0499957902964",
+    "below_z(40), 1",
   })
   void theDistributionsAreKnown(String line, String begins) throws CalculationException {
     BigDecimal expected = new BigDecimal(begins);
@@ -121,6 +122,8 @@ class ScratchTest {
     "value_t(0.975), takes 2 numbers in its brackets",
     "below_z(1; 2), takes 1 number in its brackets",
     "value_t(1.5; 10), this has no result",
+    "below_t(1; 0.01), this has no result",
+    "value_t(10^(-99); 0.5), this has no result",
     "below_t(2; 0), this has no result",
   })
   void whatCannotBeReadOffADistributionIsTold(String line, String why) {
