@@ -201,7 +201,7 @@ enum FuzzTarget {
   }
 
   private static final String COMMON =
-      "\n~;~,~.~-~−~1/0~1e999~\u0000~½~ ~0~9~×~(~)~ä~\u00A0~'~\"~1×99999~1e1000~1e-1000";
+      "\n~;~,~.~-~−~1/0~1e999~\u0000~½~ ~0~9~×~(~)~ä~\u00A0~'~\"~1×99999~1e400~1e-400";
   private static final String TABLE_PIECES =
       COMMON
           + "~\r\n~\r~\"\"~\t~|~NA~\uFEFF~=1+1~<table>~<tr><td>~PK\u0003\u0004~  ~Total~1,234.5"
@@ -209,7 +209,7 @@ enum FuzzTarget {
   private static final String JSON_PIECES =
       COMMON
           + "~null~true~[]~{}~[~]~{~}~:~2147483648~-1~6.9~\"\\u0000\"~\"\"~\"id\":1,~\"kind\":\"linked\""
-          + "~[[[[[[[[~1e400~\"values\"~\"table\":9,~\\ud800~\"places\":99";
+          + "~[[[[[[[[~1e401~\"values\"~\"table\":9,~\\ud800~\"places\":99";
   private static final String PDF_PIECES =
       COMMON
           + "~obj~endobj~stream\n~endstream~<<~>>~/Kids~/Parent~/Count 99999~/Length 9~/Filter~0 R~1 0 R"

@@ -45,9 +45,9 @@ final class HostileInput {
 
   private static final List<String> NUMBERS =
       List.of(
-          "1e1000",
-          "1e-1000",
-          "-1e999",
+          "1e400",
+          "1e-400",
+          "-1e399",
           "1e308",
           "-1e308",
           "1e309",

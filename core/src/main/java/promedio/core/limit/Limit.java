@@ -9,10 +9,10 @@ import promedio.core.message.Texts;
  * words that name the limit, so that no file exhausts the memory or the patience of a person.
  */
 public enum Limit {
-  /** Exact arithmetic with longer numbers would take minutes; no sample needs them. */
-  NUMBER_CHARACTERS(1000),
+  /** Exact arithmetic with longer numbers takes seconds a document; no sample needs them. */
+  NUMBER_CHARACTERS(400),
   /** The largest power of ten, either way, that a number may carry. */
-  NUMBER_EXPONENT(1000),
+  NUMBER_EXPONENT(400),
   /**
    * A number as files keep it: a fraction of whole numbers, which is longer than what was typed.
    * Whatever is typed or computed is shorter, so that what is saved is read again.
