@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.SplittableRandom;
+import java.util.function.Predicate;
 import promedio.bench.FuzzTarget.Case;
 import promedio.bench.FuzzTarget.Trial;
 
@@ -35,30 +36,39 @@ final class Fuzz {
   private Fuzz() {}
 
   /**
-   * Runs what the arguments say: {@code SECONDS} of everything in turns, or {@code TARGET TIMES}.
+   * Runs what the arguments say: {@code SECONDS} of everything in turns, or {@code TARGET TIMES},
+   * or {@code TARGET SECONDSs} as in {@code pdf 600s}.
    */
   static void run(List<String> arguments) throws IOException {
     if (arguments.size() == 2) {
       FuzzTarget target = FuzzTarget.valueOf(arguments.get(0).toUpperCase(Locale.ROOT));
-      Fuzz fuzz = new Fuzz();
-      Trial trial = target.trial(fuzz.random);
-      long times = Long.parseLong(arguments.get(1));
-      for (long i = 0; i < times; i++) {
-        fuzz.take(trial.next());
+      String much = arguments.get(1);
+      if (much.endsWith("s")) {
+        run(target, inSeconds(Long.parseLong(much.substring(0, much.length() - 1)) * SECOND));
+      } else {
+        long times = Long.parseLong(much);
+        run(target, fuzz -> fuzz.taken + fuzz.refused < times);
       }
-      fuzz.tell(target);
       return;
     }
     int seconds = arguments.isEmpty() ? 600 : Integer.parseInt(arguments.get(0));
     for (FuzzTarget target : FuzzTarget.values()) {
-      Fuzz fuzz = new Fuzz();
-      Trial trial = target.trial(fuzz.random);
-      long end = System.nanoTime() + seconds * SECOND / FuzzTarget.values().length;
-      while (System.nanoTime() < end) {
-        fuzz.take(trial.next());
-      }
-      fuzz.tell(target);
+      run(target, inSeconds(seconds * SECOND / FuzzTarget.values().length));
     }
+  }
+
+  private static Predicate<Fuzz> inSeconds(long nanos) {
+    long end = System.nanoTime() + nanos;
+    return fuzz -> System.nanoTime() < end;
+  }
+
+  private static void run(FuzzTarget target, Predicate<Fuzz> goesOn) throws IOException {
+    Fuzz fuzz = new Fuzz();
+    Trial trial = target.trial(fuzz.random);
+    while (goesOn.test(fuzz)) {
+      fuzz.take(trial.next());
+    }
+    fuzz.tell(target);
   }
 
   private void take(Case one) throws IOException {
