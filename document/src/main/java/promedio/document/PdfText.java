@@ -81,6 +81,7 @@ public final class PdfText {
     private long steps;
     private long objects;
     private long characters;
+    private final FontWidths widths = new FontWidths();
 
     Bounded() {
       setSortByPosition(true);
@@ -102,8 +103,11 @@ public final class PdfText {
     protected void processOperator(Operator operator, List<COSBase> operands) throws IOException {
       hold(++steps, Limit.PDF_STEPS);
       hold(characters, Limit.PDF_CHARACTERS);
-      if (operator.getName().equals(OperatorName.DRAW_OBJECT)) {
-        hold(++objects, Limit.PDF_OBJECTS);
+      switch (operator.getName()) {
+        case OperatorName.DRAW_OBJECT -> hold(++objects, Limit.PDF_OBJECTS);
+        case OperatorName.SET_FONT_AND_SIZE, OperatorName.SET_GRAPHICS_STATE_PARAMS ->
+            widths.check(getResources());
+        default -> {}
       }
       if (System.nanoTime() > end) {
         throw new BeyondException(Limit.PDF_SECONDS);

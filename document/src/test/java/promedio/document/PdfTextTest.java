@@ -8,6 +8,9 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -151,5 +154,39 @@ class PdfTextTest {
             });
 
     refused(bytes, "more than 500000 letters");
+  }
+
+  @Test
+  void aFontThatClaimsWidthsOfMillionsOfCharactersIsRefused() throws Exception {
+    byte[] bytes =
+        pdf(
+            document -> {
+              page(document, "Find the mean.");
+              COSDictionary part = new COSDictionary();
+              part.setItem(COSName.TYPE, COSName.FONT);
+              part.setItem(COSName.SUBTYPE, COSName.CID_FONT_TYPE2);
+              COSArray widths = new COSArray();
+              widths.add(COSInteger.get(0));
+              widths.add(COSInteger.get(2_000_000_000));
+              widths.add(COSInteger.get(500));
+              part.setItem(COSName.W, widths);
+              COSDictionary font = new COSDictionary();
+              font.setItem(COSName.TYPE, COSName.FONT);
+              font.setItem(COSName.SUBTYPE, COSName.TYPE0);
+              font.setItem(COSName.ENCODING, COSName.IDENTITY_H);
+              COSArray parts = new COSArray();
+              parts.add(part);
+              font.setItem(COSName.DESCENDANT_FONTS, parts);
+              COSDictionary fonts =
+                  (COSDictionary)
+                      document
+                          .getPage(0)
+                          .getResources()
+                          .getCOSObject()
+                          .getDictionaryObject(COSName.FONT);
+              fonts.setItem(fonts.keySet().iterator().next(), font);
+            });
+
+    refused(bytes, "500000");
   }
 }

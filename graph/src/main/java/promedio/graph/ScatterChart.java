@@ -250,7 +250,8 @@ final class ScatterChart {
         low = Math.min(low, value);
         high = Math.max(high, value);
       }
-      double margin = high > low ? (high - low) * MARGIN : 1;
+      // Beside one large number a margin of 1 may be nothing at all.
+      double margin = high > low ? (high - low) * MARGIN : Math.max(1, Math.abs(high) / 1000);
       return new Span(low - margin, high + margin);
     }
   }

@@ -97,6 +97,13 @@ class ScatterGraphTest {
   }
 
   @Test
+  void oneLargeNumberAgainAndAgainIsDrawn() throws Exception {
+    Values large = Values.ofDecimals(new long[] {12345678901234567L, 12345678901234567L}, 0);
+
+    assertThat(svg(graph(Pairs.of(large, large), false))).contains("<svg").doesNotContain("NaN");
+  }
+
+  @Test
   void manyPointsOfWhichOneHasFourHundredDigitsAreDrawn() throws Exception {
     List<Exact> x = new ArrayList<>();
     for (int i = 0; i < 6000; i++) {
