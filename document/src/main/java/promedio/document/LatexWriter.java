@@ -1,5 +1,6 @@
 package promedio.document;
 
+
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import promedio.files.report.LatexText;
 
 /** Writes a document for LaTeX, its graphs as files of PDF beside it. */
 final class LatexWriter implements Block.Visitor<String> {

@@ -21,13 +21,25 @@ import promedio.core.slip.Slip;
  */
 final class ArithmeticMean extends BasicMeasure {
 
-  ArithmeticMean() {
+  /** Whether it is that of a sample whatever the rule says, as inference wants it. */
+  private final boolean ofSample;
+
+  private ArithmeticMean(boolean ofSample) {
     super("mean", Family.POSITION, Quantity.MEAN);
+    this.ofSample = ofSample;
+  }
+
+  static ArithmeticMean byRule() {
+    return new ArithmeticMean(false);
+  }
+
+  static ArithmeticMean ofSample() {
+    return new ArithmeticMean(true);
   }
 
   @Override
   public Quantity quantity(Setting setting) {
-    return setting.mean();
+    return ofSample ? Quantity.MEAN : setting.mean();
   }
 
   @Override

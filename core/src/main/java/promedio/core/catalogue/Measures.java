@@ -19,7 +19,7 @@ import promedio.core.sample.Subject;
 public final class Measures {
 
   public static final Measure SUM = new SumOfValues();
-  public static final Measure MEAN = new ArithmeticMean();
+  public static final Measure MEAN = ArithmeticMean.byRule();
   public static final Measure MEDIAN = new Median();
   public static final Measure MODES = new Modes();
   public static final Measure Q1 = Quartile.lower();
@@ -116,7 +116,13 @@ public final class Measures {
 
   /** What formulas name that nobody asks for itself. */
   private static final List<Measure> HELPERS =
-      List.of(Count.ofSample(), Count.ofTable(), Variance.ofSample(), StandardDeviation.ofSample());
+      List.of(
+          Count.ofSample(),
+          Count.ofTable(),
+          ArithmeticMean.ofSample(),
+          Variance.ofSample(),
+          StandardDeviation.ofSample(),
+          new ClassWidth());
 
   /** Every measure without arguments, and each moment, whose symbol names its order. */
   private static final List<Task> NAMED =

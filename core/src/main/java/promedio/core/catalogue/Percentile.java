@@ -2,6 +2,7 @@ package promedio.core.catalogue;
 
 import java.util.List;
 import promedio.core.formula.Quantity;
+import promedio.core.formula.Symbol;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
@@ -10,6 +11,7 @@ import promedio.core.measure.Parameter;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
+import promedio.core.number.PlainText;
 import promedio.core.rules.Rule;
 
 /**
@@ -36,6 +38,14 @@ final class Percentile extends BasicMeasure {
 
   static Percentile ofTenths() {
     return new Percentile("decile", Quantity.TENTH, 10);
+  }
+
+  /** P₉₀, and D₃. */
+  @Override
+  public Quantity quantity(Setting setting) {
+    String letter = argument.equals(Quantity.TENTH) ? "D" : "P";
+    String which = PlainText.of(setting.argument(0));
+    return Quantity.of(key(), letter + "_{" + which + "}", letter + Symbol.lowered(which));
   }
 
   @Override

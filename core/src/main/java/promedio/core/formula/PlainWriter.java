@@ -1,6 +1,7 @@
 package promedio.core.formula;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,6 +20,9 @@ import promedio.core.number.Exact;
 final class PlainWriter implements Formula.Visitor<String> {
 
   private static final Map<String, String> RAISED = Map.of("2", "²", "3", "³", "4", "⁴");
+
+  private static final String SMALL = "0123456789n";
+  private static final String RAISED_SMALL = "⁰¹²³⁴⁵⁶⁷⁸⁹ⁿ";
 
   private final Function<Exact, String> numbers;
   private final Function<Quantity, String> names;
@@ -94,8 +98,25 @@ final class PlainWriter implements Formula.Visitor<String> {
 
   @Override
   public String root(Root root) {
-    boolean square = root.degree().equals(Formula.number(2));
-    return (square ? "" : root.degree().accept(this)) + "√(" + root.body().accept(this) + ")";
+    String body = "(" + root.body().accept(this) + ")";
+    if (root.degree().equals(Formula.number(2))) {
+      return "√" + body;
+    }
+    // A degree on the line would be a factor.
+    String degree = root.degree().accept(this);
+    Optional<String> raised = raised(degree);
+    return raised.map(each -> each + "√" + body).orElse(body + "^(1 / " + degree + ")");
+  }
+
+  /** {@return the degree of a root as it stands above the line; none where it cannot} */
+  private static Optional<String> raised(String degree) {
+    return degree.chars().allMatch(each -> SMALL.indexOf(each) >= 0)
+        ? Optional.of(
+            degree
+                .chars()
+                .mapToObj(each -> String.valueOf(RAISED_SMALL.charAt(SMALL.indexOf(each))))
+                .collect(Collectors.joining()))
+        : Optional.empty();
   }
 
   @Override

@@ -37,9 +37,9 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
   public static final Quantity POPULATION_VARIANCE = of("variance", "\\sigma^2", "σ²");
   public static final Quantity STANDARD_DEVIATION = of("sd", "s", "s");
   public static final Quantity POPULATION_DEVIATION = of("sd", "\\sigma", "σ");
-  public static final Quantity MEAN_DEVIATION = of("mean_deviation", "\\mathrm{MD}", "MD");
+  public static final Quantity MEAN_DEVIATION = of("mean_deviation", "\\mathrm{MAD}", "MAD");
   public static final Quantity MEDIAN_DEVIATION =
-      of("median_deviation", "\\mathrm{MD}_{\\mathrm{Md}}", "MD(Md)");
+      of("median_deviation", "\\mathrm{MAD}_{\\mathrm{Md}}", "MAD(Md)");
   public static final Quantity COEFFICIENT_OF_VARIATION = of("cv", "\\mathrm{CV}", "CV");
   public static final Quantity STANDARD_ERROR = of("standard_error", "\\mathrm{SE}", "SE");
   public static final Quantity SECOND_MOMENT = of("second_moment", "m_2", "m₂");
@@ -54,7 +54,9 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
       of("mode_skewness", "\\mathrm{Sk}_{\\mathrm{Mo}}", "Sk(Mo)");
   public static final Quantity QUARTILE_SKEWNESS =
       of("quartile_skewness", "\\mathrm{Sk}_{Q}", "Sk(Q)");
-  public static final Quantity MOMENT_KURTOSIS = of("moment_kurtosis", "b_2", "b₂");
+  /** Joanes and Gill, whose g₁, G₁, b₁, g₂ and G₂ stand here, have no letter for it. */
+  public static final Quantity MOMENT_KURTOSIS = of("moment_kurtosis", "a_4", "a₄");
+
   public static final Quantity EXCESS_KURTOSIS = of("excess_kurtosis", "g_2", "g₂");
   public static final Quantity ADJUSTED_KURTOSIS = of("adjusted_kurtosis", "G_2", "G₂");
   public static final Quantity LOWER_FENCE = of("lower_fence", "F_{\\mathrm{low}}", "lower fence");
@@ -118,7 +120,20 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
   public static final Quantity CLASS_FREQUENCY = of("class_frequency", "f", "f");
 
   /** The cumulative frequency before a class. */
-  public static final Quantity CUMULATIVE_BEFORE = of("cumulative_before", "F", "F");
+  public static final Quantity CUMULATIVE_BEFORE = of("cumulative_before", "F_{-}", "F₋");
+
+  /** The frequencies of the classes before and after one. */
+  public static final Quantity FREQUENCY_BEFORE = of("frequency_before", "f_{-}", "f₋");
+
+  public static final Quantity FREQUENCY_AFTER = of("frequency_after", "f_{+}", "f₊");
+
+  /** The density f/h of a class, and of those before and after it. */
+  public static final Quantity CLASS_DENSITY = of("class_density", "\\mathrm{fd}", "fd");
+
+  public static final Quantity DENSITY_BEFORE =
+      of("density_before", "\\mathrm{fd}_{-}", "fd₋");
+
+  public static final Quantity DENSITY_AFTER = of("density_after", "\\mathrm{fd}_{+}", "fd₊");
 
   /** By how much the modal class is denser than the one before. */
   public static final Quantity OVER_BEFORE = of("over_before", "d_1", "d₁");

@@ -40,7 +40,12 @@ public interface Scope {
 
   /** {@return whether the values of a quantity in the rows mean something when added up} */
   default boolean addsUp(Quantity quantity) {
-    return true;
+    return variables().contains(quantity);
+  }
+
+  /** {@return what the row is called, from 0; none where it has no name} */
+  default Optional<String> name(int row) {
+    return Optional.empty();
   }
 
   /** {@return the value at a position, from 1, when all are in order; none where they have none} */

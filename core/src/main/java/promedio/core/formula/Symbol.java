@@ -1,6 +1,7 @@
 package promedio.core.formula;
 
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
 
@@ -23,6 +24,16 @@ public record Symbol(String latex, String plain) {
   @Override
   public String plain() {
     return Texts.symbol(plain).map(Map.Entry::getKey).orElse(plain);
+  }
+
+  /** {@return the number in lowered digits; one that has no digits alone stands in brackets} */
+  public static String lowered(String number) {
+    return number.chars().allMatch(each -> each >= '0' && each <= '9')
+        ? number
+            .chars()
+            .mapToObj(each -> String.valueOf((char) (each - '0' + '₀')))
+            .collect(Collectors.joining())
+        : "(" + number + ")";
   }
 
   // As a record has them, but those of a record are made when they are first called, which a short

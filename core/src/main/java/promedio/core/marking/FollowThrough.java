@@ -297,7 +297,7 @@ public final class FollowThrough {
   }
 
   private static boolean isGiven(Formula column) {
-    return isOfRow(column) || column.equals(Quantity.CUMULATIVE.formula());
+    return Columns.isRead(column) || column.equals(Quantity.CUMULATIVE.formula());
   }
 
   private static boolean isOfRow(Formula part) {

@@ -1,5 +1,6 @@
 package promedio.core.measure;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.formula.Quantity;
@@ -16,14 +17,16 @@ import promedio.core.sample.Tally;
 record GroupScope(List<Row> groups) implements Scope {
 
   /** What is known of a group. */
-  record Row(Tally tally, Moments moments) {}
+  record Row(String name, Tally tally, Moments moments) {}
 
   static GroupScope of(Groups groups) {
-    return new GroupScope(
-        groups.samples().stream()
-            .map(group -> group.sample().tally())
-            .map(tally -> new Row(tally, Moments.of(tally)))
-            .toList());
+    List<Row> rows = new ArrayList<>();
+    for (Groups.Group group : groups.samples()) {
+      Tally tally = group.sample().tally();
+      // By its number, as in x̄₁ and μ₁, and by its name.
+      rows.add(new Row((rows.size() + 1) + " " + group.name(), tally, Moments.of(tally)));
+    }
+    return new GroupScope(rows);
   }
 
   @Override
@@ -33,10 +36,7 @@ record GroupScope(List<Row> groups) implements Scope {
 
   @Override
   public List<Quantity> variables() {
-    return List.of(
-        SeveralQuantities.SIZE_OF_GROUP,
-        SeveralQuantities.MEAN_OF_GROUP,
-        SeveralQuantities.VARIANCE_OF_GROUP);
+    return List.of(SeveralQuantities.SIZE_OF_GROUP);
   }
 
   @Override
@@ -44,6 +44,9 @@ record GroupScope(List<Row> groups) implements Scope {
     Moments moments = groups.get(row).moments();
     if (quantity.equals(SeveralQuantities.SIZE_OF_GROUP)) {
       return Optional.of(moments.n());
+    }
+    if (quantity.equals(SeveralQuantities.TOTAL_OF_GROUP)) {
+      return Optional.of(moments.sum());
     }
     if (quantity.equals(SeveralQuantities.MEAN_OF_GROUP)) {
       return Optional.of(moments.mean());
@@ -65,7 +68,13 @@ record GroupScope(List<Row> groups) implements Scope {
   /** Means and variances of groups do not. */
   @Override
   public boolean addsUp(Quantity quantity) {
-    return quantity.equals(SeveralQuantities.SIZE_OF_GROUP);
+    return quantity.equals(SeveralQuantities.SIZE_OF_GROUP)
+        || quantity.equals(SeveralQuantities.TOTAL_OF_GROUP);
+  }
+
+  @Override
+  public Optional<String> name(int row) {
+    return Optional.of(groups.get(row).name());
   }
 
   @Override

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
@@ -28,6 +27,8 @@ import promedio.core.sample.Values;
  * asked. It knows the parts that formulas of such data are made of.
  */
 public final class Setting {
+
+  private static final Formula WIDTH = Quantity.CLASS_WIDTH.formula();
 
   private final Data data;
   private final CourseRules rules;
@@ -190,9 +191,9 @@ public final class Setting {
     return powers(2);
   }
 
-  /** {@return Σ(x−x̄)²/(n − 1)} */
+  /** {@return Σ(x−x̄)²/(n − 1), of a sample whatever the course divides by} */
   public Formula varianceOfSample() {
-    return squares().over(n().minus(number(1)));
+    return sum(x().minus(Quantity.MEAN.formula()).power(2)).over(n().minus(number(1)));
   }
 
   /** {@return Σ(x−x̄)² over what the course divides it by} */
@@ -203,7 +204,7 @@ public final class Setting {
   /** {@return a variance, less Sheppard's h²/12 where the rule is on and classes are alike} */
   public Formula corrected(Formula variance) {
     return sheppardWidth()
-        .<Formula>map(width -> variance.minus(new Numeral(width).power(2).over(number(12))))
+        .<Formula>map(width -> variance.minus(WIDTH.power(2).over(number(12))))
         .orElse(variance);
   }
 

@@ -46,8 +46,12 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
 
   /** {@return the count that is expected of the category at the index} */
   public Exact expectedCount(int index) {
-    Exact sum = expected.stream().reduce(Exact.ZERO, Exact::plus);
-    return expected.get(index).times(total()).over(sum);
+    return share(index).times(total());
+  }
+
+  /** {@return the proportion that is expected of the category at the index; together they are 1} */
+  public Exact share(int index) {
+    return expected.get(index).over(expected.stream().reduce(Exact.ZERO, Exact::plus));
   }
 
   @Override

@@ -1,12 +1,17 @@
 package promedio.core.working;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.SeveralQuantities;
 
 /** How the columns of a working's table are made of each other. */
 public final class Columns {
+
+  private static final Set<String> MEANS = Set.of("mean", "mean_x", "mean_y", "difference_mean");
 
   private Columns() {}
 
@@ -15,6 +20,10 @@ public final class Columns {
    * of their product}; none where it is made of the values themselves
    */
   public static List<Formula> parents(Formula column) {
+    Optional<Formula> rule = rule(column);
+    if (rule.isPresent()) {
+      return rowQuantities(rule.get()).toList();
+    }
     if (column instanceof Formula.Power power) {
       return List.of(power.base());
     }
@@ -23,9 +32,15 @@ public final class Columns {
     }
     if (column instanceof Formula.Operation minus
         && minus.operator() == Formula.Operator.MINUS
-        && isVariable(minus.left())
-        && isVariable(minus.right())) {
-      return List.of(minus.left(), minus.right());
+        && isVariable(minus.left())) {
+      return isVariable(minus.right())
+          ? List.of(minus.left(), minus.right())
+          : List.of(minus.left());
+    }
+    if (column instanceof Formula.Operation over
+        && over.operator() == Formula.Operator.OVER
+        && over.left() instanceof Formula.Power) {
+      return List.of(over.left(), over.right());
     }
     boolean product =
         column instanceof Formula.Operation operation
@@ -38,6 +53,35 @@ public final class Columns {
         Stream.of(times.left(), times.right()).filter(factor -> !isWeight(factor)).toList();
     boolean weighted = factors.size() < 2;
     return weighted || factors.stream().allMatch(Formula::isOfRow) ? factors : List.of();
+  }
+
+  /** {@return how a column that is a quantity of the row itself is made of others}; mostly not */
+  public static Optional<Formula> rule(Formula column) {
+    return column instanceof Formula.Named named
+        ? SeveralQuantities.made(named.quantity())
+        : Optional.empty();
+  }
+
+  /** {@return whether the column is read off the data, so that nobody computes its entries} */
+  public static boolean isRead(Formula column) {
+    return isVariable(column) && rule(column).isEmpty();
+  }
+
+  /** {@return whether the column holds deviations of values from their mean, which cancel} */
+  public static boolean isFromMean(Formula column) {
+    return column instanceof Formula.Operation minus
+        && minus.operator() == Formula.Operator.MINUS
+        && isVariable(minus.left())
+        && !minus.left().equals(SeveralQuantities.MEAN_OF_GROUP.formula())
+        && minus.right() instanceof Formula.Named mean
+        && MEANS.contains(mean.quantity().id());
+  }
+
+  private static Stream<Formula> rowQuantities(Formula rule) {
+    if (rule instanceof Formula.Operation operation) {
+      return Stream.concat(rowQuantities(operation.left()), rowQuantities(operation.right()));
+    }
+    return Stream.of(rule).filter(Columns::isVariable);
   }
 
   private static boolean isVariable(Formula formula) {
@@ -55,7 +99,7 @@ public final class Columns {
    */
   public static Formula made(Formula column, List<Formula> entries) {
     List<Formula> parents = parents(column);
-    Formula made = column;
+    Formula made = rule(column).orElse(column);
     for (int i = 0; i < parents.size(); i++) {
       made = made.replacing(parents.get(i), entries.get(i));
     }

@@ -22,7 +22,9 @@ final class CurveSteps {
   private static final Quantity DEGREES = Quantity.of("df", "\\mathit{df}", "df");
   private static final Quantity T = Quantity.of("t", "t", "t");
   private static final Quantity Z = Quantity.of("z", "z", "z");
-  private static final Quantity CRITICAL = Quantity.of("critical", "c", "c");
+  private static final Quantity CRITICAL_T = Quantity.of("critical", "t^{*}", "t*");
+  private static final Quantity CRITICAL_Z = Quantity.of("critical", "z^{*}", "z*");
+  private static final Quantity MARGIN = Quantity.of("margin", "E", "E");
 
   private final WorkingBuilder working;
   private final Definition.ByCurve definition;
@@ -106,17 +108,22 @@ final class CurveSteps {
     return List.of(p);
   }
 
+  /** The standard error, the critical value, the margin of error, and the end itself. */
   private boolean bound(CurveReading.Bound bound) {
     Exact below = Exact.ONE.plus(bound.confidence()).over(2);
     Optional<List<Formula>> degrees = degrees();
-    Formula critical = CRITICAL.formula();
-    Formula error = critical.times(bound.error());
+    Formula error = Quantity.STANDARD_ERROR.formula();
+    Formula critical =
+        (definition.curve() == Curve.NORMAL ? CRITICAL_Z : CRITICAL_T).formula();
+    Formula margin = MARGIN.formula();
     return degrees.isPresent()
+        && working.find(error, bound.error())
         && working.find(
             critical,
             new Formula.Quantile(definition.curve(), degrees.get(), new Formula.Numeral(below)))
+        && working.find(margin, critical.times(error))
         && working.find(
-            left, bound.upper() ? bound.middle().plus(error) : bound.middle().minus(error));
+            left, bound.upper() ? bound.middle().plus(margin) : bound.middle().minus(margin));
   }
 
   private Optional<List<Formula>> degrees() {

@@ -34,6 +34,9 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   private static final Formula PLACE = Quantity.PLACE.formula();
   private static final Formula P = Quantity.PROPORTION.formula();
   private static final Formula K = Quantity.HALF.formula();
+  /** Longer lists are looked up in the data themselves. */
+  private static final int MOST_LISTED = 60;
+
   private static final Formula ONE = number(1);
   private static final Formula TWO = number(2);
 
@@ -169,18 +172,21 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     if (seen.isEmpty()) {
       return Optional.empty();
     }
-    Formula n = setting.n();
-    working.need(n);
+    // Of a table too: Σf would be that of what is left.
+    Formula n = Quantity.N.formula();
+    working.agree(n, tally.total());
     working.agree(P, how.proportion());
     Exact share = tally.total().times(how.proportion());
     Exact whole = how.leftOut(tally);
-    working.compute(Quantity.LEFT_OUT.formula(), n.times(P), share, whole);
+    Formula out = Quantity.LEFT_OUT.formula();
+    working.compute(out, n.times(P), share, whole);
     see(Sight.LEFT_OUT, share, whole);
-    int out = whole.numerator().intValueExact();
+    int ends = whole.numerator().intValueExact();
     working.add(
         new WorkingStep.InOrder(
-            setting.inOrder(), 1, count(), out + 1, count() - out, Optional.of(Why.TRIMMED)));
-    return working.meanOfRest(left, seen.get(0).rest().orElseThrow());
+            setting.inOrder(), 1, count(), ends + 1, count() - ends, Optional.of(Why.TRIMMED)));
+    return working.meanOfRest(
+        left, seen.get(0).rest().orElseThrow(), n.minus(TWO.times(out)));
   }
 
   @Override
@@ -200,8 +206,9 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
           new WorkingStep.InOrder(
               setting.inOrder(), 1, count(), from, to, Optional.of(Why.IN_ORDER)));
     }
-    working.agree(Quantity.BELOW.formula(), below);
-    working.agree(Quantity.EQUAL.formula(), equal);
+    see(Sight.BELOW_AND_EQUAL, below, how.value(), equal);
+    working.know(Quantity.BELOW.formula(), below);
+    working.know(Quantity.EQUAL.formula(), equal);
     return found(working.find(left, seen.get(0).formula()));
   }
 
@@ -215,6 +222,9 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
           new WorkingStep.InOrder(setting.inOrder(), first, last, from, to, Optional.of(why)));
       return;
     }
+    if (working.method() == Method.DEFINITION) {
+      showAll();
+    }
     arithmetic.run();
     if (working.method() == Method.CUMULATIVE) {
       working.table().addCumulative();
@@ -225,6 +235,17 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
                 Sight.FIRST_TO_REACH,
                 List.of(Exact.of(position), tally.cumulative(rank), tally.value(rank))));
       }
+    }
+  }
+
+  /** The values in order, or F beside them, so that positions can be looked up. */
+  private void showAll() {
+    if (setting.isTable()) {
+      working.table().addCumulative();
+    } else if (count() <= MOST_LISTED && working.isWithoutList()) {
+      working.add(
+          new WorkingStep.InOrder(
+              setting.inOrder(), 1, count(), 1, count(), Optional.of(Why.IN_ORDER)));
     }
   }
 
@@ -300,7 +321,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   /** The position as a course says it; Hyndman and Fan's np + m, tidied up. */
   private Formula position(QuantileRule rule) {
     Formula n = setting.n();
-    Formula third = new Formula.Numeral(Exact.of(1, 3));
+    Formula third = ONE.over(number(3));
     return switch (rule) {
       case HF1, HF2, HF3, HF4 -> n.times(P);
       case HF5 -> n.times(P).plus(new Formula.Numeral(Exact.of(1, 2)));

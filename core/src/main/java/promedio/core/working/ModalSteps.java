@@ -16,11 +16,7 @@ final class ModalSteps {
   /** The names of what is read of a modal class, in the order in which the hand reads them. */
   private static final List<Quantity> READ =
       List.of(
-          Quantity.CLASS_LOWER,
-          Quantity.CLASS_UPPER,
-          Quantity.OVER_BEFORE,
-          Quantity.OVER_AFTER,
-          Quantity.CLASS_WIDTH);
+          Quantity.CLASS_LOWER, Quantity.CLASS_UPPER, Quantity.CLASS_WIDTH);
 
   private final WorkingBuilder working;
   private final Formula left;
@@ -35,17 +31,47 @@ final class ModalSteps {
   /** {@return the modes, after the steps that find them} */
   List<Real> modes(List<Sighting> sightings) {
     working.table().addFrequencies();
+    if (grouped.commonWidth().isEmpty()) {
+      working.addDensities();
+    }
     List<Real> modes = new ArrayList<>();
     for (Sighting sighting : sightings) {
       see(grouped.intervals().get(sighting.row()));
       READ.stream()
           .filter(sighting.found()::containsKey)
           .forEach(name -> working.agree(name.formula(), sighting.found().get(name)));
+      if (sighting.found().containsKey(Quantity.OVER_BEFORE)) {
+        excess(sighting);
+      }
       if (working.find(left, sighting.formula()) && !modes.contains(working.value(left))) {
         modes.add(working.value(left));
       }
     }
     return modes;
+  }
+
+  /** By how much the class exceeds those beside it, in densities where widths differ. */
+  private void excess(Sighting sighting) {
+    boolean alike = grouped.commonWidth().isPresent();
+    Formula own = (alike ? Quantity.CLASS_FREQUENCY : Quantity.CLASS_DENSITY).formula();
+    Formula before = (alike ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE).formula();
+    Formula after = (alike ? Quantity.FREQUENCY_AFTER : Quantity.DENSITY_AFTER).formula();
+    working.agree(own, height(sighting.row()));
+    working.agree(before, height(sighting.row() - 1));
+    working.agree(after, height(sighting.row() + 1));
+    working.find(Quantity.OVER_BEFORE.formula(), own.minus(before));
+    working.find(Quantity.OVER_AFTER.formula(), own.minus(after));
+  }
+
+  /** Nothing stands beyond the ends. */
+  private Exact height(int row) {
+    if (row < 0 || row >= grouped.intervals().size()) {
+      return Exact.ZERO;
+    }
+    Interval interval = grouped.intervals().get(row);
+    return grouped.commonWidth().isPresent()
+        ? interval.frequency()
+        : interval.density().orElseThrow();
   }
 
   private void see(Interval interval) {

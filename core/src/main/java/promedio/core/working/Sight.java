@@ -32,6 +32,8 @@ public enum Sight {
   HELD,
   /** So many values are left out at each end: n·p, and what is left of it. */
   LEFT_OUT,
+  /** How many values lie below one, that one, and how many are equal to it. */
+  BELOW_AND_EQUAL,
   /** Every p-value is multiplied by the number of comparisons: it. */
   BONFERRONI,
   /**

@@ -6,63 +6,54 @@ import java.util.Optional;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.number.Exact;
-import promedio.core.sample.ClassTable.Interval;
 
 /**
  * The table of a working: a row for each value, and the totals.
  *
- * @param classes the class of each row, where the data are classes; otherwise empty
+ * @param labels what each row is called; empty where rows have no names, as single values
  * @param columns what each column holds, x first
  * @param rows the entries, row by row
  * @param totals the total of each column; none where it means nothing, as of x in a table with
  *     frequencies
  */
 public record WorkTable(
-    List<Interval> classes,
+    List<RowLabel> labels,
     List<Formula> columns,
     List<List<Exact>> rows,
     List<Optional<Exact>> totals) {
 
   public WorkTable {
-    classes = List.copyOf(classes);
+    labels = List.copyOf(labels);
     columns = List.copyOf(columns);
     rows = rows.stream().map(List::copyOf).toList();
     totals = List.copyOf(totals);
   }
 
-  /**
-   * {@return what the deviations of all values from something add up to, where they are a column}
-   */
+  /** {@return what the deviations of all values from their mean add up to, where they stand} */
   public Optional<Exact> totalOfDeviations() {
+    Formula f = Quantity.F.formula();
+    boolean weighted = columns.contains(f);
     for (int i = 0; i < columns.size(); i++) {
-      boolean deviations =
-          columns.get(i) instanceof Formula.Operation operation
-              && operation.operator() == Formula.Operator.MINUS
-              && operation.left().equals(columns.get(0))
-              && !(operation.right() instanceof Formula.Numeral);
-      if (deviations) {
-        return weighted(i);
+      Formula column = columns.get(i);
+      if (weighted ? isCancelling(column, f) : Columns.isFromMean(column)) {
+        return totals.get(i);
       }
     }
     return Optional.empty();
+  }
+
+  /** Whether the column holds deviations from the mean, each so often as it counts. */
+  static boolean isCancelling(Formula column, Formula f) {
+    return column instanceof Formula.Operation product
+        && product.operator() == Formula.Operator.TIMES
+        && product.left().equals(f)
+        && Columns.isFromMean(product.right());
   }
 
   /** {@return what the frequencies add up to, where they are a column} */
   public Optional<Exact> totalOfFrequencies() {
     int column = columns.indexOf(Quantity.F.formula());
     return column < 0 ? Optional.empty() : totals.get(column);
-  }
-
-  private Optional<Exact> weighted(int deviations) {
-    int frequencies = columns.indexOf(Quantity.F.formula());
-    if (frequencies < 0) {
-      return totals.get(deviations);
-    }
-    Exact total = Exact.ZERO;
-    for (List<Exact> row : rows) {
-      total = total.plus(row.get(deviations).times(row.get(frequencies)));
-    }
-    return Optional.of(total);
   }
 
   /** {@return the columns, from 0, that a step adds up or whose totals it uses} */

@@ -1,10 +1,12 @@
 package promedio.core.working;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -13,7 +15,6 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
 import promedio.core.number.Exact;
-import promedio.core.sample.ClassTable.Interval;
 
 /** Makes the table of a working from the sums that it needs. */
 final class WorkTableBuilder {
@@ -21,12 +22,15 @@ final class WorkTableBuilder {
   private static final Formula CUMULATIVE = Quantity.CUMULATIVE.formula();
 
   private final Scope scope;
-  private final List<Interval> classes;
+  private final List<RowLabel> labels;
   private final List<Exact> cumulative;
   private final Formula f;
   private final boolean frequencies;
   private final Evaluation evaluation;
   private final UnaryOperator<Exact> rounding;
+
+  /** The columns whose totals somebody wants. */
+  private final Set<Formula> wanted = new HashSet<>();
 
   /** The entries of each column, one for each row of the scope, in the order of the columns. */
   private final Map<Formula, List<Exact>> columns = new LinkedHashMap<>();
@@ -35,7 +39,7 @@ final class WorkTableBuilder {
    * Makes one.
    *
    * @param scope what the rows are
-   * @param classes the class of each row, where they are classes; otherwise empty
+   * @param labels what each row is called; empty where they have no names
    * @param cumulative F up to each row; empty where the rows have no order
    * @param frequencies whether a row stands once, with its weight beside it, or so often as it
    *     counts
@@ -43,13 +47,13 @@ final class WorkTableBuilder {
    */
   WorkTableBuilder(
       Scope scope,
-      List<Interval> classes,
+      List<RowLabel> labels,
       List<Exact> cumulative,
       boolean frequencies,
       Evaluation evaluation,
       UnaryOperator<Exact> rounding) {
     this.scope = scope;
-    this.classes = List.copyOf(classes);
+    this.labels = List.copyOf(labels);
     this.cumulative = List.copyOf(cumulative);
     this.f = scope.weightSymbol().formula();
     this.frequencies = frequencies;
@@ -68,7 +72,11 @@ final class WorkTableBuilder {
       WorkRows rows, boolean frequencies, Evaluation evaluation, UnaryOperator<Exact> rounding) {
     return new WorkTableBuilder(
         rows,
-        rows.all().stream().map(WorkRow::interval).flatMap(Optional::stream).toList(),
+        rows.all().stream()
+            .map(WorkRow::printed)
+            .flatMap(Optional::stream)
+            .<RowLabel>map(RowLabel.OfClass::new)
+            .toList(),
         rows.all().stream().map(WorkRow::cumulative).toList(),
         frequencies,
         evaluation,
@@ -81,7 +89,13 @@ final class WorkTableBuilder {
 
   /** {@return the total of the body over all rows, whose columns the table then has} */
   Optional<Exact> add(Formula body) {
+    wanted.add(body);
     return column(body).map(entries -> total(body, entries));
+  }
+
+  /** Adds a column of what is known of each row. */
+  void put(Formula column, List<Exact> entries) {
+    columns.putIfAbsent(column, entries);
   }
 
   /** Makes the table even where nothing is added up. */
@@ -124,26 +138,35 @@ final class WorkTableBuilder {
       if (entry.isEmpty()) {
         return Optional.empty();
       }
-      entries.add(rounding.apply(entry.get()));
+      entries.add(Columns.isRead(body) ? entry.get() : rounding.apply(entry.get()));
     }
     columns.put(body, entries);
+    if (frequencies && Columns.isFromMean(body)) {
+      // Not the deviations themselves cancel, but those of all values.
+      column(f.times(body));
+    }
     return Optional.of(entries);
   }
 
-  /** Of a variable beside its frequencies the total means nothing, nor that of means. */
+  /**
+   * Whether the total means something: somebody wants it, or it counts, or it must be 0. That of a
+   * variable beside its frequencies means nothing, nor that of means.
+   */
   private boolean addsUp(Formula column) {
-    if (frequencies) {
-      return column.mentions(weight());
+    if (wanted.contains(column) || column.equals(f)) {
+      return true;
     }
-    return !(column instanceof Formula.Named named) || scope.addsUp(named.quantity());
-  }
-
-  private Quantity weight() {
-    return scope.weightSymbol();
+    if (frequencies) {
+      return WorkTable.isCancelling(column, f);
+    }
+    return Columns.isFromMean(column)
+        || (column instanceof Formula.Named named && scope.addsUp(named.quantity()));
   }
 
   private boolean isMadeOfValues(Formula column) {
-    return !column.equals(f) && !column.equals(CUMULATIVE);
+    return !column.equals(f)
+        && !column.equals(CUMULATIVE)
+        && !column.mentions(Quantity.CLASS_WIDTH);
   }
 
   private Exact total(Formula column, List<Exact> entries) {
@@ -181,6 +204,6 @@ final class WorkTableBuilder {
         (column, entries) -> {
           totals.add(addsUp(column) ? Optional.of(total(column, entries)) : Optional.empty());
         });
-    return Optional.of(new WorkTable(classes, all, rows, totals));
+    return Optional.of(new WorkTable(labels, all, rows, totals));
   }
 }

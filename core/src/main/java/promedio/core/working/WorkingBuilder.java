@@ -7,12 +7,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.computation.Pairwise;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.formula.Scope;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.Result;
@@ -32,7 +34,7 @@ import promedio.core.sample.Subject;
 final class WorkingBuilder {
 
   /** Longer sums are not written out; their terms stand in the table. */
-  private static final int MOST_TERMS = 6;
+  private static final int MOST_TERMS = 15;
 
   private final CourseRules rules;
   private final Method method;
@@ -60,15 +62,37 @@ final class WorkingBuilder {
 
   private WorkTableBuilder table(boolean withFrequencies) {
     if (setting.data().subject() != Subject.ONE) {
-      return new WorkTableBuilder(
-          setting.scope(), List.of(), List.of(), false, evaluation, this::carried);
+      Scope scope = setting.scope();
+      List<RowLabel> labels =
+          IntStream.range(0, scope.rows())
+              .mapToObj(scope::name)
+              .flatMap(Optional::stream)
+              .<RowLabel>map(RowLabel.OfName::new)
+              .toList();
+      return new WorkTableBuilder(scope, labels, List.of(), false, evaluation, this::carried);
     }
-    WorkRows rows =
-        setting
-            .classes()
-            .map(grouped -> new WorkRows(WorkRow.of(grouped), Quantity.MIDPOINT))
-            .orElseGet(() -> new WorkRows(WorkRow.of(setting.tally()), Quantity.X));
-    return WorkTableBuilder.of(rows, withFrequencies, evaluation, this::carried);
+    return WorkTableBuilder.of(rows(), withFrequencies, evaluation, this::carried);
+  }
+
+  private WorkRows rows() {
+    return setting
+        .classes()
+        .map(
+            grouped ->
+                new WorkRows(
+                    WorkRow.of(grouped, setting.data().classes().orElseThrow().rows()),
+                    Quantity.MIDPOINT))
+        .orElseGet(() -> new WorkRows(WorkRow.of(setting.tally()), Quantity.X));
+  }
+
+  /** Adds the widths of the classes, and how dense they are. */
+  void addDensities() {
+    List<Exact> widths = rows().all().stream().map(WorkRow::width).toList();
+    List<Exact> densities =
+        rows().all().stream().map(row -> row.f().over(row.width())).toList();
+    Formula h = Quantity.CLASS_WIDTH.formula();
+    table.put(h, widths);
+    table.put(Quantity.F.formula().over(h), densities);
   }
 
   Optional<Working> build(Task task) {
@@ -183,6 +207,11 @@ final class WorkingBuilder {
     steps.add(step);
   }
 
+  /** {@return whether the values have not been put in order yet} */
+  boolean isWithoutList() {
+    return steps.stream().noneMatch(WorkingStep.InOrder.class::isInstance);
+  }
+
   /** {@return the step that was computed last} */
   WorkingStep.Computed last() {
     return (WorkingStep.Computed) steps.get(steps.size() - 1);
@@ -234,16 +263,21 @@ final class WorkingBuilder {
     return table;
   }
 
-  /** Goes on with the mean of what is left of the values, and its table. */
-  Optional<List<Real>> meanOfRest(Formula left, Sample rest) {
+  /**
+   * Goes on with the mean of what is left of the values, and its table.
+   *
+   * @param count how many are left, in what is known here
+   */
+  Optional<List<Real>> meanOfRest(Formula left, Sample rest, Formula count) {
     WorkingBuilder ofRest = new WorkingBuilder(rest, rules, method, assumed);
+    known.forEach(ofRest::know);
     Quantity mean = ofRest.setting.mean();
     boolean found =
         ofRest
             .definitions
             .ofMethod(mean)
             .or(() -> ofRest.computation.formula(Task.of(Measures.MEAN)))
-            .map(formula -> ofRest.find(left, formula))
+            .map(formula -> ofRest.find(left, formula.replacing(ofRest.setting.n(), count)))
             .orElse(false);
     steps.addAll(ofRest.steps);
     table = ofRest.table;
@@ -398,6 +432,7 @@ final class WorkingBuilder {
   }
 
   private boolean findTotal(Formula.Sum part) {
+    explain(part.body());
     Optional<Exact> total = table.add(part.body());
     total.ifPresent(
         value -> {
@@ -410,13 +445,36 @@ final class WorkingBuilder {
     return total.isPresent();
   }
 
+  /** Says once how the columns that a total is made of are made of others. */
+  private void explain(Formula body) {
+    Columns.rule(body)
+        .filter(rule -> !isAgreed(body))
+        .ifPresent(
+            rule -> {
+              rule.parts().stream().filter(each -> each instanceof Formula.Named).forEach(this::need);
+              add(new WorkingStep.Agreed(body, rule, rule));
+            });
+    Columns.parents(body).forEach(this::explain);
+  }
+
   /** A short sum of the values themselves is written out. */
   private Optional<Formula> terms(Formula body) {
-    boolean plain = body.equals(Quantity.X.formula()) && !setting.isTable();
-    boolean few = setting.tally().total().compareTo(Exact.of(MOST_TERMS)) <= 0;
-    return plain && few
-        ? setting.inOrder().stream().<Formula>map(Formula.Numeral::new).reduce(Formula::plus)
-        : Optional.empty();
+    if (!Columns.isRead(body) || setting.isTable()) {
+      return Optional.empty();
+    }
+    boolean one = setting.data().subject() == Subject.ONE;
+    if (setting.data().total().compareTo(Exact.of(MOST_TERMS)) > 0) {
+      return Optional.empty();
+    }
+    Scope scope = setting.scope();
+    Quantity summed = ((Formula.Named) body).quantity();
+    List<Exact> values =
+        one
+            ? setting.inOrder()
+            : IntStream.range(0, scope.rows())
+                .mapToObj(row -> scope.value(summed, row).orElseThrow())
+                .toList();
+    return values.stream().<Formula>map(Formula.Numeral::new).reduce(Formula::plus);
   }
 
   private Optional<Exact> numberOf(Formula part) {

@@ -89,8 +89,8 @@ public final class HtmlWorking implements WorkingWriter {
   /** {@return the table, its heads in MathML} */
   public static String table(WorkTable table, ShownNumbers numbers) {
     StringBuilder html = new StringBuilder("<table><thead><tr>");
-    if (!table.classes().isEmpty()) {
-      html.append("<th>").append(Texts.of("working.class")).append("</th>");
+    if (!table.labels().isEmpty()) {
+      html.append("<th>").append(escaped(WorkingTexts.head(table))).append("</th>");
     }
     for (Formula column : table.columns()) {
       html.append("<th>").append(math(column.mathml(numbers::shown))).append("</th>");

@@ -24,13 +24,13 @@ final class LatexWorking implements WorkingWriter {
   @Override
   public List<String> write(Working working) {
     List<String> lines = new ArrayList<>();
-    lines.add("\\paragraph{" + title + "}");
+    lines.add("\\paragraph{" + LatexText.of(title) + "}");
     working
         .table()
         .ifPresent(
             table -> {
               lines.addAll(("\\[" + table(table, numbers) + "\\]").lines().toList());
-              lines.addAll(WorkingTexts.checks(working, numbers));
+              WorkingTexts.checks(working, numbers).stream().map(LatexText::of).forEach(lines::add);
             });
     for (WorkingStep step : working.steps()) {
       String displayed = "\\[" + WorkingTexts.latex(step, numbers) + "\\]";
@@ -39,37 +39,37 @@ final class LatexWorking implements WorkingWriter {
               computed -> displayed,
               agreed -> displayed,
               list -> displayed,
-              seen -> WorkingTexts.sentence(seen, numbers)));
+              seen -> LatexText.of(WorkingTexts.sentence(seen, numbers))));
     }
-    lines.addAll(WorkingTexts.ending(working, numbers));
+    WorkingTexts.ending(working, numbers).stream().map(LatexText::of).forEach(lines::add);
     return lines;
   }
 
   /** {@return the table as an array} */
   static String table(WorkTable table, ShownNumbers numbers) {
     List<String> rows = new ArrayList<>();
-    boolean classes = !table.classes().isEmpty();
-    List<String> head = new ArrayList<>(classes ? List.of("") : List.of());
+    boolean named = !table.labels().isEmpty();
+    List<String> head = new ArrayList<>(named ? List.of("") : List.of());
     head.addAll(table.columns().stream().map(c -> c.latex(numbers::latex)).toList());
     rows.add(row(head) + " \\hline");
     for (int row = 0; row < table.rows().size(); row++) {
       List<String> cells =
           new ArrayList<>(
-              classes
-                  ? List.of("\\text{" + WorkingTexts.label(table, row, numbers) + "}")
+              named
+                  ? List.of("\\text{" + LatexText.of(WorkingTexts.label(table, row, numbers)) + "}")
                   : List.of());
       table.rows().get(row).forEach(value -> cells.add(numbers.latex(value)));
       rows.add(row(cells));
     }
     int last = rows.size() - 1;
     rows.set(last, rows.get(last) + " \\hline");
-    List<String> totals = new ArrayList<>(classes ? List.of("") : List.of());
+    List<String> totals = new ArrayList<>(named ? List.of("") : List.of());
     table
         .totals()
         .forEach(total -> totals.add(ShownNumbers.latex(WorkingTexts.total(total, numbers))));
     rows.add(row(totals));
     return "\\begin{array}{"
-        + "r".repeat(table.columns().size() + (classes ? 1 : 0))
+        + "r".repeat(table.columns().size() + (named ? 1 : 0))
         + "}\n"
         + String.join("\n", rows)
         + "\n\\end{array}";

@@ -1,11 +1,16 @@
 package promedio.files.report;
 
 import java.math.BigDecimal;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import promedio.core.distribution.Approximate;
+import promedio.core.formula.Formula;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
+import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -14,6 +19,7 @@ import promedio.core.number.Real;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.working.WorkingStep;
 
@@ -82,11 +88,24 @@ public final class ShownNumbers {
         : NumberText.write(value.rounded(places, Rounding.HALF_UP), sign);
   }
 
-  /** {@return the class by its boundaries; an open end is left out} */
+  /** {@return the class by its boundaries} */
   public String shown(Interval interval) {
-    return interval.lower().map(this::shown).orElse("")
-        + "–"
-        + interval.upper().map(this::shown).orElse("");
+    return shown(interval.lower(), interval.upper());
+  }
+
+  /** {@return the class as it is printed} */
+  public String shown(ClassTable.Row printed) {
+    return shown(printed.lower(), printed.upper());
+  }
+
+  /** One without a lower end is "under" the upper one, one without an upper end "and over". */
+  private String shown(Optional<Exact> lower, Optional<Exact> upper) {
+    if (lower.isEmpty()) {
+      return Texts.of("working.class-under", upper.map(this::shown).orElse(""));
+    }
+    return upper
+        .map(end -> shown(lower.get()) + "–" + shown(end))
+        .orElseGet(() -> Texts.of("working.class-over", shown(lower.get())));
   }
 
   /** {@return the result, with the places of the course rules} */
@@ -149,7 +168,8 @@ public final class ShownNumbers {
     }
     boolean rounded =
         !step.carried().equals(step.value())
-            || (!isShownWhole(step.value()) && !isShownAsFraction(step.value()));
+            || !isShownAsItIs(step.value())
+            || !isShownAsItIs(step.numbers());
     return rounded ? "≈" : "=";
   }
 
@@ -174,6 +194,23 @@ public final class ShownNumbers {
         && value instanceof Exact exact
         && exact.isRational()
         && exact.toString().length() <= LONGEST_FRACTION;
+  }
+
+  /** Whether all numbers in it are shown with all their digits. */
+  private boolean isShownAsItIs(Formula formula) {
+    Set<Exact> rounded = new HashSet<>();
+    formula.plain(
+        number -> {
+          if (!isShownAsItIs(number)) {
+            rounded.add(number);
+          }
+          return "";
+        });
+    return rounded.isEmpty();
+  }
+
+  private boolean isShownAsItIs(Real value) {
+    return isShownWhole(value) || isShownAsFraction(value);
   }
 
   private boolean isShownWhole(Real value) {

@@ -7,6 +7,7 @@ import java.util.List;
 import promedio.core.formula.Formula;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
+import promedio.core.working.RowLabel;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -53,10 +54,11 @@ final class WorkingJson implements WorkingWriter {
 
   private ObjectNode table(WorkTable table) {
     ObjectNode node = JSON.createObjectNode();
-    if (!table.classes().isEmpty()) {
-      ArrayNode classes = node.putArray("classes");
+    if (!table.labels().isEmpty()) {
+      boolean classes = table.labels().get(0) instanceof RowLabel.OfClass;
+      ArrayNode labels = node.putArray(classes ? "classes" : "names");
       for (int row = 0; row < table.rows().size(); row++) {
-        classes.add(WorkingTexts.label(table, row, numbers));
+        labels.add(WorkingTexts.label(table, row, numbers));
       }
     }
     ArrayNode columns = node.putArray("columns");

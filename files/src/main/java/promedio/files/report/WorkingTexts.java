@@ -3,11 +3,10 @@ package promedio.files.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
-import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
+import promedio.core.working.RowLabel;
 import promedio.core.working.Sight;
 import promedio.core.working.Why;
 import promedio.core.working.WorkTable;
@@ -83,7 +82,7 @@ public final class WorkingTexts {
                 agreed.symbols().latex(numbers::latex),
                 agreed.numbers().latex(numbers::latex)),
         list -> LatexWorking.inOrder(list, numbers),
-        seen -> "\\text{" + sentence(seen, numbers) + "}");
+        seen -> "\\text{" + LatexText.of(sentence(seen, numbers)) + "}");
   }
 
   /**
@@ -160,14 +159,13 @@ public final class WorkingTexts {
     table
         .flatMap(WorkTable::totalOfFrequencies)
         .ifPresent(total -> checks.add(Texts.of("working.check-count", numbers.shown(total))));
-    boolean aboutMedian = working.task().equals(Task.of(Measures.MEAN_DEVIATION_MEDIAN));
+    String weighted = table.flatMap(WorkTable::totalOfFrequencies).isPresent() ? "-weighted" : "";
     table
         .flatMap(WorkTable::totalOfDeviations)
-        .filter(total -> !aboutMedian)
         .map(
             total ->
                 Texts.of(
-                    total.signum() == 0 ? "working.check" : "working.no-check",
+                    (total.signum() == 0 ? "working.check" : "working.no-check") + weighted,
                     numbers.shown(total)))
         .ifPresent(checks::add);
     return checks;
@@ -188,26 +186,34 @@ public final class WorkingTexts {
   /** {@return the table as texts: its head, its rows, its totals} */
   public static List<List<String>> cells(WorkTable table, ShownNumbers numbers) {
     List<List<String>> rows = new ArrayList<>();
-    boolean classes = !table.classes().isEmpty();
-    List<String> head = new ArrayList<>(classes ? List.of(Texts.of("working.class")) : List.of());
+    boolean named = !table.labels().isEmpty();
+    List<String> head = new ArrayList<>(named ? List.of(head(table)) : List.of());
     head.addAll(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
     rows.add(head);
     for (int row = 0; row < table.rows().size(); row++) {
       List<String> cells =
-          new ArrayList<>(classes ? List.of(label(table, row, numbers)) : List.of());
+          new ArrayList<>(named ? List.of(label(table, row, numbers)) : List.of());
       table.rows().get(row).forEach(value -> cells.add(numbers.shown(value)));
       rows.add(cells);
     }
-    List<String> totals = new ArrayList<>(classes ? List.of("") : List.of());
+    List<String> totals = new ArrayList<>(named ? List.of("") : List.of());
     table.totals().forEach(total -> totals.add(total(total, numbers)));
     totals.set(0, Texts.of("working.total", totals.get(0)).strip());
     rows.add(totals);
     return rows;
   }
 
-  /** {@return the class of a row by its boundaries} */
+  /** {@return what stands above the names of the rows} */
+  static String head(WorkTable table) {
+    return table.labels().get(0) instanceof RowLabel.OfClass ? Texts.of("working.class") : "";
+  }
+
+  /** {@return what a row is called: a class as it is printed, or a name} */
   static String label(WorkTable table, int row, ShownNumbers numbers) {
-    return numbers.shown(table.classes().get(row));
+    RowLabel label = table.labels().get(row);
+    return label instanceof RowLabel.OfClass printed
+        ? numbers.shown(printed.printed())
+        : ((RowLabel.OfName) label).name();
   }
 
   static String total(Optional<Exact> total, ShownNumbers numbers) {

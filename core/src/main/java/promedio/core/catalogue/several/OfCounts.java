@@ -36,6 +36,7 @@ final class OfCounts {
 
   private static final Formula O = SeveralQuantities.OBSERVED.formula();
   private static final Formula E = SeveralQuantities.EXPECTED.formula();
+  private static final Formula E_BY_SHARE = SeveralQuantities.EXPECTED_BY_SHARE.formula();
   private static final Formula N = Several.N_OF_COUNTS.formula();
 
   /** As the rule wants it. */
@@ -44,6 +45,9 @@ final class OfCounts {
   /** Without a correction, which is what the other measures are made of. */
   private static final Quantity PLAIN_CHI = Quantity.of("plain_chi_squared", "\\chi^2", "χ²");
 
+  private static final Quantity ROWS = Quantity.of("rows", "r", "r");
+  private static final Quantity COLUMNS = Quantity.of("columns", "c", "c");
+  private static final Quantity CATEGORIES = Quantity.of("categories", "k", "k");
   private static final Quantity CHI_DF = Quantity.of("chi_squared_df", "\\mathit{df}", "df");
   private static final Quantity FIT_CHI = Quantity.of("fit_chi_squared", "\\chi^2", "χ²");
 
@@ -66,15 +70,15 @@ final class OfCounts {
     return table(setting).rows().size() == 2 && table(setting).columns().size() == 2;
   }
 
-  private static Formula plain() {
-    return new Sum(O.minus(E).power(2).over(E));
+  private static Formula plain(Formula expected) {
+    return new Sum(O.minus(expected).power(2).over(expected));
   }
 
   private static Formula statistic(Setting setting) {
     boolean corrected = isSmall(setting) && setting.rules().get(Rule.YATES) == Yates.ON;
     return corrected
         ? new Sum(SeveralQuantities.CORRECTED_DISTANCE.formula().power(2).over(E))
-        : plain();
+        : plain(E);
   }
 
   private static List<Slip> slips(Formula n, Quantity statistic) {
@@ -90,7 +94,21 @@ final class OfCounts {
   static List<Measure> helpers() {
     return List.of(
         cross("n", Several.N_OF_COUNTS, s -> Definition.of(new Numeral(s.data().total()))),
-        cross("plain_chi_squared", PLAIN_CHI, s -> Definition.of(plain(), full(s))));
+        FormulaMeasure.of(
+            "n",
+            Subject.FIT,
+            Several.N_OF_COUNTS,
+            s -> Definition.of(new Numeral(s.data().total()))),
+        cross(
+            "r", ROWS, s -> Definition.of(number(table(s).rows().size()))),
+        cross(
+            "c", COLUMNS, s -> Definition.of(number(table(s).columns().size()))),
+        FormulaMeasure.of(
+            "k",
+            Subject.FIT,
+            CATEGORIES,
+            s -> Definition.of(number(s.data().fit().orElseThrow().expected().size()))),
+        cross("plain_chi_squared", PLAIN_CHI, s -> Definition.of(plain(E), full(s))));
   }
 
   /** {@return those of counts crossed, in the order in which they are told} */
@@ -98,7 +116,7 @@ final class OfCounts {
     return List.of(
         cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
             .slipping(s -> slips(N, CHI)),
-        cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(table(s)), full(s)))
+        cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(), full(s)))
             .in(Dimension.DEGREES),
         cross(
                 "chi_squared_p",
@@ -133,14 +151,14 @@ final class OfCounts {
             s -> Definition.of(smallest(table(s)), full(s))));
   }
 
-  private static Formula degrees(CrossTable table) {
-    return number(table.rows().size())
-        .minus(number(1))
-        .times(number(table.columns().size()).minus(number(1)));
+  private static Formula degrees() {
+    return ROWS.formula().minus(number(1)).times(COLUMNS.formula().minus(number(1)));
   }
 
+  /** min(r, c) − 1. */
   private static Formula less(CrossTable table) {
-    return number(Math.min(table.rows().size(), table.columns().size()) - 1L);
+    boolean fewerRows = table.rows().size() <= table.columns().size();
+    return (fewerRows ? ROWS : COLUMNS).formula().minus(number(1));
   }
 
   /** The least row total times the least column total, over n. */
@@ -246,14 +264,14 @@ final class OfCounts {
     Quantity df = Quantity.of("fit_chi_squared_df", "\\mathit{df}", "df");
     return List.of(
         FormulaMeasure.of(
-            "fit_chi_squared", Subject.FIT, FIT_CHI, s -> Definition.of(plain(), fitNeeds(s))),
+            "fit_chi_squared", Subject.FIT, FIT_CHI, s -> Definition.of(plain(E_BY_SHARE), fitNeeds(s))),
         FormulaMeasure.of(
                 "fit_chi_squared_df",
                 Subject.FIT,
                 df,
                 s ->
                     Definition.of(
-                        number(s.data().fit().orElseThrow().expected().size()).minus(number(1)),
+                        CATEGORIES.formula().minus(number(1)),
                         fitNeeds(s)))
             .in(Dimension.DEGREES),
         FormulaMeasure.of(

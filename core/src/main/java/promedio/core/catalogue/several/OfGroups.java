@@ -55,14 +55,20 @@ final class OfGroups {
   private static final Quantity MS_BETWEEN = Quantity.of("ms_between", "MS_b", "MSb");
   private static final Quantity MS_WITHIN = Quantity.of("ms_within", "MS_w", "MSw");
   private static final Quantity F = Quantity.of("f_ratio", "F", "F");
-  private static final Quantity N_A = Quantity.of("n_a", "n_A", "nA");
-  private static final Quantity N_B = Quantity.of("n_b", "n_B", "nB");
-  private static final Quantity MEAN_A = Quantity.of("mean_a", "\\bar{x}_A", "x̄A");
-  private static final Quantity MEAN_B = Quantity.of("mean_b", "\\bar{x}_B", "x̄B");
-  private static final Quantity VARIANCE_A = Quantity.of("variance_a", "s_A^2", "sA²");
-  private static final Quantity VARIANCE_B = Quantity.of("variance_b", "s_B^2", "sB²");
+  private static final Quantity N_A = Quantity.of("n_a", "n_1", "n₁");
+  private static final Quantity N_B = Quantity.of("n_b", "n_2", "n₂");
+  private static final Quantity TOTAL_A = Quantity.of("total_a", "\\sum x_1", "Σx₁");
+  private static final Quantity TOTAL_B = Quantity.of("total_b", "\\sum x_2", "Σx₂");
+  private static final Quantity SQUARES_A =
+      Quantity.of("squares_a", "\\sum (x_1-\\bar{x}_1)^2", "Σ(x₁ − x̄₁)²");
+  private static final Quantity SQUARES_B =
+      Quantity.of("squares_b", "\\sum (x_2-\\bar{x}_2)^2", "Σ(x₂ − x̄₂)²");
+  private static final Quantity MEAN_A = Quantity.of("mean_a", "\\bar{x}_1", "x̄₁");
+  private static final Quantity MEAN_B = Quantity.of("mean_b", "\\bar{x}_2", "x̄₂");
+  private static final Quantity VARIANCE_A = Quantity.of("variance_a", "s_1^2", "s₁²");
+  private static final Quantity VARIANCE_B = Quantity.of("variance_b", "s_2^2", "s₂²");
   private static final Quantity DIFFERENCE =
-      Quantity.of("difference_of_means", "\\bar{x}_A-\\bar{x}_B", "x̄A − x̄B");
+      Quantity.of("difference_of_means", "\\bar{x}_1-\\bar{x}_2", "x̄₁ − x̄₂");
   private static final Quantity T_TWO = Quantity.of("t_two", "t", "t");
   private static final Quantity P_TWO = Quantity.of("t_two_p", "p", "p");
   private static final Quantity T_TWO_DF = Quantity.of("t_two_df", "\\mathit{df}", "df");
@@ -90,10 +96,14 @@ final class OfGroups {
             measure("n", Several.N_OF_GROUPS, s -> Definition.of(new Numeral(s.data().total()))),
             ofOne("n_a", N_A, 0, Moments::n),
             ofOne("n_b", N_B, 1, Moments::n),
-            ofOne("mean_a", MEAN_A, 0, Moments::mean),
-            ofOne("mean_b", MEAN_B, 1, Moments::mean),
-            varianceOf("variance_a", VARIANCE_A, 0),
-            varianceOf("variance_b", VARIANCE_B, 1))
+            ofOne("total_a", TOTAL_A, 0, Moments::sum),
+            ofOne("total_b", TOTAL_B, 1, Moments::sum),
+            ofOne("squares_a", SQUARES_A, 0, moments -> moments.m2().times(moments.n())),
+            ofOne("squares_b", SQUARES_B, 1, moments -> moments.m2().times(moments.n())),
+            formula("mean_a", MEAN_A, TOTAL_A.formula().over(N_A.formula())),
+            formula("mean_b", MEAN_B, TOTAL_B.formula().over(N_B.formula())),
+            varianceOf("variance_a", VARIANCE_A, SQUARES_A, N_A, 0),
+            varianceOf("variance_b", VARIANCE_B, SQUARES_B, N_B, 1))
         .toList();
   }
 
@@ -106,17 +116,15 @@ final class OfGroups {
     return measure(key, quantity, s -> Definition.of(new Numeral(number.apply(moments(s, group)))));
   }
 
-  private static Measure varianceOf(String key, Quantity quantity, int group) {
+  private static Measure varianceOf(
+      String key, Quantity quantity, Quantity squares, Quantity size, int group) {
     return measure(
         key,
         quantity,
-        s -> {
-          Moments moments = moments(s, group);
-          Exact less = moments.n().minus(Exact.ONE);
-          return less.signum() == 0
-              ? Definition.undefined("one-value-no-variance")
-              : Definition.of(new Numeral(moments.m2().times(moments.n()).over(less)));
-        });
+        s ->
+            moments(s, group).n().equals(Exact.ONE)
+                ? Definition.undefined("one-value-no-variance")
+                : Definition.of(squares.formula().over(size.formula().minus(number(1)))));
   }
 
   /** {@return those that any groups have, in the order in which they are told} */

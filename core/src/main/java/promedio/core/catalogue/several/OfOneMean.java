@@ -54,11 +54,11 @@ final class OfOneMean {
   }
 
   private static Formula statistic(Setting setting, Formula deviation) {
-    return setting.mean().formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
+    return Quantity.MEAN.formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
   }
 
   private static List<Slip> slips(Setting setting, Formula statistic, Formula deviation) {
-    Formula apart = setting.mean().formula().minus(MU.formula());
+    Formula apart = Quantity.MEAN.formula().minus(MU.formula());
     return List.of(
         new Slip(Cause.SIGN_REVERSED, number(0).minus(statistic)),
         new Slip(Cause.SD_FOR_STANDARD_ERROR, apart.over(deviation)),
@@ -130,11 +130,11 @@ final class OfOneMean {
   private static Measure end(String key, boolean upper) {
     return measure(
             key,
-            Quantity.of(key, upper ? "u" : "l", upper ? "u" : "l"),
+            upper ? Quantity.of(key, "\\bar{x}+E", "x̄ + E") : Quantity.of(key, "\\bar{x}-E", "x̄ − E"),
             s ->
                 new Definition.ByCurve(
                     new Bound(
-                        s.mean().formula(),
+                        Quantity.MEAN.formula(),
                         Quantity.STANDARD_DEVIATION.formula().over(s.n().root()),
                         s.argument(0).over(HUNDRED),
                         upper),
@@ -158,11 +158,13 @@ final class OfOneMean {
   private static Measure endBySigma(String key, boolean upper) {
     return measure(
             key,
-            Quantity.of(key + "_by_sigma", upper ? "u" : "l", upper ? "u" : "l"),
+            upper
+                ? Quantity.of(key + "_by_sigma", "\\bar{x}+E", "x̄ + E")
+                : Quantity.of(key + "_by_sigma", "\\bar{x}-E", "x̄ − E"),
             s ->
                 new Definition.ByCurve(
                     new Bound(
-                        s.mean().formula(),
+                        Quantity.MEAN.formula(),
                         new Numeral(s.argument(1)).over(s.n().root()),
                         s.argument(0).over(HUNDRED),
                         upper),

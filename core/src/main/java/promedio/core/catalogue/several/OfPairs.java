@@ -39,7 +39,7 @@ final class OfPairs {
 
   private static final Formula X = Quantity.X.formula();
   private static final Formula Y = SeveralQuantities.Y.formula();
-  private static final Formula U = SeveralQuantities.DIFFERENCE.formula();
+  private static final Formula D = SeveralQuantities.DIFFERENCE.formula();
 
   static final Quantity MEAN_X = Quantity.of("mean_x", "\\bar{x}", "x̄");
   static final Quantity MEAN_Y = Quantity.of("mean_y", "\\bar{y}", "ȳ");
@@ -57,8 +57,9 @@ final class OfPairs {
   private static final Quantity AT = Quantity.of("x", "x_0", "x₀");
   private static final Quantity RESIDUAL_SD = Quantity.of("residual_sd", "s_e", "sₑ");
   private static final Quantity RANK_CORRELATION = Quantity.of("rank_correlation", "r_s", "rₛ");
-  private static final Quantity DIFFERENCE_MEAN = Quantity.of("difference_mean", "\\bar{u}", "ū");
-  private static final Quantity DIFFERENCE_SD = Quantity.of("difference_sd", "s_u", "sᵤ");
+  private static final Quantity MEAN_RANK = Quantity.of("mean_rank", "\\bar{R}", "R̄");
+  private static final Quantity DIFFERENCE_MEAN = Quantity.of("difference_mean", "\\bar{d}", "d̄");
+  private static final Quantity DIFFERENCE_SD = Quantity.of("difference_sd", "s_d", "s_d");
   private static final Quantity T_PAIRED = Quantity.of("t_paired", "t", "t");
   private static final Quantity CORRELATION_T = Quantity.of("correlation_t", "t_r", "tᵣ");
 
@@ -95,6 +96,7 @@ final class OfPairs {
   /** {@return what formulas name that nobody asks for itself} */
   static List<Measure> helpers() {
     return List.of(
+        measure("mean_rank", MEAN_RANK, s -> Definition.of(N.plus(number(1)).over(number(2)))),
         measure("mean_x", MEAN_X, s -> Definition.of(new Sum(X).over(N)))
             .quickly(quick(PairSums::meanX)),
         measure("mean_y", MEAN_Y, s -> Definition.of(new Sum(Y).over(N)))
@@ -207,7 +209,7 @@ final class OfPairs {
   }
 
   private static List<Measure> ranks() {
-    Formula middle = N.plus(number(1)).over(number(2));
+    Formula middle = MEAN_RANK.formula();
     Formula ofX = SeveralQuantities.RANK_X.formula().minus(middle);
     Formula ofY = SeveralQuantities.RANK_Y.formula().minus(middle);
     return List.of(
@@ -245,9 +247,9 @@ final class OfPairs {
   }
 
   private static List<Measure> differences() {
-    Formula apart = new Sum(U.minus(DIFFERENCE_MEAN.formula()).power(2));
+    Formula apart = new Sum(D.minus(DIFFERENCE_MEAN.formula()).power(2));
     return List.of(
-        measure("difference_mean", DIFFERENCE_MEAN, s -> Definition.of(new Sum(U).over(N)))
+        measure("difference_mean", DIFFERENCE_MEAN, s -> Definition.of(new Sum(D).over(N)))
             .in(Dimension.VALUE)
             .quickly(quick(sums -> sums.meanX().minus(sums.meanY())))
             .slipping(new Slip(Cause.SIGN_REVERSED, turned(DIFFERENCE_MEAN))),
@@ -316,7 +318,7 @@ final class OfPairs {
             .in(Dimension.PROBABILITY),
         measure(
             "effect_paired",
-            Quantity.of("effect_paired", "d", "d"),
+            Quantity.of("effect_paired", "d_z", "d_z"),
             s ->
                 Definition.of(
                     new Formula.Absolute(DIFFERENCE_MEAN.formula()).over(DIFFERENCE_SD.formula()),
@@ -384,7 +386,7 @@ final class OfPairs {
   }
 
   private static Formula byRankDifferences() {
-    Formula apart = SeveralQuantities.RANK_X.formula().minus(SeveralQuantities.RANK_Y.formula());
+    Formula apart = SeveralQuantities.RANK_DIFFERENCE.formula();
     Formula below = N.times(N.power(2).minus(number(1)));
     return number(1).minus(number(6).times(new Sum(apart.power(2))).over(below));
   }

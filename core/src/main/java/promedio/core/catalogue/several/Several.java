@@ -8,6 +8,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Setting;
+import promedio.core.measure.SeveralQuantities;
 import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
@@ -22,7 +23,7 @@ public final class Several {
   static final Quantity N_OF_GROUPS = Quantity.of("n_of_groups", "N", "N");
 
   /** How many were counted. */
-  static final Quantity N_OF_COUNTS = Quantity.of("n_of_counts", "n", "n");
+  static final Quantity N_OF_COUNTS = SeveralQuantities.COUNTED;
 
   public static final Measure PREDICTION = OfPairs.prediction();
 

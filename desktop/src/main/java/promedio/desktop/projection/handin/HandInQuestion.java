@@ -166,7 +166,7 @@ final class HandInQuestion {
   private static Block table(WorkTable table, ShownNumbers numbers) {
     List<List<String>> cells = WorkingTexts.cells(table, numbers);
     List<Inline> heads = new ArrayList<>();
-    if (!table.classes().isEmpty()) {
+    if (!table.labels().isEmpty()) {
       heads.add(Inline.text(cells.get(0).get(0)));
     }
     for (Formula column : table.columns()) {
@@ -177,7 +177,7 @@ final class HandInQuestion {
               column.mathml(numbers::shown)));
     }
     return new Block.Table(
-        heads, cells.subList(1, cells.size()), table.classes().isEmpty() ? 0 : 1, true);
+        heads, cells.subList(1, cells.size()), table.labels().isEmpty() ? 0 : 1, true);
   }
 
   /** A p-value is followed by what it decides, in a sentence. */

@@ -21,9 +21,9 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import promedio.core.formula.Formula;
 import promedio.core.marking.OwnMark;
 import promedio.core.message.Texts;
+import promedio.core.working.Columns;
 import promedio.core.working.WorkTable;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Keys;
@@ -72,7 +72,7 @@ final class WorkTableView extends VBox {
   private final double scale;
   private final int lastTold;
 
-  /** The class stands before the columns, where the data are classes. */
+  /** What a row is called stands before the columns, where it is called anything. */
   private final int offset;
 
   /**
@@ -93,7 +93,7 @@ final class WorkTableView extends VBox {
     this.table = table;
     this.scale = scale;
     this.cells = WorkingTexts.cells(table, numbers);
-    this.offset = table.classes().isEmpty() ? 0 : 1;
+    this.offset = table.labels().isEmpty() ? 0 : 1;
     this.own = own;
     this.lastTold = told.stream().max(Integer::compare).orElse(-1);
     this.widths = widths();
@@ -235,8 +235,7 @@ final class WorkTableView extends VBox {
     }
 
     private boolean isData(int column) {
-      Formula held = table.columns().get(column);
-      return held instanceof Formula.Named named && named.quantity().isOfRow();
+      return Columns.isRead(table.columns().get(column));
     }
 
     /** A block from a document or from cells fills the cells to the right and below. */

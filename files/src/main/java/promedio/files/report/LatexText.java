@@ -1,10 +1,10 @@
-package promedio.document;
+package promedio.files.report;
 
 import java.text.Normalizer;
 import java.util.Map;
 
 /** Text for LaTeX, in which no character is a command. */
-final class LatexText {
+public final class LatexText {
 
   /** What has a meaning of its own, or no place in the usual fonts. */
   private static final Map<Integer, String> SIGNS =
@@ -81,7 +81,7 @@ final class LatexText {
   }
 
   /** {@return the text}; what a LaTeX may have no letter for is left to those that have one */
-  static String of(String text) {
+  public static String of(String text) {
     int[] points = Normalizer.normalize(text, Normalizer.Form.NFC).codePoints().toArray();
     StringBuilder latex = new StringBuilder();
     for (int i = 0; i < points.length; i++) {
