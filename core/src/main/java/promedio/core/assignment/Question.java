@@ -50,6 +50,10 @@ public record Question(int id, Task task, Selection about, Optional<Integer> pla
 
   /** {@return the rules that its answer is marked by} */
   public CourseRules rules(CourseRules course) {
-    return places.map(asked -> course.with(Rule.PLACES, asked)).orElse(course);
+    Rule<Integer> rounded = task.isProbability() ? Rule.P_PLACES : Rule.PLACES;
+    return places
+        .filter(rounded.values()::contains)
+        .map(asked -> course.with(rounded, asked))
+        .orElse(course);
   }
 }

@@ -105,6 +105,9 @@ public final class Rule<T> {
       new Rule<>(
           "p-places", IntStream.rangeClosed(1, MOST_PLACES).boxed().toList(), 4, String::valueOf);
 
+  /** How a p-value is written for people. */
+  public static final Rule<PStyle> P_STYLE = coded("p-style", PStyle.values());
+
   private static final List<Rule<?>> ALL =
       List.of(
           DIVISOR,
@@ -125,7 +128,8 @@ public final class Rule<T> {
           VARIANCES,
           CORRECTION,
           YATES,
-          P_PLACES);
+          P_PLACES,
+          P_STYLE);
 
   private final String code;
   private final List<T> values;

@@ -104,6 +104,13 @@ public record Working(
     return before == 0 ? left : left + " (" + (before + 1) + ")";
   }
 
+  /** {@return whether the data are classes, of which no value is known} */
+  public boolean isGrouped() {
+    return table
+        .filter(made -> made.labels().stream().anyMatch(RowLabel.OfClass.class::isInstance))
+        .isPresent();
+  }
+
   /** {@return the step, from 0, whose result the working ends with; −1 where none calculates} */
   public int lastCalculation() {
     int last = steps.size() - 1;

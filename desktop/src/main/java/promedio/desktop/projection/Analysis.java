@@ -159,7 +159,7 @@ public record Analysis(
   public String shown(Task task) {
     return isCovered(task)
         ? Texts.of("cover.result")
-        : Results.shown(computation.result(task), task, rules(), sign());
+        : Results.shown(computation.result(task), task, this);
   }
 
   /** {@return how numbers are shown, those of the item with its unit} */

@@ -6,7 +6,7 @@ import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
-import promedio.core.rules.Rule;
+import promedio.files.report.ResultText;
 import promedio.files.report.TaskTexts;
 
 /**
@@ -45,13 +45,12 @@ public record MarginText(
           now.shown(task),
           "");
     }
-    boolean whole = isShownWhole(value, now);
-    String relation = whole ? " = " : " ≈ ";
+    boolean whole = Results.isAll(value, task, now.rules());
     return new MarginText(
         heading(task, now),
         Sentences.about(task, value, now),
         now.computation().equation(task),
-        now.computation().symbol(task).plain() + relation + now.shown(task),
+        ResultText.equation(now.computation().symbol(task).plain(), now.shown(task), whole),
         whole ? "" : exact(value));
   }
 
@@ -65,20 +64,5 @@ public record MarginText(
   private static String exact(Result value) {
     String text = value.number().filter(Exact.class::isInstance).map(ExactText::of).orElse("");
     return text.isEmpty() || text.length() > LONGEST_EXACT ? "" : Texts.of("margin.exactly", text);
-  }
-
-  /** Whether rounding to the places of the rules takes nothing away. */
-  private static boolean isShownWhole(Result value, Analysis now) {
-    if (value instanceof Result.Estimated) {
-      return false;
-    }
-    return value
-        .number()
-        .map(
-            number ->
-                number instanceof Exact exact
-                    && exact.isRational()
-                    && exact.times(Exact.of(10).pow(now.rules().get(Rule.PLACES))).isWhole())
-        .orElse(true);
   }
 }

@@ -13,7 +13,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
-import promedio.files.report.PValueText;
+import promedio.files.report.ResultText;
 
 /** Results as they are shown: rounded by the course rules, in the student's number format. */
 public final class Results {
@@ -25,45 +25,49 @@ public final class Results {
 
   /** {@return the result, or that there is none} */
   public static String shown(Result result, Task task, Analysis analysis) {
-    return shown(result, task, analysis.rules(), analysis.sign());
+    return shown(result, task, analysis.rules(), analysis);
   }
 
-  /** {@return the result as these rules and this decimal sign want it, or that there is none} */
-  public static String shown(Result result, Task task, CourseRules rules, DecimalSign sign) {
+  /** {@return the result as these rules want it, or that there is none} */
+  public static String shown(Result result, Task task, CourseRules rules, Analysis analysis) {
+    DecimalSign sign = analysis.sign();
     if (task.decides()) {
       return result instanceof Result.Estimated p
           ? Texts.of(rules.reject(p.value().decimal()) ? "decision.reject" : "decision.keep")
           : Texts.of("result.none");
     }
+    boolean grouped = analysis.typed().data().classes().isPresent();
+    Function<Real, String> one = value -> ResultText.of(value, task, grouped, rules, sign);
     if (result instanceof Result.Several several) {
       String parting = sign == DecimalSign.COMMA ? "; " : ", ";
-      return listed(several.values(), value -> plain(value, rules, sign), parting);
+      return listed(several.values(), one::apply, parting);
     }
     if (result instanceof Result.Row row) {
-      return row.values().stream()
-          .map(value -> rounded(value, rules, sign))
-          .collect(Collectors.joining("; "));
+      return row.values().stream().map(one).collect(Collectors.joining("; "));
     }
     if (result instanceof Result.Named named) {
       return listed(named.names(), name -> name, "; ");
     }
     if (result instanceof Result.Estimated estimated) {
-      return task.dimension() == Dimension.PROBABILITY
-          ? sign.in(PValueText.of(estimated.value(), rules))
-          : rounded(estimated.value().decimal(), rules, sign);
-    }
-    if (task.dimension() == Dimension.DEGREES) {
-      return result
-          .number()
-          .map(number -> plain(number, rules, sign))
-          .orElseGet(() -> Texts.of("result.none"));
+      return one.apply(estimated.value().decimal());
     }
     return result
         .number()
-        .map(
-            number ->
-                rounded(number, rules, sign) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
+        .map(number -> one.apply(number) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
         .orElseGet(() -> Texts.of("result.none"));
+  }
+
+  /** {@return whether the result is shown with all its digits, so that nothing was rounded} */
+  public static boolean isAll(Result result, Task task, CourseRules rules) {
+    if (result instanceof Result.Several several) {
+      return several.values().stream().allMatch(value -> ResultText.isAll(value, rules));
+    }
+    if (result instanceof Result.Row row) {
+      return row.values().stream().allMatch(value -> ResultText.isAll(value, rules));
+    }
+    boolean estimated = result instanceof Result.Estimated || task.isProbability();
+    return !estimated
+        && result.number().map(value -> ResultText.isAll(value, rules)).orElse(true);
   }
 
   private static <T> String listed(List<T> modes, Function<T, String> shown, String parting) {
@@ -75,7 +79,7 @@ public final class Results {
 
   /** {@return the number rounded by the course rules} */
   public static String rounded(Real number, CourseRules rules, DecimalSign sign) {
-    return NumberText.write(number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), sign);
+    return ResultText.rounded(number, rules, sign);
   }
 
   /** {@return the number without idle zeros where the places allow it, otherwise rounded} */

@@ -8,8 +8,10 @@ import promedio.core.message.Texts;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
+import promedio.files.report.TaskTexts;
 
 /** What a measure says about a sample, in a sentence. */
 public final class Sentences {
@@ -34,8 +36,12 @@ public final class Sentences {
     String value = Results.shown(result, task, analysis);
     String n = analysis.typed().data().total().toString();
     Measure asked = task.meant(analysis.rules()).measure();
-    String argument = task.argument().map(number -> analysis.numbers().shown(number)).orElse("");
-    return Texts.of(key(asked, result), value + unit, value, n, absolute(value), argument);
+    String argument =
+        TaskTexts.arguments(task, analysis.numbers()).stream().findFirst().orElse("");
+    boolean averaged =
+        asked == Measures.VARIANCE && analysis.rules().get(Rule.DIVISOR) == Divisor.N;
+    String key = averaged ? "about.variance.population" : key(asked, result);
+    return Texts.of(key, value + unit, value, n, absolute(value), argument);
   }
 
   private static String ofCategories(Result.Named modes, Analysis analysis) {

@@ -142,7 +142,7 @@ public final class HtmlWorking implements WorkingWriter {
         computed.symbols(),
         computed.numbers(),
         numbers,
-        "<mo>" + numbers.relation(computed).replace("<", "&lt;") + "</mo>" + value);
+        "<mo>" + numbers.relation(computed).replace("<", "&lt;").replace(">", "&gt;") + "</mo>" + value);
   }
 
   private static String formula(

@@ -149,10 +149,9 @@ public final class MarkTexts {
       return String.join("; ", row.values().stream().map(numbers::result).toList());
     }
     if (result instanceof Result.Estimated estimated) {
-      String p = PValueText.of(estimated.value(), problem.rules());
       boolean probability = problem.task().dimension() == Dimension.PROBABILITY;
       return probability
-          ? p.replace('.', sign.sign())
+          ? PValueText.told(estimated.value(), problem.rules(), sign)
           : numbers.result(estimated.value().decimal());
     }
     if (result instanceof Result.Named named) {

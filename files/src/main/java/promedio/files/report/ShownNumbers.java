@@ -21,6 +21,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
+import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 
 /** Numbers of a working: as they are where their decimals are few, otherwise rounded. */
@@ -113,15 +114,34 @@ public final class ShownNumbers {
     return NumberText.write(value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), sign);
   }
 
-  /** {@return the results of the task in their unit, apart by semicolons} */
-  public String results(Task task, List<Real> values) {
-    if (task.dimension() == Dimension.PROBABILITY) {
-      return values.stream().map(this::probability).collect(Collectors.joining("; "));
-    }
+  /** {@return what a working ends with, in its unit, apart by semicolons} */
+  public String results(Working working) {
+    return results(working, working.results());
+  }
+
+  /** {@return the same without rounding on the way} */
+  public String exactResults(Working working) {
+    return results(working, working.exact());
+  }
+
+  private String results(Working working, List<Real> values) {
+    Task task = working.task();
     String after = task.dimension().unit(unit);
     return values.stream()
-        .map(value -> after.isEmpty() ? result(value) : result(value) + " " + after)
+        .map(value -> ResultText.of(value, task, working.isGrouped(), rules, sign))
+        .map(shown -> after.isEmpty() ? shown : shown + " " + after)
         .collect(Collectors.joining("; "));
+  }
+
+  /** {@return whether the places of the course would show one of the results as 0, which is not} */
+  public boolean isWipedOut(Working working) {
+    return working.task().dimension() != Dimension.PROBABILITY
+        && working.results().stream().anyMatch(value -> ResultText.isWipedOut(value, rules));
+  }
+
+  /** {@return the places of results} */
+  public int places() {
+    return rules.get(Rule.PLACES);
   }
 
   /** {@return the number in LaTeX} */
@@ -164,7 +184,8 @@ public final class ShownNumbers {
   /** {@return = where the shown value is all of it, otherwise ≈} */
   String relation(WorkingStep.Computed step) {
     if (step.symbols().isProbability()) {
-      return probability(step.value()).startsWith("<") ? "<" : "≈";
+      String shown = probability(step.value());
+      return shown.startsWith("<") ? "<" : shown.startsWith(">") ? ">" : "≈";
     }
     boolean rounded =
         !step.carried().equals(step.value())
@@ -176,7 +197,7 @@ public final class ShownNumbers {
   /** {@return the value of a step, rounded where the course rounds it} */
   String value(WorkingStep.Computed step) {
     if (step.symbols().isProbability()) {
-      return probability(step.value()).replace("< ", "");
+      return probability(step.value()).replaceFirst("^[<>] ", "");
     }
     if (!step.carried().equals(step.value())) {
       int carry = Integer.parseInt(rules.get(Rule.CARRY).code());
@@ -186,7 +207,7 @@ public final class ShownNumbers {
   }
 
   private String probability(Real value) {
-    return sign.in(PValueText.of(new Approximate(value.significant(Approximate.DIGITS)), rules));
+    return PValueText.told(new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
   }
 
   private boolean isShownAsFraction(Real value) {

@@ -2,13 +2,17 @@ package promedio.files.report;
 
 import java.util.List;
 import java.util.Locale;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
+import promedio.core.number.Exact;
 import promedio.core.working.Method;
 
 /** What tasks and methods are called. */
 public final class TaskTexts {
+
+  private static final Exact HUNDRED = Exact.of(100);
 
   private TaskTexts() {}
 
@@ -19,9 +23,16 @@ public final class TaskTexts {
     }
     return task.arguments().isEmpty()
         ? name(task.measure())
-        : Texts.of(
-            "task." + task.key(),
-            task.arguments().stream().map(number -> numbers.shown(number)).toArray());
+        : Texts.of("task." + task.key(), arguments(task, numbers).toArray());
+  }
+
+  /** {@return what it is about besides the data, as people say it: a proportion in percent} */
+  public static List<String> arguments(Task task, ShownNumbers numbers) {
+    boolean proportion = task.measure() == Measures.TRIMMED_MEAN;
+    return task.arguments().stream()
+        .map(number -> proportion ? number.times(HUNDRED) : number)
+        .map(number -> numbers.shown(number))
+        .toList();
   }
 
   /** {@return the name of a measure without its arguments} */

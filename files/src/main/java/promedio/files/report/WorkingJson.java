@@ -38,7 +38,7 @@ final class WorkingJson implements WorkingWriter {
     working.steps().forEach(step -> steps.add(step(step)));
     put(node.putArray("results"), working.results());
     put(node.putArray("exact"), working.exact());
-    node.put("rounded", numbers.results(working.task(), working.results()));
+    node.put("rounded", numbers.results(working));
     return List.of(node.toString());
   }
 

@@ -175,10 +175,13 @@ public final class WorkingTexts {
   public static List<String> ending(Working working, ShownNumbers numbers) {
     List<String> lines = new ArrayList<>();
     if (!working.results().isEmpty()) {
-      lines.add(Texts.of("working.result", numbers.results(working.task(), working.results())));
+      lines.add(Texts.of("working.result", numbers.results(working)));
     }
-    if (!working.results().equals(working.exact())) {
-      lines.add(Texts.of("working.cost", numbers.results(working.task(), working.exact())));
+    if (!numbers.results(working).equals(numbers.exactResults(working))) {
+      lines.add(Texts.of("working.cost", numbers.exactResults(working)));
+    }
+    if (numbers.isWipedOut(working)) {
+      lines.add(Texts.of("working.wiped-out", numbers.places()));
     }
     return lines;
   }

@@ -47,6 +47,7 @@ final class OfCounts {
 
   private static final Quantity ROWS = Quantity.of("rows", "r", "r");
   private static final Quantity COLUMNS = Quantity.of("columns", "c", "c");
+  private static final Quantity FEWER = Quantity.of("fewer", "\\min(r,c)", "min(r, c)");
   private static final Quantity CATEGORIES = Quantity.of("categories", "k", "k");
   private static final Quantity CHI_DF = Quantity.of("chi_squared_df", "\\mathit{df}", "df");
   private static final Quantity FIT_CHI = Quantity.of("fit_chi_squared", "\\chi^2", "χ²");
@@ -103,6 +104,10 @@ final class OfCounts {
             "r", ROWS, s -> Definition.of(number(table(s).rows().size()))),
         cross(
             "c", COLUMNS, s -> Definition.of(number(table(s).columns().size()))),
+        cross(
+            "fewer",
+            FEWER,
+            s -> Definition.of(number(Math.min(table(s).rows().size(), table(s).columns().size())))),
         FormulaMeasure.of(
             "k",
             Subject.FIT,
@@ -138,7 +143,7 @@ final class OfCounts {
         cross(
             "cramers_v",
             Quantity.of("cramers_v", "V", "V"),
-            s -> Definition.of(PLAIN_CHI.formula().over(N.times(less(table(s)))).root(), full(s))),
+            s -> Definition.of(PLAIN_CHI.formula().over(N.times(FEWER.formula().minus(number(1)))).root(), full(s))),
         cross(
             "contingency",
             Quantity.of("contingency", "C", "C"),
@@ -155,11 +160,6 @@ final class OfCounts {
     return ROWS.formula().minus(number(1)).times(COLUMNS.formula().minus(number(1)));
   }
 
-  /** min(r, c) − 1. */
-  private static Formula less(CrossTable table) {
-    boolean fewerRows = table.rows().size() <= table.columns().size();
-    return (fewerRows ? ROWS : COLUMNS).formula().minus(number(1));
-  }
 
   /** The least row total times the least column total, over n. */
   private static Formula smallest(CrossTable table) {

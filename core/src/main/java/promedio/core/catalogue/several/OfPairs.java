@@ -363,26 +363,25 @@ final class OfPairs {
 
   /**
    * {@return the formula of the quantity by sums of the numbers as they are, where it has one}: Sxy
-   * = Σxy − n·x̄·ȳ, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
+   * = Σxy − Σx·Σy/n, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
    */
   static Optional<Formula> shortcut(Quantity quantity, Setting setting) {
     if (quantity.equals(SXX)) {
-      return Optional.of(rawSquares(X, MEAN_X));
+      return Optional.of(rawSquares(X));
     }
     if (quantity.equals(SYY)) {
-      return Optional.of(rawSquares(Y, MEAN_Y));
+      return Optional.of(rawSquares(Y));
     }
     if (quantity.equals(SXY)) {
-      Formula means = N.times(MEAN_X.formula()).times(MEAN_Y.formula());
-      return Optional.of(new Sum(X.times(Y)).minus(means));
+      return Optional.of(new Sum(X.times(Y)).minus(new Sum(X).times(new Sum(Y)).over(N)));
     }
     return quantity.equals(RANK_CORRELATION) && !sharesRanks(setting)
         ? Optional.of(byRankDifferences())
         : Optional.empty();
   }
 
-  private static Formula rawSquares(Formula variable, Quantity mean) {
-    return new Sum(variable.power(2)).minus(N.times(mean.formula().power(2)));
+  private static Formula rawSquares(Formula variable) {
+    return new Sum(variable.power(2)).minus(new Sum(variable).power(2).over(N));
   }
 
   private static Formula byRankDifferences() {

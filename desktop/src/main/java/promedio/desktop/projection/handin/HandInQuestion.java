@@ -11,9 +11,12 @@ import promedio.core.assignment.HandInChoice.Content;
 import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
+import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
+import promedio.core.rules.CourseRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
@@ -28,6 +31,7 @@ import promedio.desktop.projection.several.TestText;
 import promedio.document.Block;
 import promedio.document.Inline;
 import promedio.files.report.HtmlWorking;
+import promedio.files.report.ResultText;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingTexts;
 
@@ -64,6 +68,7 @@ final class HandInQuestion {
   private static String inLine(String heading, Question question) {
     return question
         .places()
+        .filter(places -> !question.task().decides())
         .map(places -> Texts.of("handin.to-places", heading, places))
         .orElse(heading);
   }
@@ -85,10 +90,7 @@ final class HandInQuestion {
           Block.Paragraph.of(
               task.decides()
                   ? Sentences.about(task, of.computation().result(task), of)
-                  : Texts.of(
-                      "handin.result",
-                      of.computation().symbol(task).plain(),
-                      withUnit(question, of))));
+                  : Texts.of("handin.result", equation(question, of))));
     }
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
@@ -102,12 +104,20 @@ final class HandInQuestion {
   }
 
   /** The places are those that are asked, which may be others than those of the course. */
-  private static String withUnit(Question question, Analysis of) {
+  private static String equation(Question question, Analysis of) {
     Task task = question.task();
-    String shown =
-        Results.shown(of.computation().result(task), task, question.rules(of.rules()), of.sign());
-    String unit = task.dimension().unit(of.item().unit());
-    return unit.isEmpty() ? shown : shown + " " + unit;
+    Result result = of.computation().result(task);
+    if (result instanceof Result.Absent absent) {
+      return Texts.of("about.absent", absent.why().text());
+    }
+    CourseRules rules = question.rules(of.rules());
+    boolean bare = result instanceof Result.Named || task.dimension() == Dimension.PERCENT;
+    String unit = bare ? "" : task.dimension().unit(of.item().unit());
+    String shown = Results.shown(result, task, rules, of);
+    return ResultText.equation(
+        of.computation().symbol(task).plain(),
+        unit.isEmpty() ? shown : shown + " " + unit,
+        Results.isAll(result, task, rules));
   }
 
   /** The course tells how measures are worked; what has arguments is worked by its definition. */
@@ -142,10 +152,9 @@ final class HandInQuestion {
         blocks.add(Block.Paragraph.of(Texts.of("handin.own", mine)));
       }
     }
-    if (!working.results().equals(working.exact())) {
+    if (!numbers.results(working).equals(numbers.exactResults(working))) {
       blocks.add(
-          new Block.Paragraph(
-              Texts.of("handin.cost", numbers.results(working.task(), working.exact())), true));
+          new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
     }
   }
 

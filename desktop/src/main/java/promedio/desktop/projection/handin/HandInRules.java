@@ -43,7 +43,7 @@ final class HandInRules {
 
   private static <T> boolean matters(
       Rule<T> rule, Question question, Assignment assignment, Function<Item, Analysis> analysis) {
-    if (rule == Rule.ALPHA || rule == Rule.P_PLACES) {
+    if (rule == Rule.ALPHA || rule == Rule.P_PLACES || rule == Rule.P_STYLE) {
       // They change what is told of a p-value, not the p-value.
       return question.task().dimension() == Dimension.PROBABILITY;
     }

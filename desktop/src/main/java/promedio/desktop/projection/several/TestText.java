@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
 import promedio.core.computation.OnCurve;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
@@ -21,11 +23,14 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Variances;
 import promedio.core.sample.Fit;
+import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
-import promedio.core.sample.Portion;
+import promedio.core.sample.Pairs;
+import promedio.core.sample.Sample;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
 import promedio.desktop.projection.Results;
+import promedio.files.report.ResultText;
 import promedio.graph.CurveGraph;
 
 /**
@@ -71,9 +76,18 @@ public final class TestText {
 
   /** {@return both hypotheses, in symbols and in words} */
   public String hypotheses() {
-    return Texts.of("test." + kind.code() + ".null", names())
+    return Texts.of("test." + words() + ".null", names())
         + "\n"
-        + Texts.of("test." + kind.code() + ".alternative." + side(), names());
+        + Texts.of("test." + words() + ".alternative." + side(), names());
+  }
+
+  /** A mean is tested in the same words whether σ is known or not. */
+  private String words() {
+    return (kind == TestKind.MEAN_BY_SIGMA ? TestKind.MEAN : kind).code();
+  }
+
+  private List<Groups.Group> groups() {
+    return now.typed().data().groups().map(Groups::samples).orElse(List.of());
   }
 
   /** χ² and F have one tail; of the others the rules tell it. */
@@ -85,12 +99,11 @@ public final class TestText {
 
   private Object[] names() {
     String symbol = about.isEmpty() ? "" : now.numbers().in("").shown(about.get(0));
-    List<String> groups = now.portion().groups();
     return switch (kind) {
       case MEAN, MEAN_BY_SIGMA -> new Object[] {symbol, now.item().name()};
       case PAIRED, CORRELATION ->
           new Object[] {PortionText.x(now.item()), PortionText.y(now.item())};
-      case TWO -> groups.toArray();
+      case TWO -> groups().stream().map(Groups.Group::name).toArray();
       case VARIANCE, COUNTS -> new Object[0];
       case FIT -> new Object[] {proportions()};
     };
@@ -156,8 +169,8 @@ public final class TestText {
   }
 
   private String conclusion(OnCurve at) {
-    String outcome = rejects(at) ? ".shown" : ".not-shown";
-    return Texts.of("test." + kind.code() + outcome, names());
+    String outcome = rejects(at) ? ".shown." : ".not-shown.";
+    return Texts.of("test." + words() + outcome + side(), names());
   }
 
   /** {@return how large the effect is, with the usual word for it and who named it} */
@@ -183,8 +196,13 @@ public final class TestText {
     switch (kind) {
       case MEAN, PAIRED -> addFew(watch, now.typed().data().total());
       case CORRELATION -> watch.add(Texts.of("test.watch.line"));
-      case TWO, VARIANCE ->
-          now.typed().data().groups().ifPresent(groups -> addOfGroups(watch, groups));
+      case TWO, VARIANCE -> {
+        groups().stream()
+            .map(group -> group.sample().total())
+            .min(Comparator.naturalOrder())
+            .ifPresent(least -> addFew(watch, least));
+        addSpreads(watch);
+      }
       case COUNTS ->
           now.computation()
               .value(Task.of(Measures.ofKey("smallest_expected").orElseThrow()))
@@ -223,11 +241,10 @@ public final class TestText {
     }
   }
 
-  private void addOfGroups(List<String> watch, Groups groups) {
+  private void addSpreads(List<String> watch) {
     List<Exact> spreads =
-        groups.samples().stream()
-            .flatMap(group -> now.in(Portion.group(group.name())).stream())
-            .flatMap(of -> of.computation().value(Task.of(Measures.SD)).stream())
+        groups().stream()
+            .flatMap(group -> of(group.sample(), Quantity.STANDARD_DEVIATION).stream())
             .toList();
     Comparator<Exact> order = Comparator.naturalOrder();
     Optional<Exact> least = spreads.stream().min(order);
@@ -252,12 +269,63 @@ public final class TestText {
             at ->
                 Texts.of(
                     "test.sentence",
-                    capital(conclusion(at)),
-                    Texts.of("test." + kind.code()),
+                    capital(finding(at)),
                     statistic(at),
                     p(),
                     inBrackets(effectShort())))
         .orElse("");
+  }
+
+  /** What was found, with the means and spreads that it was found of and which way they differ. */
+  private String finding(OnCurve at) {
+    if (!rejects(at)) {
+      return Texts.of("test." + words() + ".not-found." + side(), told());
+    }
+    String direction = at.statistic().signum() < 0 ? "lower" : "higher";
+    return Texts.of("test." + words() + ".found." + direction, told());
+  }
+
+  /** The names with the mean and the spread of each. */
+  private Object[] told() {
+    return switch (kind) {
+      case MEAN, MEAN_BY_SIGMA ->
+          new Object[] {
+            spread(now.item().name(), now.typed().data()), now.numbers().in("").shown(about.get(0))
+          };
+      case PAIRED -> {
+        Pairs pairs = now.typed().data().pairs().orElseThrow();
+        yield new Object[] {
+          spread(PortionText.x(now.item()), new Sample(pairs.x())),
+          spread(PortionText.y(now.item()), new Sample(pairs.y()))
+        };
+      }
+      case TWO -> groups().stream().map(each -> spread(each.name(), each.sample())).toArray();
+      case VARIANCE ->
+          new Object[] {
+            groups().stream()
+                .map(each -> spread(each.name(), each.sample()))
+                .collect(Collectors.joining("; "))
+          };
+      case CORRELATION, COUNTS, FIT -> names();
+    };
+  }
+
+  private String spread(String name, Data data) {
+    return of(data, Quantity.STANDARD_DEVIATION)
+        .map(s -> Texts.of("test.mean-and-sd", name, mean(data), rounded(s)))
+        .orElseGet(() -> Texts.of("test.mean-alone", name, mean(data)));
+  }
+
+  private String mean(Data data) {
+    return of(data, Quantity.MEAN).map(this::rounded).orElse("");
+  }
+
+  private String rounded(Exact value) {
+    return Results.rounded(value, rules(), now.sign());
+  }
+
+  private Optional<Exact> of(Data data, Quantity quantity) {
+    return Computation.of(data, rules()).value(quantity);
   }
 
   private static String capital(String text) {
@@ -292,7 +360,8 @@ public final class TestText {
   /** “p = 0.0123”, or “p < 0.0001”: never 0. */
   private String p() {
     String shown = now.shown(kind.p(about));
-    return shown.startsWith("<") ? "p " + shown : "p = " + shown;
+    // Reports write = before a p-value to so many places.
+    return ResultText.equation("p", shown, true);
   }
 
   private boolean rejects(OnCurve at) {

@@ -160,7 +160,7 @@ final class AnswerCard extends VBox {
             () ->
                 Texts.of(
                     "margin.mark." + found.code(),
-                    Results.shown(now.computation().result(task), task, asked, now.sign()),
+                    Results.shown(now.computation().result(task), task, asked, now),
                     asked.get(Rule.PLACES)));
   }
 

@@ -101,6 +101,7 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.CORRECTION, GROUPS);
     addRule(Rule.YATES, COUNTS);
     addRule(Rule.P_PLACES, ANY);
+    addRule(Rule.P_STYLE, ANY);
     addSign();
     head.getChildren().addAll(menu, buildTitle());
     head.setAlignment(Pos.CENTER_LEFT);

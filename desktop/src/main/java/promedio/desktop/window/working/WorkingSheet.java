@@ -231,10 +231,10 @@ public final class WorkingSheet extends VBox {
     List<String> shared = shared(one.get(), other.get(), numbers);
     String on = String.join(", ", shared);
     boolean alike = one.get().results().equals(other.get().results());
-    String ends = numbers.results(one.get().task(), one.get().results());
+    String ends = numbers.results(one.get());
     String key = alike ? "working.meet" : "working.part";
     meeting.setText(
-        Texts.of(key, ends, numbers.results(other.get().task(), other.get().results()))
+        Texts.of(key, ends, numbers.results(other.get()))
             + (on.isEmpty() ? "" : " " + Texts.of("working.shared", on)));
   }
 
