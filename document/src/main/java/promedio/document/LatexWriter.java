@@ -1,6 +1,5 @@
 package promedio.document;
 
-
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

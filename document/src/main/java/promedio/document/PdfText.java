@@ -81,7 +81,7 @@ public final class PdfText {
     private long steps;
     private long objects;
     private long characters;
-    private final FontWidths widths = new FontWidths();
+    private final FontClaims claims = new FontClaims();
 
     Bounded() {
       setSortByPosition(true);
@@ -106,7 +106,7 @@ public final class PdfText {
       switch (operator.getName()) {
         case OperatorName.DRAW_OBJECT -> hold(++objects, Limit.PDF_OBJECTS);
         case OperatorName.SET_FONT_AND_SIZE, OperatorName.SET_GRAPHICS_STATE_PARAMS ->
-            widths.check(getResources());
+            claims.check(getResources());
         default -> {}
       }
       if (System.nanoTime() > end) {

@@ -35,6 +35,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
+import promedio.files.report.LatexText;
 import promedio.graph.Graph;
 import promedio.graph.GraphExport;
 

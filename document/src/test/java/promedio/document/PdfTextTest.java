@@ -3,6 +3,7 @@ package promedio.document;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -156,37 +157,56 @@ class PdfTextTest {
     refused(bytes, "more than 500000 letters");
   }
 
+  /** A page whose font is another one. */
+  private static byte[] withFont(Content making, COSDictionary font) throws IOException {
+    return pdf(
+        document -> {
+          page(document, "Find the mean.");
+          making.into(document);
+          COSDictionary resources = document.getPage(0).getResources().getCOSObject();
+          COSDictionary fonts = (COSDictionary) resources.getDictionaryObject(COSName.FONT);
+          fonts.setItem(fonts.keySet().iterator().next(), font);
+        });
+  }
+
+  private static COSDictionary font(COSName kind) {
+    COSDictionary font = new COSDictionary();
+    font.setItem(COSName.TYPE, COSName.FONT);
+    font.setItem(COSName.SUBTYPE, kind);
+    return font;
+  }
+
   @Test
   void aFontThatClaimsWidthsOfMillionsOfCharactersIsRefused() throws Exception {
-    byte[] bytes =
-        pdf(
-            document -> {
-              page(document, "Find the mean.");
-              COSDictionary part = new COSDictionary();
-              part.setItem(COSName.TYPE, COSName.FONT);
-              part.setItem(COSName.SUBTYPE, COSName.CID_FONT_TYPE2);
-              COSArray widths = new COSArray();
-              widths.add(COSInteger.get(0));
-              widths.add(COSInteger.get(2_000_000_000));
-              widths.add(COSInteger.get(500));
-              part.setItem(COSName.W, widths);
-              COSDictionary font = new COSDictionary();
-              font.setItem(COSName.TYPE, COSName.FONT);
-              font.setItem(COSName.SUBTYPE, COSName.TYPE0);
-              font.setItem(COSName.ENCODING, COSName.IDENTITY_H);
-              COSArray parts = new COSArray();
-              parts.add(part);
-              font.setItem(COSName.DESCENDANT_FONTS, parts);
-              COSDictionary fonts =
-                  (COSDictionary)
-                      document
-                          .getPage(0)
-                          .getResources()
-                          .getCOSObject()
-                          .getDictionaryObject(COSName.FONT);
-              fonts.setItem(fonts.keySet().iterator().next(), font);
-            });
+    COSArray widths = new COSArray();
+    widths.add(COSInteger.get(0));
+    widths.add(COSInteger.get(2_000_000_000));
+    widths.add(COSInteger.get(500));
+    COSDictionary part = font(COSName.CID_FONT_TYPE2);
+    part.setItem(COSName.W, widths);
+    COSArray parts = new COSArray();
+    parts.add(part);
+    COSDictionary font = font(COSName.TYPE0);
+    font.setItem(COSName.ENCODING, COSName.IDENTITY_H);
+    font.setItem(COSName.DESCENDANT_FONTS, parts);
 
-    refused(bytes, "500000");
+    refused(withFont(document -> {}, font), "500000");
+  }
+
+  @Test
+  void aFontThatClaimsLettersForMillionsOfCharactersIsRefused() throws Exception {
+    COSDictionary font = font(COSName.TYPE1);
+    font.setItem(COSName.BASE_FONT, COSName.HELV);
+    byte[] map =
+        "1 beginbfrange\n<0000> <7FFFFFFF> <0041>\nendbfrange".getBytes(StandardCharsets.US_ASCII);
+
+    refused(
+        withFont(
+            document ->
+                font.setItem(
+                    COSName.TO_UNICODE,
+                    new PDStream(document, new ByteArrayInputStream(map)).getCOSObject()),
+            font),
+        "500000");
   }
 }

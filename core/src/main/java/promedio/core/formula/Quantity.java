@@ -54,6 +54,7 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
       of("mode_skewness", "\\mathrm{Sk}_{\\mathrm{Mo}}", "Sk(Mo)");
   public static final Quantity QUARTILE_SKEWNESS =
       of("quartile_skewness", "\\mathrm{Sk}_{Q}", "Sk(Q)");
+
   /** Joanes and Gill, whose g₁, G₁, b₁, g₂ and G₂ stand here, have no letter for it. */
   public static final Quantity MOMENT_KURTOSIS = of("moment_kurtosis", "a_4", "a₄");
 
@@ -130,8 +131,7 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
   /** The density f/h of a class, and of those before and after it. */
   public static final Quantity CLASS_DENSITY = of("class_density", "\\mathrm{fd}", "fd");
 
-  public static final Quantity DENSITY_BEFORE =
-      of("density_before", "\\mathrm{fd}_{-}", "fd₋");
+  public static final Quantity DENSITY_BEFORE = of("density_before", "\\mathrm{fd}_{-}", "fd₋");
 
   public static final Quantity DENSITY_AFTER = of("density_after", "\\mathrm{fd}_{+}", "fd₊");
 

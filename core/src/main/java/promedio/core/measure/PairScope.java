@@ -36,8 +36,7 @@ record PairScope(Pairs pairs) implements Scope {
       return Optional.of(pairs.x().get(row).minus(pairs.y().get(row)));
     }
     if (quantity.equals(SeveralQuantities.RANK_DIFFERENCE)) {
-      return Optional.of(
-          Exact.of(pairs.doubledRankOfX(row) - (long) pairs.doubledRankOfY(row), 2));
+      return Optional.of(Exact.of(pairs.doubledRankOfX(row) - (long) pairs.doubledRankOfY(row), 2));
     }
     if (quantity.equals(SeveralQuantities.RANK_X)) {
       return Optional.of(Exact.of(pairs.doubledRankOfX(row), 2));

@@ -16,6 +16,7 @@ public final class SeveralQuantities {
 
   /** The rank of x, equal values sharing the mean of theirs. */
   public static final Quantity RANK_X = Quantity.ofRow("rank_x", "R_x", "Rₓ");
+
   public static final Quantity RANK_Y = Quantity.ofRow("rank_y", "R_y", "Rᵧ");
 
   /** How many values a group has. */
@@ -44,7 +45,9 @@ public final class SeveralQuantities {
   /** How many were counted. */
   public static final Quantity COUNTED = Quantity.of("n_of_counts", "n", "n");
 
-  /** A count as it would be expected of rows and columns that have nothing to do with each other. */
+  /**
+   * A count as it would be expected of rows and columns that have nothing to do with each other.
+   */
   public static final Quantity EXPECTED = Quantity.ofRow("expected", "E", "E");
 
   /** The proportion that is expected of a category. */

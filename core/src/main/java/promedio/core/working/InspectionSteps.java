@@ -34,6 +34,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   private static final Formula PLACE = Quantity.PLACE.formula();
   private static final Formula P = Quantity.PROPORTION.formula();
   private static final Formula K = Quantity.HALF.formula();
+
   /** Longer lists are looked up in the data themselves. */
   private static final int MOST_LISTED = 60;
 
@@ -185,8 +186,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     working.add(
         new WorkingStep.InOrder(
             setting.inOrder(), 1, count(), ends + 1, count() - ends, Optional.of(Why.TRIMMED)));
-    return working.meanOfRest(
-        left, seen.get(0).rest().orElseThrow(), n.minus(TWO.times(out)));
+    return working.meanOfRest(left, seen.get(0).rest().orElseThrow(), n.minus(TWO.times(out)));
   }
 
   @Override

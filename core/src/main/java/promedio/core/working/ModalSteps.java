@@ -15,8 +15,7 @@ final class ModalSteps {
 
   /** The names of what is read of a modal class, in the order in which the hand reads them. */
   private static final List<Quantity> READ =
-      List.of(
-          Quantity.CLASS_LOWER, Quantity.CLASS_UPPER, Quantity.CLASS_WIDTH);
+      List.of(Quantity.CLASS_LOWER, Quantity.CLASS_UPPER, Quantity.CLASS_WIDTH);
 
   private final WorkingBuilder working;
   private final Formula left;

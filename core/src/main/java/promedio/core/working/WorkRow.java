@@ -35,7 +35,12 @@ record WorkRow(
     List<WorkRow> rows = new ArrayList<>();
     for (int i = 0; i < tally.size(); i++) {
       rows.add(
-          new WorkRow(Optional.empty(), Optional.empty(), tally.value(i), tally.frequency(i), tally.cumulative(i)));
+          new WorkRow(
+              Optional.empty(),
+              Optional.empty(),
+              tally.value(i),
+              tally.frequency(i),
+              tally.cumulative(i)));
     }
     return rows;
   }

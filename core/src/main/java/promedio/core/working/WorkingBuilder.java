@@ -88,8 +88,7 @@ final class WorkingBuilder {
   /** Adds the widths of the classes, and how dense they are. */
   void addDensities() {
     List<Exact> widths = rows().all().stream().map(WorkRow::width).toList();
-    List<Exact> densities =
-        rows().all().stream().map(row -> row.f().over(row.width())).toList();
+    List<Exact> densities = rows().all().stream().map(row -> row.f().over(row.width())).toList();
     Formula h = Quantity.CLASS_WIDTH.formula();
     table.put(h, widths);
     table.put(Quantity.F.formula().over(h), densities);
@@ -451,7 +450,9 @@ final class WorkingBuilder {
         .filter(rule -> !isAgreed(body))
         .ifPresent(
             rule -> {
-              rule.parts().stream().filter(each -> each instanceof Formula.Named).forEach(this::need);
+              rule.parts().stream()
+                  .filter(each -> each instanceof Formula.Named)
+                  .forEach(this::need);
               add(new WorkingStep.Agreed(body, rule, rule));
             });
     Columns.parents(body).forEach(this::explain);

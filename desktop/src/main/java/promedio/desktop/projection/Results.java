@@ -66,8 +66,7 @@ public final class Results {
       return row.values().stream().allMatch(value -> ResultText.isAll(value, rules));
     }
     boolean estimated = result instanceof Result.Estimated || task.isProbability();
-    return !estimated
-        && result.number().map(value -> ResultText.isAll(value, rules)).orElse(true);
+    return !estimated && result.number().map(value -> ResultText.isAll(value, rules)).orElse(true);
   }
 
   private static <T> String listed(List<T> modes, Function<T, String> shown, String parting) {

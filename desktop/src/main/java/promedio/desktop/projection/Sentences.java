@@ -36,8 +36,7 @@ public final class Sentences {
     String value = Results.shown(result, task, analysis);
     String n = analysis.typed().data().total().toString();
     Measure asked = task.meant(analysis.rules()).measure();
-    String argument =
-        TaskTexts.arguments(task, analysis.numbers()).stream().findFirst().orElse("");
+    String argument = TaskTexts.arguments(task, analysis.numbers()).stream().findFirst().orElse("");
     boolean averaged =
         asked == Measures.VARIANCE && analysis.rules().get(Rule.DIVISOR) == Divisor.N;
     String key = averaged ? "about.variance.population" : key(asked, result);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.nodes.Entities;
 import promedio.core.formula.Formula;
-import promedio.core.message.Texts;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -142,7 +141,10 @@ public final class HtmlWorking implements WorkingWriter {
         computed.symbols(),
         computed.numbers(),
         numbers,
-        "<mo>" + numbers.relation(computed).replace("<", "&lt;").replace(">", "&gt;") + "</mo>" + value);
+        "<mo>"
+            + numbers.relation(computed).replace("<", "&lt;").replace(">", "&gt;")
+            + "</mo>"
+            + value);
   }
 
   private static String formula(

@@ -33,8 +33,7 @@ public final class ResultText {
       Real value, Task task, boolean grouped, CourseRules rules, DecimalSign sign) {
     return switch (task.dimension()) {
       case PROBABILITY ->
-          PValueText.told(
-              new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
+          PValueText.told(new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
       case DEGREES -> whole(value, rules, sign);
       default ->
           isOfData(task, grouped) && value instanceof Exact exact && exact.isRational()
@@ -46,8 +45,7 @@ public final class ResultText {
   /** {@return the number to the places of the course, or as many as it takes not to be 0} */
   public static String rounded(Real value, CourseRules rules, DecimalSign sign) {
     BigDecimal rounded = value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING));
-    return NumberText.write(
-        isWipedOut(value, rules) ? value.significant(DIGITS) : rounded, sign);
+    return NumberText.write(isWipedOut(value, rules) ? value.significant(DIGITS) : rounded, sign);
   }
 
   /** {@return whether the places of the course would show 0 where the number is not 0} */
@@ -64,9 +62,7 @@ public final class ResultText {
 
   private static String typed(Exact value, CourseRules rules, DecimalSign sign) {
     String plain = PlainText.of(value);
-    return plain.indexOf('/') < 0
-        ? sign.in(plain.replace('-', '−'))
-        : rounded(value, rules, sign);
+    return plain.indexOf('/') < 0 ? sign.in(plain.replace('-', '−')) : rounded(value, rules, sign);
   }
 
   private static String whole(Real value, CourseRules rules, DecimalSign sign) {

@@ -194,8 +194,7 @@ public final class WorkingTexts {
     head.addAll(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
     rows.add(head);
     for (int row = 0; row < table.rows().size(); row++) {
-      List<String> cells =
-          new ArrayList<>(named ? List.of(label(table, row, numbers)) : List.of());
+      List<String> cells = new ArrayList<>(named ? List.of(label(table, row, numbers)) : List.of());
       table.rows().get(row).forEach(value -> cells.add(numbers.shown(value)));
       rows.add(cells);
     }

@@ -100,14 +100,13 @@ final class OfCounts {
             Subject.FIT,
             Several.N_OF_COUNTS,
             s -> Definition.of(new Numeral(s.data().total()))),
-        cross(
-            "r", ROWS, s -> Definition.of(number(table(s).rows().size()))),
-        cross(
-            "c", COLUMNS, s -> Definition.of(number(table(s).columns().size()))),
+        cross("r", ROWS, s -> Definition.of(number(table(s).rows().size()))),
+        cross("c", COLUMNS, s -> Definition.of(number(table(s).columns().size()))),
         cross(
             "fewer",
             FEWER,
-            s -> Definition.of(number(Math.min(table(s).rows().size(), table(s).columns().size())))),
+            s ->
+                Definition.of(number(Math.min(table(s).rows().size(), table(s).columns().size())))),
         FormulaMeasure.of(
             "k",
             Subject.FIT,
@@ -143,7 +142,10 @@ final class OfCounts {
         cross(
             "cramers_v",
             Quantity.of("cramers_v", "V", "V"),
-            s -> Definition.of(PLAIN_CHI.formula().over(N.times(FEWER.formula().minus(number(1)))).root(), full(s))),
+            s ->
+                Definition.of(
+                    PLAIN_CHI.formula().over(N.times(FEWER.formula().minus(number(1)))).root(),
+                    full(s))),
         cross(
             "contingency",
             Quantity.of("contingency", "C", "C"),
@@ -159,7 +161,6 @@ final class OfCounts {
   private static Formula degrees() {
     return ROWS.formula().minus(number(1)).times(COLUMNS.formula().minus(number(1)));
   }
-
 
   /** The least row total times the least column total, over n. */
   private static Formula smallest(CrossTable table) {
@@ -264,15 +265,15 @@ final class OfCounts {
     Quantity df = Quantity.of("fit_chi_squared_df", "\\mathit{df}", "df");
     return List.of(
         FormulaMeasure.of(
-            "fit_chi_squared", Subject.FIT, FIT_CHI, s -> Definition.of(plain(E_BY_SHARE), fitNeeds(s))),
+            "fit_chi_squared",
+            Subject.FIT,
+            FIT_CHI,
+            s -> Definition.of(plain(E_BY_SHARE), fitNeeds(s))),
         FormulaMeasure.of(
                 "fit_chi_squared_df",
                 Subject.FIT,
                 df,
-                s ->
-                    Definition.of(
-                        CATEGORIES.formula().minus(number(1)),
-                        fitNeeds(s)))
+                s -> Definition.of(CATEGORIES.formula().minus(number(1)), fitNeeds(s)))
             .in(Dimension.DEGREES),
         FormulaMeasure.of(
                 "fit_chi_squared_p",

@@ -130,7 +130,9 @@ final class OfOneMean {
   private static Measure end(String key, boolean upper) {
     return measure(
             key,
-            upper ? Quantity.of(key, "\\bar{x}+E", "x̄ + E") : Quantity.of(key, "\\bar{x}-E", "x̄ − E"),
+            upper
+                ? Quantity.of(key, "\\bar{x}+E", "x̄ + E")
+                : Quantity.of(key, "\\bar{x}-E", "x̄ − E"),
             s ->
                 new Definition.ByCurve(
                     new Bound(

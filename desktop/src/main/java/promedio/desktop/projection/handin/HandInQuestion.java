@@ -153,8 +153,7 @@ final class HandInQuestion {
       }
     }
     if (!numbers.results(working).equals(numbers.exactResults(working))) {
-      blocks.add(
-          new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
+      blocks.add(new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
     }
   }
 

@@ -1,7 +1,10 @@
 package promedio.desktop.projection.handin;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -18,7 +21,16 @@ import promedio.files.report.RuleText;
 /** The course rules that an assignment is worked by, in words. */
 final class HandInRules {
 
-  private HandInRules() {}
+  private final Assignment assignment;
+  private final Function<Item, Analysis> analysis;
+
+  /** What the data come to by other rules: the questions about them share what is found. */
+  private final Map<Computation, Map<CourseRules, Computation>> others = new IdentityHashMap<>();
+
+  private HandInRules(Assignment assignment, Function<Item, Analysis> analysis) {
+    this.assignment = assignment;
+    this.analysis = analysis;
+  }
 
   /**
    * {@return the rules that every document tells, and those by another value of which a result
@@ -26,10 +38,11 @@ final class HandInRules {
    */
   static List<String> of(
       Assignment assignment, List<Question> asked, Function<Item, Analysis> analysis) {
+    HandInRules rules = new HandInRules(assignment, analysis);
     List<String> told = new ArrayList<>();
     for (Rule<?> rule : Rule.all()) {
       boolean always = rule == Rule.PLACES || rule == Rule.ROUNDING || rule == Rule.CARRY;
-      if (always || asked.stream().anyMatch(each -> matters(rule, each, assignment, analysis))) {
+      if (always || asked.stream().anyMatch(each -> rules.matters(rule, each))) {
         told.add(inWords(rule, assignment.rules()));
       }
     }
@@ -41,8 +54,7 @@ final class HandInRules {
         "handin.rule", Texts.of("rule." + rule.code()), RuleText.of(rule, rules.get(rule)));
   }
 
-  private static <T> boolean matters(
-      Rule<T> rule, Question question, Assignment assignment, Function<Item, Analysis> analysis) {
+  private <T> boolean matters(Rule<T> rule, Question question) {
     if (rule == Rule.ALPHA || rule == Rule.P_PLACES || rule == Rule.P_STYLE) {
       // They change what is told of a p-value, not the p-value.
       return question.task().dimension() == Dimension.PROBABILITY;
@@ -59,12 +71,13 @@ final class HandInRules {
         .isPresent();
   }
 
-  private static boolean differs(Question question, Analysis now, CourseRules others) {
+  private boolean differs(Question question, Analysis now, CourseRules rules) {
     Task task = question.task();
     Computation mine = now.computation();
-    Computation other = mine.under(others);
+    Computation other =
+        others.computeIfAbsent(mine, of -> new HashMap<>()).computeIfAbsent(rules, mine::under);
     // Some data give the same by either value of a rule; it is told whether they do or not.
-    return !mine.result(task).equals(other.result(task))
-        || !mine.dependencies(task).equals(other.dependencies(task));
+    return !mine.dependencies(task).equals(other.dependencies(task))
+        || !mine.result(task).equals(other.result(task));
   }
 }

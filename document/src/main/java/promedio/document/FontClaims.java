@@ -1,22 +1,34 @@
 package promedio.document;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.IdentityHashMap;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSNumber;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.jspecify.annotations.Nullable;
 import promedio.core.limit.Limit;
 
 /**
- * Looks for how many characters the fonts of a page give widths, before anything keeps them one by
- * one: two numbers of a damaged file may claim two thousand millions of them.
+ * Looks for how many characters the fonts of a page give widths or letters, before anything keeps
+ * them one by one: two numbers of a damaged file may claim two thousand millions of them.
  */
-final class FontWidths {
+final class FontClaims {
+
+  private static final Pattern RANGES =
+      Pattern.compile("begin(?:bf|cid)range(.*?)(?:end(?:bf|cid)range|$)", Pattern.DOTALL);
+  private static final Pattern RANGE =
+      Pattern.compile(
+          "<([0-9A-Fa-f]{1,8})>\\s*<([0-9A-Fa-f]{1,8})>\\s*(?:<[0-9A-Fa-f]*>|\\[[^\\]]*\\]|\\d+)?");
 
   private static final COSName WIDTHS = COSName.W;
   private static final COSName HEIGHTS = COSName.getPDFName("W2");
@@ -53,14 +65,46 @@ final class FontWidths {
   }
 
   private static void checkFont(@Nullable COSBase font) throws PdfText.BeyondException {
-    if (font instanceof COSDictionary dictionary
-        && dictionary.getDictionaryObject(COSName.DESCENDANT_FONTS) instanceof COSArray parts) {
+    if (!(font instanceof COSDictionary dictionary)) {
+      return;
+    }
+    checkLetters(dictionary.getDictionaryObject(COSName.TO_UNICODE));
+    checkLetters(dictionary.getDictionaryObject(COSName.ENCODING));
+    if (dictionary.getDictionaryObject(COSName.DESCENDANT_FONTS) instanceof COSArray parts) {
       for (int i = 0; i < parts.size(); i++) {
         if (parts.getObject(i) instanceof COSDictionary part) {
           checkRanges(part.getDictionaryObject(WIDTHS), 1);
           checkRanges(part.getDictionaryObject(HEIGHTS), 3);
         }
       }
+    }
+  }
+
+  /** In {@code <0000> <FFFF> <0041>} letters stand for all characters between. */
+  private static void checkLetters(@Nullable COSBase map) throws PdfText.BeyondException {
+    if (!(map instanceof COSStream stream)) {
+      return;
+    }
+    String text;
+    try (InputStream in = stream.createInputStream()) {
+      text = new String(in.readAllBytes(), StandardCharsets.ISO_8859_1);
+    } catch (IOException e) {
+      // Torn: whoever uses it says so.
+      return;
+    }
+    long claimed = 0;
+    for (Matcher block = RANGES.matcher(text); block.find(); ) {
+      for (Matcher range = RANGE.matcher(block.group(1)); range.find(); ) {
+        long first = Long.parseLong(range.group(1), 16);
+        claimed += Math.max(0, Long.parseLong(range.group(2), 16) - first);
+        hold(claimed);
+      }
+    }
+  }
+
+  private static void hold(long claimed) throws PdfText.BeyondException {
+    if (claimed > Limit.PDF_CHARACTERS.most()) {
+      throw new PdfText.BeyondException(Limit.PDF_CHARACTERS);
     }
   }
 
@@ -80,9 +124,7 @@ final class FontWidths {
         claimed += Math.max(0, number(widths.getObject(at + 1)) - first);
         at += 2 + numbers;
       }
-      if (claimed > Limit.PDF_CHARACTERS.most()) {
-        throw new PdfText.BeyondException(Limit.PDF_CHARACTERS);
-      }
+      hold(claimed);
     }
   }
 
