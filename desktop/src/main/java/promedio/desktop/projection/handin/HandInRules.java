@@ -25,7 +25,8 @@ final class HandInRules {
   private final Function<Item, Analysis> analysis;
 
   /** What the data come to by other rules: the questions about them share what is found. */
-  private final Map<Computation, Map<CourseRules, Computation>> others = new IdentityHashMap<>();
+  private final IdentityHashMap<Computation, Map<CourseRules, Computation>> others =
+      new IdentityHashMap<>();
 
   private HandInRules(Assignment assignment, Function<Item, Analysis> analysis) {
     this.assignment = assignment;
