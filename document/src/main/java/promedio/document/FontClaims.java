@@ -2,6 +2,7 @@ package promedio.document;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -27,8 +28,8 @@ final class FontClaims {
   private static final Pattern RANGES =
       Pattern.compile("begin(?:bf|cid)range(.*?)(?:end(?:bf|cid)range|$)", Pattern.DOTALL);
   private static final Pattern RANGE =
-      Pattern.compile(
-          "<([0-9A-Fa-f]{1,8})>\\s*<([0-9A-Fa-f]{1,8})>\\s*(?:<[0-9A-Fa-f]*>|\\[[^\\]]*\\]|\\d+)?");
+      Pattern.compile("<([^<>]*)>\\s*<([^<>]*)>\\s*(?:<[^<>]*>|\\[[^\\]]*\\]|\\d+)?");
+  private static final Pattern NO_DIGITS = Pattern.compile("[^0-9A-Fa-f]+");
 
   private static final COSName WIDTHS = COSName.W;
   private static final COSName HEIGHTS = COSName.getPDFName("W2");
@@ -95,11 +96,19 @@ final class FontClaims {
     long claimed = 0;
     for (Matcher block = RANGES.matcher(text); block.find(); ) {
       for (Matcher range = RANGE.matcher(block.group(1)); range.find(); ) {
-        long first = Long.parseLong(range.group(1), 16);
-        claimed += Math.max(0, Long.parseLong(range.group(2), 16) - first);
+        BigInteger length = code(range.group(2)).subtract(code(range.group(1)));
+        // Whatever is longer than that is refused in any case.
+        claimed +=
+            length.max(BigInteger.ZERO).min(BigInteger.valueOf(Integer.MAX_VALUE)).intValue();
         hold(claimed);
       }
     }
+  }
+
+  /** A code may be broken over lines; damaged ones are longer than any code. */
+  private static BigInteger code(String digits) {
+    String hex = NO_DIGITS.matcher(digits).replaceAll("");
+    return hex.isEmpty() ? BigInteger.ZERO : new BigInteger(hex, 16);
   }
 
   private static void hold(long claimed) throws PdfText.BeyondException {

@@ -25,6 +25,8 @@ import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import promedio.files.RefusedFileException;
 
 /** The words of PDF files, among them such as were made to do harm. */
@@ -193,12 +195,12 @@ class PdfTextTest {
     refused(withFont(document -> {}, font), "500000");
   }
 
-  @Test
-  void aFontThatClaimsLettersForMillionsOfCharactersIsRefused() throws Exception {
+  @ParameterizedTest
+  @ValueSource(strings = {"<0000> <7FFFFFFF> <0041>", "<000D\n0101> <0F0D\n0110> <20>"})
+  void aFontThatClaimsLettersForMillionsOfCharactersIsRefused(String range) throws Exception {
     COSDictionary font = font(COSName.TYPE1);
     font.setItem(COSName.BASE_FONT, COSName.HELV);
-    byte[] map =
-        "1 beginbfrange\n<0000> <7FFFFFFF> <0041>\nendbfrange".getBytes(StandardCharsets.US_ASCII);
+    byte[] map = ("1 beginbfrange\n" + range + "\nendbfrange").getBytes(StandardCharsets.US_ASCII);
 
     refused(
         withFont(

@@ -11,7 +11,7 @@ import promedio.core.sample.CategoryOrder;
 /**
  * How the student draws a sample or table.
  *
- * @param kind what graph
+ * @param kind what graph; none for what the data ask for
  * @param height what the height stands for; none for what the widths of the classes ask for
  * @param marks what is marked
  * @param order in which order categories stand
@@ -19,7 +19,7 @@ import promedio.core.sample.CategoryOrder;
  * @param texts what is written about it, as typed; nothing that is blank
  */
 public record GraphChoice(
-    GraphKind kind,
+    Optional<GraphKind> kind,
     Optional<Height> height,
     Set<GraphMark> marks,
     CategoryOrder order,
@@ -32,7 +32,7 @@ public record GraphChoice(
   /** What one begins with. */
   public static final GraphChoice USUAL =
       new GraphChoice(
-          GraphKind.HISTOGRAM, Optional.empty(), Set.of(), CategoryOrder.GIVEN, NO_OTHER, Map.of());
+          Optional.empty(), Optional.empty(), Set.of(), CategoryOrder.GIVEN, NO_OTHER, Map.of());
 
   public GraphChoice {
     Set<GraphMark> marked = EnumSet.noneOf(GraphMark.class);
@@ -51,7 +51,7 @@ public record GraphChoice(
 
   /** {@return this as another graph} */
   public GraphChoice with(GraphKind changed) {
-    return new GraphChoice(changed, height, marks, order, beside, texts);
+    return new GraphChoice(Optional.of(changed), height, marks, order, beside, texts);
   }
 
   /** {@return this with another meaning of the height} */

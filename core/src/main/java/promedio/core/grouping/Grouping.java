@@ -106,7 +106,8 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
     Tally tally = data.tally();
     ClassEnd end = rules.get(Rule.CLASS_END);
     List<Exact> limits =
-        NiceLimits.into(tally.value(0), tally.value(tally.size() - 1), classes, end);
+        NiceLimits.into(
+            tally.value(0), tally.value(tally.size() - 1), classes, end, NiceLimits.unit(tally));
     try {
       return of(data, limits, end);
     } catch (BadInputException e) {
@@ -149,7 +150,8 @@ public record Grouping(ClassTable table, Exact below, Exact above) {
     Optional<Exact> width = rule.advice(data, rules).map(advice -> advice.width());
     return width.isEmpty()
         ? Optional.empty()
-        : Optional.of(ofWidth(data, NiceLimits.width(width.get()), rules));
+        : Optional.of(
+            ofWidth(data, NiceLimits.width(width.get(), NiceLimits.unit(data.tally())), rules));
   }
 
   /** {@return how many distinct values lie before the boundary} */

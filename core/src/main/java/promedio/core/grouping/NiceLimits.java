@@ -4,10 +4,12 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.ClassEnd;
+import promedio.core.sample.Tally;
 
 /** Boundaries that a person would choose: round widths, from a round number. */
 public final class NiceLimits {
@@ -30,16 +32,54 @@ public final class NiceLimits {
   /** With so many digits some width fits any number of classes, see {@link #into}. */
   private static final int MOST_DIGITS = 30;
 
+  /** Of so many beginnings that fit, one in whole units is looked for. */
+  private static final int MOST_FITTING = 40;
+
   private NiceLimits() {}
 
   /** {@return the smallest round width that is not below the one proposed, above 0} */
   public static Exact width(Exact proposed) {
-    Exact ten = unit(proposed, 1);
-    return STEPS.stream()
-        .map(ten::times)
-        .filter(step -> step.compareTo(proposed) >= 0)
+    return widths(proposed).findFirst().orElseThrow();
+  }
+
+  /**
+   * {@return the smallest round width that is not below the one proposed, above 0}, and a multiple
+   * of the unit that the values are measured in: else classes of one width would hold more of the
+   * possible values or fewer
+   *
+   * @param unit what all values are multiples of; none where there is no such decimal unit
+   */
+  public static Exact width(Exact proposed, Optional<Exact> unit) {
+    if (unit.isEmpty()) {
+      return width(proposed);
+    }
+    Exact least = proposed.compareTo(unit.get()) < 0 ? unit.get() : proposed;
+    return widths(least)
+        .filter(width -> width.over(unit.get()).isWhole())
         .findFirst()
-        .orElse(ten.times(10));
+        .orElseThrow();
+  }
+
+  /** Round widths from the proposed one up. */
+  private static Stream<Exact> widths(Exact proposed) {
+    Exact ten = unit(proposed, 1);
+    return Stream.iterate(ten, each -> each.times(10))
+        .limit(MOST_DIGITS)
+        .flatMap(each -> STEPS.stream().map(each::times))
+        .filter(step -> step.compareTo(proposed) >= 0);
+  }
+
+  /** {@return the decimal unit that all values are measured in}: 1 of whole numbers, 0.1, … */
+  public static Optional<Exact> unit(Tally tally) {
+    int places = 0;
+    for (int i = 0; i < tally.size(); i++) {
+      BigDecimal decimal = tally.value(i).significant(MOST_DIGITS).stripTrailingZeros();
+      if (!Exact.of(decimal).equals(tally.value(i))) {
+        return Optional.empty();
+      }
+      places = Math.max(places, decimal.scale());
+    }
+    return Optional.of(Exact.of(BigDecimal.ONE.movePointLeft(places)));
   }
 
   /** {@return what the last of so many digits of a number above 0 stands for} */
@@ -123,28 +163,46 @@ public final class NiceLimits {
    * range/k.
    *
    * @param classes from 1 to {@value #MOST}
+   * @param unit what all values are measured in, of which width and start are multiples where that
+   *     can be
    */
-  public static List<Exact> into(Exact smallest, Exact largest, int classes, ClassEnd end) {
+  public static List<Exact> into(
+      Exact smallest, Exact largest, int classes, ClassEnd end, Optional<Exact> unit) {
     Exact range = largest.minus(smallest);
     if (range.signum() == 0) {
       return equallyWide(start(smallest, Exact.ONE, end), Exact.ONE, 1);
     }
     Exact least = range.over(classes);
-    return Stream.concat(
-            roundWidths(least).flatMap(width -> begun(smallest, width, end)),
-            Stream.iterate(1, digits -> digits <= MOST_DIGITS, digits -> digits + 1)
-                .map(digits -> unit(least, digits))
-                .flatMap(unit -> fineWidths(smallest, least, unit, end)))
-        .filter(
-            from ->
-                needed(from.start(), largest, from.width(), end)
-                    .equals(BigInteger.valueOf(classes)))
+    List<Beginning> fitting =
+        beginnings(smallest, least, end)
+            .filter(
+                from ->
+                    needed(from.start(), largest, from.width(), end)
+                        .equals(BigInteger.valueOf(classes)))
+            .limit(MOST_FITTING)
+            .toList();
+    return fitting.stream()
+        .filter(from -> unit.map(from::isInUnits).orElse(true))
         .findFirst()
+        .or(() -> fitting.stream().findFirst())
         .map(from -> equallyWide(from.start(), from.width(), classes))
         .orElseThrow(() -> new IllegalStateException("no " + classes + " classes"));
   }
 
-  private record Beginning(Exact start, Exact width) {}
+  private static Stream<Beginning> beginnings(Exact smallest, Exact least, ClassEnd end) {
+    return Stream.concat(
+        roundWidths(least).flatMap(width -> begun(smallest, width, end)),
+        Stream.iterate(1, digits -> digits <= MOST_DIGITS, digits -> digits + 1)
+            .map(digits -> unit(least, digits))
+            .flatMap(unit -> fineWidths(smallest, least, unit, end)));
+  }
+
+  private record Beginning(Exact start, Exact width) {
+
+    boolean isInUnits(Exact unit) {
+      return width.over(unit).isWhole() && start.over(unit).isWhole();
+    }
+  }
 
   private static Stream<Exact> roundWidths(Exact least) {
     Exact first = width(least);

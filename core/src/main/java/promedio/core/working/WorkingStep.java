@@ -115,6 +115,11 @@ public sealed interface WorkingStep {
       return reason;
     }
 
+    /** {@return whether it is but the values in order, of which none is set apart} */
+    public boolean isWhole() {
+      return first == 1 && keptFrom == 1 && last == values.size() && keptTo == values.size();
+    }
+
     /** {@return whether the value at a position, from 1, is in the part that is looked at} */
     public boolean isLookedAt(int position) {
       return position >= first && position <= last;

@@ -44,7 +44,7 @@ class EquationsTest {
         "MEDIAN; Md = (x(4) + x(5)) / 2",
         "Q1; Q₁ = (x(2) + x(3)) / 2",
         "CV; CV = 100 · s / |x̄|",
-        "GEOMETRIC_MEAN; G = n√(Πx)",
+        "GEOMETRIC_MEAN; G = ⁿ√(Πx)",
         "HARMONIC_MEAN; H = n / Σ(1 / x)",
         "SKEWNESS; G₁ = √(n · (n − 1)) / (n − 2) · m₃ / m₂^(3/2)",
         "SKEWNESS_PEARSON_MEDIAN; Sk(Md) = 3 · (x̄ − Md) / s",
@@ -66,7 +66,7 @@ class EquationsTest {
     Data table = FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5))), 0);
 
     assertThat(plain(table, Measures.MEAN)).isEqualTo("x̄ = Σ(f · x) / Σf");
-    assertThat(plain(table, Measures.GEOMETRIC_MEAN)).isEqualTo("G = Σf√(Πx^f)");
+    assertThat(plain(table, Measures.GEOMETRIC_MEAN)).isEqualTo("G = (Πx^f)^(1 / Σf)");
     assertThat(plain(table, Measures.MEDIAN)).isEqualTo("Md = x(3)");
   }
 

@@ -171,7 +171,8 @@ class GroupingTest {
         "118 178 | 6 | LOWER | 115 126 137 148 159 170 181",
         "118 178 | 7 | LOWER | 110 120 130 140 150 160 170 180",
         "0 10    | 5 | LOWER | 0 2.5 5 7.5 10 12.5",
-        "0 10    | 5 | UPPER | -2.5 0 2.5 5 7.5 10",
+        // Whole numbers: every class holds as many of them.
+        "0 10    | 5 | UPPER | -3 0 3 6 9 12",
         "7 7     | 4 | LOWER | 7 8",
         "1 9     | 1 | LOWER | 0 10"
       })

@@ -111,8 +111,8 @@ class CurveWorkingTest {
     Working working = working(CRATES, "interval_mean_upper 95", RULES);
 
     assertThat(working.steps().stream().map(step -> working.key(working.steps().indexOf(step))))
-        .contains("df", "critical");
-    assertThat(last(working)).startsWith("u = x̄ + c · s / √(n) = 21/2 + ");
+        .contains("df", "standard_error", "critical", "margin");
+    assertThat(last(working)).startsWith("upper limit = x̄ + E = 21/2 + ");
     assertThat(working.results().get(0).significant(12))
         .isEqualByComparingTo(result(CRATES, "interval_mean_upper 95", RULES).significant(12));
   }

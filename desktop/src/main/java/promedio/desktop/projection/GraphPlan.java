@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
@@ -24,6 +25,7 @@ import promedio.core.number.Reading;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Data;
+import promedio.core.sample.Tally;
 import promedio.graph.Graph;
 
 /**
@@ -33,6 +35,8 @@ import promedio.graph.Graph;
  * @param choice how it is drawn
  */
 public record GraphPlan(Analysis now, GraphChoice choice) {
+
+  private static final int FEW_VALUES = 10;
 
   private static final Exact HUNDRED = Exact.of(100);
 
@@ -46,9 +50,20 @@ public record GraphPlan(Analysis now, GraphChoice choice) {
     return kind.needsClasses() || kind == GraphKind.BOX || now.typed().data().classes().isEmpty();
   }
 
-  /** {@return the graph that is drawn}: the chosen one, or a histogram of what has none such */
+  /** {@return the graph that is drawn}: the chosen one, or what the data ask for */
   public GraphKind kind() {
-    return offers(choice.kind()) && !tells(choice.kind()) ? choice.kind() : GraphKind.HISTOGRAM;
+    return choice.kind().filter(kind -> offers(kind) && !tells(kind)).orElseGet(this::usual);
+  }
+
+  /** A few whole numbers that come again and again are bars: classes would join some of them. */
+  private GraphKind usual() {
+    Tally tally = now.typed().data().tally();
+    boolean few =
+        now.typed().data().classes().isEmpty()
+            && tally.size() <= FEW_VALUES
+            && tally.total().compareTo(Exact.of(2L * tally.size())) >= 0;
+    boolean whole = few && IntStream.range(0, tally.size()).allMatch(i -> tally.value(i).isWhole());
+    return whole && tally.size() > 1 ? GraphKind.BAR : GraphKind.HISTOGRAM;
   }
 
   /**

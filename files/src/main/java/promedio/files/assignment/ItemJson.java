@@ -107,7 +107,7 @@ final class ItemJson {
   }
 
   private static void write(GraphChoice graph, ObjectNode node) {
-    node.put("kind", graph.kind().code());
+    graph.kind().ifPresent(kind -> node.put("kind", kind.code()));
     graph.height().ifPresent(height -> node.put("height", height.code()));
     graph.marks().forEach(mark -> node.withArrayProperty("marks").add(mark.code()));
     node.put("order", graph.order().code());
@@ -154,6 +154,10 @@ final class ItemJson {
     if (node.isMissingNode()) {
       return GraphChoice.USUAL;
     }
+    Optional<GraphKind> kind =
+        node.has("kind")
+            ? Optional.of(JsonFields.known(GraphKind.ofCode(JsonFields.text(node, "kind")), "kind"))
+            : Optional.empty();
     Map<GraphText, String> texts = new EnumMap<>(GraphText.class);
     for (GraphText which : GraphText.values()) {
       texts.put(which, JsonFields.textOrNone(node, which.code()));
@@ -163,7 +167,7 @@ final class ItemJson {
       marks.add(JsonFields.known(GraphMark.ofCode(mark), "marks"));
     }
     return new GraphChoice(
-        JsonFields.known(GraphKind.ofCode(JsonFields.text(node, "kind")), "kind"),
+        kind,
         node.has("height")
             ? Optional.of(
                 JsonFields.known(Height.ofCode(JsonFields.text(node, "height")), "height"))

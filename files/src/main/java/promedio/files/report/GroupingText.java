@@ -153,7 +153,7 @@ public final class GroupingText {
             advice.get().classes().map(String::valueOf).orElse(""),
             numbers.shown(advice.get().width()),
             numbers.shown(advice.get().spread()));
-    Exact width = NiceLimits.width(advice.get().width());
+    Exact width = NiceLimits.width(advice.get().width(), NiceLimits.unit(data.tally()));
     try {
       List<Exact> boundaries = Grouping.ofWidth(data, width, rules).boundaries();
       return Texts.of(

@@ -73,7 +73,9 @@ public final class HtmlWorking implements WorkingWriter {
     List<String> values = new ArrayList<>();
     for (int position = 1; position <= list.values().size(); position++) {
       String value = escaped(numbers.shown(list.values().get(position - 1)));
-      if (!list.isLookedAt(position)) {
+      if (list.isWhole()) {
+        values.add(value);
+      } else if (!list.isLookedAt(position)) {
         values.add("<span class=\"outside\">" + value + "</span>");
       } else {
         values.add(

@@ -89,7 +89,7 @@ final class LatexWorking implements WorkingWriter {
       line.add(
           crossed
               ? "\\cancel{" + value + "}"
-              : list.isLookedAt(position) ? "\\boxed{" + value + "}" : value);
+              : list.isLookedAt(position) && !list.isWhole() ? "\\boxed{" + value + "}" : value);
       if (line.size() == VALUES_IN_LINE || position == list.values().size()) {
         lines.add(line.stream().collect(Collectors.joining("\\;\\; ")));
         line.clear();

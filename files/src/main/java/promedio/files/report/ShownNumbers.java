@@ -17,6 +17,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.PlainText;
 import promedio.core.number.Real;
 import promedio.core.number.Rounding;
+import promedio.core.rules.Carry;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
@@ -114,21 +115,34 @@ public final class ShownNumbers {
     return NumberText.write(value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), sign);
   }
 
-  /** {@return what a working ends with, in its unit, apart by semicolons} */
+  /**
+   * {@return what a working ends with, in its unit, apart by semicolons}; of a number that was
+   * rounded on the way no more places are known than it was rounded to
+   */
   public String results(Working working) {
-    return results(working, working.results());
+    Carry carry = rules.get(Rule.CARRY);
+    int known =
+        carry.equals(Carry.EXACT)
+            ? rules.get(Rule.PLACES)
+            : Math.min(rules.get(Rule.PLACES), Integer.parseInt(carry.code()));
+    return results(working, working.results(), rules.with(Rule.PLACES, known));
   }
 
   /** {@return the same without rounding on the way} */
   public String exactResults(Working working) {
-    return results(working, working.exact());
+    return results(working, working.exact(), rules);
   }
 
-  private String results(Working working, List<Real> values) {
+  /** {@return whether rounding on the way has changed what a working ends with} */
+  public boolean hasCost(Working working) {
+    return !results(working, working.results(), rules).equals(exactResults(working));
+  }
+
+  private String results(Working working, List<Real> values, CourseRules shownBy) {
     Task task = working.task();
     String after = task.dimension().unit(unit);
     return values.stream()
-        .map(value -> ResultText.of(value, task, working.isGrouped(), rules, sign))
+        .map(value -> ResultText.of(value, task, working.isGrouped(), shownBy, sign))
         .map(shown -> after.isEmpty() ? shown : shown + " " + after)
         .collect(Collectors.joining("; "));
   }

@@ -177,7 +177,7 @@ public final class WorkingTexts {
     if (!working.results().isEmpty()) {
       lines.add(Texts.of("working.result", numbers.results(working)));
     }
-    if (!numbers.results(working).equals(numbers.exactResults(working))) {
+    if (numbers.hasCost(working)) {
       lines.add(Texts.of("working.cost", numbers.exactResults(working)));
     }
     if (numbers.isWipedOut(working)) {

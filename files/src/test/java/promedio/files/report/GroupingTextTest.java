@@ -92,13 +92,13 @@ class GroupingTextTest {
     assertThat(GroupingText.advice(sample, CourseRules.DEFAULTS))
         .containsExactly(
             "Sturges: 1 + log₂ 27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
-                + " → 5 wide: 6 classes from 0",
+                + " → rounded up to 5 wide, from a multiple of that: 6 classes from 0",
             "square root: √27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
-                + " → 5 wide: 6 classes from 0",
+                + " → rounded up to 5 wide, from a multiple of that: 6 classes from 0",
             "Rice: 2 · ∛27, rounded up, is 6 classes; R ÷ 6 = 26 ÷ 6 = 4.3333"
-                + " → 5 wide: 6 classes from 0",
-            "Scott: 3.49 · s ÷ ∛n = 3.49 · 7.9373 ÷ ∛27 = 9.2337 → 10 wide: 3 classes from 0",
-            "Freedman–Diaconis: 2 · IQR ÷ ∛n = 2 · 14 ÷ ∛27 = 9.3333 → 10 wide: 3 classes from 0");
+                + " → rounded up to 5 wide, from a multiple of that: 6 classes from 0",
+            "Scott: 3.49 · s ÷ ∛n = 3.49 · 7.9373 ÷ ∛27 = 9.2337 → rounded up to 10 wide, from a multiple of that: 3 classes from 0",
+            "Freedman–Diaconis: 2 · IQR ÷ ∛n = 2 · 14 ÷ ∛27 = 9.3333 → rounded up to 10 wide, from a multiple of that: 3 classes from 0");
   }
 
   @Test

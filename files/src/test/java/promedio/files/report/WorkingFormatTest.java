@@ -104,6 +104,7 @@ class WorkingFormatTest {
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.Q3, Method.DEFINITION))
         .containsExactly(
             "T",
+            "118.5  129.5  131  136  140",
             "n = 5",
             "pos = (n + 1) · p = (5 + 1) · 0.75 = 4.5",
             "The position 4.5 lies between 4 and 5: go 0.5 of the way from one value to the next.",
@@ -123,7 +124,7 @@ class WorkingFormatTest {
     assertThat(lines(WorkingFormat.TEXT, TRAYS, rules, Measures.SD, Method.DEFINITION))
         .endsWith(
             "s = √(Σ(x − x̄)² / (n − 1)) = √(279 / (5 − 1)) ≈ 8",
-            "Rounded by the course rules: 8.00",
+            "Rounded by the course rules: 8",
             "Without rounding on the way it is 8.13.");
   }
 
@@ -141,7 +142,7 @@ class WorkingFormatTest {
         .contains(
             "x & x - \\bar{x} & \\left|x - \\bar{x}\\right| \\\\ \\hline",
             "655 & 0 & 28 \\\\",
-            "\\[\\mathrm{MD} = \\frac{\\sum \\left|x - \\bar{x}\\right|}{n} = \\frac{28}{5} = 5.6\\]");
+            "\\[\\mathrm{MAD} = \\frac{\\sum \\left|x - \\bar{x}\\right|}{n} = \\frac{28}{5} = 5.6\\]");
   }
 
   @Test
@@ -216,7 +217,7 @@ class WorkingFormatTest {
     assertThat(lines(WorkingFormat.TEXT, BASKETS, CourseRules.DEFAULTS, Measures.MODES, def()))
         .endsWith(
             "The greatest frequency is 5; it stands at the value 38.",
-            "Rounded by the course rules: 38.00");
+            "Rounded by the course rules: 38");
     assertThat(lines(WorkingFormat.TEXT, TRAYS, CourseRules.DEFAULTS, Measures.MODES, def()))
         .endsWith("Every value has the same frequency, 1: there is no mode.");
   }

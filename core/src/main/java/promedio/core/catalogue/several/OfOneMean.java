@@ -127,12 +127,16 @@ final class OfOneMean {
     return List.of(end("interval_mean_lower", false), end("interval_mean_upper", true));
   }
 
+  private static Quantity endOf(String id, boolean upper) {
+    return upper
+        ? Quantity.of(id, "\\text{upper limit}", "upper limit")
+        : Quantity.of(id, "\\text{lower limit}", "lower limit");
+  }
+
   private static Measure end(String key, boolean upper) {
     return measure(
             key,
-            upper
-                ? Quantity.of(key, "\\bar{x}+E", "x̄ + E")
-                : Quantity.of(key, "\\bar{x}-E", "x̄ − E"),
+            endOf(key, upper),
             s ->
                 new Definition.ByCurve(
                     new Bound(
@@ -160,9 +164,7 @@ final class OfOneMean {
   private static Measure endBySigma(String key, boolean upper) {
     return measure(
             key,
-            upper
-                ? Quantity.of(key + "_by_sigma", "\\bar{x}+E", "x̄ + E")
-                : Quantity.of(key + "_by_sigma", "\\bar{x}-E", "x̄ − E"),
+            endOf(key + "_by_sigma", upper),
             s ->
                 new Definition.ByCurve(
                     new Bound(

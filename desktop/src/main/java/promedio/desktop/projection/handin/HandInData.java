@@ -95,13 +95,23 @@ final class HandInData implements Data.Visitor<List<Block>> {
 
   @Override
   public List<Block> classes(ClassTable table) {
-    return List.of(
-        table(
-            List.of(Texts.of("form.class"), "f"),
-            table.intervals(false).stream()
-                .map(each -> List.of(numbers.shown(each), numbers.shown(each.frequency())))
-                .toList(),
-            1));
+    // Where the printed limits are no boundaries, both are told: workings go by the boundaries.
+    boolean apart = table.gap().signum() != 0;
+    List<List<String>> rows = new ArrayList<>();
+    for (int i = 0; i < table.rows().size(); i++) {
+      ClassTable.Row row = table.rows().get(i);
+      List<String> cells = new ArrayList<>(List.of(numbers.shown(row)));
+      if (apart) {
+        cells.add(numbers.shown(table.intervals(false).get(i)));
+      }
+      cells.add(numbers.shown(row.frequency()));
+      rows.add(cells);
+    }
+    List<String> heads =
+        apart
+            ? List.of(Texts.of("form.class"), Texts.of("handin.boundaries"), "f")
+            : List.of(Texts.of("form.class"), "f");
+    return List.of(table(heads, rows, 1));
   }
 
   @Override

@@ -152,7 +152,7 @@ final class HandInQuestion {
         blocks.add(Block.Paragraph.of(Texts.of("handin.own", mine)));
       }
     }
-    if (!numbers.results(working).equals(numbers.exactResults(working))) {
+    if (numbers.hasCost(working)) {
       blocks.add(new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
     }
   }

@@ -48,8 +48,10 @@ public final class GroupGraph {
 
   /** {@return the graph that is drawn of so many groups; boxes where the chosen one cannot be} */
   public static GraphKind kind(GraphChoice choice, int groups) {
-    boolean known = KINDS.contains(choice.kind()) && offers(choice.kind(), groups);
-    return known ? choice.kind() : GraphKind.BOX;
+    return choice
+        .kind()
+        .filter(kind -> KINDS.contains(kind) && offers(kind, groups))
+        .orElse(GraphKind.BOX);
   }
 
   /**

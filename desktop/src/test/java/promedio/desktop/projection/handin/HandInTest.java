@@ -228,7 +228,7 @@ class HandInTest {
             Part.of(3, "Which is P90?", Selection.of(2), Optional.empty()), List.of(percentile));
 
     assertThat(told(HandIn.of(asked, telling(asked, Content.WORKINGS))))
-        .contains("## Percentile 90", "Result: P = 20.00 g");
+        .contains("## Percentile 90", "Result: P₉₀ = 20.00 g");
   }
 
   @Test
@@ -249,7 +249,9 @@ class HandInTest {
     assertThat(told.get(told.size() - 1))
         .startsWith("H₀: all population means are equal.")
         .contains("H₀ is not rejected")
-        .endsWith("p = 0.2525, η² = 0.25).");
+        .endsWith(
+            "It was not shown that the means of the groups differ: upper (M = 10.00, SD = 2.00);"
+                + " lower (M = 14.00, SD = 4.97), F(1, 5) = 1.67, p = 0.2525, η² = 0.25.");
   }
 
   @Test
@@ -261,7 +263,7 @@ class HandInTest {
         .startsWith("# lower", "## Mean", "Result: x̄ = 14.00 g")
         .contains("## Median", "## Largest value");
     assertThat(told(HandIn.of(answered, telling(answered))))
-        .containsExactly("# lower", "## Standard deviation", "Result: s = 4.97 g");
+        .containsExactly("# lower", "## Standard deviation", "Result: s ≈ 4.97 g");
     assertThat(HandIn.of(plain, telling(plain)).title()).isEqualTo("Untitled assignment");
   }
 
@@ -282,12 +284,12 @@ class HandInTest {
     assertThat(told)
         .contains(
             "2 columns, [[3, 12], [4, 8]]",
-            "2 columns, [[9.5–19.5, 5], [19.5–29.5, 3]]",
+            "3 columns, [[10–19, 9.5–19.5, 5], [20–29, 19.5–29.5, 3]]",
             "2 columns, [[scab, 3], [bruised, 5]]",
             "2 columns, [[1, 2], [2, 4], [3, 5], [4, 9]]",
             "# nothing")
         .anyMatch(line -> line.startsWith("graph: Points of y over x"))
-        .anyMatch(line -> line.startsWith("Result: χ² = 16.67"));
+        .anyMatch(line -> line.startsWith("Result: χ² ≈ 16.67"));
   }
 
   @Test

@@ -37,7 +37,7 @@ class TestTextTest {
                 + "H₁: ρ ≠ 0. They are correlated.");
     CourseRules upper = CourseRules.DEFAULTS.with(Rule.TAILS, Tails.UPPER);
     assertThat(TestText.of(TestKind.PAIRED, under(upper, SeveralSheets.PAIRS), NONE).hypotheses())
-        .endsWith("H₁: μᵤ > 0. On average age is larger than yield.");
+        .endsWith("H₁: μ_d > 0. On average age is larger than yield.");
     // F and χ² always look at the upper tail.
     assertThat(of(TestKind.VARIANCE, SeveralSheets.COMPARISON).hypotheses())
         .endsWith("H₁: at least two of them differ.");
