@@ -66,7 +66,7 @@ public final class Evaluation {
   private Optional<Real> root(Formula.Root root) {
     Optional<Exact> degree = of(root.degree()).filter(d -> d.compareTo(Exact.ONE) >= 0);
     Optional<Exact> body = of(root.body()).filter(b -> b.isRational() && b.signum() > 0);
-    return degree.flatMap(d -> body.map(b -> RootOfProduct.of(d, b)));
+    return degree.flatMap(d -> body.flatMap(b -> RootOfProduct.of(d, b)));
   }
 
   /** {@return what the formula comes to in a row, from 0, of some scope} */

@@ -12,6 +12,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
+import promedio.core.message.BadInputException;
 import promedio.core.number.Enclosed;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -76,12 +77,20 @@ public final class RootOfProduct {
         });
   }
 
-  /** {@return the root of a whole or broken degree, at least 1, of a positive number} */
-  static Real of(Exact degree, Exact body) {
+  /**
+   * {@return the root of a whole or broken degree, at least 1, of a positive number}; none of a
+   * fraction whose denominator is longer than those of any data
+   */
+  static Optional<Real> of(Exact degree, Exact body) {
     // It is the geometric mean of the number and degree − 1 ones.
     FrequencyTable.Row once = new FrequencyTable.Row(body, Exact.ONE);
     FrequencyTable.Row ones = new FrequencyTable.Row(Exact.ONE, degree.minus(Exact.ONE));
-    return of(FrequencyTable.of(List.of(once, ones), 0).tally());
+    try {
+      return Optional.of(of(FrequencyTable.read(List.of(once, ones), 0).tally()));
+    } catch (BadInputException e) {
+      // A product of many long fractions; nobody works it by hand.
+      return Optional.empty();
+    }
   }
 
   private Enclosed.Bracket bracket(int digits) {

@@ -271,6 +271,17 @@ class WorkingTest {
   }
 
   @Test
+  void theGeometricMeanOfLongFractionsIsComputedButNotWorked() {
+    Exact tiny = Exact.of(10).pow(-400);
+    Sample sample = new Sample(Values.of(List.of(tiny, tiny, tiny, tiny, Exact.ONE)));
+
+    assertThat(
+            Computation.of(sample, CourseRules.DEFAULTS).result(Measures.GEOMETRIC_MEAN).number())
+        .isPresent();
+    assertThat(Working.of(sample, CourseRules.DEFAULTS, Measures.GEOMETRIC_MEAN, def())).isEmpty();
+  }
+
+  @Test
   void theTasksAboutANumberAreWorked() {
     Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
 

@@ -11,6 +11,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Tails;
 import promedio.core.sample.Portion;
@@ -74,12 +75,11 @@ class TestTextTest {
   void theSentenceToHandInHasStatisticDegreesPAndEffect() {
     assertThat(of(TestKind.VARIANCE, SeveralSheets.COMPARISON).sentence())
         .isEqualTo(
-            "The means of the groups differ (analysis of variance, F(2, 7) = 8.77, p = 0.0124, η² ="
-                + " 0.71).");
+            "The means of the groups differed: upper (M = 10.00, SD = 2.00); middle (M = 22.00,"
+                + " SD = 2.00); lower (M = 14.00, SD = 4.97), F(2, 7) = 8.77, p = 0.0124, η² = 0.71.");
     assertThat(of(TestKind.COUNTS, SeveralSheets.COUNTS).sentence())
         .isEqualTo(
-            "Rows and columns are associated (chi-squared test, χ²(1, n = 100) = 16.67, p < 0.0001,"
-                + " V = 0.41).");
+            "Rows and columns were associated, χ²(1, n = 100) = 16.67, p < 0.0001, V = 0.41.");
   }
 
   @Test
@@ -99,9 +99,34 @@ class TestTextTest {
         .startsWith("H₀: μ = 13. The population that “upper” comes from has the mean 13.");
     assertThat(text.sentence())
         .isEqualTo(
-            "It is not shown that the mean differs from 13 (t test of a mean, t(2) = −2.60, p ="
-                + " 0.1217).");
+            "It was not shown that the mean of upper (M = 10.00, SD = 2.00) differs from 13,"
+                + " t(2) = −2.60, p = 0.1217.");
     assertThat(text.watch()).singleElement().asString().startsWith("With n = 3");
+  }
+
+  @Test
+  void aOneSidedTestConcludesOneWay() {
+    CourseRules upper = CourseRules.DEFAULTS.with(Rule.TAILS, Tails.UPPER);
+    CourseRules lower =
+        CourseRules.DEFAULTS.with(Rule.TAILS, Tails.LOWER).with(Rule.ALPHA, new BigDecimal("0.1"));
+
+    TestText larger = TestText.of(TestKind.MEAN, under(upper, 1), List.of(Exact.of(13)));
+    TestText smaller = TestText.of(TestKind.MEAN, under(lower, 1), List.of(Exact.of(13)));
+
+    assertThat(larger.decision()).endsWith("it is not shown that the mean is larger than 13.");
+    assertThat(larger.sentence()).startsWith("It was not shown that the mean of upper (M = 10.00");
+    assertThat(smaller.decision()).endsWith("H₀ is rejected; the mean is smaller than 13.");
+    assertThat(smaller.sentence())
+        .startsWith("The mean of upper (M = 10.00, SD = 2.00) was lower than 13, t(2) = −2.60");
+  }
+
+  @Test
+  void inferenceIsAboutTheSampleWhateverTheVarianceIsDividedBy() {
+    CourseRules population = CourseRules.DEFAULTS.with(Rule.DIVISOR, Divisor.N);
+
+    assertThat(TestText.of(TestKind.MEAN, under(population, 1), List.of(Exact.of(13))).sentence())
+        .isEqualTo(
+            TestText.of(TestKind.MEAN, SeveralSheets.of(1), List.of(Exact.of(13))).sentence());
   }
 
   @Test
@@ -112,10 +137,17 @@ class TestTextTest {
 
     assertThat(text.hypotheses()).contains("“upper” and “lower” have the same mean");
     assertThat(text.effect()).isEqualTo("d = 0.99: a large effect (words after Cohen 1988).");
+    assertThat(text.sentence())
+        .startsWith(
+            "It was not shown that the mean of upper (M = 10.00, SD = 2.00) differs from that of"
+                + " lower (M = 14.00, SD = 4.97), t(5) = ");
     assertThat(text.watch())
-        .singleElement()
-        .asString()
-        .startsWith("The standard deviations are 2.00 and 4.97, more than twice apart");
+        .satisfiesExactly(
+            few -> assertThat(few).startsWith("With n = 3"),
+            spread ->
+                assertThat(spread)
+                    .startsWith(
+                        "The standard deviations are 2.00 and 4.97, more than twice apart"));
   }
 
   @Test
