@@ -201,7 +201,7 @@ enum FuzzTarget {
   }
 
   private static final String COMMON =
-      "\n~;~,~.~-~−~1/0~1e999~\u0000~½~ ~0~9~×~(~)~ä~\u00A0~'~\"~1×99999~1e400~1e-400";
+      "\n~;~,~.~-~−~1/0~1e999~\u0000~½~ ~0~9~×~(~)~ä~\u00A0~'~\"~1×99999~1e310~1e-310";
   private static final String TABLE_PIECES =
       COMMON
           + "~\r\n~\r~\"\"~\t~|~NA~\uFEFF~=1+1~<table>~<tr><td>~PK\u0003\u0004~  ~Total~1,234.5"

@@ -45,9 +45,9 @@ final class HostileInput {
 
   private static final List<String> NUMBERS =
       List.of(
-          "1e400",
-          "1e-400",
-          "-1e399",
+          "1e310",
+          "1e-310",
+          "-1e309",
           "1e308",
           "-1e308",
           "1e309",

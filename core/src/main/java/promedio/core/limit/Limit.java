@@ -10,9 +10,9 @@ import promedio.core.message.Texts;
  */
 public enum Limit {
   /** Exact arithmetic with longer numbers takes seconds a document; no sample needs them. */
-  NUMBER_CHARACTERS(400),
+  NUMBER_CHARACTERS(310),
   /** The largest power of ten, either way, that a number may carry. */
-  NUMBER_EXPONENT(400),
+  NUMBER_EXPONENT(310),
   /**
    * A number as files keep it: a fraction of whole numbers, which is longer than what was typed.
    * Whatever is typed or computed is shorter, so that what is saved is read again.

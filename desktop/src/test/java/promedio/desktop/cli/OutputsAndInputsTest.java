@@ -140,7 +140,7 @@ class OutputsAndInputsTest {
   @CsvSource({
     "1e300 5, beyond 10^100",
     "-1e308 1, beyond 10^100",
-    "1e-400 0, beyond 10^-100",
+    "1e-310 0, beyond 10^-100",
     "100000000000000001 100000000000000002, too close"
   })
   void whatNoPictureCanShowIsRefusedAndTheOldPictureStays(String values, String why)

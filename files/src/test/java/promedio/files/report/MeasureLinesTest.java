@@ -76,7 +76,7 @@ class MeasureLinesTest {
       quoteCharacter = '`',
       value = {
         "{\"id\":1,\"values\":[\"8\",\"x\"]}|“x” is not a number",
-        "{\"id\":1,\"values\":[1e999999999]}|powers of ten up to 400",
+        "{\"id\":1,\"values\":[1e999999999]}|powers of ten up to 310",
         "{\"id\":1,\"values\":\"8\"}|“values” must be a list",
         "{\"id\":1}|none of “values”, “frequencies”",
         "{\"id\":1,\"frequencies\":[[1]]}|[1] in place of a value and its frequency",
