@@ -2,7 +2,6 @@ package promedio.document;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -28,8 +27,9 @@ final class FontClaims {
   private static final Pattern RANGES =
       Pattern.compile("begin(?:bf|cid)range(.*?)(?:end(?:bf|cid)range|$)", Pattern.DOTALL);
   private static final Pattern RANGE =
-      Pattern.compile("<([^<>]*)>\\s*<([^<>]*)>\\s*(?:<[^<>]*>|\\[[^\\]]*\\]|\\d+)?");
-  private static final Pattern NO_DIGITS = Pattern.compile("[^0-9A-Fa-f]+");
+      Pattern.compile(
+          "\\G\\s*<([0-9A-Fa-f]{1,8})>\\s*<([0-9A-Fa-f]{1,8})>\\s*"
+              + "(?:<[0-9A-Fa-f\\s]*>|\\[[^\\]]*\\]|\\d+)");
 
   private static final COSName WIDTHS = COSName.W;
   private static final COSName HEIGHTS = COSName.getPDFName("W2");
@@ -69,8 +69,8 @@ final class FontClaims {
     if (!(font instanceof COSDictionary dictionary)) {
       return;
     }
-    checkLetters(dictionary.getDictionaryObject(COSName.TO_UNICODE));
-    checkLetters(dictionary.getDictionaryObject(COSName.ENCODING));
+    checkLetters(dictionary, COSName.TO_UNICODE);
+    checkLetters(dictionary, COSName.ENCODING);
     if (dictionary.getDictionaryObject(COSName.DESCENDANT_FONTS) instanceof COSArray parts) {
       for (int i = 0; i < parts.size(); i++) {
         if (parts.getObject(i) instanceof COSDictionary part) {
@@ -82,8 +82,8 @@ final class FontClaims {
   }
 
   /** In {@code <0000> <FFFF> <0041>} letters stand for all characters between. */
-  private static void checkLetters(@Nullable COSBase map) throws PdfText.BeyondException {
-    if (!(map instanceof COSStream stream)) {
+  private static void checkLetters(COSDictionary font, COSName key) throws PdfText.BeyondException {
+    if (!(font.getDictionaryObject(key) instanceof COSStream stream)) {
       return;
     }
     String text;
@@ -95,20 +95,20 @@ final class FontClaims {
     }
     long claimed = 0;
     for (Matcher block = RANGES.matcher(text); block.find(); ) {
-      for (Matcher range = RANGE.matcher(block.group(1)); range.find(); ) {
-        BigInteger length = code(range.group(2)).subtract(code(range.group(1)));
-        // Whatever is longer than that is refused in any case.
-        claimed +=
-            length.max(BigInteger.ZERO).min(BigInteger.valueOf(Integer.MAX_VALUE)).intValue();
+      Matcher range = RANGE.matcher(block.group(1));
+      int read = 0;
+      while (range.find()) {
+        long first = Long.parseLong(range.group(1), 16);
+        claimed += Math.max(0, Long.parseLong(range.group(2), 16) - first);
         hold(claimed);
+        read = range.end();
+      }
+      if (!block.group(1).substring(read).isBlank()) {
+        // Damaged: nobody knows what the library would read there.
+        font.removeItem(key);
+        return;
       }
     }
-  }
-
-  /** A code may be broken over lines; damaged ones are longer than any code. */
-  private static BigInteger code(String digits) {
-    String hex = NO_DIGITS.matcher(digits).replaceAll("");
-    return hex.isEmpty() ? BigInteger.ZERO : new BigInteger(hex, 16);
   }
 
   private static void hold(long claimed) throws PdfText.BeyondException {
