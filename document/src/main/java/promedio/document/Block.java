@@ -1,6 +1,7 @@
 package promedio.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 import promedio.graph.GraphExport;
 
 /** A piece of a document that stands by itself. */
@@ -22,6 +23,8 @@ public sealed interface Block {
     R table(Table table);
 
     R figure(Figure figure);
+
+    R beside(Beside beside);
   }
 
   /**
@@ -109,6 +112,28 @@ public sealed interface Block {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.table(this);
+    }
+  }
+
+  /**
+   * Data with their graph beside them, where there is room for both.
+   *
+   * @param left the data
+   * @param right the graph
+   */
+  record Beside(List<Block> left, Figure right) implements Block {
+    public Beside {
+      left = List.copyOf(left);
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+      return visitor.beside(this);
+    }
+
+    /** {@return the blocks one after the other, for paper of one column} */
+    List<Block> inTurn() {
+      return Stream.concat(left.stream(), Stream.of(right)).toList();
     }
   }
 

@@ -1,6 +1,7 @@
 package promedio.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What is handed in.
@@ -13,5 +14,16 @@ public record Document(String title, String language, List<Block> blocks) {
   public Document {
     title = Inline.shown(title);
     blocks = List.copyOf(blocks);
+  }
+
+  /** {@return what it consists of, piece by piece: what stands side by side one after the other} */
+  public List<Block> pieces() {
+    return blocks.stream()
+        .flatMap(
+            block ->
+                block instanceof Block.Beside beside
+                    ? beside.inTurn().stream()
+                    : Stream.of(block))
+        .toList();
   }
 }

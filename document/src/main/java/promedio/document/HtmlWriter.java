@@ -19,9 +19,13 @@ class HtmlWriter implements Block.Visitor<String> {
       th,td{text-align:right;padding:.15em .8em}th{border-bottom:1px solid;font-weight:normal}
       .word{text-align:left}tr.total td{border-top:1px solid}
       .formula{overflow-x:auto;overflow-y:hidden;padding:.3em 0;margin:.3em 0}math{font-size:1.08em}
+      .beside{display:flex;flex-wrap:wrap;gap:1.5em;align-items:flex-start}.beside>div{flex:1 1 18em}
       figure{margin:1em 0}figure svg{max-width:100%;height:auto}
       @media print{h2,h3{break-after:avoid}tr,figure,.formula{break-inside:avoid}thead{display:table-header-group}}
       """;
+
+  /** So many rows never part where a page ends. */
+  private static final int ROWS_KEPT_TOGETHER = 30;
 
   private int figures;
 
@@ -80,7 +84,9 @@ class HtmlWriter implements Block.Visitor<String> {
 
   @Override
   public String table(Block.Table table) {
-    StringBuilder html = new StringBuilder("<table><thead><tr>");
+    boolean fits = table.rows().size() <= ROWS_KEPT_TOGETHER;
+    StringBuilder html =
+        new StringBuilder(fits ? "<table class=\"short\"><thead><tr>" : "<table><thead><tr>");
     for (int column = 0; column < table.heads().size(); column++) {
       Inline head = table.heads().get(column);
       html.append("<th scope=\"col\"")
@@ -106,6 +112,17 @@ class HtmlWriter implements Block.Visitor<String> {
   /** {@return what stands above a column} */
   String head(Inline head) {
     return head.html();
+  }
+
+  @Override
+  public String beside(Block.Beside beside) {
+    String left =
+        beside.left().stream().map(block -> block.accept(this)).collect(Collectors.joining("\n"));
+    return "<div class=\"beside\"><div>"
+        + left
+        + "</div><div>"
+        + beside.right().accept(this)
+        + "</div></div>";
   }
 
   @Override

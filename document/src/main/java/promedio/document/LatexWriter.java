@@ -115,6 +115,13 @@ final class LatexWriter implements Block.Visitor<String> {
   }
 
   @Override
+  public String beside(Block.Beside beside) {
+    return beside.inTurn().stream()
+        .map(block -> block.accept(this))
+        .collect(Collectors.joining("\n\n"));
+  }
+
+  @Override
   public String figure(Block.Figure figure) {
     String name = "graph-" + (beside.size() + 1) + ".pdf";
     ByteArrayOutputStream pdf = new ByteArrayOutputStream();

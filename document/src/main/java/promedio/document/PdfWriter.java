@@ -35,20 +35,25 @@ final class PdfWriter extends HtmlWriter {
       """
       @page{size:A4;margin:20mm 22mm;
         @bottom-center{content:counter(page) " / " counter(pages);font-family:Document;font-size:9pt}}
-      html{font-family:Document;font-size:11pt;line-height:1.4;color:#1d1a16}
+      html{font-family:Document;font-size:10.5pt;line-height:1.35;color:#1d1a16}
       body{margin:0}
       h1{font-size:19pt;margin:0 0 6pt}
-      h2{font-size:14pt;margin:16pt 0 4pt;page-break-after:avoid}
-      h3{font-size:11.5pt;margin:10pt 0 3pt;page-break-after:avoid}
-      p,ul{margin:4pt 0;orphans:2;widows:2}
+      h2{font-size:14pt;margin:12pt 0 3pt;page-break-after:avoid}
+      h3{font-size:11.5pt;margin:7pt 0 2pt;page-break-after:avoid}
+      p,ul{margin:3pt 0;orphans:2;widows:2}
       .quiet{color:#5b554c}
-      table{border-collapse:collapse;margin:6pt 0;-fs-table-paginate:paginate}
-      tr{page-break-inside:avoid}
-      th,td{text-align:right;padding:1.5pt 8pt}
+      table{border-collapse:collapse;margin:4pt 0;-fs-table-paginate:paginate}
+      tr,table.short{page-break-inside:avoid}
+      h2+p,h3+p{page-break-after:avoid}
+      th,td{text-align:right;padding:0.6pt 7pt}
       th{border-bottom:0.7pt solid #1d1a16;font-weight:normal}
       .word{text-align:left}
       tr.total td{border-top:0.7pt solid #1d1a16}
-      .formula,.figure{page-break-inside:avoid;margin:5pt 0}
+      .formula,.figure,.beside{page-break-inside:avoid}
+      .formula{margin:3pt 0}
+      .figure{margin:5pt 0}
+      .beside{display:table;width:100%}
+      .beside>div{display:table-cell;vertical-align:top}
       object{display:inline-block}
       """;
 

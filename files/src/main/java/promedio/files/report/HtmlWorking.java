@@ -97,7 +97,7 @@ public final class HtmlWorking implements WorkingWriter {
       html.append("<th>").append(math(column.mathml(numbers::shown))).append("</th>");
     }
     html.append("</tr></thead><tbody>\n");
-    List<List<String>> cells = WorkingTexts.cells(table, numbers);
+    List<List<String>> cells = WorkingTexts.printed(table, numbers);
     cells.subList(1, cells.size() - 1).forEach(row -> html.append(row(row)));
     html.append("</tbody><tfoot>").append(row(cells.get(cells.size() - 1)));
     return html.append("</tfoot></table>").toString();

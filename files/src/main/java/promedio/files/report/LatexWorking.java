@@ -1,6 +1,7 @@
 package promedio.files.report;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 import promedio.core.working.WorkTable;
@@ -52,7 +53,11 @@ final class LatexWorking implements WorkingWriter {
     List<String> head = new ArrayList<>(named ? List.of("") : List.of());
     head.addAll(table.columns().stream().map(c -> c.latex(numbers::latex)).toList());
     rows.add(row(head) + " \\hline");
-    for (int row = 0; row < table.rows().size(); row++) {
+    for (int row : WorkingTexts.printedRows(table)) {
+      if (row < 0) {
+        rows.add(row(Collections.nCopies(head.size(), "\\vdots")));
+        continue;
+      }
       List<String> cells =
           new ArrayList<>(
               named

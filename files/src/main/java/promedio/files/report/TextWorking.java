@@ -36,7 +36,7 @@ final class TextWorking implements WorkingWriter {
         .ifPresent(
             table -> {
               lines.addAll(
-                  markdown ? marked(table) : Columns.aligned(WorkingTexts.cells(table, numbers)));
+                  markdown ? marked(table) : Columns.aligned(WorkingTexts.printed(table, numbers)));
               lines.addAll(WorkingTexts.checks(working, numbers));
               lines.add("");
             });
@@ -60,7 +60,7 @@ final class TextWorking implements WorkingWriter {
 
   private List<String> marked(WorkTable table) {
     List<String> lines = new ArrayList<>();
-    for (List<String> row : WorkingTexts.cells(table, numbers)) {
+    for (List<String> row : WorkingTexts.printed(table, numbers)) {
       lines.add(
           "| " + String.join(" | ", row.stream().map(c -> c.replace("|", "\\|")).toList()) + " |");
       if (lines.size() == 1) {

@@ -1,8 +1,11 @@
 package promedio.files.report;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import promedio.core.formula.Formula;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -15,6 +18,11 @@ import promedio.core.working.WorkingStep;
 
 /** The words of a working, and its formulas and tables as lines of plain characters. */
 public final class WorkingTexts {
+
+  /** Tables of more rows are printed with their first and last ones. */
+  private static final int MOST_ROWS = 60;
+
+  private static final int END_ROWS = 10;
 
   private WorkingTexts() {}
 
@@ -184,6 +192,31 @@ public final class WorkingTexts {
       lines.add(Texts.of("working.wiped-out", numbers.places()));
     }
     return lines;
+  }
+
+  /** {@return which rows are printed, from 0: of very many the first and the last; −1 is a gap} */
+  static List<Integer> printedRows(WorkTable table) {
+    int rows = table.rows().size();
+    if (rows <= MOST_ROWS) {
+      return IntStream.range(0, rows).boxed().toList();
+    }
+    return Stream.of(
+            IntStream.range(0, END_ROWS),
+            IntStream.of(-1),
+            IntStream.range(rows - END_ROWS, rows))
+        .flatMap(IntStream::boxed)
+        .toList();
+  }
+
+  /** {@return the table as it is printed: of very many rows the first and the last} */
+  public static List<List<String>> printed(WorkTable table, ShownNumbers numbers) {
+    List<List<String>> all = cells(table, numbers);
+    List<List<String>> printed = new ArrayList<>(List.of(all.get(0)));
+    for (int row : printedRows(table)) {
+      printed.add(row < 0 ? Collections.nCopies(all.get(0).size(), "…") : all.get(row + 1));
+    }
+    printed.add(all.get(all.size() - 1));
+    return printed;
   }
 
   /** {@return the table as texts: its head, its rows, its totals} */

@@ -44,6 +44,7 @@ public final class HandIn {
   private final HandInChoice choice;
   private final Map<Integer, Analysis> analyses = new HashMap<>();
   private final Set<Integer> told = new HashSet<>();
+  private final Told working = new Told();
   private final List<Block> blocks = new ArrayList<>();
 
   /** What the reader must know first: which data are not all there. */
@@ -184,23 +185,37 @@ public final class HandIn {
       Incomplete.of(item.get(), now.typed())
           .ifPresent(missing -> incomplete.add(Block.Paragraph.of(missing)));
     }
-    if (choice.contents().contains(Content.DATA)) {
-      blocks.addAll(
-          first
-              ? HandInData.of(now)
-              : List.of(
-                  new Block.Paragraph(Texts.of("handin.data-again", item.get().name()), true)));
-    }
-    if (first && choice.contents().contains(Content.GRAPHS)) {
-      HandInGraph.of(assignment, now).ifPresent(blocks::add);
-    }
+    addData(now, first);
     if (Collections.disjoint(choice.contents(), SHOWING)) {
       HandInQuestion.asked(questions, now).ifPresent(blocks::add);
       return;
     }
-    HandInQuestion writer = new HandInQuestion(assignment, choice.contents());
+    HandInQuestion writer = new HandInQuestion(assignment, choice.contents(), working);
     for (Question question : questions) {
       blocks.addAll(worked(question, now, writer));
+    }
+  }
+
+  /** The data with their graph beside them; where they stood before they are only named. */
+  private void addData(Analysis now, boolean first) {
+    boolean data = choice.contents().contains(Content.DATA);
+    if (!first) {
+      if (data) {
+        blocks.add(new Block.Paragraph(Texts.of("handin.data-again", now.item().name()), true));
+      }
+      return;
+    }
+    List<Block> listed = data ? HandInData.of(now) : List.of();
+    Optional<Block.Figure> graph =
+        choice.contents().contains(Content.GRAPHS)
+            ? HandInGraph.of(assignment, now)
+            : Optional.empty();
+    boolean beside = graph.isPresent() && !listed.isEmpty() && HandInData.isNarrow(listed);
+    if (beside) {
+      blocks.add(new Block.Beside(listed, graph.get()));
+    } else {
+      blocks.addAll(listed);
+      graph.ifPresent(blocks::add);
     }
   }
 

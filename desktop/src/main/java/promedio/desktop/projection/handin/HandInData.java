@@ -28,6 +28,13 @@ import promedio.files.report.ShownNumbers;
 /** The data of an item, as they were given. */
 final class HandInData implements Data.Visitor<List<Block>> {
 
+  /** A table with so many columns, rows and a text of so many letters fit beside a graph. */
+  private static final int WIDEST = 4;
+
+  private static final int LONGEST = 12;
+  private static final int LETTERS = 400;
+
+
   /** More values, or rows, are not printed one by one. */
   private static final long MOST = Limit.PRINTED_VALUES.most();
 
@@ -91,6 +98,16 @@ final class HandInData implements Data.Visitor<List<Block>> {
                     .map(row -> List.of(numbers.shown(row.value()), numbers.shown(row.frequency())))
                     .toList(),
                 0));
+  }
+
+  /** {@return whether there is room for a graph beside these} */
+  static boolean isNarrow(List<Block> listed) {
+    return listed.stream()
+        .allMatch(
+            block ->
+                block instanceof Block.Table table
+                    ? table.heads().size() <= WIDEST && table.rows().size() <= LONGEST
+                    : block instanceof Block.Paragraph words && words.text().length() <= LETTERS);
   }
 
   @Override

@@ -30,13 +30,15 @@ import promedio.graph.ScatterGraph;
 final class HandInGraph {
 
   private static final Logger LOG = LoggerFactory.getLogger(HandInGraph.class);
-  private static final int WIDTH = 560;
-  private static final int HEIGHT = 300;
+  /** As wide as half of a page. */
+  private static final int WIDTH = 340;
+
+  private static final int HEIGHT = 230;
 
   private HandInGraph() {}
 
   /** {@return the graph; none where the data have none} */
-  static Optional<Block> of(Assignment assignment, Analysis now) {
+  static Optional<Block.Figure> of(Assignment assignment, Analysis now) {
     try {
       Optional<Picture> picture = picture(assignment, now);
       if (picture.isEmpty()) {

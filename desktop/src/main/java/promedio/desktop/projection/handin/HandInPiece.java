@@ -28,7 +28,7 @@ public record HandInPiece(
   /** {@return the pieces of a document, in their order; headings go with what they stand above} */
   public static List<HandInPiece> of(Document document) {
     List<HandInPiece> pieces = new ArrayList<>();
-    for (Block block : document.blocks()) {
+    for (Block block : document.pieces()) {
       if (!(block instanceof Block.Heading)) {
         pieces.add(of(document, block));
       }
@@ -81,6 +81,11 @@ public record HandInPiece(
                 document,
                 figure.words(),
                 Optional.of(figure.graph()));
+          }
+
+          @Override
+          public HandInPiece beside(Block.Beside beside) {
+            throw new IllegalArgumentException("its pieces stand by themselves");
           }
 
           private HandInPiece words(String key, String plain) {

@@ -10,7 +10,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.HandInChoice.Content;
 import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
-import promedio.core.formula.Formula;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -19,9 +18,7 @@ import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
-import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
-import promedio.core.working.WorkingStep;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.MarginText;
 import promedio.desktop.projection.Results;
@@ -29,21 +26,24 @@ import promedio.desktop.projection.Sentences;
 import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
 import promedio.document.Block;
-import promedio.document.Inline;
-import promedio.files.report.HtmlWorking;
 import promedio.files.report.ResultText;
-import promedio.files.report.ShownNumbers;
-import promedio.files.report.WorkingTexts;
 
 /** What is told of a question: its working, its result, and the sentence of a test. */
 final class HandInQuestion {
 
   private final Assignment assignment;
   private final Set<Content> contents;
+  private final Told told;
 
-  HandInQuestion(Assignment assignment, Set<Content> contents) {
+  /**
+   * Makes one.
+   *
+   * @param told what the document has told already
+   */
+  HandInQuestion(Assignment assignment, Set<Content> contents, Told told) {
     this.assignment = assignment;
     this.contents = contents;
+    this.told = told;
   }
 
   /** {@return the measures of these keys} */
@@ -76,14 +76,15 @@ final class HandInQuestion {
   /** {@return what is told of the question, asked of this} */
   List<Block> of(Question question, Analysis of) {
     Task task = question.task();
-    ShownNumbers numbers = of.numbers();
     List<Block> blocks = new ArrayList<>();
     blocks.add(new Block.Heading(2, MarginText.heading(task, of)));
     boolean covered = of.isCovered(task);
     if (contents.contains(Content.WORKINGS) && !covered && !task.decides()) {
       Method method = method(task, of);
       Working.of(of.typed().data(), of.rules(), task, method)
-          .ifPresent(working -> addWorking(blocks, working, numbers, own(question, method)));
+          .ifPresent(
+              working ->
+                  blocks.addAll(HandInWorking.of(working, own(question, method), of, told)));
     }
     if (contents.contains(Content.RESULTS) && !covered) {
       blocks.add(
@@ -133,59 +134,6 @@ final class HandInQuestion {
     return contents.contains(Content.OWN_WORKING)
         ? question.work().working(method)
         : OwnWorking.EMPTY;
-  }
-
-  private static void addWorking(
-      List<Block> blocks, Working working, ShownNumbers numbers, OwnWorking own) {
-    working
-        .table()
-        .ifPresent(
-            table -> {
-              blocks.add(table(table, numbers));
-              WorkingTexts.checks(working, numbers)
-                  .forEach(check -> blocks.add(new Block.Paragraph(check, true)));
-            });
-    for (int step = 0; step < working.steps().size(); step++) {
-      blocks.add(step(working.steps().get(step), numbers));
-      String mine = own.entry(working.key(step)).strip();
-      if (!mine.isEmpty()) {
-        blocks.add(Block.Paragraph.of(Texts.of("handin.own", mine)));
-      }
-    }
-    if (numbers.hasCost(working)) {
-      blocks.add(new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
-    }
-  }
-
-  private static Block step(WorkingStep step, ShownNumbers numbers) {
-    Block formula =
-        new Block.Formula(
-            new Inline(
-                WorkingTexts.plain(step, numbers),
-                WorkingTexts.latexLines(step, numbers, true),
-                HtmlWorking.inner(step, numbers)));
-    return step.fold(
-        computed -> formula,
-        agreed -> formula,
-        list -> formula,
-        seen -> Block.Paragraph.of(WorkingTexts.sentence(seen, numbers)));
-  }
-
-  private static Block table(WorkTable table, ShownNumbers numbers) {
-    List<List<String>> cells = WorkingTexts.cells(table, numbers);
-    List<Inline> heads = new ArrayList<>();
-    if (!table.labels().isEmpty()) {
-      heads.add(Inline.text(cells.get(0).get(0)));
-    }
-    for (Formula column : table.columns()) {
-      heads.add(
-          new Inline(
-              column.plain(numbers::shown),
-              column.latex(numbers::latex),
-              column.mathml(numbers::shown)));
-    }
-    return new Block.Table(
-        heads, cells.subList(1, cells.size()), table.labels().isEmpty() ? 0 : 1, true);
   }
 
   /** A p-value is followed by what it decides, in a sentence. */

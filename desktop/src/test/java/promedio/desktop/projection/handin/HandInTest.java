@@ -58,7 +58,7 @@ class HandInTest {
   }
 
   private static List<String> told(Document document) {
-    return document.blocks().stream()
+    return document.pieces().stream()
         .map(
             block ->
                 block.accept(
@@ -91,6 +91,11 @@ class HandInTest {
                       @Override
                       public String figure(Block.Figure figure) {
                         return "graph: " + figure.words();
+                      }
+
+                      @Override
+                      public String beside(Block.Beside beside) {
+                        throw new AssertionError("its pieces stand by themselves");
                       }
                     }))
         .toList();

@@ -62,7 +62,7 @@ class PairGraphTest {
     AssignmentFile.write(assignment, file);
     Assignment read = AssignmentFile.read(file);
 
-    assertThat(HandIn.of(read, HandInChoice.usual(read)).blocks())
+    assertThat(HandIn.of(read, HandInChoice.usual(read)).pieces())
         .filteredOn(Block.Figure.class::isInstance)
         .singleElement()
         .extracting(figure -> ((Block.Figure) figure).words())
