@@ -21,9 +21,7 @@ public record Document(String title, String language, List<Block> blocks) {
     return blocks.stream()
         .flatMap(
             block ->
-                block instanceof Block.Beside beside
-                    ? beside.inTurn().stream()
-                    : Stream.of(block))
+                block instanceof Block.Beside beside ? beside.inTurn().stream() : Stream.of(block))
         .toList();
   }
 }

@@ -133,7 +133,7 @@ class DrawCommandTest {
         .contains("tally", "||||/", "100.00");
     assertThat(run("group", "--values", NORTH, "--format", "advice").out())
         .contains(
-            "Sturges: 1 + log₂ 14, rounded up, is 5 classes; R ÷ 5 = 60 ÷ 5 = 12 → 15 wide: 5 classes from 105");
+            "Sturges: 1 + log₂ 14, rounded up, is 5 classes; R ÷ 5 = 60 ÷ 5 = 12 → rounded up to 15 wide, from a multiple of that: 5 classes from 105");
     assertThat(run("group", "--values", NORTH, "--format", "beside").out())
         .contains("mean", "difference");
     assertThat(run("group", "--values", NORTH, "--limits", "130 150").err())

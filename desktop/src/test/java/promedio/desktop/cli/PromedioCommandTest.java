@@ -282,7 +282,9 @@ class PromedioCommandTest {
     String values = "1 2 3 4 5 6 7 8 9 100";
     assertThat(
             run("working", "--values", values, "--measure", "trimmed_mean", "--with", "0.1").out())
-        .contains("Mean without the 0.1 at each end", "x̄ₜ = Σx / n = 44 / 8 = 5.5");
+        .contains(
+            "Mean without the lowest and highest 10 %",
+            "x̄ₜ = Σx / (n − 2 · g) = 44 / (10 − 2 · 1) = 5.5");
     assertThat(run("working", "--values", values, "--measure", "z_score", "--with", "9").out())
         .contains("z = (x − x̄) / s");
     assertThat(run("working", "--values", values, "--measure", "percentile").err())

@@ -201,9 +201,7 @@ public final class WorkingTexts {
       return IntStream.range(0, rows).boxed().toList();
     }
     return Stream.of(
-            IntStream.range(0, END_ROWS),
-            IntStream.of(-1),
-            IntStream.range(rows - END_ROWS, rows))
+            IntStream.range(0, END_ROWS), IntStream.of(-1), IntStream.range(rows - END_ROWS, rows))
         .flatMap(IntStream::boxed)
         .toList();
   }

@@ -34,7 +34,6 @@ final class HandInData implements Data.Visitor<List<Block>> {
   private static final int LONGEST = 12;
   private static final int LETTERS = 400;
 
-
   /** More values, or rows, are not printed one by one. */
   private static final long MOST = Limit.PRINTED_VALUES.most();
 

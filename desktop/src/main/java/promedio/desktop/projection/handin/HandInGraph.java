@@ -30,6 +30,7 @@ import promedio.graph.ScatterGraph;
 final class HandInGraph {
 
   private static final Logger LOG = LoggerFactory.getLogger(HandInGraph.class);
+
   /** As wide as half of a page. */
   private static final int WIDTH = 340;
 

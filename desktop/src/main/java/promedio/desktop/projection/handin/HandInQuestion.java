@@ -83,8 +83,7 @@ final class HandInQuestion {
       Method method = method(task, of);
       Working.of(of.typed().data(), of.rules(), task, method)
           .ifPresent(
-              working ->
-                  blocks.addAll(HandInWorking.of(working, own(question, method), of, told)));
+              working -> blocks.addAll(HandInWorking.of(working, own(question, method), of, told)));
     }
     if (contents.contains(Content.RESULTS) && !covered) {
       blocks.add(

@@ -82,8 +82,12 @@ final class HandInWorking {
     for (int i = 0; i <= last; i++) {
       WorkingStep step = working.steps().get(i);
       if (i == last || !above.contains(step)) {
-        add(step);
         String mine = own.entry(working.key(i)).strip();
+        if (!mine.isEmpty()) {
+          // What is written beside it belongs to this step alone.
+          end();
+        }
+        add(step);
         if (!mine.isEmpty()) {
           end();
           blocks.add(Block.Paragraph.of(Texts.of("handin.own", mine)));
@@ -92,8 +96,7 @@ final class HandInWorking {
     }
     end();
     if (numbers.hasCost(working)) {
-      blocks.add(
-          new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
+      blocks.add(new Block.Paragraph(Texts.of("handin.cost", numbers.exactResults(working)), true));
     }
   }
 
@@ -137,7 +140,8 @@ final class HandInWorking {
                       .collect(Collectors.joining(" \\qquad ")),
                   line.stream()
                       .map(step -> HtmlWorking.inner(step, numbers))
-                      .collect(Collectors.joining("<mspace width=\"2em\"/>", "<mrow>", "</mrow>")))));
+                      .collect(
+                          Collectors.joining("<mspace width=\"2em\"/>", "<mrow>", "</mrow>")))));
     }
     line.clear();
   }
@@ -153,9 +157,7 @@ final class HandInWorking {
     return new Block.Formula(
         new Inline(
             WorkingTexts.plain(step, numbers),
-            fits
-                ? WorkingTexts.latex(step, numbers)
-                : WorkingTexts.latexLines(step, numbers, true),
+            fits ? WorkingTexts.latex(step, numbers) : WorkingTexts.latexLines(step, numbers, true),
             HtmlWorking.inner(step, numbers)));
   }
 
@@ -180,7 +182,9 @@ final class HandInWorking {
         : folded(heads, rows, beside);
   }
 
-  /** The rows in several columns, read down one after the other; the totals stand below the last. */
+  /**
+   * The rows in several columns, read down one after the other; the totals stand below the last.
+   */
   private static Block folded(List<Inline> heads, List<List<String>> rows, int beside) {
     List<List<String>> entries = rows.subList(0, rows.size() - 1);
     int height = (entries.size() + beside - 1) / beside;

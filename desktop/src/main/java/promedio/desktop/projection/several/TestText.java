@@ -12,6 +12,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.computation.OnCurve;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
@@ -26,6 +27,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.Fit;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
+import promedio.core.sample.Portion;
 import promedio.core.sample.Sample;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -290,38 +292,46 @@ public final class TestText {
     return switch (kind) {
       case MEAN, MEAN_BY_SIGMA ->
           new Object[] {
-            spread(now.item().name(), now.typed().data()), now.numbers().in("").shown(about.get(0))
+            spread(now.item().name(), now.typed().data(), Optional.of(now)),
+            now.numbers().in("").shown(about.get(0))
           };
       case PAIRED -> {
         Pairs pairs = now.typed().data().pairs().orElseThrow();
         yield new Object[] {
-          spread(PortionText.x(now.item()), new Sample(pairs.x())),
-          spread(PortionText.y(now.item()), new Sample(pairs.y()))
+          spread(PortionText.x(now.item()), new Sample(pairs.x()), now.in(Portion.X)),
+          spread(PortionText.y(now.item()), new Sample(pairs.y()), now.in(Portion.Y))
         };
       }
-      case TWO -> groups().stream().map(each -> spread(each.name(), each.sample())).toArray();
+      case TWO -> groups().stream().map(this::spread).toArray();
       case VARIANCE ->
-          new Object[] {
-            groups().stream()
-                .map(each -> spread(each.name(), each.sample()))
-                .collect(Collectors.joining("; "))
-          };
+          new Object[] {groups().stream().map(this::spread).collect(Collectors.joining("; "))};
       case CORRELATION, COUNTS, FIT -> names();
     };
   }
 
-  private String spread(String name, Data data) {
-    return of(data, Quantity.STANDARD_DEVIATION)
-        .map(s -> Texts.of("test.mean-and-sd", name, mean(data), rounded(s)))
-        .orElseGet(() -> Texts.of("test.mean-alone", name, mean(data)));
+  private String spread(Groups.Group group) {
+    return spread(group.name(), group.sample(), now.in(Portion.group(group.name())));
   }
 
-  private String mean(Data data) {
-    return of(data, Quantity.MEAN).map(this::rounded).orElse("");
+  /** What is covered there is not told here. */
+  private String spread(String name, Data data, Optional<Analysis> asked) {
+    String mean = shown(data, Quantity.MEAN, asked, Measures.MEAN);
+    return of(data, Quantity.STANDARD_DEVIATION).isEmpty()
+        ? Texts.of("test.mean-alone", name, mean)
+        : Texts.of(
+            "test.mean-and-sd",
+            name,
+            mean,
+            shown(data, Quantity.STANDARD_DEVIATION, asked, Measures.SD));
   }
 
-  private String rounded(Exact value) {
-    return Results.rounded(value, rules(), now.sign());
+  private String shown(Data data, Quantity quantity, Optional<Analysis> asked, Measure measure) {
+    boolean covers = asked.filter(each -> each.isCovered(Task.of(measure))).isPresent();
+    return covers
+        ? Texts.of("cover.result")
+        : of(data, quantity)
+            .map(value -> Results.rounded(value, rules(), now.sign()))
+            .orElseGet(() -> Texts.of("result.none"));
   }
 
   private Optional<Exact> of(Data data, Quantity quantity) {

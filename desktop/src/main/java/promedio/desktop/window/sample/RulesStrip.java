@@ -89,14 +89,14 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.MODE, ONE);
     addRule(Rule.SKEWNESS, ONE_OF_NUMBERS);
     addRule(Rule.PLACES, ANY);
+    addRule(Rule.ALPHA, ANY);
+    addRule(Rule.TAILS, SIDED);
     addRule(Rule.ROUNDING, ANY);
     addRule(Rule.CARRY, NUMBERS);
     addRule(Rule.MEDIAN_POSITION, CLASSES);
     addRule(Rule.GROUPED_MODE, CLASSES);
     addRule(Rule.OPEN_CLASS, CLASSES);
     addRule(Rule.SHEPPARD, CLASSES);
-    addRule(Rule.ALPHA, ANY);
-    addRule(Rule.TAILS, SIDED);
     addRule(Rule.VARIANCES, GROUPS);
     addRule(Rule.CORRECTION, GROUPS);
     addRule(Rule.YATES, COUNTS);

@@ -114,9 +114,10 @@ class HandInTest {
     assertThat(told(HandIn.of(tested, telling(tested, Content.ANSWERS, Content.WORKINGS))))
         .containsSubsequence(
             "## p-value of t of one sample against μ₀ = 20",
-            "t = (x̄ − μ₀) / (s / √(n)) = (10 − 20) / (2 / √(3)) ≈ −8.6603",
-            "df = n − 1 = 3 − 1 = 2",
-            "p = P(|t(df)| ≥ |t|) = P(|t(2)| ≥ |−8.6603|) ≈ 0.0131",
+            "The table stands above.",
+            "From above: n = 3; x̄ = 10; s = 2",
+            "μ₀ = 20; t = (x̄ − μ₀) / (s / √(n)) = (10 − 20) / (2 / √(3)) ≈ −8.6603",
+            "df = n − 1 = 3 − 1 = 2; p = P(|t(df)| ≥ |t|) = P(|t(2)| ≥ |−8.6603|) ≈ 0.0131",
             "p ≤ α = 0.05: H₀ is rejected.",
             "## Decision by p-value of t of one sample against μ₀ = 20",
             "p is not above α = 0.05: H₀ is rejected.",
@@ -135,12 +136,12 @@ class HandInTest {
             "Data: upper (3 values · in g)",
             "8; 10; 12",
             "## Mean",
-            "Σx = 8 + 10 + 12 = 30",
-            "x̄ = Σx / n = 30 / 3 = 10",
+            "Σx = 8 + 10 + 12 = 30; n = 3; x̄ = Σx / n = 30 / 3 = 10",
             "Result: x̄ = 10.0 g",
             "# Part (b)",
             "Data: upper, see above.",
             "## Standard deviation",
+            "From above: n = 3; x̄ = 10",
             "Result: s = 2.00 g");
     assertThat(told).anyMatch(line -> line.startsWith("graph: Histogram of upper"));
     assertThat(told).noneMatch(line -> line.contains("My answer"));

@@ -119,7 +119,7 @@ class ClassesViewTest extends OpenWindow {
             .map(Node::getAccessibleText)
             .toList();
     assertThat(steps)
-        .contains("L = 19.5", "Md = L + (pos − F) / f · h = 19.5 + (8.5 − 5) / 8 · 10 = 23.875");
+        .contains("L = 19.5", "Md = L + (pos − F₋) / f · h = 19.5 + (8.5 − 5) / 8 · 10 = 23.875");
   }
 
   @Test
@@ -376,7 +376,7 @@ class ClassesViewTest extends OpenWindow {
     assertThat(text("#graph-arithmetic"))
         .isEqualTo(
             "Rice: 2 · ∛10, rounded up, is 5 classes; R ÷ 5 = 34 ÷ 5 = 6.8"
-                + " → 10 wide: 5 classes from 110");
+                + " → rounded up to 10 wide, from a multiple of that: 5 classes from 110");
 
     robot.interact(() -> choice("#graph-by").setValue("limits"));
     fill("#graph-numbers", "130 120");

@@ -118,7 +118,7 @@ class AskedViewTest extends OpenWindow {
     assertThat(find("#asked-five_numbers-answer-median", TextField.class).getText())
         .isEqualTo("15.5");
     assertThat(text("#asked-five_numbers-mark-median")).isEqualTo("right");
-    assertThat(text("#asked-five_numbers-result-max")).isEqualTo("41.00");
+    assertThat(text("#asked-five_numbers-result-max")).isEqualTo("41");
 
     fire("#asked-five_numbers-whole");
     assertThat(workspace.task()).isEqualTo(Task.of(Measures.FIVE_NUMBERS));

@@ -158,7 +158,7 @@ class CoveredViewTest extends OpenWindow {
     assertThat(text("#result-t_two_p")).isEqualTo("?");
     answer("#answer-t_two_p", "0.7376");
     assertThat(text("#mark-t_two_p")).isEqualTo("right");
-    assertThat(text("#groups-test-sentence")).startsWith("It is not shown that the means");
+    assertThat(text("#groups-test-sentence")).startsWith("It was not shown that the mean of upper");
   }
 
   @Test

@@ -232,7 +232,8 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#groups-test-hypotheses"))
         .startsWith("H₀: μ₁ = μ₂. The populations of “upper”");
     assertThat(text("#groups-test-critical")).contains("2.5706");
-    assertThat(text("#groups-test-sentence")).startsWith("It is not shown that the means");
+    assertThat(text("#groups-test-sentence"))
+        .startsWith("It was not shown that the mean of upper (M =");
     answer("#answer-t_two_df", "5");
     assertThat(text("#mark-t_two_df")).isEqualTo("right");
     fire("#groups-test-two");
@@ -343,8 +344,8 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#categories-test-hypotheses")).contains("0.25 : 0.5 : 0.25");
     assertThat(text("#categories-test-sentence"))
         .isEqualTo(
-            "It is not shown that the proportions differ from the expected ones (test of goodness"
-                + " of fit, χ²(2, n = 100) = 2.00, p = 0.3679).");
+            "It was not shown that the proportions of the categories differ from the expected ones,"
+                + " 0.25 : 0.5 : 0.25, χ²(2, n = 100) = 2.00, p = 0.3679.");
     answer("#answer-fit_chi_squared", "2");
     assertThat(text("#mark-fit_chi_squared")).isEqualTo("right");
     assertThat(text("#margin-heading"))

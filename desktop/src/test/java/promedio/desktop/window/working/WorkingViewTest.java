@@ -123,7 +123,7 @@ class WorkingViewTest extends OpenWindow {
             .toList();
     assertThat(ending)
         .containsExactly(
-            "Rounded by the course rules: 1.0", "Without rounding on the way it is 1.4.");
+            "Rounded by the course rules: 1", "Without rounding on the way it is 1.4.");
   }
 
   @Test
