@@ -101,7 +101,7 @@ public record Quantity(String id, Symbol symbol, boolean isOfRow) {
   public static final Quantity TRIMMED_MEAN = of("trimmed_mean", "\\bar{x}_{t}", "x̄ₜ");
 
   /** One value that is looked at. */
-  public static final Quantity ONE_VALUE = of("one_value", "x", "x");
+  public static final Quantity ONE_VALUE = of("one_value", "x_0", "x₀");
 
   public static final Quantity SCORE = of("score", "z", "z");
   public static final Quantity BELOW = of("below", "b", "b");

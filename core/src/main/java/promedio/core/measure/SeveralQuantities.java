@@ -38,9 +38,9 @@ public final class SeveralQuantities {
   public static final Quantity OBSERVED = Quantity.ofRow("observed", "O", "O");
 
   /** The totals of the row and of the column that a cell stands in. */
-  public static final Quantity ROW_TOTAL = Quantity.ofRow("row_total", "R", "R");
+  public static final Quantity ROW_TOTAL = Quantity.ofRow("row_total", "R_i", "Rᵢ");
 
-  public static final Quantity COLUMN_TOTAL = Quantity.ofRow("column_total", "C", "C");
+  public static final Quantity COLUMN_TOTAL = Quantity.ofRow("column_total", "C_j", "Cⱼ");
 
   /** How many were counted. */
   public static final Quantity COUNTED = Quantity.of("n_of_counts", "n", "n");

@@ -299,7 +299,7 @@ class WorkingTest {
     assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.Z_SCORE, Exact.of(7)))))
         .endsWith("z = (7 − 4) / 2 = 3/2");
     assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.VALUE_OF_Z, Exact.of(3, 2)))))
-        .endsWith("x = 4 + 3/2 · 2 = 7");
+        .endsWith("x₀ = 4 + 3/2 · 2 = 7");
     // The mean 10 and √2 cannot be added to one fraction or root.
     Working irrational = task(CRATES, Task.of(Measures.VALUE_OF_Z, Exact.ONE));
     assertThat(irrational.results().get(0).significant(15)).isEqualTo("11.4142135623731");

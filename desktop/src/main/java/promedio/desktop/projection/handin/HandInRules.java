@@ -51,8 +51,10 @@ final class HandInRules {
   }
 
   private static <T> String inWords(Rule<T> rule, CourseRules rules) {
-    return Texts.of(
-        "handin.rule", Texts.of("rule." + rule.code()), RuleText.of(rule, rules.get(rule)));
+    String name = Texts.of("rule." + rule.code());
+    String value = RuleText.of(rule, rules.get(rule));
+    // α = 0.05 is told as that.
+    return name.endsWith("=") ? name + " " + value : Texts.of("handin.rule", name, value);
   }
 
   private <T> boolean matters(Rule<T> rule, Question question) {

@@ -6,6 +6,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -25,6 +28,7 @@ import promedio.core.number.Exact;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
+import promedio.desktop.projection.Analysis;
 import promedio.document.Block;
 import promedio.document.Document;
 
@@ -334,5 +338,55 @@ class HandInTest {
         PEARS.asking(Part.of(9, "What was it?", Selection.of(77), Optional.empty()), List.of());
 
     assertThat(told(HandIn.of(gone, telling(gone)))).contains("(the sample was removed)");
+  }
+
+  @Test
+  void noTextIsLeftUnfilledInTheDocumentOfAnyTest() {
+    Assignment all =
+        Assignment.empty("Tests")
+            .with(Item.of(1, "north", "g", new Source.ValuesText("8 10 11 14")))
+            .with(Item.of(2, "south", "g", new Source.ValuesText("9 14 15 20 16")))
+            .with(Item.of(3, "both", "g", Source.Picked.of(List.of(1, 2))))
+            .with(Item.of(4, "trees", "", new Source.PairsText("1 2\n2 4\n3 5\n4 9")))
+            .with(Item.of(5, "varieties", "", new Source.CountsText("Ana Rocha\na 3 1\nb 2 4")));
+    int part = 0;
+    for (Item item : List.copyOf(all.items())) {
+      List<Task> asked =
+          Measures.of(Analysis.of(all, item).typed().data()).stream()
+              .map(Task::of)
+              .flatMap(task -> Stream.of(task, task.isProbability() ? task.decision() : task))
+              .distinct()
+              .toList();
+      all = all.asking(Part.of(++part, "?", Selection.of(item.id()), Optional.empty()), asked);
+    }
+
+    for (String line : told(HandIn.of(all, HandInChoice.usual(all)))) {
+      assertThat(line)
+          .doesNotContainPattern("\\{\\d|null|% ?%|= *=|Result: *$|: = | M = ,|= none \\w")
+          .isNotBlank();
+    }
+    assertThat(told(HandIn.of(all, HandInChoice.usual(all))))
+        .anyMatch(line -> line.contains("North") || line.contains("north (M ="));
+  }
+
+  @Test
+  void aTableOfVeryManyRowsShowsItsEndsAndTotals() {
+    String values =
+        IntStream.range(0, 200).mapToObj(String::valueOf).collect(Collectors.joining(" "));
+    Assignment many =
+        Assignment.empty("Many")
+            .with(Item.of(1, "many", "", new Source.ValuesText(values)))
+            .asking(Part.of(1, "?", Selection.of(1), Optional.empty()), List.of(SD));
+
+    List<Block> tables =
+        HandIn.of(many, telling(many, Content.WORKINGS)).pieces().stream()
+            .filter(Block.Table.class::isInstance)
+            .toList();
+
+    assertThat(tables).hasSize(1);
+    List<List<String>> rows = ((Block.Table) tables.get(0)).rows();
+    assertThat(rows).hasSizeLessThan(25);
+    assertThat(rows.get(0).get(0)).isEqualTo("0");
+    assertThat(rows.stream().flatMap(List::stream)).contains("…", "199", "Σ 19900");
   }
 }
