@@ -1,12 +1,16 @@
 package promedio.desktop.projection;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import promedio.core.assignment.Item;
 import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
 
 /** What portions of the data of an item are called. */
 public final class PortionText {
+
+  private static final Pattern UNIT = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]\\s*$");
 
   private PortionText() {}
 
@@ -31,6 +35,24 @@ public final class PortionText {
   /** {@return what the second number of each pair of the item is called} */
   public static String y(Item item) {
     return name(item, 1, "y");
+  }
+
+  /**
+   * {@return whether both numbers of each pair are in one unit, as far as their names tell}: only
+   * then their difference means something
+   */
+  public static boolean haveOneUnit(Item item) {
+    return haveOneUnit(x(item), y(item));
+  }
+
+  static boolean haveOneUnit(String x, String y) {
+    return unit(x).equals(unit(y));
+  }
+
+  /** What stands in brackets at the end of a name: “weight (g)”. */
+  private static String unit(String name) {
+    Matcher matcher = UNIT.matcher(name);
+    return matcher.find() ? matcher.group(1).strip() : "";
   }
 
   private static String name(Item item, int index, String usual) {

@@ -286,7 +286,7 @@ class PromedioCommandTest {
             "Mean without the lowest and highest 10 %",
             "x̄ₜ = Σx / (n − 2 · g) = 44 / (10 − 2 · 1) = 5.5");
     assertThat(run("working", "--values", values, "--measure", "z_score", "--with", "9").out())
-        .contains("z = (x − x̄) / s");
+        .contains("z = (x₀ − x̄) / s");
     assertThat(run("working", "--values", values, "--measure", "percentile").err())
         .contains("needs a number: --with NUMBER");
     assertThat(run("working", "--values", values, "--measure", "percentile", "--with", "9o").err())

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.nodes.Entities;
 import promedio.core.formula.Formula;
+import promedio.core.message.Language;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -31,7 +32,7 @@ public final class HtmlWorking implements WorkingWriter {
   public List<String> write(Working working) {
     List<String> lines = new ArrayList<>();
     lines.add("<!DOCTYPE html>");
-    lines.add("<html lang=\"en\"><head><meta charset=\"utf-8\"/>");
+    lines.add("<html lang=\"" + Language.current().code() + "\"><head><meta charset=\"utf-8\"/>");
     lines.add("<title>" + escaped(title) + "</title><style>" + STYLE + "</style></head><body>");
     lines.addAll(body(working));
     lines.add("</body></html>");

@@ -3,17 +3,11 @@ package promedio.files.report;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
-import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 
@@ -91,28 +85,8 @@ public final class MeasuresJson {
     if (computation.setting().categories().isPresent()) {
       return;
     }
-    Map<String, Exact> with = extras.with();
-    List<Exact> mu = Stream.of("mu").map(with::get).filter(Objects::nonNull).toList();
-    List<Exact> sigma = Stream.of("sigma").map(with::get).filter(Objects::nonNull).toList();
-    List<Exact> level = List.of(with.getOrDefault("level", Extras.USUAL_LEVEL));
-    if (!mu.isEmpty()) {
-      put(node, computation, Several.tOfOne(), mu);
-    }
-    if (!mu.isEmpty() && !sigma.isEmpty()) {
-      put(node, computation, Several.zOfOne(), List.of(mu.get(0), sigma.get(0)));
-    }
-    if (sigma.isEmpty()) {
-      put(node, computation, Several.interval(), level);
-    } else {
-      put(node, computation, Several.intervalBySigma(), List.of(level.get(0), sigma.get(0)));
-    }
-  }
-
-  private void put(
-      ObjectNode node, Computation computation, List<Measure> measures, List<Exact> arguments) {
-    for (Measure measure : measures) {
-      Result result = computation.result(new Task(measure, arguments));
-      node.set(measure.key(), numbers.single(result, measure));
+    for (Task task : extras.tests()) {
+      node.set(task.key(), numbers.single(computation.result(task), task.measure()));
     }
   }
 }

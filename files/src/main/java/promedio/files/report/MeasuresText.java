@@ -68,7 +68,20 @@ public final class MeasuresText {
                     line(
                         "percentile " + key,
                         computation.result(Task.of(Measures.PERCENTILE, percent)))));
+    if (computation.setting().categories().isEmpty()) {
+      extras.tests().forEach(task -> lines.add(line(task.key(), computation.result(task), task)));
+    }
     return lines;
+  }
+
+  private String line(String name, Result result, Task task) {
+    return result instanceof Result.Estimated estimated
+        ? "%-24s %s"
+            .formatted(
+                name,
+                ResultText.of(
+                    estimated.value().decimal(), task, false, rules, DecimalSign.spoken()))
+        : line(name, result);
   }
 
   private String line(String name, Result result) {

@@ -21,6 +21,9 @@ public final class ResultText {
   /** What the places would wipe out is shown with so many digits. */
   private static final int DIGITS = 2;
 
+  /** Of what is read off a curve. */
+  private static final int SURE_DIGITS = 12;
+
   private ResultText() {}
 
   /**
@@ -36,9 +39,11 @@ public final class ResultText {
           PValueText.told(new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
       case DEGREES -> whole(value, rules, sign);
       default ->
-          isOfData(task, grouped) && value instanceof Exact exact && exact.isRational()
-              ? typed(exact, rules, sign)
-              : rounded(value, rules, sign);
+          isRead(task) && places(value, rules) > SURE_DIGITS
+              ? NumberText.write(value.significant(SURE_DIGITS), sign)
+              : isOfData(task, grouped) && value instanceof Exact exact && exact.isRational()
+                  ? typed(exact, rules, sign)
+                  : rounded(value, rules, sign);
     };
   }
 
@@ -52,6 +57,16 @@ public final class ResultText {
   public static boolean isWipedOut(Real value, CourseRules rules) {
     return value.signum() != 0
         && value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).signum() == 0;
+  }
+
+  /** Whether it is read off a curve, of which only the first digits are sure. */
+  private static boolean isRead(Task task) {
+    return task.key().startsWith("interval_");
+  }
+
+  /** How many digits the places of the course would show. */
+  private static int places(Real value, CourseRules rules) {
+    return value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).precision();
   }
 
   private static boolean isOfData(Task task, boolean grouped) {

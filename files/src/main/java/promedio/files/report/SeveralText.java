@@ -90,6 +90,6 @@ public final class SeveralText {
 
   /** The number as those write it who speak the language. */
   private static String rounded(JsonNode found) {
-    return DecimalSign.spoken().in(found.path("rounded").asText());
+    return DecimalSign.spoken().in(found.path("rounded").asText().replace('-', '−'));
   }
 }

@@ -31,7 +31,8 @@ class MeasuresTextTest {
 
     assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
     assertThat(lines.get(1)).startsWith("course rules: divisor n-1, quartiles halves-without");
-    assertThat(lines).hasSize(3 + Measures.all().size());
+    // Both ends of the interval of the mean stand for every sample.
+    assertThat(lines).hasSize(3 + Measures.all().size() + 2);
     assertThat(lines).anyMatch(line -> line.matches("sd +1\\.41"));
   }
 
@@ -55,13 +56,18 @@ class MeasuresTextTest {
   @Test
   void whatIsAskedForBesidesStandsAtTheEnd() throws BadInputException {
     List<String> lines =
-        lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of()));
+        lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
 
-    assertThat(lines.subList(lines.size() - 3, lines.size()))
+    assertThat(lines.subList(lines.size() - 8, lines.size()))
         .satisfiesExactly(
             line -> assertThat(line).matches("trimmed_mean +10\\.50"),
             line -> assertThat(line).matches("percentile 90 +11\\.00"),
-            line -> assertThat(line).matches("percentile 2\\.5 +8\\.00"));
+            line -> assertThat(line).matches("percentile 2\\.5 +8\\.00"),
+            line -> assertThat(line).matches("t_one +1\\.41"),
+            line -> assertThat(line).startsWith("t_one_df "),
+            line -> assertThat(line).matches("t_one_p +0\\.2522"),
+            line -> assertThat(line).matches("interval_mean_lower +7\\.75"),
+            line -> assertThat(line).matches("interval_mean_upper +12\\.25"));
   }
 
   @Test

@@ -183,7 +183,12 @@ public final class TestPaper extends VBox {
             .filter(each -> each.code().equals(test.test()))
             .findFirst()
             .orElse(null);
-    kinds.forEach(button -> button.setSelected(button.getUserData() == chosen));
+    for (ToggleButton button : kinds) {
+      button.setSelected(button.getUserData() == chosen);
+      boolean paired = button.getUserData() == TestKind.PAIRED;
+      Nodes.setShown(
+          button, !paired || button.isSelected() || PortionText.haveOneUnit(whole.item()));
+    }
     Nodes.setShown(steps, chosen != null);
     if (chosen == null) {
       return;

@@ -96,7 +96,11 @@ final class ComparisonView implements SeveralView {
             Pieces.paper("comparison.variance", variance),
             new CardFlow(appearance, together, effect),
             zPaper,
-            Pieces.paper("comparison.pairwise", pairs, tooMany),
+            Pieces.paper(
+                "comparison.pairwise",
+                pairs,
+                Controls.wrapped(Texts.of("pairwise.variance"), "quiet"),
+                tooMany),
             test);
   }
 
