@@ -10,7 +10,7 @@ import promedio.core.message.Texts;
  */
 public enum Limit {
   /** Exact arithmetic with longer numbers takes seconds a document; no sample needs them. */
-  NUMBER_CHARACTERS(310),
+  NUMBER_CHARACTERS(400),
   /** The largest power of ten, either way, that a number may carry. */
   NUMBER_EXPONENT(310),
   /**
