@@ -1,5 +1,6 @@
 package promedio.desktop.projection;
 
+import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -37,10 +38,19 @@ public final class Sentences {
     String n = analysis.typed().data().total().toString();
     Measure asked = task.meant(analysis.rules()).measure();
     String argument = TaskTexts.arguments(task, analysis.numbers()).stream().findFirst().orElse("");
-    boolean averaged =
-        asked == Measures.VARIANCE && analysis.rules().get(Rule.DIVISOR) == Divisor.N;
-    String key = averaged ? "about.variance.population" : key(asked, result);
+    String key = special(asked, analysis).orElseGet(() -> key(asked, result));
     return Texts.of(key, value + unit, value, n, absolute(value), argument);
+  }
+
+  /** What is true of the measure by some rules or of some data only. */
+  private static Optional<String> special(Measure asked, Analysis analysis) {
+    if (asked == Measures.VARIANCE && analysis.rules().get(Rule.DIVISOR) == Divisor.N) {
+      return Optional.of("about.variance.population");
+    }
+    // In classes nobody knows how many values lie on either side.
+    return asked == Measures.MEDIAN && analysis.typed().data().classes().isPresent()
+        ? Optional.of("about.median.grouped")
+        : Optional.empty();
   }
 
   private static String ofCategories(Result.Named modes, Analysis analysis) {

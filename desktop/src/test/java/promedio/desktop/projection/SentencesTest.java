@@ -118,4 +118,21 @@ class SentencesTest {
                 .filter(key -> !Texts.has(key) && !Texts.has(key + ".positive")))
         .isEmpty();
   }
+
+  @Test
+  void sentencesSayNoMoreThanIsTrue() throws BadInputException {
+    Analysis sample = analysis(1);
+    Analysis population = analysis(1, "divisor", "n");
+    Analysis classes = analysis(6);
+
+    assertThat(about(Measures.VARIANCE, sample)).contains("n − 1 times 184.23");
+    assertThat(about(Measures.VARIANCE, population)).contains("average 176.56");
+    assertThat(about(Measures.MEDIAN, sample)).startsWith("At least half of the values");
+    assertThat(about(Measures.MEDIAN, classes)).startsWith("By interpolation half");
+  }
+
+  private static String about(Measure measure, Analysis analysis) {
+    Task task = Task.of(measure);
+    return Sentences.about(task, analysis.computation().result(task), analysis);
+  }
 }

@@ -24,6 +24,9 @@ public final class WorkingTexts {
 
   private static final int END_ROWS = 10;
 
+  /** An addition of more terms is broken into lines of so many. */
+  private static final int LONG_ADDITION = 6;
+
   private WorkingTexts() {}
 
   /** {@return the sentence of what the hand sees} */
@@ -115,11 +118,32 @@ public final class WorkingTexts {
       lines.add("&= " + symbols);
     }
     if (told && !putIn.equals(symbols) && !putIn.equals(value)) {
-      lines.add("&= " + putIn);
+      lines.add("&= " + broken(computed.numbers(), numbers).orElse(putIn));
     }
     String relation = numbers.relation(computed).replace("≈", "\\approx");
     lines.add(told ? "&" + relation + " " + value : lines.isEmpty() ? "&= \\;?" : "&\\;");
     return "\\begin{aligned}" + left + " " + String.join(" \\\\ ", lines) + "\\end{aligned}";
+  }
+
+  /** A long addition goes on in further lines; none where it is short, or something else. */
+  private static Optional<String> broken(Formula putIn, ShownNumbers numbers) {
+    List<String> terms = new ArrayList<>();
+    Formula rest = putIn;
+    while (rest instanceof Formula.Operation sum
+        && sum.operator() == Formula.Operator.PLUS
+        && sum.right() instanceof Formula.Numeral) {
+      terms.add(0, sum.right().latex(numbers::latex));
+      rest = sum.left();
+    }
+    if (terms.size() < LONG_ADDITION || !(rest instanceof Formula.Numeral)) {
+      return Optional.empty();
+    }
+    terms.add(0, rest.latex(numbers::latex));
+    List<String> lines = new ArrayList<>();
+    for (int at = 0; at < terms.size(); at += LONG_ADDITION) {
+      lines.add(String.join(" + ", terms.subList(at, Math.min(terms.size(), at + LONG_ADDITION))));
+    }
+    return Optional.of(String.join(" \\\\ &\\quad + ", lines));
   }
 
   /** {@return the values in order, with marks around those that are crossed off} */
