@@ -87,11 +87,11 @@ final class WorkingBuilder {
 
   /** Adds the widths of the classes, and how dense they are. */
   void addDensities() {
-    List<Exact> widths = rows().all().stream().map(WorkRow::width).toList();
-    List<Exact> densities = rows().all().stream().map(row -> row.f().over(row.width())).toList();
+    List<WorkRow> rows = rows().all();
     Formula h = Quantity.CLASS_WIDTH.formula();
-    table.put(h, widths);
-    table.put(Quantity.F.formula().over(h), densities);
+    table.put(h, rows.stream().map(WorkRow::width).toList());
+    table.put(
+        Quantity.F.formula().over(h), rows.stream().map(row -> row.f().over(row.width())).toList());
   }
 
   Optional<Working> build(Task task) {

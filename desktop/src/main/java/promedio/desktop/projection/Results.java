@@ -83,13 +83,9 @@ public final class Results {
 
   /** {@return the number without idle zeros where the places allow it, otherwise rounded} */
   public static String plain(Real number, Analysis analysis) {
-    return plain(number, analysis.rules(), analysis.sign());
-  }
-
-  private static String plain(Real number, CourseRules rules, DecimalSign sign) {
     BigDecimal decimal = number.significant(30).stripTrailingZeros();
-    return decimal.scale() <= rules.get(Rule.PLACES)
-        ? NumberText.write(decimal, sign)
-        : rounded(number, rules, sign);
+    return decimal.scale() <= analysis.rules().get(Rule.PLACES)
+        ? NumberText.write(decimal, analysis.sign())
+        : rounded(number, analysis.rules(), analysis.sign());
   }
 }

@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import promedio.core.catalogue.several.Several;
+import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -35,32 +34,6 @@ public final class Extras {
   private final Map<String, Exact> with;
   private final List<Exact> expected;
 
-  /** {@return what one sample tells of the mean that it was drawn from, of what is given} */
-  List<Task> tests() {
-    List<Exact> mu = given("mu");
-    List<Exact> sigma = given("sigma");
-    List<Exact> level = List.of(with.getOrDefault("level", USUAL_LEVEL));
-    List<Task> tests = new ArrayList<>();
-    if (!mu.isEmpty()) {
-      Several.tOfOne().forEach(measure -> tests.add(new Task(measure, mu)));
-    }
-    if (!mu.isEmpty() && !sigma.isEmpty()) {
-      List<Exact> both = List.of(mu.get(0), sigma.get(0));
-      Several.zOfOne().forEach(measure -> tests.add(new Task(measure, both)));
-    }
-    if (sigma.isEmpty()) {
-      Several.interval().forEach(measure -> tests.add(new Task(measure, level)));
-    } else {
-      List<Exact> both = List.of(level.get(0), sigma.get(0));
-      Several.intervalBySigma().forEach(measure -> tests.add(new Task(measure, both)));
-    }
-    return tests;
-  }
-
-  private List<Exact> given(String name) {
-    return Stream.of(name).map(with::get).filter(Objects::nonNull).toList();
-  }
-
   private Extras(
       Optional<Exact> trim,
       Map<String, Exact> percentiles,
@@ -70,6 +43,28 @@ public final class Extras {
     this.percentiles = percentiles;
     this.with = Map.copyOf(with);
     this.expected = List.copyOf(expected);
+  }
+
+  /** {@return what one sample tells of the mean that it was drawn from, of what is given} */
+  List<Task> tests() {
+    Optional<Exact> mu = Optional.ofNullable(with.get("mu"));
+    Optional<Exact> sigma = Optional.ofNullable(with.get("sigma"));
+    List<Exact> level = List.of(with.getOrDefault("level", USUAL_LEVEL));
+    List<Task> tests = new ArrayList<>();
+    mu.ifPresent(against -> add(tests, Several.tOfOne(), List.of(against)));
+    if (mu.isPresent() && sigma.isPresent()) {
+      add(tests, Several.zOfOne(), List.of(mu.get(), sigma.get()));
+    }
+    if (sigma.isPresent()) {
+      add(tests, Several.intervalBySigma(), List.of(level.get(0), sigma.get()));
+    } else {
+      add(tests, Several.interval(), level);
+    }
+    return tests;
+  }
+
+  private static void add(List<Task> tests, List<Measure> measures, List<Exact> arguments) {
+    measures.forEach(measure -> tests.add(new Task(measure, arguments)));
   }
 
   /**

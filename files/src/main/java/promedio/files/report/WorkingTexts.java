@@ -232,23 +232,26 @@ public final class WorkingTexts {
 
   /** {@return the table as it is printed: of very many rows the first and the last} */
   public static List<List<String>> printed(WorkTable table, ShownNumbers numbers) {
-    List<List<String>> all = cells(table, numbers);
-    List<List<String>> printed = new ArrayList<>(List.of(all.get(0)));
-    for (int row : printedRows(table)) {
-      printed.add(row < 0 ? Collections.nCopies(all.get(0).size(), "…") : all.get(row + 1));
-    }
-    printed.add(all.get(all.size() - 1));
-    return printed;
+    return cells(table, numbers, printedRows(table));
   }
 
   /** {@return the table as texts: its head, its rows, its totals} */
   public static List<List<String>> cells(WorkTable table, ShownNumbers numbers) {
+    return cells(table, numbers, IntStream.range(0, table.rows().size()).boxed().toList());
+  }
+
+  private static List<List<String>> cells(
+      WorkTable table, ShownNumbers numbers, List<Integer> shownRows) {
     List<List<String>> rows = new ArrayList<>();
     boolean named = !table.labels().isEmpty();
     List<String> head = new ArrayList<>(named ? List.of(head(table)) : List.of());
     head.addAll(table.columns().stream().map((Formula c) -> c.plain(numbers::shown)).toList());
     rows.add(head);
-    for (int row = 0; row < table.rows().size(); row++) {
+    for (int row : shownRows) {
+      if (row < 0) {
+        rows.add(Collections.nCopies(head.size(), "…"));
+        continue;
+      }
       List<String> cells = new ArrayList<>(named ? List.of(label(table, row, numbers)) : List.of());
       table.rows().get(row).forEach(value -> cells.add(numbers.shown(value)));
       rows.add(cells);
