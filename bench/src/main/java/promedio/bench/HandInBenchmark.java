@@ -3,7 +3,6 @@ package promedio.bench;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
@@ -26,6 +25,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.document.DocumentFormat;
 import promedio.document.Written;
@@ -60,7 +60,7 @@ public class HandInBenchmark {
       made = made.with(Item.of(i, "Terrace " + i, "g", new Source.ValuesText(values)));
     }
     for (int i = 1; i <= PARTS; i++) {
-      Part part = Part.of(i, "Part " + i, Selection.of(1 + i % SAMPLES), Optional.empty());
+      Part part = Part.of(i, "Part " + i, Selection.of(1 + i % SAMPLES), StatedRules.NONE);
       made = made.asking(part, List.of(ASKED.get(i % ASKED.size())));
     }
     return made;

@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -25,6 +24,7 @@ import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Subject;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.document.Block;
@@ -134,7 +134,7 @@ final class HostileInput {
           asked.add(Task.of(measure));
         }
       }
-      made = made.asking(Part.of(i + 1, "?", about.get(i), Optional.empty()), asked);
+      made = made.asking(Part.of(i + 1, "?", about.get(i), StatedRules.NONE), asked);
     }
     return random.nextInt(5) == 0 ? made.without(1 + random.nextInt(2)) : made;
   }

@@ -8,8 +8,8 @@ import promedio.core.measure.Task;
 
 /**
  * Finds the questions of a part. What is asked already is not asked twice; a question that another
- * part asks with other places stays as it is, and this part gets one of its own, with the same
- * work.
+ * part asks under other words about how it is answered stays as it is, and this part gets one of
+ * its own, with the same work.
  */
 final class Asking {
 
@@ -34,13 +34,13 @@ final class Asking {
 
   private int question(Task task) {
     Predicate<Question> same = each -> each.asks(task, part.about());
-    Predicate<Question> asIs = same.and(each -> each.places().equals(part.places()));
+    Predicate<Question> asIs = same.and(each -> each.stated().equals(part.stated()));
     Predicate<Question> own = same.and(each -> part.questions().contains(each.id()));
     Optional<Question> found =
         first(asIs.and(own))
             .or(() -> first(asIs))
-            .or(() -> first(own.and(this::isFree)).map(this::withPlaces))
-            .or(() -> first(same.and(this::isFree)).map(this::withPlaces))
+            .or(() -> first(own.and(this::isFree)).map(this::stating))
+            .or(() -> first(same.and(this::isFree)).map(this::stating))
             .or(() -> first(own).map(this::copy))
             .or(() -> first(same).map(this::copy));
     return found.orElseGet(() -> copy(Question.of(nextId, task, part.about()))).id();
@@ -54,14 +54,14 @@ final class Asking {
     return others.stream().noneMatch(other -> other.questions().contains(question.id()));
   }
 
-  private Question withPlaces(Question free) {
-    Question changed = free.withPlaces(part.places());
+  private Question stating(Question free) {
+    Question changed = free.with(part.stated());
     questions.set(questions.indexOf(free), changed);
     return changed;
   }
 
   private Question copy(Question question) {
-    Question made = question.withId(nextId++).withPlaces(part.places());
+    Question made = question.withId(nextId++).with(part.stated());
     questions.add(made);
     return made;
   }

@@ -13,6 +13,8 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
 
 /**
@@ -64,7 +66,7 @@ public record Assignment(
 
   /**
    * Those that somebody asks: a part, the student of an item, or who has begun to answer. Only
-   * parts ask for places of their own.
+   * parts state how they are answered.
    */
   private static List<Question> kept(List<Question> questions, List<Item> items, List<Part> parts) {
     Set<Integer> ofParts =
@@ -78,7 +80,7 @@ public record Assignment(
                         && (isBesides(question) || !question.work().equals(Work.NONE))))
         .map(
             question ->
-                ofParts.contains(question.id()) ? question : question.withPlaces(Optional.empty()))
+                ofParts.contains(question.id()) ? question : question.with(StatedRules.NONE))
         .toList();
   }
 
@@ -125,6 +127,11 @@ public record Assignment(
   /** {@return the course rules in force} */
   public CourseRules rules() {
     return course.rules();
+  }
+
+  /** {@return the rules that hold for an item: what is set in its test, then the course} */
+  public CourseRules rules(Item item) {
+    return item.test().stated().over(rules());
   }
 
   /** {@return this assignment under other rules, which are no named set} */
@@ -375,6 +382,28 @@ public record Assignment(
   /** {@return this assignment with the part changed}; it asks the same as before */
   public Assignment with(Part part) {
     return asking(part, questions(part).stream().map(Question::task).toList());
+  }
+
+  /**
+   * {@return this assignment with something else said of how a question is answered}: by the parts
+   * that ask it and say it so far, otherwise where its item is tested
+   */
+  public <T> Assignment stating(Question question, Rule<T> rule, Optional<T> value) {
+    List<Part> saying =
+        parts.stream()
+            .filter(part -> part.questions().contains(question.id()))
+            .filter(part -> part.stated().get(rule).isPresent())
+            .toList();
+    if (saying.isEmpty()) {
+      return item(question.about().item())
+          .map(item -> with(item.withTest(item.test().stating(rule, value))))
+          .orElse(this);
+    }
+    Assignment said = this;
+    for (Part part : saying) {
+      said = said.with(part.with(part.stated().with(rule, value)));
+    }
+    return said;
   }
 
   /** {@return this assignment with other parts, of the questions that there are} */

@@ -2,6 +2,7 @@ package promedio.core.assignment;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,25 +19,32 @@ import promedio.core.question.FoundData;
 import promedio.core.question.PrintedQuestion;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Subject;
 
-/** Takes what was understood of a printed question into an assignment: data, parts and rules. */
+/**
+ * Takes what was understood of a printed question into an assignment: data, parts and rules. What
+ * its words decide about a question is stated by the parts; all else is taken as the way of the
+ * course.
+ */
 public final class FromQuestion {
 
   private static final String MISSING = "—";
 
+  private final PrintedQuestion question;
   private Assignment taken;
 
   /** The items of each of the data: one, or the samples of groups. */
   private final List<List<Item>> items = new ArrayList<>();
 
-  private FromQuestion(Assignment now) {
+  private FromQuestion(Assignment now, PrintedQuestion question) {
+    this.question = question;
     this.taken = now;
   }
 
   /** {@return the assignment with the data of the question on its shelf, and its parts} */
   public static Assignment taken(Assignment now, PrintedQuestion question) {
-    FromQuestion from = new FromQuestion(now.withRules(rules(now.rules(), question)));
+    FromQuestion from = new FromQuestion(now.withRules(course(now.rules(), question)), question);
     question.data().forEach(from::take);
     question.parts().forEach(from::take);
     return from.taken;
@@ -105,7 +113,7 @@ public final class FromQuestion {
   }
 
   private void ask(PrintedQuestion.Part part, String text, Item item, List<Task> tasks) {
-    Part made = Part.of(taken.ids().part(), text, Selection.of(item), part.places());
+    Part made = Part.of(taken.ids().part(), text, Selection.of(item), stated(part));
     taken = taken.asking(made, tasks);
     part.digits().ifPresent(digits -> roundTo(digits, made.id()));
   }
@@ -113,12 +121,14 @@ public final class FromQuestion {
   /** So many significant digits are another number of places for each result. */
   private void roundTo(int digits, int part) {
     Part made = taken.parts().stream().filter(p -> p.id() == part).findFirst().orElseThrow();
-    for (Question question : taken.questions(made)) {
+    for (Question asked : taken.questions(made)) {
+      CourseRules rules = asked.rules(taken.rules());
       taken
-          .item(question.about().item())
-          .map(item -> Computation.of(item.source().read(taken.sign()).data(), taken.rules()))
-          .flatMap(computation -> places(computation.result(question.task()), digits))
-          .ifPresent(places -> taken = taken.with(question.withPlaces(Optional.of(places))));
+          .item(asked.about().item())
+          .map(item -> Computation.of(item.source().read(taken.sign()).data(), rules))
+          .flatMap(computation -> places(computation.result(asked.task()), digits))
+          .map(places -> asked.stated().withPlaces(Optional.of(places)))
+          .ifPresent(stated -> taken = taken.with(asked.with(stated)));
     }
   }
 
@@ -145,23 +155,51 @@ public final class FromQuestion {
                     : Measures.ofId(asked.measure()));
   }
 
-  private static CourseRules rules(CourseRules now, PrintedQuestion question) {
-    CourseRules rules = now;
-    List<Map<String, String>> said = new ArrayList<>();
-    for (int i = question.parts().size() - 1; i >= 0; i--) {
-      said.add(question.parts().get(i).rules());
-    }
+  /** What the words decide that belongs to the course; of what they say twice, the first holds. */
+  private static CourseRules course(CourseRules now, PrintedQuestion question) {
+    List<Map<String, String>> said =
+        new ArrayList<>(question.parts().stream().map(PrintedQuestion.Part::rules).toList());
+    Collections.reverse(said);
     said.add(question.rules());
+    CourseRules rules = now;
     for (Map<String, String> each : said) {
       for (Map.Entry<String, String> rule : each.entrySet()) {
-        try {
-          rules = rules.with(rule.getKey(), rule.getValue());
-        } catch (BadInputException e) {
-          throw new IllegalStateException("the words know a rule that there is not", e);
+        // Without a part there is nobody to state it.
+        if (question.parts().isEmpty() || !isStated(rule)) {
+          rules = known(rules, rule, CourseRules::with);
         }
       }
     }
     return rules;
+  }
+
+  private StatedRules stated(PrintedQuestion.Part part) {
+    StatedRules stated = StatedRules.NONE.withPlaces(part.places());
+    for (Map<String, String> each : List.of(question.rules(), part.rules())) {
+      for (Map.Entry<String, String> rule : each.entrySet()) {
+        if (isStated(rule)) {
+          stated = known(stated, rule, StatedRules::with);
+        }
+      }
+    }
+    return stated;
+  }
+
+  private static boolean isStated(Map.Entry<String, String> rule) {
+    return Rule.find(rule.getKey()).filter(StatedRules::mayState).isPresent();
+  }
+
+  /** Takes a rule by its codes. */
+  private interface Taking<R> {
+    R with(R rules, String rule, String value) throws BadInputException;
+  }
+
+  private static <R> R known(R rules, Map.Entry<String, String> rule, Taking<R> taking) {
+    try {
+      return taking.with(rules, rule.getKey(), rule.getValue());
+    } catch (BadInputException e) {
+      throw new IllegalStateException("the words know a rule that there is not", e);
+    }
   }
 
   private static String name(FoundData data, int id) {

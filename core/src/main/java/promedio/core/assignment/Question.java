@@ -1,9 +1,8 @@
 package promedio.core.assignment;
 
-import java.util.Optional;
 import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 
 /**
  * One thing that is asked, and what the student did about it. A row of measures on the sheet, a
@@ -13,14 +12,14 @@ import promedio.core.rules.Rule;
  * @param id tells it from the others of its assignment
  * @param task what is asked
  * @param about what it is asked of
- * @param places the places asked, where they are others than those of the course
+ * @param stated what it says itself about how it is answered
  * @param work what the student did about it
  */
-public record Question(int id, Task task, Selection about, Optional<Integer> places, Work work) {
+public record Question(int id, Task task, Selection about, StatedRules stated, Work work) {
 
   /** {@return a question that nothing was done about} */
   static Question of(int id, Task task, Selection about) {
-    return new Question(id, task, about, Optional.empty(), Work.NONE);
+    return new Question(id, task, about, StatedRules.NONE, Work.NONE);
   }
 
   /** {@return whether it asks this of that} */
@@ -35,25 +34,21 @@ public record Question(int id, Task task, Selection about, Optional<Integer> pla
 
   /** {@return this with something else done about it} */
   public Question with(Work changed) {
-    return new Question(id, task, about, places, changed);
+    return new Question(id, task, about, stated, changed);
   }
 
-  /** {@return this with other places asked} */
-  Question withPlaces(Optional<Integer> changed) {
+  /** {@return this saying something else about how it is answered} */
+  Question with(StatedRules changed) {
     return new Question(id, task, about, changed, work);
   }
 
   /** {@return the same question under another id} */
   Question withId(int other) {
-    return new Question(other, task, about, places, work);
+    return new Question(other, task, about, stated, work);
   }
 
-  /** {@return the rules that its answer is marked by} */
+  /** {@return the rules that its answer is marked by, where the course has these} */
   public CourseRules rules(CourseRules course) {
-    Rule<Integer> rounded = task.isProbability() ? Rule.P_PLACES : Rule.PLACES;
-    return places
-        .filter(rounded.values()::contains)
-        .map(asked -> course.with(rounded, asked))
-        .orElse(course);
+    return stated.over(course);
   }
 }

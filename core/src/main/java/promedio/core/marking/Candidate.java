@@ -18,17 +18,24 @@ import promedio.core.slip.Kind;
  * What a cause would lead to.
  *
  * @param cause the cause
+ * @param kind a rule of the course, or a mistake where the question itself says it
  * @param params which variant of it, by the names of slips
  * @param outcome what comes of it
  * @param ending how its last digit comes about
  */
-record Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
+record Candidate(
+    Cause cause, Kind kind, Map<String, String> params, Result outcome, Ending ending) {
+
+  /** Makes one of the kind that its cause usually is. */
+  Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
+    this(cause, cause.kind(), params, outcome, ending);
+  }
 
   /** {@return whether it gives what was answered} */
   boolean gives(Answer answer, Rounding rounding) {
     if (answer instanceof Answer.None) {
       // By another rule there may be no result; no slip makes one disappear.
-      return outcome instanceof Result.Absent && cause.kind() == Kind.RULE;
+      return outcome instanceof Result.Absent && kind == Kind.RULE;
     }
     List<Real> numbers = numbers(outcome);
     List<Numeral> written = answer instanceof Answer.Numbers found ? found.numbers() : List.of();

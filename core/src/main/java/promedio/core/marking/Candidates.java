@@ -75,9 +75,14 @@ final class Candidates {
 
   /** Takes what a cause leads to, unless it is the right result. */
   void add(Cause cause, Result outcome, String... params) {
+    add(cause, cause.kind(), outcome, params);
+  }
+
+  /** Takes what another rule leads to, a mistake where the question says which one. */
+  void add(Cause cause, Kind kind, Result outcome, String... params) {
     if (!outcome.equals(problem.right())
-        && (cause.kind() == Kind.RULE || !(outcome instanceof Result.Absent))) {
-      add(cause, outcome, Ending.ROUNDED, params);
+        && (kind == Kind.RULE || !(outcome instanceof Result.Absent))) {
+      add(new Candidate(cause, kind, named(params), outcome, Ending.ROUNDED));
     }
   }
 
@@ -92,15 +97,22 @@ final class Candidates {
    * @param params names and values in turn
    */
   void add(Cause cause, Result outcome, Ending ending, String... params) {
+    add(new Candidate(cause, named(params), outcome, ending));
+  }
+
+  private void add(Candidate candidate) {
     // Each candidate is a whole result; those of a long table take a while.
     Cancellation.check();
+    if (seen.add(candidate)) {
+      found.add(candidate);
+    }
+  }
+
+  private static Map<String, String> named(String... params) {
     Map<String, String> named = new LinkedHashMap<>();
     for (int i = 0; i < params.length; i += 2) {
       named.put(params[i], params[i + 1]);
     }
-    Candidate candidate = new Candidate(cause, named, outcome, ending);
-    if (seen.add(candidate)) {
-      found.add(candidate);
-    }
+    return named;
   }
 }

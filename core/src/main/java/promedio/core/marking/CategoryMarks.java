@@ -16,6 +16,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.Categories;
 import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 
 /** Marks what was answered where the mode of categories is asked: names, or that there is none. */
 final class CategoryMarks {
@@ -78,7 +79,7 @@ final class CategoryMarks {
         ? Optional.of(
             new Mark(
                 Verdict.SLIP,
-                List.of(Explanation.of(Cause.FREQUENCY_GIVEN, Map.of(), frequency)),
+                List.of(Explanation.of(Cause.FREQUENCY_GIVEN, Kind.SLIP, Map.of(), frequency)),
                 Optional.empty(),
                 Optional.empty()))
         : Optional.empty();

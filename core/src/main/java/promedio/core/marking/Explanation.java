@@ -14,17 +14,23 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 
 /**
  * A single thing that would explain an answer, or two of them together.
  *
  * @param cause what was done
+ * @param kind what that is: of another rule, a mistake where the question itself says which one
  * @param params with what, by name; several that fit are joined by commas
  * @param outcome what it leads to, before it is rounded
  * @param with what was done besides
  */
 public record Explanation(
-    Cause cause, Map<String, String> params, Result outcome, Optional<Explanation> with) {
+    Cause cause,
+    Kind kind,
+    Map<String, String> params,
+    Result outcome,
+    Optional<Explanation> with) {
 
   private static final Set<Cause> OF_A_VALUE =
       EnumSet.of(Cause.VALUE_LEFT_OUT, Cause.VALUE_TWICE, Cause.DIGITS_SWAPPED, Cause.POINT_MOVED);
@@ -52,12 +58,12 @@ public record Explanation(
   }
 
   /** {@return a single thing} */
-  static Explanation of(Cause cause, Map<String, String> params, Result outcome) {
-    return new Explanation(cause, params, outcome, Optional.empty());
+  static Explanation of(Cause cause, Kind kind, Map<String, String> params, Result outcome) {
+    return new Explanation(cause, kind, params, outcome, Optional.empty());
   }
 
   /** {@return this, and another thing besides} */
   Explanation and(Explanation other) {
-    return new Explanation(cause, params, outcome, Optional.of(other));
+    return new Explanation(cause, kind, params, outcome, Optional.of(other));
   }
 }

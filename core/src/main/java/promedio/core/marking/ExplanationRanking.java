@@ -92,6 +92,6 @@ final class ExplanationRanking {
     for (Map<String, String> variant : variants) {
       variant.forEach((name, value) -> params.merge(name, value, (a, b) -> a + "," + b));
     }
-    return Explanation.of(cause, params, fits.get(0).outcome());
+    return Explanation.of(cause, fits.get(0).kind(), params, fits.get(0).outcome());
   }
 }

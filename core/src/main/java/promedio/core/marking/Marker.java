@@ -70,7 +70,7 @@ public final class Marker {
       found = explain(answer);
     }
     Verdict verdict =
-        found.isEmpty() ? Verdict.UNEXPLAINED : Verdict.explainedBy(found.get(0).cause().kind());
+        found.isEmpty() ? Verdict.UNEXPLAINED : Verdict.explainedBy(found.get(0).kind());
     Optional<Exact> chance =
         answer instanceof Answer.Numbers numbers
             ? Chance.of(candidates(), right, numbers.places(), rounding)
@@ -113,7 +113,10 @@ public final class Marker {
             new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), Ending.CUT);
         if (cut.gives(answer, rounding)) {
           return Optional.of(
-              explanation(cut).and(Explanation.of(Cause.TRUNCATED, Map.of(), cut.outcome())));
+              explanation(cut)
+                  .and(
+                      explanation(
+                          new Candidate(Cause.TRUNCATED, Map.of(), cut.outcome(), Ending.CUT))));
         }
       }
     }
@@ -133,6 +136,7 @@ public final class Marker {
   }
 
   private static Explanation explanation(Candidate candidate) {
-    return Explanation.of(candidate.cause(), candidate.params(), candidate.outcome());
+    return Explanation.of(
+        candidate.cause(), candidate.kind(), candidate.params(), candidate.outcome());
   }
 }

@@ -18,6 +18,7 @@ import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Data;
 
 /** What is asked of some data by some course rules. */
@@ -25,10 +26,12 @@ public final class Problem {
 
   private final Task asked;
   private final Computation computation;
+  private final StatedRules stated;
 
-  private Problem(Task asked, Computation computation) {
+  private Problem(Task asked, Computation computation, StatedRules stated) {
     this.asked = asked;
     this.computation = computation;
+    this.stated = stated;
   }
 
   /** {@return the problem for a measure without arguments} */
@@ -38,17 +41,30 @@ public final class Problem {
 
   /** {@return the problem for what is asked} */
   public static Problem of(Data data, CourseRules rules, Task asked) {
-    return new Problem(asked, Computation.of(data, rules));
+    return of(Computation.of(data, rules), asked);
   }
 
   /** {@return the problem for what is asked, of what is known of the data already} */
   public static Problem of(Computation computation, Task asked) {
-    return new Problem(asked, computation);
+    return new Problem(asked, computation, StatedRules.NONE);
+  }
+
+  /**
+   * {@return this problem where the question says so itself}; what follows from another course rule
+   * elsewhere is a mistake there
+   */
+  public Problem stating(StatedRules said) {
+    return new Problem(asked, computation.under(said.over(rules())), said);
+  }
+
+  /** {@return what the question says itself} */
+  public StatedRules stated() {
+    return stated;
   }
 
   /** {@return the same problem where the course has another rule} */
   Problem under(CourseRules others) {
-    return new Problem(asked, computation.under(others));
+    return new Problem(asked, computation.under(others), stated);
   }
 
   /** {@return the data} */

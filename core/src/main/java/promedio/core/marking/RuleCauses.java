@@ -3,8 +3,12 @@ package promedio.core.marking;
 import java.util.Map;
 import promedio.core.rules.Rule;
 import promedio.core.slip.Cause;
+import promedio.core.slip.Kind;
 
-/** Answers that are right by another course rule. */
+/**
+ * Answers that are right by another course rule; where the question itself says which one, they are
+ * wrong by it.
+ */
 final class RuleCauses {
 
   private static final Map<Rule<?>, Cause> RULES =
@@ -35,10 +39,12 @@ final class RuleCauses {
   }
 
   private static <T> void find(Problem problem, Rule<T> rule, Cause cause, Candidates out) {
+    Kind kind = problem.stated().get(rule).isPresent() ? Kind.SLIP : cause.kind();
     for (T value : rule.values()) {
       if (!value.equals(problem.rules().get(rule))) {
         out.add(
             cause,
+            kind,
             problem.under(problem.rules().with(rule, value)).right(),
             "value",
             rule.codeOf(value));

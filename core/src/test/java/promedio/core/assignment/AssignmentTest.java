@@ -3,7 +3,6 @@ package promedio.core.assignment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
@@ -11,6 +10,7 @@ import promedio.core.graph.GraphChoice;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
@@ -52,7 +52,7 @@ class AssignmentTest {
         Assignment.empty("Pears")
             .with(linked)
             .with(drawn)
-            .with(Part.of(1, "", Selection.of(9), Optional.empty()));
+            .with(Part.of(1, "", Selection.of(9), StatedRules.NONE));
 
     assertThat(some.ids()).isEqualTo(new Ids(10, 6, 2, 1));
     assertThat(some.without(2).without(1).ids()).isEqualTo(new Ids(10, 6, 2, 1));

@@ -3,11 +3,11 @@ package promedio.core.assignment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Portion;
 
 /** Which results of an assignment are covered is kept with it. */
@@ -49,7 +49,7 @@ class CoveredTest {
         .hasSize(1);
     assertThat(one.without(2).moved(1, 1).covered()).isTrue();
     assertThat(
-            one.asking(Part.of(1, "Find", Selection.of(1), Optional.empty()), List.of(MEAN))
+            one.asking(Part.of(1, "Find", Selection.of(1), StatedRules.NONE), List.of(MEAN))
                 .uncovered())
         .hasSize(1);
   }

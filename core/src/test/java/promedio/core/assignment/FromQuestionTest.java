@@ -8,7 +8,9 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.question.PrintedQuestion;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
+import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 
 /** A printed question that is taken into an assignment. */
@@ -36,11 +38,43 @@ class FromQuestionTest {
     assertThat(taken.items()).extracting(Item::name).containsExactly("Weights");
     assertThat(taken.items().get(0).source()).isEqualTo(new Source.ValuesText("118,5 131 — 124"));
     assertThat(asked(taken, 0)).containsExactly("mean");
-    assertThat(taken.parts().get(0).places()).contains(1);
+    assertThat(taken.parts().get(0).stated().places()).contains(1);
     assertThat(asked(taken, 1)).containsExactly("percentile 90", "variance");
     assertThat(asked(taken, 2)).isEmpty();
     assertThat(taken.parts().get(2).text()).isEqualTo("Comment.");
-    assertThat(taken.rules().get(Rule.DIVISOR)).isEqualTo(Divisor.N);
+    assertThat(taken.parts().get(1).stated().get(Rule.DIVISOR)).contains(Divisor.N);
+    assertThat(taken.parts().get(0).stated().get(Rule.DIVISOR)).isEmpty();
+    assertThat(taken.rules().get(Rule.DIVISOR)).isEqualTo(Divisor.N_MINUS_1);
+  }
+
+  @Test
+  void whatIsSaidForAllPartsIsSaidByEachAndHowQuartilesAreFoundByTheCourse() {
+    Assignment taken =
+        taken(
+            "These 6 weights are the whole population: 8 10 12 14 17 21.\n"
+                + "(a) Find the standard deviation.\n(b) Find Q1 using the (n+1)/4 position.",
+            DecimalSign.POINT);
+
+    assertThat(taken.parts())
+        .hasSize(2)
+        .allSatisfy(part -> assertThat(part.stated().get(Rule.DIVISOR)).contains(Divisor.N));
+    assertThat(taken.rules().get(Rule.DIVISOR)).isEqualTo(Divisor.N_MINUS_1);
+    assertThat(taken.rules().get(Rule.QUARTILES)).isEqualTo(QuantileRule.HF6);
+  }
+
+  @Test
+  void whichWayATestLooksIsSaidByThePartThatAsksIt() {
+    Assignment taken =
+        taken(
+            "Weights (g): 131 128 140 137 133 129.\n(a) Find the mean.\n"
+                + "(b) Test at the 1% level whether the mean is greater than 130.",
+            DecimalSign.POINT);
+
+    assertThat(taken.parts().get(1).stated().codes())
+        .containsEntry("tails", "upper")
+        .containsEntry("alpha", "0.01");
+    assertThat(taken.parts().get(0).stated().codes()).isEmpty();
+    assertThat(taken.rules()).isEqualTo(CourseRules.DEFAULTS);
   }
 
   @Test
@@ -91,7 +125,7 @@ class FromQuestionTest {
 
     // They are 139.166… and 8.084…
     assertThat(taken.questions(taken.parts().get(0)))
-        .extracting(question -> question.places().orElseThrow())
+        .extracting(question -> question.stated().places().orElseThrow())
         .containsExactly(0, 2);
   }
 

@@ -3,11 +3,11 @@ package promedio.core.assignment;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
+import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
@@ -26,7 +26,8 @@ class QuestionTest {
           .with(Item.of(2, "South", "g", new Source.ValuesText("9 8")));
 
   private static Part part(int id, Selection about, Integer... places) {
-    return Part.of(id, "", about, Optional.ofNullable(places.length == 0 ? null : places[0]));
+    return Part.of(
+        id, "", about, places.length == 0 ? StatedRules.NONE : StatedRules.places(places[0]));
   }
 
   private static List<String> answers(Assignment assignment, int part) {
@@ -49,8 +50,8 @@ class QuestionTest {
     Assignment asked =
         PEARS.answering(MEAN, NORTH, "12.7").asking(part(1, NORTH, 1), List.of(MEAN));
 
-    assertThat(asked.question(MEAN, NORTH).places()).contains(1);
-    assertThat(asked.withParts(List.of()).question(MEAN, NORTH).places()).isEmpty();
+    assertThat(asked.question(MEAN, NORTH).stated().places()).contains(1);
+    assertThat(asked.withParts(List.of()).question(MEAN, NORTH).stated().places()).isEmpty();
     assertThat(asked.withParts(List.of()).question(MEAN, NORTH).answer()).isEqualTo("12.7");
   }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,6 +20,7 @@ import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
 import promedio.core.sample.Pairs;
@@ -50,7 +50,7 @@ class VariantsTest {
                   6, "by variety", "", new Source.CountsText("Ana Rocha\nscab 30 10\nwhole 20 40")))
           .with(Item.of(8, "others", "g", new Source.ValuesText("119 128 133")))
           .with(Item.of(7, "both", "", Source.Picked.of(List.of(1, 8))))
-          .asking(Part.of(1, "How heavy?", Selection.of(1), Optional.of(1)), List.of(MEAN))
+          .asking(Part.of(1, "How heavy?", Selection.of(1), StatedRules.places(1)), List.of(MEAN))
           .answering(MEAN, Selection.of(1), "126.75");
 
   private static Data data(Assignment assignment, int item) {

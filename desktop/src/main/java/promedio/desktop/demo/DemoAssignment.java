@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
@@ -21,6 +20,7 @@ import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Portion;
 import promedio.core.sample.Sample;
@@ -168,17 +168,17 @@ public final class DemoAssignment {
   }
 
   private static Assignment parts(Assignment made) {
-    Optional<Integer> usual = Optional.empty();
+    StatedRules usual = StatedRules.NONE;
     Assignment now = part(made, 1, 1, usual, Measures.MEAN, Measures.MEDIAN, Measures.MODES);
-    now = part(now, 2, 1, Optional.of(1), Measures.Q1, Measures.Q3, Measures.IQR);
+    now = part(now, 2, 1, StatedRules.places(1), Measures.Q1, Measures.Q3, Measures.IQR);
     now = part(now, 3, 2, usual, Measures.MEAN, Measures.SD);
     now = part(now, 4, 5, usual, Measures.MEAN, Measures.VARIANCE);
-    return part(now, 5, 6, Optional.of(1), Measures.MEDIAN, Measures.MODES);
+    return part(now, 5, 6, StatedRules.places(1), Measures.MEDIAN, Measures.MODES);
   }
 
   private static Assignment part(
-      Assignment made, int id, int item, Optional<Integer> places, Measure... measures) {
-    Part part = Part.of(id, Texts.of("demo.part." + id), Selection.of(item), places);
+      Assignment made, int id, int item, StatedRules stated, Measure... measures) {
+    Part part = Part.of(id, Texts.of("demo.part." + id), Selection.of(item), stated);
     return made.asking(part, Stream.of(measures).map(Task::of).toList());
   }
 

@@ -56,7 +56,7 @@ public record Analysis(
 
   /** {@return what would come of the item if these were its entries and data} */
   static Analysis of(Assignment assignment, Item item, Typed typed) {
-    return of(assignment, item, typed, Computation.of(typed.data(), assignment.rules()));
+    return of(assignment, item, typed, Computation.of(typed.data(), assignment.rules(item)));
   }
 
   private static Analysis of(
@@ -73,10 +73,10 @@ public record Analysis(
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Analysis inside(Assignment now, Item same) {
-    if (now.rules().equals(rules())) {
+    if (now.rules(same).equals(rules())) {
       return new Analysis(now, same, typed, portion, computation, marks, portions);
     }
-    return of(now, same, typed, computation.under(now.rules()));
+    return of(now, same, typed, computation.under(now.rules(same)));
   }
 
   /** {@return the same of a portion of the data; none where they have no such portion} */
@@ -155,11 +155,31 @@ public record Analysis(
             .anyMatch(this::isCovered);
   }
 
-  /** {@return the result of what is asked, as the course rules and the student want it shown} */
+  /** {@return the same by what the question that asks this says itself} */
+  public Analysis asked(Task task) {
+    return by(question(task));
+  }
+
+  /** {@return the same by what the question says itself} */
+  public Analysis by(Question question) {
+    return question.stated().over(rules()).equals(rules())
+        ? this
+        : new Analysis(
+            assignment,
+            item,
+            typed,
+            portion,
+            marks.problem(question).computation(),
+            marks,
+            portions);
+  }
+
+  /** {@return the result of what is asked, as the question, the course and the student want it} */
   public String shown(Task task) {
+    Analysis asked = asked(task);
     return isCovered(task)
         ? Texts.of("cover.result")
-        : Results.shown(computation.result(task), task, this);
+        : Results.shown(asked.computation.result(task), task, asked);
   }
 
   /** {@return how numbers are shown, those of the item with its unit} */
@@ -167,9 +187,9 @@ public record Analysis(
     return new ShownNumbers(rules(), sign()).in(item.unit());
   }
 
-  /** {@return the course rules it is computed by} */
+  /** {@return the rules it is computed by} */
   public CourseRules rules() {
-    return assignment.rules();
+    return computation.setting().rules();
   }
 
   /** {@return the decimal sign numbers are shown with} */

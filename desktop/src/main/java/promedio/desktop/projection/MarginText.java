@@ -25,7 +25,8 @@ public record MarginText(
   private static final int LONGEST_EXACT = 40;
 
   /** {@return what is said of what is asked} */
-  public static MarginText of(Task task, Analysis now) {
+  public static MarginText of(Task task, Analysis of) {
+    Analysis now = of.asked(task);
     Result value = now.computation().result(task);
     if (now.isCovered(task) && !(value instanceof Result.Absent)) {
       return new MarginText(

@@ -13,6 +13,7 @@ import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Data;
 
 /**
@@ -28,9 +29,9 @@ public final class Marks {
   private final Map<Map.Entry<Asked, String>, Mark> known = new ConcurrentHashMap<>();
 
   /** What an answer is marked by, whoever asks it. */
-  private record Asked(Task task, Optional<Integer> places) {
+  private record Asked(Task task, StatedRules stated) {
     Asked(Question question) {
-      this(question.task(), question.places());
+      this(question.task(), question.stated());
     }
   }
 
@@ -90,7 +91,7 @@ public final class Marks {
   public Problem problem(Question question) {
     return problems.computeIfAbsent(
         new Asked(question),
-        asked -> Problem.of(computation.under(question.rules(rules())), asked.task()));
+        asked -> Problem.of(computation, asked.task()).stating(asked.stated()));
   }
 
   private Marker marker(Question question) {

@@ -22,7 +22,7 @@ public record MeasureLine(String symbol, String name, String result, String asid
     String name = TaskTexts.name(task, now.numbers());
     String result = now.shown(task);
     return new MeasureLine(
-        now.computation().symbol(task).plain(),
+        now.asked(task).computation().symbol(task).plain(),
         name,
         result,
         aside(task, result, now, all),

@@ -30,7 +30,8 @@ public final class OtherRules {
   public record Line(String rule, String value, String shown, boolean same, boolean answered) {}
 
   /** {@return a line for every other value of the rule, none where the measure hangs on no rule} */
-  public static List<Line> of(Task task, Analysis now) {
+  public static List<Line> of(Task task, Analysis of) {
+    Analysis now = of.asked(task);
     return rule(task, now).map(rule -> lines(rule, task, now)).orElse(List.of());
   }
 

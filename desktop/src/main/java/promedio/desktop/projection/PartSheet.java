@@ -9,6 +9,7 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 
 /** The parts of an assignment with what their answers are worth. */
 public final class PartSheet {
@@ -56,7 +57,7 @@ public final class PartSheet {
             .map(Question::task)
             .sorted(Measures.IN_ORDER)
             .toList();
-    Part part = Part.of(assignment.ids().part(), "", Selection.of(item), Optional.empty());
+    Part part = Part.of(assignment.ids().part(), "", Selection.of(item), StatedRules.NONE);
     return assignment.asking(
         part,
         answered.isEmpty()

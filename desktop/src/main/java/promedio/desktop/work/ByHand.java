@@ -49,7 +49,8 @@ public final class ByHand {
 
   /** {@return the working of what is computed; none where there is no such working} */
   public static Optional<Working> working(
-      Analysis analysis, Task task, Method method, Optional<Assumed> assumed) {
+      Analysis of, Task task, Method method, Optional<Assumed> assumed) {
+    Analysis analysis = of.asked(task);
     return assumed
         .map(own -> Working.of(analysis.typed().data(), analysis.rules(), task, method, own))
         .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), task, method));

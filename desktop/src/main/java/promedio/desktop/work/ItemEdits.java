@@ -1,6 +1,7 @@
 package promedio.desktop.work;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import promedio.core.assignment.Assignment;
@@ -17,6 +18,7 @@ import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.WhatIf;
 
@@ -89,7 +91,7 @@ public final class ItemEdits {
 
   /** A question that nothing is done about any more is gone, and has another id when it is back. */
   private static String asked(Question question) {
-    return question.task() + " " + question.about() + " " + question.places();
+    return question.task() + " " + question.about() + " " + question.stated();
   }
 
   /** Asks something more of the chosen item; what is asked already is not asked twice. */
@@ -172,6 +174,11 @@ public final class ItemEdits {
   /** Works another test of the chosen item, or the same one of something else. */
   public void setTest(UnaryOperator<TestChoice> change) {
     editChosen("edit.test", "", item -> item.withTest(change.apply(item.test())));
+  }
+
+  /** Takes what is said from now on of how a question is answered; nothing: the course tells. */
+  public <T> void state(Question asked, Rule<T> rule, Optional<T> value) {
+    workspace.edit("edit.test", "", now -> now.stating(asked, rule, value));
   }
 
   /** Takes what is typed about the test of the chosen item. */

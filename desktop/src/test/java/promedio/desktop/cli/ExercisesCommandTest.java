@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -23,6 +22,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
+import promedio.core.rules.StatedRules;
 import promedio.files.assignment.AssignmentFile;
 
 /** A tutor makes sheets with data of their own, and marks what comes back. */
@@ -39,11 +39,11 @@ class ExercisesCommandTest {
             .with(Item.of(1, "upper", "g", new Source.ValuesText("118 131 124 139 121")))
             .with(Item.of(2, "trees", "", new Source.PairsText("2 11\n4 19\n6 33\n8 38")))
             .asking(
-                Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+                Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
                 List.of(
                     Task.of(Measures.MEAN), new Task(Measures.PERCENTILE, List.of(Exact.of(90)))))
             .asking(
-                Part.of(2, "How near to a line?", Selection.of(2), Optional.of(3)),
+                Part.of(2, "How near to a line?", Selection.of(2), StatedRules.places(3)),
                 List.of(Task.of(Measures.ofKey("correlation").orElseThrow()))),
         file);
     sheet = file.toString();

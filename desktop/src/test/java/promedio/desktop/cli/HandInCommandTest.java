@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,6 +20,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.Replay;
@@ -43,10 +43,10 @@ class HandInCommandTest {
         Assignment.empty("Pears")
             .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
             .asking(
-                Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+                Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
                 List.of(Task.of(Measures.MEAN)))
             .asking(
-                Part.of(2, "How far?", Selection.of(1), Optional.empty()),
+                Part.of(2, "How far?", Selection.of(1), StatedRules.NONE),
                 List.of(Task.of(Measures.SD))),
         file);
     pears = file.toString();

@@ -3,7 +3,6 @@ package promedio.desktop.projection;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -14,6 +13,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Portion;
 import promedio.core.sample.Values;
@@ -29,7 +29,7 @@ class ComputationsTest {
           .with(NORTH)
           .with(SOUTH)
           .asking(
-              Part.of(1, "", Selection.of(SOUTH), Optional.empty()),
+              Part.of(1, "", Selection.of(SOUTH), StatedRules.NONE),
               List.of(Task.of(Measures.MEAN)));
 
   private final Computations computations = new Computations();

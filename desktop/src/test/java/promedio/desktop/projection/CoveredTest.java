@@ -18,6 +18,7 @@ import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.work.ByHand;
 import promedio.graph.Graph;
 
@@ -68,7 +69,7 @@ class CoveredTest {
     Assignment open =
         COVERED
             .withCovered(false)
-            .asking(Part.of(1, "(a)", Selection.of(1), Optional.empty()), List.of(MEAN));
+            .asking(Part.of(1, "(a)", Selection.of(1), StatedRules.NONE), List.of(MEAN));
     Assignment covered = open.with(open.parts().get(0).withCovered(true));
     Analysis now = analysis(covered);
 

@@ -3,7 +3,6 @@ package promedio.desktop.projection;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -14,6 +13,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.session.Document;
 import promedio.desktop.session.DocumentKey;
 
@@ -36,16 +36,16 @@ class PartSheetTest {
         document, ViewState.NOTHING.with(ViewState.Over.PARTS), new Computations());
   }
 
-  private static Part part(int id, Optional<Integer> places) {
-    return Part.of(id, "", NORTH, places);
+  private static Part part(int id, StatedRules stated) {
+    return Part.of(id, "", NORTH, stated);
   }
 
   @Test
   void theSameAnswerHasEnoughPlacesForOnePartOnly() {
     Assignment assignment =
         PEARS
-            .asking(part(1, Optional.of(1)), List.of(SD))
-            .asking(part(2, Optional.empty()), List.of(SD));
+            .asking(part(1, StatedRules.places(1)), List.of(SD))
+            .asking(part(2, StatedRules.NONE), List.of(SD));
     List<Verdict> verdicts =
         assignment.parts().stream()
             .map(part -> assignment.questions(part).get(0))
@@ -60,14 +60,14 @@ class PartSheetTest {
     Assignment assignment =
         PEARS
             .answering(SD, NORTH, "13.5")
-            .asking(part(1, Optional.empty()), List.of(MEAN, SD, Task.of(Measures.MEDIAN)));
+            .asking(part(1, StatedRules.NONE), List.of(MEAN, SD, Task.of(Measures.MEDIAN)));
 
     assertThat(PartSheet.progress(shown(assignment))).isEqualTo(new PartSheet.Progress(3, 2, 1));
   }
 
   @Test
   void aPartAboutASampleThatIsGoneHasNoMarks() {
-    Assignment assignment = PEARS.asking(part(1, Optional.empty()), List.of(MEAN)).without(1);
+    Assignment assignment = PEARS.asking(part(1, StatedRules.NONE), List.of(MEAN)).without(1);
 
     assertThat(PartSheet.progress(shown(assignment))).isEqualTo(new PartSheet.Progress(1, 0, 0));
   }

@@ -12,7 +12,6 @@ import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
 import promedio.files.report.DataJson;
@@ -61,12 +60,9 @@ public final class AnswerKey {
       line.put(Task.DECISION, true);
     }
     ObjectNode rules = line.putObject("rules");
-    Rule.all().forEach(rule -> put(rules, rule, problem.rules()));
+    problem.rules().codes().forEach(rules::put);
+    problem.stated().codes().forEach(line.withObjectProperty("stated")::put);
     return line;
-  }
-
-  private static <T> void put(ObjectNode node, Rule<T> rule, CourseRules rules) {
-    node.put(rule.code(), rule.codeOf(rules.get(rule)));
   }
 
   /** {@return whether the text is a key, as far as its first line tells} */
@@ -110,8 +106,9 @@ public final class AnswerKey {
     Task task = decides(line, number) ? number.decision() : number;
     Data data = QuestionJson.data(line, task);
     CourseRules rules = QuestionJson.rules(line.path("rules"), CourseRules.DEFAULTS);
-    return new Entry(
-        line.path("variant").asText(), line.path("part").asText(), Problem.of(data, rules, task));
+    Problem problem =
+        Problem.of(data, rules, task).stating(QuestionJson.stated(line.path("stated")));
+    return new Entry(line.path("variant").asText(), line.path("part").asText(), problem);
   }
 
   private static boolean decides(JsonNode line, Task number) throws BadInputException {

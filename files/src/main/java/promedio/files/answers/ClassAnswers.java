@@ -194,6 +194,6 @@ public record ClassAnswers(List<MarkedAnswer> rows) {
             .map(e -> e.getKey() + "=" + e.getValue())
             .collect(Collectors.joining(" "));
     String words = new MarkTexts(row.problem().get(), DecimalSign.POINT).text(best, row.mark());
-    return List.of(best.cause().kind().code(), best.cause().code(), params, words);
+    return List.of(best.kind().code(), best.cause().code(), params, words);
   }
 }

@@ -66,7 +66,8 @@ public final class MarkLines {
     Task task = QuestionJson.task(in);
     Problem problem =
         Problem.of(
-            QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task);
+                QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task)
+            .stating(QuestionJson.stated(in.path("stated")));
     return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
   }
 
@@ -116,7 +117,7 @@ public final class MarkLines {
 
   private static ObjectNode json(Explanation explanation) {
     ObjectNode node = QuestionJson.JSON.createObjectNode();
-    node.put("kind", explanation.cause().kind().code());
+    node.put("kind", explanation.kind().code());
     node.put("code", explanation.cause().code());
     ObjectNode params = node.putObject("params");
     explanation.params().forEach(params::put);

@@ -30,7 +30,7 @@ import promedio.files.RefusedFileException;
 final class AssignmentJson {
 
   static final String DOCUMENT = "assignment.json";
-  static final int VERSION = 14;
+  static final int VERSION = 15;
 
   /** Since this version questions stand for themselves; before, items and parts had answers. */
   private static final int QUESTIONS_SINCE = 9;

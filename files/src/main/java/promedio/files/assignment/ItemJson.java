@@ -51,7 +51,7 @@ final class ItemJson {
           "test");
 
   private static final Set<String> TEST =
-      Set.of("kind", "portion", "groups", "mu", "sigma", "expected");
+      Set.of("kind", "portion", "groups", "mu", "sigma", "expected", SheetJson.STATED);
 
   /** Samples of the assignment side by side. */
   private static final String PICKED = "comparison";
@@ -91,6 +91,7 @@ final class ItemJson {
     node.put("kind", test.test());
     SheetJson.write(test.pair(), node);
     test.texts().forEach((which, text) -> node.put(which.code(), text));
+    SheetJson.write(test.stated(), node);
   }
 
   /** Files of before have none. */
@@ -103,7 +104,8 @@ final class ItemJson {
     for (HypothesisText which : HypothesisText.values()) {
       texts.put(which, JsonFields.textOrNone(node, which.code()));
     }
-    return new TestChoice(JsonFields.text(node, "kind"), SheetJson.portion(node), texts);
+    return new TestChoice(
+        JsonFields.text(node, "kind"), SheetJson.portion(node), texts, SheetJson.stated(node));
   }
 
   private static void write(GraphChoice graph, ObjectNode node) {

@@ -9,7 +9,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
@@ -19,6 +18,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Portion;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
@@ -28,6 +28,12 @@ import promedio.core.working.OwnWorking;
  */
 final class SheetJson {
 
+  /** What a question says itself. */
+  static final String STATED = "stated";
+
+  /** In files of before it said nothing but how many places. */
+  private static final String PLACES = "places";
+
   private static final Set<String> QUESTION =
       Set.of(
           "id",
@@ -35,19 +41,20 @@ final class SheetJson {
           "item",
           "portion",
           "groups",
-          "places",
+          PLACES,
+          STATED,
           "answer",
           "tries",
           "workings",
           "uncovered");
   private static final Set<String> PART =
-      Set.of("id", "text", "item", "portion", "groups", "places", "covered", "questions");
+      Set.of("id", "text", "item", "portion", "groups", PLACES, STATED, "covered", "questions");
 
   private SheetJson() {}
 
   static void write(Question question, ObjectNode node) {
     node.put("id", question.id()).put("task", question.task().id());
-    about(question.about(), question.places(), node);
+    about(question.about(), question.stated(), node);
     Work work = question.work();
     node.put("answer", work.answer());
     work.tries().forEach(node.withArrayProperty("tries")::add);
@@ -64,17 +71,21 @@ final class SheetJson {
 
   static void write(Part part, ObjectNode node) {
     node.put("id", part.id()).put("text", part.text());
-    about(part.about(), part.places(), node);
+    about(part.about(), part.stated(), node);
     if (part.covered()) {
       node.put("covered", true);
     }
     part.questions().forEach(node.withArrayProperty("questions")::add);
   }
 
-  private static void about(Selection about, Optional<Integer> places, ObjectNode node) {
+  private static void about(Selection about, StatedRules stated, ObjectNode node) {
     node.put("item", about.item());
     write(about.portion(), node);
-    places.ifPresent(asked -> node.put("places", asked));
+    write(stated, node);
+  }
+
+  static void write(StatedRules stated, ObjectNode node) {
+    stated.codes().forEach((rule, value) -> node.withObjectProperty(STATED).put(rule, value));
   }
 
   static void write(Portion portion, ObjectNode node) {
@@ -95,7 +106,7 @@ final class SheetJson {
               JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
               task(JsonFields.text(node, "task")),
               about(node),
-              places(node),
+              stated(node),
               work(node));
       JsonFields.require(ids.add(read.id()), "id");
       questions.add(read);
@@ -150,7 +161,7 @@ final class SheetJson {
               part.id(),
               part.text(),
               part.about(),
-              part.places(),
+              part.stated(),
               JsonFields.isSet(node, "covered"),
               asked));
     }
@@ -163,7 +174,7 @@ final class SheetJson {
         JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
         JsonFields.text(node, "text"),
         about(node),
-        places(node));
+        stated(node));
   }
 
   private static Selection about(JsonNode node) throws BadInputException {
@@ -187,10 +198,15 @@ final class SheetJson {
     return new Portion(kind, groups);
   }
 
-  private static Optional<Integer> places(JsonNode node) throws BadInputException {
-    return node.has("places")
-        ? Optional.of(JsonFields.whole(node, "places", 0, mostPlaces()))
-        : Optional.empty();
+  static StatedRules stated(JsonNode node) throws BadInputException {
+    StatedRules stated =
+        node.has(PLACES)
+            ? StatedRules.places(JsonFields.whole(node, PLACES, 0, mostPlaces()))
+            : StatedRules.NONE;
+    for (Map.Entry<String, JsonNode> rule : JsonFields.entries(node, STATED)) {
+      stated = stated.with(rule.getKey(), JsonFields.text(rule));
+    }
+    return stated;
   }
 
   private static int mostPlaces() {

@@ -56,8 +56,8 @@ public final class MarkTexts {
 
   /** {@return what could help without telling it} */
   public String hint(Explanation explanation) {
-    Cause cause = explanation.cause();
-    return Texts.of(own("mark.hint." + (cause.kind() == Kind.RULE ? "rule" : cause.code())));
+    boolean rule = explanation.kind() == Kind.RULE;
+    return Texts.of(own("mark.hint." + (rule ? "rule" : explanation.cause().code())));
   }
 
   /** What goes wrong in the same way in another measure is told in the words of that measure. */
@@ -90,10 +90,12 @@ public final class MarkTexts {
     arguments.add(shown(explanation.outcome()));
     arguments.add(shown(problem.right()));
     if (cause.kind() == Kind.RULE) {
+      // What the question itself says is of no other course.
+      String stated = explanation.kind() == Kind.RULE ? "" : ".stated";
       Rule<?> rule = Rule.find(cause.code()).orElseThrow();
       arguments.add(rule(rule, explanation.params().getOrDefault("value", "")));
       arguments.add(rule(rule, problem.rules()));
-      return Texts.of("mark.rule", arguments.toArray());
+      return Texts.of("mark.rule" + stated, arguments.toArray());
     }
     explanation.params().forEach((name, value) -> arguments.add(words(name, value)));
     return Texts.of(own("mark." + cause.code()), arguments.toArray());

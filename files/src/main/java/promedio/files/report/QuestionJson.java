@@ -27,6 +27,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
@@ -102,6 +103,22 @@ public final class QuestionJson {
       rules = rules.with(rule.getKey(), rule.getValue().asText());
     }
     return rules;
+  }
+
+  /**
+   * {@return what the question says itself about how it is answered}
+   *
+   * @throws BadInputException if it cannot be read; the message says why
+   */
+  public static StatedRules stated(JsonNode node) throws BadInputException {
+    if (!isAbsent(node) && !node.isObject()) {
+      throw Texts.refusal("json.stated");
+    }
+    StatedRules stated = StatedRules.NONE;
+    for (Map.Entry<String, JsonNode> rule : node.properties()) {
+      stated = stated.with(rule.getKey(), rule.getValue().asText());
+    }
+    return stated;
   }
 
   private static void refuseTwo(JsonNode question) throws BadInputException {

@@ -1,8 +1,11 @@
 package promedio.files.report;
 
+import java.util.Optional;
+import java.util.stream.Collectors;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 
 /** How a value of a course rule is told. */
 public final class RuleText {
@@ -17,6 +20,17 @@ public final class RuleText {
     String code = rule.codeOf(value);
     String key = "rule." + rule.code() + "." + code;
     return Texts.has(key) ? Texts.of(key) : written(code);
+  }
+
+  /** {@return what a question says itself, each rule with its name; empty where it says nothing} */
+  public static String of(StatedRules stated) {
+    return Rule.all().stream()
+        .flatMap(rule -> of(rule, stated).stream())
+        .collect(Collectors.joining("; "));
+  }
+
+  private static <T> Optional<String> of(Rule<T> rule, StatedRules stated) {
+    return stated.get(rule).map(value -> Texts.of("rule." + rule.code()) + " " + of(rule, value));
   }
 
   /** {@return the value of this code in words; the code, where there is no such rule or value} */

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,6 +33,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
+import promedio.core.assignment.TestChoice;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
@@ -46,6 +48,9 @@ import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
+import promedio.core.rules.Tails;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.core.sample.CrossTable;
@@ -93,7 +98,7 @@ class AssignmentFileTest {
                 5,
                 Task.of(Measures.PERCENTILE, Exact.of(90)),
                 Selection.of(1),
-                Optional.empty(),
+                StatedRules.NONE,
                 Work.NONE.with(
                     Method.CUMULATIVE, OwnWorking.EMPTY.with("pos", "2,5").with("x̄", "“9”"))));
   }
@@ -133,7 +138,7 @@ class AssignmentFileTest {
             .with(Item.of(1, "x", "", new Source.Linked(Link.of(7, "x"), sample, 0, false)))
             .with(Item.of(2, "y", "", new Source.ValuesText(typed + " 1")))
             .asking(
-                Part.of(1, "z?", Selection.of(2), Optional.empty()),
+                Part.of(1, "z?", Selection.of(2), StatedRules.NONE),
                 List.of(Task.of(Measures.ofKey("z_score").orElseThrow(), number)));
     Path file = folder.resolve("extreme.promedio");
 
@@ -275,7 +280,7 @@ class AssignmentFileTest {
       delimiter = '|',
       quoteCharacter = '`',
       value = {
-        "{\"version\":15}|newer Promedio",
+        "{\"version\":16}|newer Promedio",
         "{\"version\":0}|“version”",
         "{|damaged",
         "{\"version\":1,\"title\":\"T\",\"course\":\"\",\"decimal\":\".\",\"rules\":{\"divisor\":\"m\"}}|it can be n-1",
@@ -427,17 +432,25 @@ class AssignmentFileTest {
                     .beside(7)
                     .with(GraphText.TITLE, "“Pears”, north")
                     .with(GraphText.CATEGORY, "variety")
-                    .with(GraphText.PERCENTILES, "10 90"));
+                    .with(GraphText.PERCENTILES, "10 90"))
+            .withTest(
+                TestChoice.NONE
+                    .withTest("mean")
+                    .stating(Rule.ALPHA, Optional.of(new BigDecimal("0.02"))));
     Work work = new Work("9.67", List.of("9.66", "29"), Map.of(), true);
     Selection north = Selection.of(1);
     Assignment assignment =
         Assignment.empty("Sheet 3")
             .with(item)
-            .with(new Question(1, Task.of(Measures.MEAN), north, Optional.empty(), work))
+            .with(new Question(1, Task.of(Measures.MEAN), north, StatedRules.NONE, work))
             .asking(
-                Part.of(1, "Find “both”", north, Optional.of(1)),
+                Part.of(
+                    1,
+                    "Find “both”",
+                    north,
+                    StatedRules.places(1).with(Rule.TAILS, Optional.of(Tails.UPPER))),
                 List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))))
-            .with(Part.of(2, "", north, Optional.empty()).withCovered(true));
+            .with(Part.of(2, "", north, StatedRules.NONE).withCovered(true));
     Path file = folder.resolve("sheet.promedio");
 
     AssignmentFile.write(assignment, file);

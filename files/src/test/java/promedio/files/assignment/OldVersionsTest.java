@@ -92,11 +92,11 @@ class OldVersionsTest {
 
     assertThat(besides.answer()).isEqualTo("21");
     assertThat(besides.work().tries()).containsExactly("20");
-    assertThat(besides.places()).contains(4);
+    assertThat(besides.stated().places()).contains(4);
     List<Question> coarse = read.questions(read.parts().get(0));
     List<Question> fine = read.questions(read.parts().get(1));
     assertThat(coarse).extracting(Question::answer).containsExactly("15");
-    assertThat(coarse.get(0).places()).contains(1);
+    assertThat(coarse.get(0).stated().places()).contains(1);
     assertThat(fine).extracting(Question::answer).containsExactly("15", "21");
     assertThat(fine.get(0).id()).isNotEqualTo(coarse.get(0).id());
   }

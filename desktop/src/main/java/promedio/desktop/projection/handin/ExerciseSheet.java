@@ -41,6 +41,6 @@ public final class ExerciseSheet {
   }
 
   private static Problem problem(Question question, Analysis of) {
-    return Problem.of(of.typed().data(), question.rules(of.rules()), question.task());
+    return of.marks().problem(question);
   }
 }

@@ -16,6 +16,7 @@ import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
@@ -27,6 +28,7 @@ import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
 import promedio.document.Block;
 import promedio.files.report.ResultText;
+import promedio.files.report.RuleText;
 
 /** What is told of a question: its working, its result, and the sentence of a test. */
 final class HandInQuestion {
@@ -62,11 +64,24 @@ final class HandInQuestion {
             .collect(Collectors.joining("; "));
     return asked.isEmpty()
         ? Optional.empty()
-        : Optional.of(new Block.Paragraph(Texts.of("handin.asked", asked), true));
+        : Optional.of(
+            new Block.Paragraph(Texts.of("handin.asked", asked) + stated(questions, now), true));
+  }
+
+  /** What the question says itself besides the places; of a test what is set in it. */
+  private static String stated(List<Question> questions, Analysis now) {
+    boolean tests = questions.stream().anyMatch(question -> question.task().isProbability());
+    StatedRules stated = tests ? now.item().test().stated() : StatedRules.NONE;
+    for (Question question : questions) {
+      stated = stated.and(question.stated());
+    }
+    String words = RuleText.of(stated.withPlaces(Optional.empty()));
+    return words.isEmpty() ? "" : " " + Texts.of("handin.stated", words);
   }
 
   private static String inLine(String heading, Question question) {
     return question
+        .stated()
         .places()
         .filter(places -> !question.task().decides())
         .map(places -> Texts.of("handin.to-places", heading, places))
@@ -74,7 +89,8 @@ final class HandInQuestion {
   }
 
   /** {@return what is told of the question, asked of this} */
-  List<Block> of(Question question, Analysis of) {
+  List<Block> of(Question question, Analysis asked) {
+    Analysis of = asked.by(question);
     Task task = question.task();
     List<Block> blocks = new ArrayList<>();
     blocks.add(new Block.Heading(2, MarginText.heading(task, of)));
@@ -110,7 +126,7 @@ final class HandInQuestion {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
-    CourseRules rules = question.rules(of.rules());
+    CourseRules rules = of.rules();
     boolean bare = result instanceof Result.Named || task.dimension() == Dimension.PERCENT;
     String unit = bare ? "" : task.dimension().unit(of.item().unit());
     String shown = Results.shown(result, task, rules, of);

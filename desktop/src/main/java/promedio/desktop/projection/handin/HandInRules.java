@@ -58,6 +58,10 @@ final class HandInRules {
   }
 
   private <T> boolean matters(Rule<T> rule, Question question) {
+    if (question.stated().get(rule).isPresent()) {
+      // What the question says itself is told with it.
+      return false;
+    }
     if (rule == Rule.ALPHA || rule == Rule.P_PLACES || rule == Rule.P_STYLE) {
       // They change what is told of a p-value, not the p-value.
       return question.task().dimension() == Dimension.PROBABILITY;

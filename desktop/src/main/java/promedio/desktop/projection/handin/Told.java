@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import promedio.core.formula.Formula;
+import promedio.core.rules.CourseRules;
+import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -24,7 +27,12 @@ final class Told {
   private final Map<Object, List<WorkTable>> tables = new HashMap<>();
 
   private static Object about(Analysis of) {
-    return List.of(of.item().id(), of.portion(), of.rules());
+    // To how many places they are written shows in the lines themselves.
+    CourseRules rules =
+        StatedRules.places(Rule.PLACES.initial())
+            .with(Rule.P_PLACES, Optional.of(Rule.P_PLACES.initial()))
+            .over(of.rules());
+    return List.of(of.item().id(), of.portion(), rules);
   }
 
   /** {@return whether the step stands above; from now on it does} */

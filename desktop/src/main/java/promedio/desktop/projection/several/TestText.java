@@ -22,6 +22,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.rules.Variances;
 import promedio.core.sample.Data;
 import promedio.core.sample.Fit;
@@ -73,7 +74,7 @@ public final class TestText {
    * @param about the numbers that it is about besides the data
    */
   public static TestText of(TestKind kind, Analysis now, List<Exact> about) {
-    return new TestText(kind, now, about);
+    return new TestText(kind, now.asked(kind.p(about)), about);
   }
 
   /** {@return both hypotheses, in symbols and in words} */
@@ -119,6 +120,15 @@ public final class TestText {
         : expected.stream()
             .map(each -> now.numbers().in("").shown(each))
             .collect(Collectors.joining(" : "));
+  }
+
+  /** {@return the alternative and the level as far as the test or its question says them} */
+  public StatedRules stated() {
+    return now.item()
+        .test()
+        .stated()
+        .and(now.question(kind.p(about)).stated())
+        .with(Rule.DIVISOR, Optional.empty());
   }
 
   /** {@return why there is no test; none where there is one} */

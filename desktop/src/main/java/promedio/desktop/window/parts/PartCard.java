@@ -26,10 +26,12 @@ import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
+import promedio.core.rules.Rule;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.StatedMenu;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
@@ -43,6 +45,7 @@ final class PartCard extends VBox {
   private final TextField text = Fields.ofAssignment(new TextField());
   private final ChoiceBox<Integer> item = new ChoiceBox<>();
   private final ChoiceBox<Integer> places = new ChoiceBox<>();
+  private final StatedMenu stated;
   private final CheckBox covered = new CheckBox(Texts.of("parts.covered"));
   private final FlowPane answers = new FlowPane(14, 8);
   private final List<Asked> asked = new ArrayList<>();
@@ -74,9 +77,14 @@ final class PartCard extends VBox {
     measures.getStyleClass().add("quiet-menu");
     fill(measures);
     Hyperlink go = Controls.link("parts.go", "part-go-" + first.id(), this::goToSheet);
+    stated =
+        new StatedMenu(
+            "part-stated-" + first.id(),
+            List.of(Rule.DIVISOR, Rule.TAILS, Rule.ALPHA),
+            this::state);
     buildCovered();
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
-    about.getChildren().addAll(measures, covered, go);
+    about.getChildren().addAll(measures, stated, covered, go);
     for (Task task : tasks()) {
       answers.getChildren().add(answer(task));
     }
@@ -119,8 +127,14 @@ final class PartCard extends VBox {
             edit(
                 "",
                 () ->
-                    part.withPlaces(
-                        Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES))));
+                    part.with(
+                        part.stated()
+                            .withPlaces(
+                                Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES)))));
+  }
+
+  private <T> void state(Rule<T> rule, Optional<T> value) {
+    edit("", () -> part.with(part.stated().with(rule, value)));
   }
 
   private void buildCovered() {
@@ -226,7 +240,8 @@ final class PartCard extends VBox {
     showing = true;
     Fields.show(text, now.text());
     item.setValue(now.about().item());
-    places.setValue(now.places().orElse(USUAL_PLACES));
+    places.setValue(now.stated().places().orElse(USUAL_PLACES));
+    stated.show(now.stated());
     covered.setSelected(now.covered());
     showing = false;
     asked.forEach(each -> each.field.show());

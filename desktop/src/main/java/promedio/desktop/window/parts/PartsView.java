@@ -26,6 +26,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.practice.Practice;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.ViewState;
@@ -135,7 +136,7 @@ public final class PartsView extends ScrollPane {
             practice.draw(kind.getValue(), wanted, nice.isSelected()));
     Part part =
         Part.of(
-            before.ids().part(), Texts.of("practice.text"), Selection.of(item), Optional.empty());
+            before.ids().part(), Texts.of("practice.text"), Selection.of(item), StatedRules.NONE);
     List<Task> asked =
         Stream.of(
                 Measures.MEAN,

@@ -17,7 +17,6 @@ import promedio.core.marking.Verdict;
 import promedio.core.measure.Task;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
-import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
@@ -153,15 +152,15 @@ final class AnswerCard extends VBox {
     if ((covered || task.decides()) && mark.reason().isEmpty()) {
       return Texts.of("cover.mark." + found.code());
     }
-    CourseRules asked = now.question(task).rules(now.rules());
+    Analysis asked = now.asked(task);
     return mark.reason()
         .map(Message::text)
         .orElseGet(
             () ->
                 Texts.of(
                     "margin.mark." + found.code(),
-                    Results.shown(now.computation().result(task), task, asked, now),
-                    asked.get(Rule.PLACES)));
+                    Results.shown(asked.computation().result(task), task, asked),
+                    asked.rules().get(Rule.PLACES)));
   }
 
   private void explain(Mark mark, MarkTexts texts) {

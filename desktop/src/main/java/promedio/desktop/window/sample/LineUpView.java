@@ -321,7 +321,8 @@ final class LineUpView extends Pane {
   }
 
   private static String symbolOfMean(Analysis now) {
-    return now.computation().symbol(Task.of(Measures.MEAN)).plain();
+    Task mean = Task.of(Measures.MEAN);
+    return now.asked(mean).computation().symbol(mean).plain();
   }
 
   /** Bars for how many values there are, the quartiles as a band, and the same marks. */

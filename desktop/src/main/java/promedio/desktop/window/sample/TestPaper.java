@@ -17,6 +17,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.HypothesisText;
+import promedio.core.assignment.Question;
 import promedio.core.assignment.TestChoice;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
@@ -26,6 +27,7 @@ import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
+import promedio.core.rules.Rule;
 import promedio.core.sample.Portion;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
@@ -38,6 +40,7 @@ import promedio.desktop.projection.several.TestText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StatedMenu;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.work.Workspace;
 import promedio.graph.CurveGraph;
@@ -54,6 +57,7 @@ public final class TestPaper extends VBox {
   private final TextField mu = new TextField();
   private final TextField sigma = new TextField();
   private final TextField expected = new TextField();
+  private final StatedMenu stated;
   private final Map<HypothesisText, TextField> fields =
       Map.of(HypothesisText.MU, mu, HypothesisText.SIGMA, sigma, HypothesisText.EXPECTED, expected);
   private final FlowPane about = new FlowPane(10, 4);
@@ -76,6 +80,10 @@ public final class TestPaper extends VBox {
   private final Map<Task, MeasureRow> rows = new HashMap<>();
 
   private @Nullable CurveGraph drawn;
+
+  /** The question that the test answers; none while it is not known what is tested. */
+  private @Nullable Question tested;
+
   private boolean showing;
 
   /**
@@ -88,6 +96,7 @@ public final class TestPaper extends VBox {
     this.decided = new DecisionChoice(workspace, id);
     getStyleClass().add("graph-card");
     setId(id);
+    this.stated = new StatedMenu(id + "-stated", List.of(Rule.TAILS, Rule.ALPHA), this::state);
     Label heading = new Label(Texts.of("test.heading"));
     heading.getStyleClass().add("family-heading");
     FlowPane choice = new FlowPane(10, 4);
@@ -150,7 +159,8 @@ public final class TestPaper extends VBox {
             pair,
             Controls.named("test.mu", mu, 5),
             Controls.named("test.sigma", sigma, 5),
-            Controls.named("test.expected", expected, 20));
+            Controls.named("test.expected", expected, 20),
+            stated);
     expected.setId(id + "-expected");
     mu.setId(id + "-mu");
     sigma.setId(id + "-sigma");
@@ -165,6 +175,13 @@ public final class TestPaper extends VBox {
                 workspace.items().typeTest(which, text);
               }
             });
+  }
+
+  private <T> void state(Rule<T> rule, Optional<T> value) {
+    Question asked = tested;
+    if (asked != null) {
+      workspace.items().state(asked, rule, value);
+    }
   }
 
   private void choosePair() {
@@ -200,6 +217,8 @@ public final class TestPaper extends VBox {
     Optional<List<Exact>> numbers = numbers(chosen);
     Optional<Analysis> of = tested(chosen, whole);
     boolean ready = numbers.isPresent() && of.isPresent();
+    tested = ready ? of.get().question(chosen.p(numbers.get())) : null;
+    Nodes.setShown(stated, ready);
     hypotheses.setText("");
     problem.setText(
         ready
@@ -265,6 +284,7 @@ public final class TestPaper extends VBox {
 
   private void show(TestKind chosen, Analysis of, List<Exact> numbers, Projection all) {
     TestText text = TestText.of(chosen, of, numbers);
+    stated.show(text.stated());
     hypotheses.setText(text.hypotheses());
     problem.setText(text.problem().orElse(""));
     showRows(statistics, chosen.statistics(numbers), of, all);

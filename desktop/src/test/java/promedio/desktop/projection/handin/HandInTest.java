@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -25,6 +24,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
+import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
@@ -44,9 +44,10 @@ class HandInTest {
           .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
           .with(Item.of(3, "terraces", "g", Source.Picked.of(List.of(1, 2))))
           .asking(
-              Part.of(1, "How heavy is a pear?", Selection.of(1), Optional.of(1)), List.of(MEAN))
+              Part.of(1, "How heavy is a pear?", Selection.of(1), StatedRules.places(1)),
+              List.of(MEAN))
           .asking(
-              Part.of(2, "How far do they spread?", Selection.of(1), Optional.empty()), List.of(SD))
+              Part.of(2, "How far do they spread?", Selection.of(1), StatedRules.NONE), List.of(SD))
           .answering(MEAN, Selection.of(1), "10.1");
 
   /** Results, and what else is told. */
@@ -111,7 +112,7 @@ class HandInTest {
     Assignment tested =
         PEARS
             .asking(
-                Part.of(3, "Is the mean 20 g?", Selection.of(1), Optional.empty()),
+                Part.of(3, "Is the mean 20 g?", Selection.of(1), StatedRules.NONE),
                 List.of(p, p.decision()))
             .answering(p.decision(), Selection.of(1), "reject H₀");
 
@@ -235,7 +236,7 @@ class HandInTest {
     Task percentile = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
     Assignment asked =
         PEARS.asking(
-            Part.of(3, "Which is P90?", Selection.of(2), Optional.empty()), List.of(percentile));
+            Part.of(3, "Which is P90?", Selection.of(2), StatedRules.NONE), List.of(percentile));
 
     assertThat(told(HandIn.of(asked, telling(asked, Content.WORKINGS))))
         .contains("## Percentile 90", "Result: P₉₀ = 20.00 g");
@@ -245,7 +246,7 @@ class HandInTest {
   void aPValueIsFollowedByTheTestInSentences() {
     Task p = Task.of(Measures.ofKey("f_p").orElseThrow());
     Assignment tested =
-        PEARS.asking(Part.of(3, "Do they differ?", Selection.of(3), Optional.empty()), List.of(p));
+        PEARS.asking(Part.of(3, "Do they differ?", Selection.of(3), StatedRules.NONE), List.of(p));
     HandInChoice last =
         telling(tested, Content.DATA)
             .with(new Section(true, 1), false)
@@ -335,7 +336,7 @@ class HandInTest {
   @Test
   void aPartWhoseSampleIsGoneSaysSo() {
     Assignment gone =
-        PEARS.asking(Part.of(9, "What was it?", Selection.of(77), Optional.empty()), List.of());
+        PEARS.asking(Part.of(9, "What was it?", Selection.of(77), StatedRules.NONE), List.of());
 
     assertThat(told(HandIn.of(gone, telling(gone)))).contains("(the sample was removed)");
   }
@@ -357,7 +358,7 @@ class HandInTest {
               .flatMap(task -> Stream.of(task, task.isProbability() ? task.decision() : task))
               .distinct()
               .toList();
-      all = all.asking(Part.of(++part, "?", Selection.of(item.id()), Optional.empty()), asked);
+      all = all.asking(Part.of(++part, "?", Selection.of(item.id()), StatedRules.NONE), asked);
     }
 
     for (String line : told(HandIn.of(all, HandInChoice.usual(all)))) {
@@ -376,7 +377,7 @@ class HandInTest {
     Assignment many =
         Assignment.empty("Many")
             .with(Item.of(1, "many", "", new Source.ValuesText(values)))
-            .asking(Part.of(1, "?", Selection.of(1), Optional.empty()), List.of(SD));
+            .asking(Part.of(1, "?", Selection.of(1), StatedRules.NONE), List.of(SD));
 
     List<Block> tables =
         HandIn.of(many, telling(many, Content.WORKINGS)).pieces().stream()

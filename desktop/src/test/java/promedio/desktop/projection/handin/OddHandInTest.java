@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -25,6 +24,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphKind;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.document.DocumentFormat;
 
 /** What is handed in where the data are not as they should be. */
@@ -36,12 +36,12 @@ class OddHandInTest {
           .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
           .with(Item.of(3, "terraces", "g", Source.Picked.of(List.of(1, 2))))
           .with(Item.of(4, "grades", "", Source.typed(Source.Shape.COUNTS, "a b\nx 3 4\ny 5 6")))
-          .asking(Part.of(1, "How heavy?", Selection.of(1), Optional.empty()), tasks("mean"))
+          .asking(Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE), tasks("mean"))
           .asking(
-              Part.of(2, "Do they differ?", Selection.of(3), Optional.empty()),
+              Part.of(2, "Do they differ?", Selection.of(3), StatedRules.NONE),
               tasks("t_two", "t_two_p", "f_p"))
           .asking(
-              Part.of(3, "Do they go together?", Selection.of(4), Optional.empty()),
+              Part.of(3, "Do they go together?", Selection.of(4), StatedRules.NONE),
               tasks("chi_squared", "chi_squared_p"));
 
   @TempDir private Path folder;

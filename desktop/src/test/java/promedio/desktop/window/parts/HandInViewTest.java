@@ -28,6 +28,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.ViewState;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
@@ -41,7 +42,7 @@ class HandInViewTest extends OpenWindow {
         .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
         .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
         .asking(
-            Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+            Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
             List.of(Task.of(Measures.MEAN)));
   }
 

@@ -3,7 +3,6 @@ package promedio.desktop.window.parts;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import org.junit.jupiter.api.Test;
@@ -14,6 +13,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** A part of the assignment on the sheet of all parts. */
@@ -26,7 +26,7 @@ class PartCardTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "upper", "g", new Source.ValuesText("12 15 11 20 17")))
         .asking(
-            Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+            Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
             List.of(MEAN, Task.of(Measures.SD)));
   }
 
@@ -86,7 +86,7 @@ class PartCardTest extends OpenWindow {
         () -> ((ChoiceBox<Integer>) find("#part-places-1", ChoiceBox.class)).setValue(4));
     settle();
 
-    assertThat(workspace.assignment().parts().get(0).places()).contains(4);
+    assertThat(workspace.assignment().parts().get(0).stated().places()).contains(4);
     answer("#part-answer-1-sd", "3.67");
     assertThat(text("#part-mark-1-sd")).isEqualTo("right, too few places");
   }

@@ -121,7 +121,7 @@ class QuestionViewTest extends OpenWindow {
             "(b) range");
     fire("#question-take");
     assertThat(workspace.assignment().items().get(0).name()).isEqualTo("pears");
-    assertThat(workspace.assignment().parts().get(0).places()).hasValue(3);
+    assertThat(workspace.assignment().parts().get(0).stated().places()).hasValue(3);
   }
 
   @Test

@@ -3,7 +3,6 @@ package promedio.desktop.window.sample;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -17,6 +16,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** Results that are covered until they are found or uncovered. */
@@ -29,13 +29,13 @@ class CoveredViewTest extends OpenWindow {
         .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
         .with(Item.of(3, "both", "g", Source.Picked.of(List.of(1, 2))))
         .asking(
-            Part.of(1, "How heavy?", Selection.of(1), Optional.empty()),
+            Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
             List.of(Task.of(Measures.MEAN)))
         .asking(
-            Part.of(2, "Halve them.", Selection.of(1), Optional.empty()),
+            Part.of(2, "Halve them.", Selection.of(1), StatedRules.NONE),
             List.of(Task.of(Measures.MEDIAN)))
         .asking(
-            Part.of(3, "How far?", Selection.of(1), Optional.empty()),
+            Part.of(3, "How far?", Selection.of(1), StatedRules.NONE),
             List.of(Task.of(Measures.SD)))
         .withCovered(true);
   }

@@ -24,6 +24,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
 
@@ -35,7 +36,7 @@ class MarksViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
         .asking(
-            Part.of(1, "Find mean and spread", Selection.of(1), Optional.of(1)),
+            Part.of(1, "Find mean and spread", Selection.of(1), StatedRules.places(1)),
             List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)));
   }
 

@@ -6,7 +6,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
@@ -28,6 +27,7 @@ import promedio.core.measure.Task;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
 import promedio.core.tidy.Replay;
@@ -45,7 +45,7 @@ class NothingLostViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
         .asking(
-            Part.of(1, "Find", Selection.of(1), Optional.empty()), List.of(Task.of(Measures.MEAN)));
+            Part.of(1, "Find", Selection.of(1), StatedRules.NONE), List.of(Task.of(Measures.MEAN)));
   }
 
   private void undoKey() {
