@@ -271,6 +271,14 @@ public record Assignment(
     return questions.stream().filter(question -> question.about().equals(about)).toList();
   }
 
+  /** {@return the questions that say themselves how they are answered, without what was done} */
+  public List<Question> stating() {
+    return questions.stream()
+        .filter(question -> !question.stated().equals(StatedRules.NONE))
+        .map(question -> question.with(Work.NONE))
+        .toList();
+  }
+
   /** {@return what is asked of this besides the measures that all data have} */
   public List<Task> askedBesides(Selection about) {
     return questions(about).stream()

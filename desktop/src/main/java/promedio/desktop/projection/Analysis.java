@@ -67,13 +67,13 @@ public record Analysis(
         typed,
         Portion.WHOLE,
         computation,
-        new Marks(computation, assignment.sign()),
-        new Portions(computation, assignment.sign()));
+        new Marks(computation, item.test().stated(), assignment.sign()),
+        new Portions(computation, item.test().stated(), assignment.sign()));
   }
 
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Analysis inside(Assignment now, Item same) {
-    if (now.rules(same).equals(rules())) {
+    if (now.rules(same).equals(rules()) && same.test().stated().equals(item.test().stated())) {
       return new Analysis(now, same, typed, portion, computation, marks, portions);
     }
     return of(now, same, typed, computation.under(now.rules(same)));

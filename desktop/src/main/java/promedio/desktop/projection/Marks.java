@@ -23,21 +23,24 @@ import promedio.core.sample.Data;
 public final class Marks {
 
   private final Computation computation;
+  private final StatedRules said;
   private final DecimalSign sign;
   private final Map<Asked, Problem> problems = new ConcurrentHashMap<>();
   private final Map<Asked, Marker> markers = new HashMap<>();
   private final Map<Map.Entry<Asked, String>, Mark> known = new ConcurrentHashMap<>();
 
   /** What an answer is marked by, whoever asks it. */
-  private record Asked(Task task, StatedRules stated) {
-    Asked(Question question) {
-      this(question.task(), question.stated());
-    }
-  }
+  private record Asked(Task task, StatedRules stated) {}
 
-  /** Makes them for what is known of some data, of a student who writes this decimal sign. */
-  public Marks(Computation computation, DecimalSign sign) {
+  /**
+   * Makes them for what is known of some data.
+   *
+   * @param said what is said of how any question about the data is answered
+   * @param sign the decimal sign that the student writes
+   */
+  public Marks(Computation computation, StatedRules said, DecimalSign sign) {
     this.computation = computation;
+    this.said = said;
     this.sign = sign;
   }
 
@@ -51,7 +54,7 @@ public final class Marks {
 
   /** {@return what this would be worth as the answer to the question} */
   public Mark of(Question question, String answer) {
-    Map.Entry<Asked, String> key = Map.entry(new Asked(question), answer);
+    Map.Entry<Asked, String> key = Map.entry(asked(question), answer);
     Mark mark = known.get(key);
     if (mark == null) {
       // One at a time: a marker is not for several threads.
@@ -67,7 +70,7 @@ public final class Marks {
    * {@return what the answer is worth as far as that is known at once; none before it is explained}
    */
   public Optional<Mark> atOnce(Question question) {
-    Map.Entry<Asked, String> key = Map.entry(new Asked(question), question.answer());
+    Map.Entry<Asked, String> key = Map.entry(asked(question), question.answer());
     Mark explained = known.get(key);
     if (explained != null) {
       return Optional.of(explained);
@@ -83,6 +86,10 @@ public final class Marks {
     return compare(question).agrees();
   }
 
+  private Asked asked(Question question) {
+    return new Asked(question.task(), said.and(question.stated()));
+  }
+
   private Mark compare(Question question) {
     return Marker.of(problem(question)).compare(question.answer(), sign);
   }
@@ -90,12 +97,11 @@ public final class Marks {
   /** {@return what is to be solved to answer the question} */
   public Problem problem(Question question) {
     return problems.computeIfAbsent(
-        new Asked(question),
-        asked -> Problem.of(computation, asked.task()).stating(asked.stated()));
+        asked(question), asked -> Problem.of(computation, asked.task()).stating(asked.stated()));
   }
 
   private Marker marker(Question question) {
-    return markers.computeIfAbsent(new Asked(question), asked -> Marker.of(problem(question)));
+    return markers.computeIfAbsent(asked(question), asked -> Marker.of(problem(question)));
   }
 
   @Override
@@ -103,6 +109,7 @@ public final class Marks {
     return other instanceof Marks that
         && data() == that.data()
         && rules().equals(that.rules())
+        && said.equals(that.said)
         && sign == that.sign;
   }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import promedio.core.computation.Computation;
 import promedio.core.number.DecimalSign;
+import promedio.core.rules.StatedRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.Portion;
 
@@ -15,14 +16,16 @@ import promedio.core.sample.Portion;
 public final class Portions {
 
   private final Computation whole;
+  private final StatedRules said;
   private final DecimalSign sign;
   private final Map<Portion, Optional<Known>> known = new ConcurrentHashMap<>();
 
   /** One portion. */
   record Known(Data data, Computation computation, Marks marks) {}
 
-  Portions(Computation whole, DecimalSign sign) {
+  Portions(Computation whole, StatedRules said, DecimalSign sign) {
     this.whole = whole;
+    this.said = said;
     this.sign = sign;
   }
 
@@ -36,7 +39,7 @@ public final class Portions {
                 .map(
                     data -> {
                       Computation of = Computation.of(data, whole.setting().rules());
-                      return new Known(data, of, new Marks(of, sign));
+                      return new Known(data, of, new Marks(of, said, sign));
                     }));
   }
 }

@@ -178,6 +178,7 @@ public record Projection(
         && analysis != null
         && other.analysis != null
         && analysis.marks() == other.analysis.marks()
+        && assignment().stating().equals(other.assignment().stating())
         && hasSameCovered(other);
   }
 

@@ -6,6 +6,7 @@ import static promedio.desktop.cli.Outcome.runOn;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -39,6 +40,20 @@ class MarkCommandTest {
         "{\"id\":\"a\",\"values\":[8,10,11],\"measure\":\"variance\",\"answer\":\"1.56\"}\n";
     assertThat(runOn(line, "mark", "-", "--rule", "divisor=n").lines().get(0))
         .contains("\"verdict\":\"agrees\"");
+  }
+
+  @Test
+  void whatTheQuestionSaysIsNoRuleOfTheCourse() {
+    String line =
+        "{\"id\":\"a\",\"values\":[8,10,11],\"measure\":\"variance\",\"answer\":\"2.33\",\"stated\":{\"divisor\":\"n\"}}\n";
+    String refused = line.replace("divisor\":\"n", "quartiles\":\"hf7");
+
+    List<String> lines = runOn(line + refused, "mark", "-").lines();
+
+    assertThat(lines.get(0))
+        .contains("\"verdict\":\"slip\"", "\"kind\":\"slip\",\"code\":\"divisor\"")
+        .contains("the question says that the squares are divided by n");
+    assertThat(lines.get(1)).contains("“quartiles” is a rule of the course");
   }
 
   @Test

@@ -71,6 +71,11 @@ final class LineUpView extends Pane {
     widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
 
+  private static boolean isToldAlike(Task told, Analysis old, Analysis now) {
+    return old.isCovered(told) == now.isCovered(told)
+        && old.asked(told).rules().equals(now.asked(told).rules());
+  }
+
   void show(Analysis now, Task chosen, int entry, @Nullable WhatIf tried, double scale) {
     Analysis old = analysis;
     boolean sameDrawing =
@@ -78,7 +83,7 @@ final class LineUpView extends Pane {
             && old.computation().equals(now.computation())
             && old.sign() == now.sign()
             && Objects.equals(trial, tried)
-            && TOLD.stream().allMatch(each -> old.isCovered(each) == now.isCovered(each))
+            && TOLD.stream().allMatch(each -> isToldAlike(each, old, now))
             && ink.textScale() == scale;
     analysis = now;
     task = chosen;

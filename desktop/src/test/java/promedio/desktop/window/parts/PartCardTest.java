@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
@@ -89,5 +91,27 @@ class PartCardTest extends OpenWindow {
     assertThat(workspace.assignment().parts().get(0).stated().places()).contains(4);
     answer("#part-answer-1-sd", "3.67");
     assertThat(text("#part-mark-1-sd")).isEqualTo("right, too few places");
+  }
+
+  @Test
+  void itSaysItselfThatTheValuesAreAPopulation() {
+    parts(true);
+    answer("#part-answer-1-sd", "3.67");
+    assertThat(text("#part-mark-1-sd")).isEqualTo("right");
+    robot.interact(
+        () -> {
+          Menu divisor = (Menu) find("#part-stated-1", MenuButton.class).getItems().get(0);
+          divisor.getItems().get(2).fire();
+        });
+    settle();
+
+    assertThat(find("#part-stated-1", MenuButton.class).getText())
+        .isEqualTo("The question says: divide by n, a population");
+    assertThat(text("#part-mark-1-sd")).isEqualTo("slip");
+    answer("#part-answer-1-sd", "3.29");
+    assertThat(text("#part-mark-1-sd")).isEqualTo("right");
+    parts(false);
+    assertThat(text("#result-sd")).isEqualTo("3.29");
+    assertThat(text("#symbol-sd")).isEqualTo("σ");
   }
 }

@@ -14,6 +14,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
@@ -21,6 +22,8 @@ import javafx.scene.layout.VBox;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
+import promedio.core.assignment.Part;
+import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
@@ -28,6 +31,8 @@ import promedio.core.measure.Task;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
+import promedio.core.rules.Tails;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.several.LinkedTrees;
 import promedio.desktop.window.shell.OpenWindow;
@@ -293,6 +298,87 @@ class SeveralViewTest extends OpenWindow {
 
     assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
     assertThat(text("#sample-test-decision")).contains("H₀ is rejected");
+  }
+
+  private void state(String menu, String rule, String value) {
+    robot.interact(
+        () -> {
+          Menu of =
+              find("#" + menu, MenuButton.class).getItems().stream()
+                  .filter(each -> (menu + "-" + rule).equals(each.getId()))
+                  .map(Menu.class::cast)
+                  .findFirst()
+                  .orElseThrow();
+          of.getItems().stream()
+              .filter(each -> (of.getId() + "-" + value).equals(each.getId()))
+              .findFirst()
+              .orElseThrow()
+              .fire();
+        });
+    settle();
+  }
+
+  @Test
+  void whichWayATestLooksAndItsLevelAreSetInTheTestAndTheCourseStaysAsItIs() {
+    look(1);
+    fire("#sample-test-mean");
+    fill("#sample-test-mu", "14");
+    state("sample-test-stated", "tails", "lower");
+
+    assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
+    assertThat(text("#sample-test-decision")).contains("H₀ is rejected");
+    assertThat(find("#sample-test-stated", MenuButton.class).getText())
+        .isEqualTo("The question says: alternative lower");
+    assertThat(workspace.assignment().rules().get(Rule.TAILS)).isEqualTo(Tails.TWO);
+
+    state("sample-test-stated", "alpha", "0.01");
+    assertThat(text("#sample-test-decision")).contains("H₀ is not rejected");
+
+    robot.interact(workspace.session()::undo);
+    robot.interact(workspace.session()::undo);
+    settle();
+    assertThat(text("#sample-test-hypotheses")).contains("H₁: μ ≠ 14");
+  }
+
+  @Test
+  void aWrongTailIsAMistakeOnceTheTestSaysWhichWayItLooks() {
+    look(1);
+    fire("#sample-test-mean");
+    fill("#sample-test-mu", "14");
+    answer("#answer-t_one_p-14", "0.0742");
+    assertThat(text("#mark-t_one_p-14")).isEqualTo("right");
+
+    state("sample-test-stated", "tails", "lower");
+    assertThat(text("#mark-t_one_p-14")).isEqualTo("slip");
+    answer("#answer-t_one_p-14", "0.0371");
+    assertThat(text("#mark-t_one_p-14")).isEqualTo("right");
+  }
+
+  @Test
+  void whatAPartSaysOfATestIsShownInTheTestAndChangedThere() {
+    Task p = Measures.ofId("t_one_p 14").orElseThrow();
+    robot.interact(
+        () ->
+            workspace.editParts(
+                "",
+                now ->
+                    now.asking(
+                        Part.of(
+                            9,
+                            "Are they lighter than 14 g?",
+                            Selection.of(1),
+                            StatedRules.NONE.with(Rule.TAILS, Optional.of(Tails.LOWER))),
+                        List.of(p))));
+    look(1);
+    fire("#sample-test-mean");
+    fill("#sample-test-mu", "14");
+    assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
+    assertThat(text("#result-t_one_p-14")).isEqualTo("0.0371");
+
+    state("sample-test-stated", "tails", "upper");
+    assertThat(text("#sample-test-hypotheses")).contains("H₁: μ > 14");
+    assertThat(workspace.assignment().parts().get(0).stated().get(Rule.TAILS))
+        .contains(Tails.UPPER);
   }
 
   @Test
