@@ -44,11 +44,12 @@ final class EarlyRounding {
   }
 
   private void find(int places) {
-    Quantity mean = setting.mean();
-    step("mean", mean, places);
-    if (dependsOn(mean)) {
-      Rewriting shortcut = Rewriting.rounded(mean, places, rounding).withTree(this::byShortcut);
-      add("mean", places, problem.by(shortcut));
+    for (Quantity mean : distinct(setting.mean(), Quantity.MEAN)) {
+      step("mean", mean, places);
+      if (dependsOn(mean)) {
+        Rewriting rounded = Rewriting.rounded(mean, places, rounding);
+        add("mean", places, problem.by(rounded.withTree(tree -> byShortcut(tree, mean))));
+      }
     }
     variance(places);
     for (Quantity sd : distinct(setting.sd(), Quantity.STANDARD_DEVIATION)) {
@@ -93,10 +94,10 @@ final class EarlyRounding {
   }
 
   /** Σ(x−x̄)² as Σx² − n·x̄². */
-  private Formula byShortcut(Formula formula) {
-    Formula mean = setting.mean().formula();
-    Formula other = setting.sum(setting.x().power(2)).minus(setting.n().times(mean.power(2)));
-    return formula.replacing(setting.squares(), other);
+  private Formula byShortcut(Formula formula, Quantity mean) {
+    Formula squareOfMean = mean.formula().power(2);
+    Formula other = setting.sum(setting.x().power(2)).minus(setting.n().times(squareOfMean));
+    return formula.replacing(setting.squares(mean), other);
   }
 
   /** The variance is rounded before its root is taken. */

@@ -191,9 +191,14 @@ public final class Setting {
     return powers(2);
   }
 
+  /** {@return Σ(x−x̄)² about the mean of this name, with f before it in a table} */
+  public Formula squares(Quantity mean) {
+    return sum(x().minus(mean.formula()).power(2));
+  }
+
   /** {@return Σ(x−x̄)²/(n − 1), of a sample whatever the course divides by} */
   public Formula varianceOfSample() {
-    return sum(x().minus(Quantity.MEAN.formula()).power(2)).over(n().minus(number(1)));
+    return squares(Quantity.MEAN).over(n().minus(number(1)));
   }
 
   /** {@return Σ(x−x̄)² over what the course divides it by} */

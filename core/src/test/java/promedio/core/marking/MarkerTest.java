@@ -158,6 +158,24 @@ class MarkerTest {
   }
 
   @Test
+  void aMeanRoundedEarlyIsFoundInATestWhateverTheCourseDividesBy() throws Exception {
+    // x̄ = 12.74 and s = 4.3432…: (12.7 − 10)/(s/√5) = 1.3901…
+    Data data =
+        new Sample(
+            Values.of(
+                Stream.of("8.2", "10.1", "11.7", "14.3", "19.4")
+                    .map(text -> Exact.of(new BigDecimal(text)))
+                    .toList()));
+    CourseRules population = CourseRules.DEFAULTS.with("divisor", "n").with("places", "4");
+    Problem t = Problem.of(data, population, Measures.ofId("t_one 10").orElseThrow());
+
+    Explanation best = Marker.of(t).mark("1.3901", DecimalSign.POINT).best().orElseThrow();
+
+    assertThat(best.cause()).isEqualTo(Cause.ROUNDED_EARLY);
+    assertThat(best.params()).containsEntry("step", "mean").containsEntry("places", "1");
+  }
+
+  @Test
   void variantsOfOneCauseAreOneExplanation() {
     Mark mark = mark("3 5 8 12 13 14 18 21 30", "q1", "8.00");
 

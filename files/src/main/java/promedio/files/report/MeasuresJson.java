@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
@@ -86,7 +87,9 @@ public final class MeasuresJson {
       return;
     }
     for (Task task : extras.tests()) {
-      node.set(task.key(), numbers.single(computation.result(task), task.measure()));
+      node.set(
+          Several.reported(task.measure()),
+          numbers.single(computation.result(task), task.measure()));
     }
   }
 }

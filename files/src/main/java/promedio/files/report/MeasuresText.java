@@ -5,25 +5,27 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
-import promedio.core.number.NumberText;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 
 /** Every measure of some data as lines for a person. */
 public final class MeasuresText {
 
   private final CourseRules rules;
+  private final Computation computation;
+  private final boolean grouped;
 
-  private MeasuresText(CourseRules rules) {
+  private MeasuresText(Data data, CourseRules rules) {
     this.rules = rules;
+    this.computation = Computation.of(data, rules);
+    this.grouped = data.classes().isPresent();
   }
 
   /**
@@ -32,7 +34,7 @@ public final class MeasuresText {
    * @param title what the data are, at the head
    */
   public static List<String> of(String title, Data data, CourseRules rules, Extras extras) {
-    return new MeasuresText(rules).lines(title, data, extras);
+    return new MeasuresText(data, rules).lines(title, data, extras);
   }
 
   private List<String> lines(String title, Data data, Extras extras) {
@@ -49,61 +51,44 @@ public final class MeasuresText {
                 .map(code -> code.getKey() + " " + code.getValue())
                 .collect(Collectors.joining(", "))));
     lines.add("");
-    Computation computation = Computation.of(data, rules);
-    for (Measure measure : Measures.all()) {
-      lines.add(line(measure.key(), computation.result(measure)));
-    }
+    Measures.all().forEach(measure -> lines.add(line(measure.key(), Task.of(measure))));
     extras
         .trim()
-        .ifPresent(
-            trim ->
-                lines.add(
-                    line(
-                        "trimmed_mean", computation.result(Task.of(Measures.TRIMMED_MEAN, trim)))));
+        .ifPresent(trim -> lines.add(line("trimmed_mean", Task.of(Measures.TRIMMED_MEAN, trim))));
     extras
         .percentiles()
         .forEach(
             (key, percent) ->
-                lines.add(
-                    line(
-                        "percentile " + key,
-                        computation.result(Task.of(Measures.PERCENTILE, percent)))));
+                lines.add(line("percentile " + key, Task.of(Measures.PERCENTILE, percent))));
     if (computation.setting().categories().isEmpty()) {
-      extras.tests().forEach(task -> lines.add(line(task.key(), computation.result(task), task)));
+      extras.tests().forEach(task -> lines.add(line(Several.reported(task.measure()), task)));
     }
     return lines;
   }
 
-  private String line(String name, Result result, Task task) {
-    return result instanceof Result.Estimated estimated
-        ? "%-24s %s"
-            .formatted(
-                name,
-                ResultText.of(
-                    estimated.value().decimal(), task, false, rules, DecimalSign.spoken()))
-        : line(name, result);
+  private String line(String name, Task task) {
+    return "%-24s %s".formatted(name, text(computation.result(task), task));
   }
 
-  private String line(String name, Result result) {
-    return "%-24s %s".formatted(name, text(result));
-  }
-
-  private String text(Result result) {
+  private String text(Result result, Task task) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("report.absent", absent.why().text());
     }
     if (result instanceof Result.Several several) {
-      return several.values().stream().map(this::rounded).collect(Collectors.joining("  "));
+      return several.values().stream()
+          .map(value -> shown(value, task))
+          .collect(Collectors.joining("  "));
     }
     if (result instanceof Result.Named named) {
       return String.join("; ", named.names());
     }
-    return rounded(result.number().orElseThrow());
+    return result instanceof Result.Estimated estimated
+        ? shown(estimated.value().decimal(), task)
+        : shown(result.number().orElseThrow(), task);
   }
 
-  private String rounded(Real number) {
-    return NumberText.write(
-        number.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)), DecimalSign.spoken());
+  private String shown(Real number, Task task) {
+    return ResultText.of(number, task, grouped, rules, DecimalSign.spoken());
   }
 
   /** {@return the number in plain notation without trailing zeros} */

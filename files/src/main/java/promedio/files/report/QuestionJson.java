@@ -237,8 +237,8 @@ public final class QuestionJson {
             .orElseThrow(() -> Texts.refusal("mark.no-measure", key.asText()));
     List<Exact> arguments = new ArrayList<>();
     JsonNode with = question.path("with");
-    if (measure.key().startsWith("interval_mean") && !isAbsent(with.path("sigma"))) {
-      measure = bySigma(measure);
+    if (!isAbsent(with.path("sigma"))) {
+      measure = Several.bySigma(measure).orElse(measure);
     }
     for (Parameter parameter : measure.parameters()) {
       JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
@@ -260,13 +260,6 @@ public final class QuestionJson {
       throw Texts.refusal("mark.with", measure.key(), refusal.get().text());
     }
     return new Task(measure, arguments);
-  }
-
-  private static Measure bySigma(Measure interval) {
-    return Several.intervalBySigma().stream()
-        .filter(other -> other.key().equals(interval.key()))
-        .findFirst()
-        .orElseThrow();
   }
 
   /**

@@ -39,8 +39,8 @@ public final class ResultText {
           PValueText.told(new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
       case DEGREES -> whole(value, rules, sign);
       default ->
-          isRead(task) && places(value, rules) > SURE_DIGITS
-              ? NumberText.write(value.significant(SURE_DIGITS), sign)
+          isRead(task)
+              ? NumberText.write(sure(value, rules), sign)
               : isOfData(task, grouped) && value instanceof Exact exact && exact.isRational()
                   ? typed(exact, rules, sign)
                   : rounded(value, rules, sign);
@@ -64,9 +64,10 @@ public final class ResultText {
     return task.key().startsWith("interval_");
   }
 
-  /** How many digits the places of the course would show. */
-  private static int places(Real value, CourseRules rules) {
-    return value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING)).precision();
+  /** {@return what was read off a curve to the places of the course, as far as it is sure} */
+  private static BigDecimal sure(Real value, CourseRules rules) {
+    BigDecimal rounded = value.rounded(rules.get(Rule.PLACES), rules.get(Rule.ROUNDING));
+    return rounded.precision() > SURE_DIGITS ? value.significant(SURE_DIGITS) : rounded;
   }
 
   private static boolean isOfData(Task task, boolean grouped) {

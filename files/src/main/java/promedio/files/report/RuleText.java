@@ -22,6 +22,15 @@ public final class RuleText {
     return Texts.has(key) ? Texts.of(key) : written(code);
   }
 
+  /** {@return the rule by name, and its value} */
+  public static <T> String told(Rule<T> rule, T value) {
+    String name = Texts.of("rule." + rule.code());
+    // α = 0.05 is told as that.
+    return name.endsWith("=")
+        ? name + " " + of(rule, value)
+        : Texts.of("rule.told", name, of(rule, value));
+  }
+
   /** {@return what a question says itself, each rule with its name; empty where it says nothing} */
   public static String of(StatedRules stated) {
     return Rule.all().stream()
@@ -30,7 +39,7 @@ public final class RuleText {
   }
 
   private static <T> Optional<String> of(Rule<T> rule, StatedRules stated) {
-    return stated.get(rule).map(value -> Texts.of("rule." + rule.code()) + " " + of(rule, value));
+    return stated.get(rule).map(value -> told(rule, value));
   }
 
   /** {@return the value of this code in words; the code, where there is no such rule or value} */

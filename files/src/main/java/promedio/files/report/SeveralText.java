@@ -4,6 +4,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import promedio.core.catalogue.Measures;
+import promedio.core.measure.Dimension;
+import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 
@@ -82,10 +85,19 @@ public final class SeveralText {
                 each.getKey(),
                 found.has("absent")
                     ? Texts.of("several.absent", found.path("absent").asText())
-                    : rounded(found)));
+                    : isWholeDegrees(each.getKey(), found)
+                        ? found.path("exact").asText()
+                        : rounded(found)));
       }
     }
     lines.addAll(Columns.aligned(table));
+  }
+
+  private static boolean isWholeDegrees(String key, JsonNode found) {
+    return found.path("exact").asText().matches("\\d+")
+        && Measures.ofKey(key)
+            .filter(measure -> Task.of(measure).dimension() == Dimension.DEGREES)
+            .isPresent();
   }
 
   /** The number as those write it who speak the language. */

@@ -52,7 +52,7 @@ class HostileAssignmentsTest {
   private static final String OLD_PART =
       "{\"id\":1,\"text\":\"Find\",\"item\":1,\"measures\":[\"mean\"],\"places\":2}";
   private static final String DOCUMENT =
-      "{\"version\":14,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
+      "{\"version\":15,\"title\":\"T\",\"course\":\"\",\"rules\":{\"divisor\":\"n\"},"
           + "\"methods\":{\"sd\":\"shortcut\"},\"decimal\":\".\",\"covered\":false,"
           + "\"next\":{\"item\":2,\"table\":2,\"part\":2,\"question\":2},\"items\":["
           + ITEM
@@ -128,12 +128,12 @@ class HostileAssignmentsTest {
           Fate.REFUSED,
           DOCUMENT.replaceFirst("\"" + field + "\":", "\"" + field + "\":null,\"y\":"));
     }
-    changed("version 6.9", Fate.REFUSED, "\"version\":14", "\"version\":6.9");
-    changed("version true", Fate.REFUSED, "\"version\":14", "\"version\":true");
-    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":14", "\"version\":4294967302");
-    changed("version in words", Fate.REFUSED, "\"version\":14", "\"version\":\"7\"");
-    changed("version 15", Fate.REFUSED, "\"version\":14", "\"version\":15");
-    changed("version below 0", Fate.REFUSED, "\"version\":14", "\"version\":-7");
+    changed("version 6.9", Fate.REFUSED, "\"version\":15", "\"version\":6.9");
+    changed("version true", Fate.REFUSED, "\"version\":15", "\"version\":true");
+    changed("version 2^32 + 6", Fate.REFUSED, "\"version\":15", "\"version\":4294967302");
+    changed("version in words", Fate.REFUSED, "\"version\":15", "\"version\":\"7\"");
+    changed("version 16", Fate.REFUSED, "\"version\":15", "\"version\":16");
+    changed("version below 0", Fate.REFUSED, "\"version\":15", "\"version\":-7");
     changed("items are an object", Fate.REFUSED, "\"items\":[", "\"items\":{\"a\":[");
     changed("an item is a number", Fate.REFUSED, ITEM, "3");
     changed("an item occurs twice", Fate.REFUSED, ITEM, ITEM + "," + ITEM);
@@ -258,7 +258,7 @@ class HostileAssignmentsTest {
                 + "\"workings\":{\"sd by shortcut\":{\"mean\":\"9\"}},\"text\":");
     String document =
         DOCUMENT
-            .replace("\"version\":14", "\"version\":8")
+            .replace("\"version\":15", "\"version\":8")
             .replace(ITEM, item)
             .replace("\"questions\":[" + QUESTION + "],", "")
             .replace(PART, OLD_PART);
@@ -301,7 +301,7 @@ class HostileAssignmentsTest {
   }
 
   private static String fields(int count) {
-    StringBuilder fields = new StringBuilder("{\"version\":14");
+    StringBuilder fields = new StringBuilder("{\"version\":15");
     for (int i = 0; i < count; i++) {
       fields.append(",\"f").append(i).append("\":0");
     }

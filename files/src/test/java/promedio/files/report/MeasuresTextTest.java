@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.message.BadInputException;
@@ -50,7 +51,20 @@ class MeasuresTextTest {
                 .build());
 
     assertThat(lines(data, Extras.NONE).get(0)).isEqualTo("pears.csv: 5 values, 1 missing");
-    assertThat(lines(data, Extras.NONE)).anyMatch(line -> line.matches("modes +−4\\.00  3\\.00"));
+    assertThat(lines(data, Extras.NONE)).anyMatch(line -> line.matches("modes +−4  3"));
+  }
+
+  @Test
+  void degreesOfFreedomAreWholeAndAnIntervalBySigmaStandsWhereTheIntervalDoes() throws Exception {
+    Extras extras =
+        Extras.of(Optional.empty(), List.of(), Map.of("mu", "10", "sigma", "3", "level", "95"));
+    Data data = new Sample(Values.of(Stream.of(8, 11, 14).map(Exact::of).toList()));
+
+    assertThat(lines(data, extras))
+        .anyMatch(line -> line.matches("t_one_df +2"))
+        // 11 ∓ 1.959964 · 3 / √3
+        .anyMatch(line -> line.matches("interval_mean_lower +7\\.61"))
+        .anyMatch(line -> line.matches("interval_mean_upper +14\\.39"));
   }
 
   @Test

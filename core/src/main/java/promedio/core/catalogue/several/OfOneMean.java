@@ -158,13 +158,14 @@ final class OfOneMean {
   /** {@return both ends of the interval of the mean where σ is known, by z} */
   static List<Measure> intervalBySigma() {
     return List.of(
-        endBySigma("interval_mean_lower", false), endBySigma("interval_mean_upper", true));
+        endBySigma("interval_mean_lower_by_sigma", false),
+        endBySigma("interval_mean_upper_by_sigma", true));
   }
 
   private static Measure endBySigma(String key, boolean upper) {
     return measure(
             key,
-            endOf(key + "_by_sigma", upper),
+            endOf(key, upper),
             s ->
                 new Definition.ByCurve(
                     new Bound(

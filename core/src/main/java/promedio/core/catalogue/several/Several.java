@@ -54,7 +54,8 @@ public final class Several {
               OF_FIT,
               T,
               Z,
-              INTERVAL)
+              INTERVAL,
+              INTERVAL_BY_SIGMA)
           .flatMap(List::stream)
           .toList();
 
@@ -131,6 +132,18 @@ public final class Several {
   /** {@return the same where σ is known; they take a level and a standard deviation} */
   public static List<Measure> intervalBySigma() {
     return INTERVAL_BY_SIGMA;
+  }
+
+  /** {@return the same end of the interval where σ is known; none of another measure} */
+  public static Optional<Measure> bySigma(Measure end) {
+    int index = INTERVAL.indexOf(end);
+    return index < 0 ? Optional.empty() : Optional.of(INTERVAL_BY_SIGMA.get(index));
+  }
+
+  /** {@return the key under which reports of all measures tell it: σ or not, it is that end} */
+  public static String reported(Measure measure) {
+    int index = INTERVAL_BY_SIGMA.indexOf(measure);
+    return index < 0 ? measure.key() : INTERVAL.get(index).key();
   }
 
   /** {@return every measure here that somebody may ask for by its key} */

@@ -12,7 +12,6 @@ import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Task;
-import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
@@ -51,10 +50,7 @@ final class HandInRules {
   }
 
   private static <T> String inWords(Rule<T> rule, CourseRules rules) {
-    String name = Texts.of("rule." + rule.code());
-    String value = RuleText.of(rule, rules.get(rule));
-    // α = 0.05 is told as that.
-    return name.endsWith("=") ? name + " " + value : Texts.of("handin.rule", name, value);
+    return RuleText.told(rule, rules.get(rule));
   }
 
   private <T> boolean matters(Rule<T> rule, Question question) {

@@ -93,6 +93,11 @@ public enum TestKind {
         && Task.refusal(named(keys.get(keys.size() - 1)), about).isEmpty();
   }
 
+  /** {@return whether it is its upper tail alone that counts, as of F and χ²} */
+  boolean isOneTailed() {
+    return this == VARIANCE || this == COUNTS || this == FIT;
+  }
+
   /** {@return the size of the effect, where it has a usual measure} */
   public Optional<Size> size() {
     return size;

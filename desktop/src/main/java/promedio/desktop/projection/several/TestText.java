@@ -95,9 +95,7 @@ public final class TestText {
 
   /** χ² and F have one tail; of the others the rules tell it. */
   private String side() {
-    return kind == TestKind.VARIANCE || kind == TestKind.COUNTS || kind == TestKind.FIT
-        ? "upper"
-        : rules().get(Rule.TAILS).code();
+    return kind.isOneTailed() ? "upper" : rules().get(Rule.TAILS).code();
   }
 
   private Object[] names() {
@@ -122,13 +120,19 @@ public final class TestText {
             .collect(Collectors.joining(" : "));
   }
 
+  /** {@return what may be said of such a test} */
+  public List<Rule<?>> statable() {
+    return kind.isOneTailed() ? List.of(Rule.ALPHA) : List.of(Rule.TAILS, Rule.ALPHA);
+  }
+
   /** {@return the alternative and the level as far as the test or its question says them} */
   public StatedRules stated() {
     return now.item()
         .test()
         .stated()
         .and(now.question(kind.p(about)).stated())
-        .with(Rule.DIVISOR, Optional.empty());
+        .with(Rule.DIVISOR, Optional.empty())
+        .withPlaces(Optional.empty());
   }
 
   /** {@return why there is no test; none where there is one} */

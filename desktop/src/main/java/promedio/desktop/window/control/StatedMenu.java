@@ -15,8 +15,8 @@ import promedio.files.report.RuleText;
 /** Where it is chosen what a question says itself; what it does not say, the course tells. */
 public final class StatedMenu extends MenuButton {
 
-  private final List<Rule<?>> rules;
   private final Change change;
+  private List<Rule<?>> rules = List.of();
   private StatedRules shown = StatedRules.NONE;
 
   /** Takes what is said of a rule from now on; nothing where the course tells it. */
@@ -28,28 +28,31 @@ public final class StatedMenu extends MenuButton {
   /**
    * Makes one.
    *
-   * @param rules those it offers, each in a menu of its own
    * @param change takes what is chosen
    */
-  public StatedMenu(String id, List<Rule<?>> rules, Change change) {
-    this.rules = rules;
+  public StatedMenu(String id, Change change) {
     this.change = change;
     setId(id);
     setMnemonicParsing(false);
     getStyleClass().add("quiet-menu");
-    fill();
   }
 
-  /** Shows what the question says. */
-  public void show(StatedRules stated) {
-    if (!stated.equals(shown)) {
+  /**
+   * Shows what the question says.
+   *
+   * @param offered the rules that it may say here, each in a menu of its own
+   */
+  public void show(List<Rule<?>> offered, StatedRules stated) {
+    if (!stated.equals(shown) || !offered.equals(rules)) {
+      rules = offered;
       shown = stated;
       fill();
     }
   }
 
   private void fill() {
-    String words = RuleText.of(shown.withPlaces(Optional.empty()));
+    // Those of p-values follow the places.
+    String words = RuleText.of(shown.with(Rule.P_PLACES, Optional.empty()));
     setText(words.isEmpty() ? Texts.of("stated.none") : Texts.of("stated.said", words));
     setAccessibleText(Texts.of("stated.name") + ": " + getText());
     getItems().setAll(rules.stream().map(this::menu).toList());

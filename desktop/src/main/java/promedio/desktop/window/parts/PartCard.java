@@ -27,6 +27,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.rules.Rule;
+import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
@@ -39,12 +40,13 @@ import promedio.files.report.TaskTexts;
 /** One part of the sheet: what is asked, of which sample, and the answers. */
 final class PartCard extends VBox {
 
-  private static final int USUAL_PLACES = -1;
+  /** What a part may say itself. */
+  private static final List<Rule<?>> SAID =
+      List.of(Rule.PLACES, Rule.DIVISOR, Rule.TAILS, Rule.ALPHA);
 
   private final Workspace workspace;
   private final TextField text = Fields.ofAssignment(new TextField());
   private final ChoiceBox<Integer> item = new ChoiceBox<>();
-  private final ChoiceBox<Integer> places = new ChoiceBox<>();
   private final StatedMenu stated;
   private final CheckBox covered = new CheckBox(Texts.of("parts.covered"));
   private final FlowPane answers = new FlowPane(14, 8);
@@ -71,19 +73,15 @@ final class PartCard extends VBox {
     HBox.setHgrow(text, Priority.ALWAYS);
     HBox head = new HBox(8, letter, text, PartsView.tools(workspace, first));
     head.setAlignment(Pos.CENTER_LEFT);
-    buildChoices();
+    buildItem();
     MenuButton measures = new MenuButton(Texts.of("parts.measures"));
     measures.setId("part-measures-" + first.id());
     measures.getStyleClass().add("quiet-menu");
     fill(measures);
     Hyperlink go = Controls.link("parts.go", "part-go-" + first.id(), this::goToSheet);
-    stated =
-        new StatedMenu(
-            "part-stated-" + first.id(),
-            List.of(Rule.DIVISOR, Rule.TAILS, Rule.ALPHA),
-            this::state);
+    stated = new StatedMenu("part-stated-" + first.id(), this::state);
     buildCovered();
-    FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item, places);
+    FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item);
     about.getChildren().addAll(measures, stated, covered, go);
     for (Task task : tasks()) {
       answers.getChildren().add(answer(task));
@@ -101,7 +99,7 @@ final class PartCard extends VBox {
         .ifPresent(task -> workspace.chooseTask(part.about().portion(), task));
   }
 
-  private void buildChoices() {
+  private void buildItem() {
     for (Item each : workspace.assignment().items()) {
       item.getItems().add(each.id());
     }
@@ -110,31 +108,11 @@ final class PartCard extends VBox {
     Controls.inWords(
         item, id -> workspace.assignment().item(id).map(Item::name).orElse(Texts.of("parts.gone")));
     item.setOnAction(event -> edit("", () -> part.about(Selection.of(item.getValue()))));
-    places.getItems().add(USUAL_PLACES);
-    for (int i = 0; i <= 6; i++) {
-      places.getItems().add(i);
-    }
-    places.setId("part-places-" + part.id());
-    places.setAccessibleText(Texts.of("parts.places"));
-    Controls.inWords(
-        places,
-        count ->
-            count == USUAL_PLACES
-                ? Texts.of("parts.usual-places")
-                : Texts.of("rule.places." + count));
-    places.setOnAction(
-        event ->
-            edit(
-                "",
-                () ->
-                    part.with(
-                        part.stated()
-                            .withPlaces(
-                                Optional.of(places.getValue()).filter(p -> p != USUAL_PLACES)))));
   }
 
   private <T> void state(Rule<T> rule, Optional<T> value) {
-    edit("", () -> part.with(part.stated().with(rule, value)));
+    StatedRules said = part.stated().with(rule, value);
+    edit("", () -> part.with(rule == Rule.PLACES ? said.withPlaces(said.places()) : said));
   }
 
   private void buildCovered() {
@@ -240,8 +218,7 @@ final class PartCard extends VBox {
     showing = true;
     Fields.show(text, now.text());
     item.setValue(now.about().item());
-    places.setValue(now.stated().places().orElse(USUAL_PLACES));
-    stated.show(now.stated());
+    stated.show(SAID, now.stated());
     covered.setSelected(now.covered());
     showing = false;
     asked.forEach(each -> each.field.show());

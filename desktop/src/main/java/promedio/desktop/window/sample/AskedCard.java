@@ -1,9 +1,11 @@
 package promedio.desktop.window.sample;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -19,6 +21,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
+import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Layout;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
@@ -53,7 +56,13 @@ public final class AskedCard extends VBox {
 
   /** Makes the card of a sample. */
   AskedCard(Workspace workspace) {
-    this(workspace, "asked.heading", Measures.others());
+    this(workspace, "asked.heading", ofSample());
+  }
+
+  private static List<Measure> ofSample() {
+    return Stream.of(Measures.others(), Several.interval(), Several.intervalBySigma())
+        .flatMap(List::stream)
+        .toList();
   }
 
   /**
@@ -81,12 +90,11 @@ public final class AskedCard extends VBox {
     measures.setId("ask-measure");
     measures.setAccessibleText(Texts.of("asked.measure"));
     Controls.inWords(measures, TaskTexts::name);
-    measures.setOnAction(event -> Nodes.setShown(number, needsNumber()));
+    measures.setOnAction(event -> showNumbers());
     number.setId("ask-number");
     number.setPrefColumnCount(5);
     number.getStyleClass().add("answer");
-    number.setAccessibleText(Texts.of("asked.number"));
-    number.setPromptText(Texts.of("asked.number"));
+    showNumbers();
     number.setOnAction(event -> ask());
     Button add = new Button(Texts.of("asked.add"));
     add.setId("ask-add");
@@ -94,6 +102,19 @@ public final class AskedCard extends VBox {
     HBox line = new HBox(8, measures, number, add);
     line.setAlignment(Pos.CENTER_LEFT);
     return line;
+  }
+
+  /** Whatever it is about besides the data is typed in this order. */
+  private void showNumbers() {
+    Nodes.setShown(number, needsNumber());
+    boolean one = measures.getValue().parameters().size() < 2;
+    number.setPromptText(
+        one
+            ? Texts.of("asked.number")
+            : measures.getValue().parameters().stream()
+                .map(parameter -> parameter.quantity().plain())
+                .collect(Collectors.joining("; ")));
+    number.setAccessibleText(number.getPromptText());
   }
 
   private boolean needsNumber() {
@@ -105,12 +126,15 @@ public final class AskedCard extends VBox {
       ask(Task.of(measures.getValue()));
       return;
     }
-    Reading reading = NumberText.read(number.getText(), workspace.assignment().sign());
-    if (reading instanceof Reading.Unreadable unreadable) {
-      refuse(unreadable.why());
-      return;
+    List<Exact> arguments = new ArrayList<>();
+    for (String text : number.getText().strip().split("[;\\s]+", -1)) {
+      Reading reading = NumberText.read(text, workspace.assignment().sign());
+      if (reading instanceof Reading.Unreadable unreadable) {
+        refuse(unreadable.why());
+        return;
+      }
+      arguments.add(((Reading.Numeral) reading).value());
     }
-    List<Exact> arguments = List.of(((Reading.Numeral) reading).value());
     Optional<Message> refusal = Task.refusal(measures.getValue(), arguments);
     if (refusal.isPresent()) {
       refuse(refusal.get());

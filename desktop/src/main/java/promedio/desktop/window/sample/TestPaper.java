@@ -96,7 +96,7 @@ public final class TestPaper extends VBox {
     this.decided = new DecisionChoice(workspace, id);
     getStyleClass().add("graph-card");
     setId(id);
-    this.stated = new StatedMenu(id + "-stated", List.of(Rule.TAILS, Rule.ALPHA), this::state);
+    this.stated = new StatedMenu(id + "-stated", this::state);
     Label heading = new Label(Texts.of("test.heading"));
     heading.getStyleClass().add("family-heading");
     FlowPane choice = new FlowPane(10, 4);
@@ -284,7 +284,7 @@ public final class TestPaper extends VBox {
 
   private void show(TestKind chosen, Analysis of, List<Exact> numbers, Projection all) {
     TestText text = TestText.of(chosen, of, numbers);
-    stated.show(text.stated());
+    stated.show(text.statable(), text.stated());
     hypotheses.setText(text.hypotheses());
     problem.setText(text.problem().orElse(""));
     showRows(statistics, chosen.statistics(numbers), of, all);

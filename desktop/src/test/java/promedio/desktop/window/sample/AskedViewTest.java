@@ -60,6 +60,18 @@ class AskedViewTest extends OpenWindow {
   }
 
   @Test
+  void anIntervalIsAskedAnsweredAndMarkedWhereSigmaIsKnown() {
+    ask("interval_mean_lower_by_sigma", "95; 4");
+    String node = "interval_mean_lower_by_sigma-95-4";
+    String right = text("#result-" + node);
+    answer("#answer-" + node, right);
+
+    assertThat(text("#mark-" + node)).isEqualTo("right");
+    assertThat(text("#margin-heading"))
+        .isEqualTo("Lower limit of the 95 % confidence interval of the mean, σ = 4");
+  }
+
+  @Test
   void aRightAnswerAgreesAndCountsInTheProgress() {
     ask("percentile", "50");
     answer("#answer-percentile-50", "15.5");

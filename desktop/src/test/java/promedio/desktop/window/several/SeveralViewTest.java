@@ -328,7 +328,7 @@ class SeveralViewTest extends OpenWindow {
     assertThat(text("#sample-test-hypotheses")).contains("H₁: μ < 14");
     assertThat(text("#sample-test-decision")).contains("H₀ is rejected");
     assertThat(find("#sample-test-stated", MenuButton.class).getText())
-        .isEqualTo("The question says: alternative lower");
+        .isEqualTo("The question says: alternative: lower");
     assertThat(workspace.assignment().rules().get(Rule.TAILS)).isEqualTo(Tails.TWO);
 
     state("sample-test-stated", "alpha", "0.01");
