@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Reading.Form;
@@ -22,13 +23,19 @@ import promedio.core.slip.Kind;
  * @param params which variant of it, by the names of slips
  * @param outcome what comes of it
  * @param ending how its last digit comes about
+ * @param at the quantity whose step it happens in; none where that is the last one
  */
 record Candidate(
-    Cause cause, Kind kind, Map<String, String> params, Result outcome, Ending ending) {
+    Cause cause,
+    Kind kind,
+    Map<String, String> params,
+    Result outcome,
+    Ending ending,
+    Optional<Quantity> at) {
 
   /** Makes one of the kind that its cause usually is. */
   Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
-    this(cause, cause.kind(), params, outcome, ending);
+    this(cause, cause.kind(), params, outcome, ending, Optional.empty());
   }
 
   /** {@return whether it gives what was answered} */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.message.Cancellation;
 import promedio.core.number.Exact;
@@ -82,7 +83,23 @@ final class Candidates {
   void add(Cause cause, Kind kind, Result outcome, String... params) {
     if (!outcome.equals(problem.right())
         && (kind == Kind.RULE || !(outcome instanceof Result.Absent))) {
-      add(new Candidate(cause, kind, named(params), outcome, Ending.ROUNDED));
+      add(new Candidate(cause, kind, named(params), outcome, Ending.ROUNDED, Optional.empty()));
+    }
+  }
+
+  /**
+   * Takes what comes of a step that was rounded to so many places before its result was used.
+   *
+   * @param at what the step finds
+   * @param step what the step is told as
+   */
+  void addRounded(Quantity at, String step, int places, Result outcome) {
+    if (!outcome.equals(problem.right()) && !(outcome instanceof Result.Absent)) {
+      Map<String, String> params = named("step", step, "places", String.valueOf(places));
+      Kind kind = Cause.ROUNDED_EARLY.kind();
+      add(
+          new Candidate(
+              Cause.ROUNDED_EARLY, kind, params, outcome, Ending.ROUNDED, Optional.of(at)));
     }
   }
 

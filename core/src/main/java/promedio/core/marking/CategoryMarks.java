@@ -16,7 +16,6 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.sample.Categories;
 import promedio.core.slip.Cause;
-import promedio.core.slip.Kind;
 
 /** Marks what was answered where the mode of categories is asked: names, or that there is none. */
 final class CategoryMarks {
@@ -79,7 +78,9 @@ final class CategoryMarks {
         ? Optional.of(
             new Mark(
                 Verdict.SLIP,
-                List.of(Explanation.of(Cause.FREQUENCY_GIVEN, Kind.SLIP, Map.of(), frequency)),
+                List.of(
+                    Explanation.of(
+                        new Candidate(Cause.FREQUENCY_GIVEN, Map.of(), frequency, Ending.ROUNDED))),
                 Optional.empty(),
                 Optional.empty()))
         : Optional.empty();

@@ -13,7 +13,6 @@ import promedio.core.measure.Setting;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
-import promedio.core.slip.Cause;
 
 /** A step's result was rounded before the next step used it. */
 final class EarlyRounding {
@@ -48,7 +47,7 @@ final class EarlyRounding {
       step("mean", mean, places);
       if (dependsOn(mean)) {
         Rewriting rounded = Rewriting.rounded(mean, places, rounding);
-        add("mean", places, problem.by(rounded.withTree(tree -> byShortcut(tree, mean))));
+        add("mean", mean, places, problem.by(rounded.withTree(tree -> byShortcut(tree, mean))));
       }
     }
     variance(places);
@@ -60,7 +59,7 @@ final class EarlyRounding {
     step("median", Quantity.MEDIAN, places);
     Midpoints.of(problem)
         .map(m -> m.changed(value -> rounded(value, places)))
-        .ifPresent(m -> add("midpoint", places, m.outcome(problem)));
+        .ifPresent(m -> add("midpoint", Quantity.MIDPOINT, places, m.outcome(problem)));
   }
 
   /** The one by the course rule, and the one of a sample, where they are two. */
@@ -81,11 +80,11 @@ final class EarlyRounding {
     if (!dependsOn(quantity)) {
       return;
     }
-    add(name, places, problem.by(Rewriting.rounded(quantity, places, rounding)));
+    add(name, quantity, places, problem.by(Rewriting.rounded(quantity, places, rounding)));
     Optional<Exact> value = computation.value(quantity);
     if (value.isPresent() && top.isPresent()) {
       Formula inPlace = new Formula.Numeral(rounded(value.get(), places));
-      inTop(quantity.formula(), inPlace).ifPresent(found -> add(name, places, found));
+      inTop(quantity.formula(), inPlace).ifPresent(found -> add(name, quantity, places, found));
     }
   }
 
@@ -110,12 +109,12 @@ final class EarlyRounding {
       Optional<Formula> formula = computation.formula(variance);
       if (value.isPresent() && formula.isPresent()) {
         Formula inPlace = new Formula.Numeral(rounded(value.get(), places));
-        add("variance", places, problem.by(Rewriting.ofPart(formula.get(), inPlace)));
+        add("variance", variance, places, problem.by(Rewriting.ofPart(formula.get(), inPlace)));
       }
     }
   }
 
-  private void add(String step, int places, Result outcome) {
-    out.add(Cause.ROUNDED_EARLY, outcome, "step", step, "places", String.valueOf(places));
+  private void add(String step, Quantity at, int places, Result outcome) {
+    out.addRounded(at, step, places, outcome);
   }
 }

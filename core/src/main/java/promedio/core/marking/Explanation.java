@@ -6,8 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import promedio.core.catalogue.Measures;
-import promedio.core.measure.Measure;
+import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -23,6 +22,7 @@ import promedio.core.slip.Kind;
  * @param kind what that is: of another rule, a mistake where the question itself says which one
  * @param params with what, by name; several that fit are joined by commas
  * @param outcome what it leads to, before it is rounded
+ * @param at the quantity whose step in the working it happens in; none where that is the last one
  * @param with what was done besides
  */
 public record Explanation(
@@ -30,6 +30,7 @@ public record Explanation(
     Kind kind,
     Map<String, String> params,
     Result outcome,
+    Optional<Quantity> at,
     Optional<Explanation> with) {
 
   private static final Set<Cause> OF_A_VALUE =
@@ -37,13 +38,6 @@ public record Explanation(
 
   public Explanation {
     params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
-  }
-
-  /**
-   * {@return the measure whose step in the working it concerns}; none where that is the last one
-   */
-  public Optional<Measure> step() {
-    return Measures.ofKey(params.getOrDefault("step", "").split(",", -1)[0]);
   }
 
   /** {@return the value of the data that was slipped with; of several that fit, the first} */
@@ -58,12 +52,18 @@ public record Explanation(
   }
 
   /** {@return a single thing} */
-  static Explanation of(Cause cause, Kind kind, Map<String, String> params, Result outcome) {
-    return new Explanation(cause, kind, params, outcome, Optional.empty());
+  static Explanation of(Candidate candidate) {
+    return of(candidate, candidate.params());
+  }
+
+  /** {@return a single thing, several variants of which fit} */
+  static Explanation of(Candidate first, Map<String, String> params) {
+    return new Explanation(
+        first.cause(), first.kind(), params, first.outcome(), first.at(), Optional.empty());
   }
 
   /** {@return this, and another thing besides} */
   Explanation and(Explanation other) {
-    return new Explanation(cause, kind, params, outcome, Optional.of(other));
+    return new Explanation(cause, kind, params, outcome, at, Optional.of(other));
   }
 }

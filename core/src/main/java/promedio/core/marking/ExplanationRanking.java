@@ -51,7 +51,7 @@ final class ExplanationRanking {
     return fitting.keySet().stream()
         .sorted(Comparator.comparing((Cause cause) -> likelihoods.get(cause)).reversed())
         .limit(MOST)
-        .map(cause -> joined(cause, fitting.get(cause)))
+        .map(cause -> joined(fitting.get(cause)))
         .toList();
   }
 
@@ -85,13 +85,13 @@ final class ExplanationRanking {
   }
 
   /** Variants of one cause are one explanation. */
-  private static Explanation joined(Cause cause, List<Candidate> fits) {
+  private static Explanation joined(List<Candidate> fits) {
     Set<Map<String, String>> variants = new LinkedHashSet<>();
     fits.forEach(fit -> variants.add(fit.params()));
     Map<String, String> params = new LinkedHashMap<>();
     for (Map<String, String> variant : variants) {
       variant.forEach((name, value) -> params.merge(name, value, (a, b) -> a + "," + b));
     }
-    return Explanation.of(cause, fits.get(0).kind(), params, fits.get(0).outcome());
+    return Explanation.of(fits.get(0), params);
   }
 }

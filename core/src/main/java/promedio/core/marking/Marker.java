@@ -113,9 +113,9 @@ public final class Marker {
             new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), Ending.CUT);
         if (cut.gives(answer, rounding)) {
           return Optional.of(
-              explanation(cut)
+              Explanation.of(cut)
                   .and(
-                      explanation(
+                      Explanation.of(
                           new Candidate(Cause.TRUNCATED, Map.of(), cut.outcome(), Ending.CUT))));
         }
       }
@@ -128,15 +128,10 @@ public final class Marker {
       Problem other = problem.under(problem.rules().with(Rule.DIVISOR, divisor));
       for (Candidate candidate : Candidates.plain(other)) {
         if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {
-          return Optional.of(explanation(candidate).and(explanation(rule)));
+          return Optional.of(Explanation.of(candidate).and(Explanation.of(rule)));
         }
       }
     }
     return Optional.empty();
-  }
-
-  private static Explanation explanation(Candidate candidate) {
-    return Explanation.of(
-        candidate.cause(), candidate.kind(), candidate.params(), candidate.outcome());
   }
 }

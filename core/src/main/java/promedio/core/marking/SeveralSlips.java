@@ -14,6 +14,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
+import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
@@ -113,13 +114,8 @@ final class SeveralSlips {
   private void findRounded(Quantity quantity, String step) {
     Rounding rounding = problem.rules().get(Rule.ROUNDING);
     for (int places = 0; places <= MOST_PLACES; places++) {
-      out.add(
-          Cause.ROUNDED_EARLY,
-          problem.by(Rewriting.rounded(quantity, places, rounding)),
-          "step",
-          step,
-          "places",
-          String.valueOf(places));
+      out.addRounded(
+          quantity, step, places, problem.by(Rewriting.rounded(quantity, places, rounding)));
     }
   }
 
@@ -188,13 +184,11 @@ final class SeveralSlips {
     }
     Rounding rounding = problem.rules().get(Rule.ROUNDING);
     for (int places = 0; places <= MOST_PLACES; places++) {
-      String number = String.valueOf(places);
-      rounded(table, places, rounding).ifPresent(value -> addExpected(value, number));
+      Optional<Result> outcome = rounded(table, places, rounding);
+      if (outcome.isPresent()) {
+        out.addRounded(SeveralQuantities.EXPECTED, "expected", places, outcome.get());
+      }
     }
-  }
-
-  private void addExpected(Result value, String places) {
-    out.add(Cause.ROUNDED_EARLY, value, "step", "expected", "places", places);
   }
 
   private static Optional<Result> rounded(CrossTable table, int places, Rounding rounding) {

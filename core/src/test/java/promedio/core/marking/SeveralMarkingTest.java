@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -124,6 +125,28 @@ class SeveralMarkingTest {
     score[0]++;
     score[1] += !found.isEmpty() && found.get(0).equals(code) ? 1 : 0;
     score[2] += found.stream().limit(3).anyMatch(code::equals) ? 1 : 0;
+  }
+
+  @Test
+  void whatWasRoundedEarlyIsFoundAtTheStepThatFindsItAndNotAtOneOfTheSameName() {
+    List<Groups.Group> groups =
+        List.of(
+            new Groups.Group("A", sample("8", "11", "15")),
+            new Groups.Group("B", sample("9", "14", "22", "23")));
+    Problem sd = Problem.of(new Groups(groups), RULES, Measures.ofKey("combined_sd").orElseThrow());
+    Exact variance =
+        sd.computation().value(Task.of(Measures.ofKey("combined_variance").orElseThrow())).get();
+    Exact early = Exact.of(variance.rounded(0, Rounding.HALF_UP));
+    String answer = early.sqrt().rounded(PLACES, Rounding.HALF_UP).toPlainString();
+
+    Explanation best = Marker.of(sd).mark(answer, DecimalSign.POINT).best().orElseThrow();
+
+    assertThat(best.params()).containsEntry("step", "variance");
+    assertThat(best.at().orElseThrow().id()).isEqualTo("combined_variance");
+  }
+
+  private static Sample sample(String... values) {
+    return new Sample(Values.of(Stream.of(values).map(v -> Exact.of(new BigDecimal(v))).toList()));
   }
 
   private void markPairs(String key, String code, ToDoubleFunction<Xy> wrong) {

@@ -49,8 +49,7 @@ public final class ByHand {
 
   /** {@return the working of what is computed; none where there is no such working} */
   public static Optional<Working> working(
-      Analysis of, Task task, Method method, Optional<Assumed> assumed) {
-    Analysis analysis = of.asked(task);
+      Analysis analysis, Task task, Method method, Optional<Assumed> assumed) {
     return assumed
         .map(own -> Working.of(analysis.typed().data(), analysis.rules(), task, method, own))
         .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), task, method));

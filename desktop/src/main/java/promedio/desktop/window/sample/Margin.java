@@ -163,7 +163,7 @@ public final class Margin extends ScrollPane {
   /** Opens the working at the step in which something was done, and shows the value it was. */
   private void openStep(Explanation explanation) {
     explanation.value().ifPresent(workspace::chooseValue);
-    Optional<Node> step = working.point(explanation.step());
+    Optional<Node> step = working.point(explanation.at());
     // Where it stands is known only once it is laid out.
     step.ifPresent(node -> Platform.runLater(() -> Platform.runLater(() -> scrollTo(node))));
   }

@@ -18,8 +18,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Measure;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.core.working.Method;
@@ -138,7 +138,8 @@ public final class WorkingPane extends VBox {
    * Shows a task by a method; what was uncovered stays so unless another task or other values are
    * chosen.
    */
-  public void show(Task shownTask, Method by, Analysis now) {
+  public void show(Task shownTask, Method by, Analysis of) {
+    Analysis now = of.asked(shownTask);
     Analysis old = analysis;
     boolean sameValues =
         old != null && old.item().id() == now.item().id() && old.typed().equals(now.typed());
@@ -353,18 +354,18 @@ public final class WorkingPane extends VBox {
   }
 
   /**
-   * Shows all steps, and lights the one that yields the measure; the last one where none does.
+   * Shows all steps, and lights the one that finds the quantity; the last one where none does.
    *
    * @return the step, where there is one
    */
-  public Optional<Node> point(Optional<Measure> yielded) {
+  public Optional<Node> point(Optional<Quantity> yielded) {
     uncover(Integer.MAX_VALUE);
     Working made = working;
     Analysis now = analysis;
     if (made == null || now == null || rows.isEmpty()) {
       return Optional.empty();
     }
-    Optional<Formula> wanted = yielded.map(m -> now.computation().symbol(m).formula());
+    Optional<Formula> wanted = yielded.map(Quantity::formula);
     int at =
         IntStream.range(0, rows.size())
             .filter(
