@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.lang.ref.WeakReference;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -15,20 +17,26 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
+import promedio.core.assignment.Item;
 import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.desktop.demo.DemoAssignment;
+import promedio.desktop.session.Background;
 import promedio.files.settings.SettingsFile;
 
 /** The language is chosen in the window, and all of it speaks it from then on. */
 class LanguageViewTest extends OpenWindow {
 
+  private @Nullable Assignment opened;
+
   @Override
   protected Assignment assignment() {
-    return DemoAssignment.withoutTables();
+    Assignment kept = opened;
+    return kept == null ? DemoAssignment.withoutTables() : kept;
   }
 
   @AfterEach
@@ -91,6 +99,45 @@ class LanguageViewTest extends OpenWindow {
     robot.interact(() -> workspace.showParts(true));
     settle();
     assertThat(texts()).noneMatch(text -> english.matcher(text).find());
+  }
+
+  /**
+   * What each sheet says but the first, of which a value may be chosen; with the paper of the test
+   * that is worked on it, and whether it is saved or not.
+   */
+  private Map<Integer, List<String>> sheets() {
+    Map<Integer, List<String>> told = new LinkedHashMap<>();
+    List<Item> items = workspace.assignment().items();
+    for (Item item : items.subList(1, items.size())) {
+      robot.interact(() -> workspace.choose(item.id()));
+      settle();
+      await(Background.Lane.EXPLAINING);
+      settle();
+      told.put(item.id(), texts().stream().map(text -> text.replace(" •", "")).toList());
+    }
+    return told;
+  }
+
+  @Test
+  void sheetsThatWereShownBeforeSayWhatTheySayInAFreshWindow() throws Exception {
+    robot.interact(() -> workspace.replace(DemoAssignment.create()));
+    for (String test : List.of("mean", "paired", "correlation", "two", "variance", "counts")) {
+      for (Item item : workspace.assignment().items()) {
+        robot.interact(
+            () -> {
+              workspace.choose(item.id());
+              workspace.items().setTest(now -> now.withTest(test));
+            });
+      }
+    }
+    sheets();
+    choose("es");
+    Map<Integer, List<String>> changed = sheets();
+
+    opened = workspace.assignment();
+    closeDesk();
+    sitDown();
+    assertThat(sheets()).isEqualTo(changed);
   }
 
   @Test
