@@ -113,7 +113,9 @@ class LanguageViewTest extends OpenWindow {
       settle();
       await(Background.Lane.EXPLAINING);
       settle();
-      told.put(item.id(), texts().stream().map(text -> text.replace(" •", "")).toList());
+      told.put(
+          item.id(),
+          texts().stream().map(text -> text.replace(" •", "")).sorted().distinct().toList());
     }
     return told;
   }
