@@ -24,6 +24,7 @@ import promedio.core.slip.Kind;
  * @param outcome what comes of it
  * @param ending how its last digit comes about
  * @param at the quantity whose step it happens in; none where that is the last one
+ * @param prior how likely just this is, of 100; none where that is said of the cause as a whole
  */
 record Candidate(
     Cause cause,
@@ -31,11 +32,12 @@ record Candidate(
     Map<String, String> params,
     Result outcome,
     Ending ending,
-    Optional<Quantity> at) {
+    Optional<Quantity> at,
+    Optional<Integer> prior) {
 
   /** Makes one of the kind that its cause usually is. */
   Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
-    this(cause, cause.kind(), params, outcome, ending, Optional.empty());
+    this(cause, cause.kind(), params, outcome, ending, Optional.empty(), Optional.empty());
   }
 
   /** {@return whether it gives what was answered} */

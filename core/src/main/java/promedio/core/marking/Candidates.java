@@ -25,6 +25,9 @@ final class Candidates {
   private final List<Candidate> found = new ArrayList<>();
   private final Set<Candidate> seen = new HashSet<>();
 
+  /** What causes of their own lead to. */
+  private final Set<Result> saidBetter = new HashSet<>();
+
   private Candidates(Problem problem) {
     this.problem = problem;
   }
@@ -36,6 +39,7 @@ final class Candidates {
       RuleCauses.find(problem, candidates);
       EndingCauses.find(problem, candidates);
       candidates.findPlain();
+      candidates.findEdits();
       OneOfSeveral.find(problem, candidates);
       return candidates.found;
     }
@@ -43,6 +47,7 @@ final class Candidates {
       RuleCauses.find(problem, candidates);
       EndingCauses.find(problem, candidates);
       candidates.findPlain();
+      candidates.findEdits();
       if (problem.data().tally().size() <= MOST_VALUES) {
         EarlyRounding.find(problem, candidates);
         ValueSlips.find(problem, candidates);
@@ -83,7 +88,15 @@ final class Candidates {
   void add(Cause cause, Kind kind, Result outcome, String... params) {
     if (!outcome.equals(problem.right())
         && (kind == Kind.RULE || !(outcome instanceof Result.Absent))) {
-      add(new Candidate(cause, kind, named(params), outcome, Ending.ROUNDED, Optional.empty()));
+      add(
+          new Candidate(
+              cause,
+              kind,
+              named(params),
+              outcome,
+              Ending.ROUNDED,
+              Optional.empty(),
+              Optional.empty()));
     }
   }
 
@@ -99,8 +112,42 @@ final class Candidates {
       Kind kind = Cause.ROUNDED_EARLY.kind();
       add(
           new Candidate(
-              Cause.ROUNDED_EARLY, kind, params, outcome, Ending.ROUNDED, Optional.of(at)));
+              Cause.ROUNDED_EARLY,
+              kind,
+              params,
+              outcome,
+              Ending.ROUNDED,
+              Optional.of(at),
+              Optional.empty()));
     }
+  }
+
+  /**
+   * Takes what a mistake on the way leads to, unless a cause of its own says it better.
+   *
+   * @param prior how likely it is, of 100
+   */
+  void addEdit(Cause cause, Map<String, String> params, Result outcome, int prior) {
+    if (!outcome.equals(problem.right()) && !saidBetter.contains(outcome)) {
+      add(
+          new Candidate(
+              cause,
+              cause.kind(),
+              params,
+              outcome,
+              Ending.ROUNDED,
+              Optional.empty(),
+              Optional.of(prior)));
+    }
+  }
+
+  /** From here on, what leads to the same as a cause without choices is told as that cause. */
+  private void findEdits() {
+    found.stream()
+        .filter(candidate -> candidate.params().isEmpty() || candidate.kind() == Kind.RULE)
+        .filter(candidate -> candidate.ending() == Ending.ROUNDED)
+        .forEach(candidate -> saidBetter.add(candidate.outcome()));
+    WayEdits.find(problem, this);
   }
 
   /** Takes what a cause leads to, where that is a number. */
@@ -125,7 +172,8 @@ final class Candidates {
     }
   }
 
-  private static Map<String, String> named(String... params) {
+  /** {@return names and values in turn as a map in their order} */
+  static Map<String, String> named(String... params) {
     Map<String, String> named = new LinkedHashMap<>();
     for (int i = 0; i < params.length; i += 2) {
       named.put(params[i], params[i + 1]);

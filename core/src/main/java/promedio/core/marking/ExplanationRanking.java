@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
@@ -20,6 +21,9 @@ final class ExplanationRanking {
 
   /** More are not told. */
   private static final int MOST = 5;
+
+  private static final Comparator<Candidate> BY_PRIOR =
+      Comparator.comparing(fit -> fit.prior().orElse(0));
 
   private final List<Candidate> candidates;
   private final Candidate right;
@@ -60,6 +64,9 @@ final class ExplanationRanking {
    * give it.
    */
   private Exact likelihood(Cause cause, List<Candidate> fits, int places) {
+    if (fits.get(0).prior().isPresent()) {
+      return Exact.of(fits.stream().max(BY_PRIOR).flatMap(Candidate::prior).orElse(0));
+    }
     List<BigDecimal> unchanged = right.digits(places, rounding);
     Map<Map<String, String>, Set<Object>> changing = new HashMap<>();
     for (Candidate candidate : candidates) {
@@ -86,6 +93,11 @@ final class ExplanationRanking {
 
   /** Variants of one cause are one explanation. */
   private static Explanation joined(List<Candidate> fits) {
+    Optional<Candidate> likeliest =
+        fits.stream().filter(fit -> fit.prior().isPresent()).max(BY_PRIOR);
+    if (likeliest.isPresent()) {
+      return Explanation.of(likeliest.get());
+    }
     Set<Map<String, String>> variants = new LinkedHashSet<>();
     fits.forEach(fit -> variants.add(fit.params()));
     Map<String, String> params = new LinkedHashMap<>();

@@ -66,6 +66,26 @@ public enum Cause {
   /** How often the mode occurs, not the mode. */
   FREQUENCY_GIVEN(Kind.SLIP),
 
+  // Mistakes on the way, of any measure and method.
+  /** A step was given as the result. */
+  STOPPED_EARLY(Kind.SLIP),
+  /** One operation was left out. */
+  OPERATION_LEFT_OUT(Kind.SLIP),
+  /** One operation too many. */
+  OPERATION_ADDED(Kind.SLIP),
+  /** One operation in the place of another. */
+  OPERATION_EXCHANGED(Kind.SLIP),
+  /** Divided the other way round. */
+  TURNED_OVER(Kind.SLIP),
+  /** A neighbour in the place of a quantity. */
+  MIXED_UP(Kind.SLIP),
+  /** Typed without its brackets. */
+  BRACKETS_IGNORED(Kind.SLIP),
+  /** Σx² for (Σx)², or the other way round. */
+  SQUARES_MIXED_UP(Kind.SLIP),
+  /** One of several modes. */
+  ONE_OF_SEVERAL(Kind.SLIP),
+
   // Slips with the order and the count.
   /** Positions counted in the values as they came. */
   NOT_SORTED(Kind.SLIP),

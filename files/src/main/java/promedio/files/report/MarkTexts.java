@@ -3,6 +3,7 @@ package promedio.files.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Problem;
@@ -112,6 +113,8 @@ public final class MarkTexts {
   private String words(String name, String value) {
     return switch (name) {
       case "step" -> or(parts(value).stream().map(each -> measure("mark.step.", each)).toList());
+      case "quantity", "instead", "operation", "of" ->
+          or(parts(value).stream().map(this::part).toList());
       case "measure" ->
           or(parts(value).stream().map(each -> measure("mark.measure.", each)).toList());
       case "places" ->
@@ -122,7 +125,18 @@ public final class MarkTexts {
 
   /** What has no other name here is called as everywhere. */
   private static String measure(String prefix, String key) {
-    return Texts.has(prefix + key) ? Texts.of(prefix + key) : TaskTexts.ofKey(key);
+    String known = Texts.has(prefix + key) ? prefix + key : "measure." + key;
+    return Texts.has(known) ? Texts.of(known) : key;
+  }
+
+  /** An operation or a quantity by its name, any other part of a formula as it is. */
+  private String part(String code) {
+    return Stream.of("mark.operation.", "mark.quantity.", "mark.step.", "measure.")
+        .map(prefix -> prefix + code)
+        .filter(Texts::has)
+        .findFirst()
+        .map(Texts::of)
+        .orElseGet(() -> number(code));
   }
 
   /** Decimals in the student's way of writing them; fractions as they are. */

@@ -1,0 +1,273 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Operator;
+import promedio.core.formula.Quantity;
+import promedio.core.number.Exact;
+import promedio.core.slip.Cause;
+
+/**
+ * The ways in which a formula is worked otherwise by one mistake: an operation left out, turned
+ * over, reversed or exchanged, brackets ignored, squares and roots mixed up, a neighbour put into
+ * the place of a quantity.
+ */
+final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
+
+  /**
+   * One of them.
+   *
+   * @param cause what is done
+   * @param params with what
+   * @param formula what is worked then
+   * @param depth how far below the top of the formula it is done, from 0
+   */
+  record Edit(Cause cause, Map<String, String> params, Formula formula, int depth) {}
+
+  private static final Formula TWO = Formula.number(2);
+
+  private final Neighbours neighbours;
+  private final List<Edit> found = new ArrayList<>();
+
+  /** What the whole formula is with something in the place of the node that is looked at. */
+  private UnaryOperator<Formula> whole = UnaryOperator.identity();
+
+  private int depth;
+
+  private FormulaEdits(Neighbours neighbours) {
+    this.neighbours = neighbours;
+  }
+
+  /** {@return every formula that one mistake makes of this one} */
+  static List<Edit> of(Formula formula, Neighbours neighbours) {
+    FormulaEdits edits = new FormulaEdits(neighbours);
+    formula.accept(edits);
+    return edits.found;
+  }
+
+  private void add(Cause cause, Map<String, String> params, Formula instead) {
+    found.add(new Edit(cause, params, whole.apply(instead), depth));
+  }
+
+  private void leftOut(String operation, Formula of, Formula instead) {
+    add(
+        Cause.OPERATION_LEFT_OUT,
+        Candidates.named("operation", operation, "of", StepNames.plain(of)),
+        instead);
+  }
+
+  private void exchanged(String operation, String other, Formula instead) {
+    add(
+        Cause.OPERATION_EXCHANGED,
+        Candidates.named("operation", operation, "instead", other),
+        instead);
+  }
+
+  private void inside(Formula child, UnaryOperator<Formula> put) {
+    UnaryOperator<Formula> outer = whole;
+    whole = instead -> outer.apply(put.apply(instead));
+    depth++;
+    child.accept(this);
+    depth--;
+    whole = outer;
+  }
+
+  @Override
+  public Optional<Void> numeral(Formula.Numeral numeral) {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> named(Formula.Named named) {
+    Quantity quantity = named.quantity();
+    neighbours
+        .of(quantity)
+        .forEach(
+            (name, other) ->
+                add(
+                    Cause.MIXED_UP,
+                    Candidates.named("quantity", StepNames.of(named), "instead", name),
+                    other));
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> ordered(Formula.Ordered ordered) {
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> sum(Formula.Sum sum) {
+    squareOutside(sum.body())
+        .ifPresent(
+            base ->
+                add(
+                    Cause.SQUARES_MIXED_UP,
+                    Map.of("of", StepNames.plain(sum)),
+                    new Formula.Sum(base).power(2)));
+    if (sum.body().equals(Quantity.X.formula())) {
+      Formula squared = new Formula.Sum(sum.body().power(2));
+      add(Cause.SQUARES_MIXED_UP, Map.of("of", StepNames.plain(sum)), squared);
+    }
+    inside(sum.body(), Formula.Sum::new);
+    return Optional.empty();
+  }
+
+  /** {@return x of x², f·x of f·x²} */
+  private static Optional<Formula> squareOutside(Formula body) {
+    if (body instanceof Formula.Power power && isTwo(power.exponent())) {
+      return Optional.of(power.base());
+    }
+    return body instanceof Formula.Operation product && product.operator() == Operator.TIMES
+        ? squareOutside(product.right()).map(product.left()::times)
+        : Optional.empty();
+  }
+
+  private static boolean isTwo(Formula formula) {
+    return formula instanceof Formula.Numeral numeral && numeral.value().equals(Exact.of(2));
+  }
+
+  @Override
+  public Optional<Void> product(Formula.Product product) {
+    inside(product.body(), Formula.Product::new);
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> operation(Formula.Operation operation) {
+    Formula a = operation.left();
+    Formula b = operation.right();
+    switch (operation.operator()) {
+      case PLUS -> {
+        leftOut("add", b, a);
+        leftOut("add", a, b);
+        exchanged("add", "subtract", a.minus(b));
+        exchanged("add", "subtract", b.minus(a));
+      }
+      case MINUS -> {
+        leftOut("subtract", b, a);
+        leftOut("subtract", a, b);
+        add(Cause.SIGN_REVERSED, Map.of(), b.minus(a));
+        exchanged("subtract", "add", a.plus(b));
+        brackets(operation, b, Operator.PLUS, (c, d) -> a.minus(c).plus(d));
+        brackets(operation, b, Operator.MINUS, (c, d) -> a.minus(c).minus(d));
+      }
+      case TIMES -> {
+        leftOut("multiply", b, a);
+        leftOut("multiply", a, b);
+        exchanged("multiply", "divide", a.over(b));
+        brackets(operation, b, Operator.PLUS, (c, d) -> a.times(c).plus(d));
+        brackets(operation, b, Operator.MINUS, (c, d) -> a.times(c).minus(d));
+        brackets(operation, a, Operator.PLUS, (c, d) -> c.plus(d.times(b)));
+        brackets(operation, a, Operator.MINUS, (c, d) -> c.minus(d.times(b)));
+      }
+      case OVER -> {
+        leftOut("divide", b, a);
+        add(Cause.TURNED_OVER, Map.of(), b.over(a));
+        exchanged("divide", "multiply", a.times(b));
+        brackets(operation, a, Operator.PLUS, (c, d) -> c.plus(d.over(b)));
+        brackets(operation, a, Operator.MINUS, (c, d) -> c.minus(d.over(b)));
+        brackets(operation, b, Operator.PLUS, (c, d) -> a.over(c).plus(d));
+        brackets(operation, b, Operator.MINUS, (c, d) -> a.over(c).minus(d));
+        brackets(operation, b, Operator.TIMES, (c, d) -> a.over(c).times(d));
+        brackets(operation, b, Operator.OVER, (c, d) -> a.over(c).over(d));
+      }
+    }
+    inside(a, other -> new Formula.Operation(operation.operator(), other, b));
+    inside(b, other -> new Formula.Operation(operation.operator(), a, other));
+    return Optional.empty();
+  }
+
+  /** What becomes of two parts whose brackets are not typed. */
+  private interface Typed {
+    Formula of(Formula left, Formula right);
+  }
+
+  private void brackets(Formula around, Formula part, Operator operator, Typed typed) {
+    if (part instanceof Formula.Operation inner && inner.operator() == operator) {
+      add(
+          Cause.BRACKETS_IGNORED,
+          Map.of("of", StepNames.plain(around)),
+          typed.of(inner.left(), inner.right()));
+    }
+  }
+
+  @Override
+  public Optional<Void> power(Formula.Power power) {
+    leftOut("square", power.base(), power.base());
+    if (power.base() instanceof Formula.Operation inner) {
+      boolean adds = inner.operator() == Operator.PLUS || inner.operator() == Operator.MINUS;
+      if (adds) {
+        Formula squared = new Formula.Power(inner.right(), power.exponent());
+        add(
+            Cause.BRACKETS_IGNORED,
+            Map.of("of", StepNames.plain(power)),
+            new Formula.Operation(inner.operator(), inner.left(), squared));
+      }
+    }
+    if (isTwo(power.exponent())) {
+      exchanged("square", "multiply", power.base().times(TWO));
+      if (power.base() instanceof Formula.Sum sum) {
+        add(
+            Cause.SQUARES_MIXED_UP,
+            Map.of("of", StepNames.plain(power)),
+            new Formula.Sum(squareInside(sum.body())));
+      }
+    }
+    inside(power.base(), other -> new Formula.Power(other, power.exponent()));
+    return Optional.empty();
+  }
+
+  private static Formula squareInside(Formula body) {
+    boolean weighted =
+        body instanceof Formula.Operation product
+            && product.operator() == Operator.TIMES
+            && product.left().equals(Quantity.F.formula());
+    return weighted && body instanceof Formula.Operation product
+        ? product.left().times(product.right().power(2))
+        : body.power(2);
+  }
+
+  @Override
+  public Optional<Void> root(Formula.Root root) {
+    leftOut("root", root.body(), root.body());
+    if (isTwo(root.degree())) {
+      exchanged("root", "divide", root.body().over(TWO));
+    }
+    if (root.body() instanceof Formula.Operation inner && inner.operator() == Operator.OVER) {
+      add(
+          Cause.BRACKETS_IGNORED,
+          Map.of("of", StepNames.plain(root)),
+          new Formula.Root(root.degree(), inner.left()).over(inner.right()));
+    }
+    inside(root.body(), other -> new Formula.Root(root.degree(), other));
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> absolute(Formula.Absolute absolute) {
+    leftOut("absolute", absolute.body(), absolute.body());
+    inside(absolute.body(), Formula.Absolute::new);
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> area(Formula.Area area) {
+    inside(
+        area.statistic(),
+        other -> new Formula.Area(area.curve(), area.degrees(), area.tail(), other));
+    return Optional.empty();
+  }
+
+  @Override
+  public Optional<Void> quantile(Formula.Quantile quantile) {
+    inside(
+        quantile.below(),
+        other -> new Formula.Quantile(quantile.curve(), quantile.degrees(), other));
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,73 @@
+package promedio.core.marking;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Setting;
+
+/** What stands beside a quantity in a formula, a table or a textbook, and is taken for it. */
+final class Neighbours {
+
+  private static final Formula ONE = Formula.number(1);
+
+  private static final List<List<String>> ALIKE =
+      List.of(
+          List.of("mean", "median"),
+          List.of("variance", "sd"),
+          List.of("sigma", "sd"),
+          List.of("class_frequency", "cumulative_before"),
+          List.of("over_before", "over_after"),
+          List.of("class_lower", "class_upper"),
+          List.of("q1", "q3"),
+          List.of("mean_x", "mean_y"),
+          List.of("sd_x", "sd_y"),
+          List.of("sxx", "syy"),
+          List.of("variance_a", "variance_b"),
+          List.of("mean_a", "mean_b"),
+          List.of("ss_between", "ss_within", "ss_total"),
+          List.of("ms_between", "ms_within"),
+          List.of("pooled_variance", "pooled_sd"),
+          List.of("difference_variance", "difference_sd"),
+          List.of("class_width", "midpoint"));
+
+  private final Setting setting;
+  private final Map<String, Quantity> known = new LinkedHashMap<>();
+
+  /**
+   * Makes them.
+   *
+   * @param there what formulas of these data may name
+   */
+  Neighbours(Setting setting, Stream<Quantity> there) {
+    this.setting = setting;
+    there.forEach(quantity -> known.putIfAbsent(quantity.id(), quantity));
+  }
+
+  /** {@return what may be taken for the quantity, by its code} */
+  Map<String, Formula> of(Quantity quantity) {
+    Map<String, Formula> others = new LinkedHashMap<>();
+    Formula own = quantity.formula();
+    if (own.equals(setting.n()) || quantity.equals(Quantity.N)) {
+      others.put("n-1", own.minus(ONE));
+      others.put("n+1", own.plus(ONE));
+      others.put("rows", Formula.number(setting.scope().rows()));
+    }
+    for (List<String> alike : ALIKE) {
+      if (alike.contains(quantity.id())) {
+        for (String id : alike) {
+          Quantity other = known.get(id);
+          if (other != null && !id.equals(quantity.id())) {
+            others.put(StepNames.of(other.formula()), other.formula());
+          }
+        }
+      }
+    }
+    if (quantity.id().equals("sd") && !known.containsKey("variance")) {
+      others.put("variance", own.power(2));
+    }
+    return others;
+  }
+}

@@ -1,0 +1,137 @@
+package promedio.core.marking;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import promedio.core.formula.Evaluation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.formula.Scope;
+import promedio.core.number.Exact;
+import promedio.core.number.Real;
+import promedio.core.working.Working;
+import promedio.core.working.WorkingStep;
+
+/**
+ * The way to a result: formulas one after the other, each of which may use what those before find.
+ */
+final class Way {
+
+  private static final int DIGITS = 60;
+
+  /** A step: what it finds, and how. */
+  record Found(Formula left, Formula symbols, Optional<Exact> value) {}
+
+  private final List<Found> steps;
+  private final Scope scope;
+  private final Function<Quantity, Optional<Exact>> given;
+
+  /**
+   * Makes one.
+   *
+   * @param working whose way it is, without rounding
+   * @param scope what sums run over
+   * @param given knows what no step finds
+   */
+  Way(Working working, Scope scope, Function<Quantity, Optional<Exact>> given) {
+    this.scope = scope;
+    this.given = given;
+    List<Found> found = new ArrayList<>();
+    for (WorkingStep step : working.steps().subList(0, working.lastCalculation() + 1)) {
+      step.fold(
+          computed ->
+              found.add(new Found(computed.left(), computed.symbols(), exact(computed.value()))),
+          agreed -> found.add(new Found(agreed.left(), agreed.symbols(), number(agreed.numbers()))),
+          list -> false,
+          seen -> false);
+    }
+    this.steps = List.copyOf(found);
+  }
+
+  private static Optional<Exact> exact(Real value) {
+    return value instanceof Exact exact ? Optional.of(exact) : Optional.empty();
+  }
+
+  private static Optional<Exact> number(Formula formula) {
+    return formula instanceof Formula.Numeral numeral
+        ? Optional.of(numeral.value())
+        : Optional.empty();
+  }
+
+  /** {@return its steps} */
+  List<Found> steps() {
+    return steps;
+  }
+
+  /** {@return what a formula comes to where the step, from 0, stands} */
+  Optional<Real> value(Formula formula, int step) {
+    return evaluate(formula, step, Map.of());
+  }
+
+  /** {@return what the way comes to where a step finds this instead} */
+  Optional<Real> outcome(int changed, Real instead) {
+    Map<Formula, Exact> other = new HashMap<>();
+    other.put(steps.get(changed).left(), near(instead));
+    Optional<Real> last = Optional.of(instead);
+    for (int i = changed + 1; i < steps.size(); i++) {
+      Found step = steps.get(i);
+      last = step.value().map(value -> value);
+      if (other.keySet().stream().anyMatch(part -> uses(step, part))) {
+        last = evaluate(step.symbols(), i, other);
+        if (last.isEmpty()) {
+          return last;
+        }
+        other.put(step.left(), near(last.get()));
+      } else {
+        // Found anew from numbers that nothing changed.
+        other.remove(step.left());
+      }
+    }
+    return last;
+  }
+
+  /** A sum with a root goes on as a decimal, which is more exact than any answer. */
+  private static Exact near(Real value) {
+    return value instanceof Exact exact ? exact : Exact.of(value.significant(DIGITS));
+  }
+
+  private static boolean uses(Found step, Formula part) {
+    return !step.symbols().equals(part)
+        ? !step.symbols().replacing(part, Formula.number(0)).equals(step.symbols())
+        : !step.left().equals(part);
+  }
+
+  private Optional<Real> evaluate(Formula formula, int step, Map<Formula, Exact> other) {
+    Formula numbers =
+        formula.withNumbers(
+            part -> part instanceof Formula.Sum ? found(part, step, other) : Optional.empty());
+    return new Evaluation(
+            scope,
+            quantity -> found(quantity.formula(), step, other).or(() -> given.apply(quantity)))
+        .real(numbers);
+  }
+
+  /** What steps before this one found, as it is or changed. */
+  private Optional<Exact> found(Formula part, int step, Map<Formula, Exact> other) {
+    Exact changed = other.get(part);
+    if (changed != null) {
+      return Optional.of(changed);
+    }
+    if (part instanceof Formula.Sum && other.keySet().stream().anyMatch(each -> isIn(each, part))) {
+      return Optional.empty();
+    }
+    for (int i = Math.min(step, steps.size()) - 1; i >= 0; i--) {
+      if (steps.get(i).left().equals(part)) {
+        return steps.get(i).value();
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean isIn(Formula part, Formula whole) {
+    return !whole.replacing(part, Formula.number(0)).equals(whole);
+  }
+}

@@ -1,0 +1,216 @@
+package promedio.core.marking;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import promedio.core.catalogue.Measures;
+import promedio.core.computation.Computation;
+import promedio.core.formula.Formula;
+import promedio.core.formula.Quantity;
+import promedio.core.measure.Result;
+import promedio.core.number.Exact;
+import promedio.core.number.Real;
+import promedio.core.rules.Carry;
+import promedio.core.rules.Rule;
+import promedio.core.sample.Values;
+import promedio.core.slip.Cause;
+import promedio.core.working.Method;
+import promedio.core.working.Working;
+
+/**
+ * Mistakes found on the way to a result: every method by which it is worked, every step of it,
+ * every part of the formula of the step.
+ */
+final class WayEdits {
+
+  /** More rows nobody works by hand. */
+  private static final int MOST_ROWS = 200;
+
+  private final Problem problem;
+  private final Candidates out;
+
+  private WayEdits(Problem problem, Candidates out) {
+    this.problem = problem;
+    this.out = out;
+  }
+
+  static void find(Problem problem, Candidates out) {
+    if (problem.setting().categories().isPresent()
+        || problem.setting().scope().rows() > MOST_ROWS
+        || problem.task().decides()) {
+      return;
+    }
+    WayEdits edits = new WayEdits(problem, out);
+    edits.oneOfSeveral();
+    Computation exact = problem.computation().under(problem.rules().with(Rule.CARRY, Carry.EXACT));
+    Set<List<Way.Found>> worked = new LinkedHashSet<>();
+    for (Method method : Method.of(problem.task(), exact.setting().rules(), problem.data())) {
+      Working.of(problem.data(), exact.setting().rules(), problem.task(), method)
+          .filter(working -> working.results().size() == 1)
+          .map(edits::way)
+          .filter(way -> !way.steps().isEmpty() && worked.add(way.steps()))
+          .ifPresent(way -> edits.find(way, worked.size() == 1));
+    }
+  }
+
+  private Way way(Working working) {
+    return new Way(working, problem.setting().scope(), this::given);
+  }
+
+  private Optional<Exact> given(Quantity quantity) {
+    return Optional.ofNullable(problem.task().named().get(quantity))
+        .or(() -> problem.computation().value(quantity));
+  }
+
+  private void find(Way way, boolean usual) {
+    int last = way.steps().size() - 1;
+    Neighbours neighbours = new Neighbours(problem.setting(), there(way));
+    for (int i = last; i >= 0; i--) {
+      Prior prior = new Prior(last - i, usual);
+      stopped(way, i, prior);
+      for (FormulaEdits.Edit edit : FormulaEdits.of(way.steps().get(i).symbols(), neighbours)) {
+        int step = i;
+        way.value(edit.formula(), i)
+            .flatMap(value -> way.outcome(step, value))
+            .ifPresent(value -> add(edit.cause(), edit.params(), value, prior.of(edit)));
+      }
+    }
+    added(way);
+    lastAlone(way);
+  }
+
+  private Stream<Quantity> there(Way way) {
+    return Stream.concat(
+        way.steps().stream()
+            .map(Way.Found::left)
+            .flatMap(
+                left ->
+                    left instanceof Formula.Named named
+                        ? Stream.of(named.quantity())
+                        : Stream.empty()),
+        Measures.of(problem.data()).stream().map(problem.computation()::symbol));
+  }
+
+  /** What a step finds, or a part of its formula, is given as the result. */
+  private void stopped(Way way, int index, Prior prior) {
+    Way.Found step = way.steps().get(index);
+    if (prior.steps() > 0) {
+      step.value().ifPresent(value -> stopped(step.left(), value, prior.stopped()));
+    }
+    Optional<Formula> divided = divided(step.symbols());
+    for (Formula part : FormulaParts.of(step.symbols())) {
+      if (!part.equals(step.symbols()) && !StepNames.isGiven(part)) {
+        int weight = divided.filter(part::equals).isPresent() ? prior.stopped() : prior.part();
+        way.value(part, index).ifPresent(value -> stopped(part, value, weight));
+      }
+    }
+  }
+
+  /** What is divided last, where the formula ends so. */
+  private static Optional<Formula> divided(Formula formula) {
+    return formula instanceof Formula.Operation last && last.operator() == Formula.Operator.OVER
+        ? Optional.of(last.left())
+        : Optional.empty();
+  }
+
+  private void stopped(Formula at, Real value, int weight) {
+    add(Cause.STOPPED_EARLY, Map.of("step", StepNames.of(at)), value, weight);
+  }
+
+  /** One operation too many at the end. */
+  private void added(Way way) {
+    Optional<Exact> right = way.steps().get(way.steps().size() - 1).value();
+    right.ifPresent(
+        value -> {
+          added("square", value.pow(2));
+          if (value.signum() > 0 && value.isRational()) {
+            added("root", value.sqrt());
+          }
+          added("divide", value.over(2));
+          added("multiply", value.times(2));
+        });
+  }
+
+  private void added(String operation, Exact value) {
+    add(Cause.OPERATION_ADDED, Map.of("operation", operation), value, Prior.ADDED);
+  }
+
+  /** Σx/n typed into a calculator without brackets divides the last value alone. */
+  private void lastAlone(Way way) {
+    Way.Found last = way.steps().get(way.steps().size() - 1);
+    Optional<Values> typed = problem.setting().sample().map(sample -> sample.values().present());
+    if (typed.isPresent()
+        && typed.get().size() > 1
+        && last.symbols().equals(new Formula.Sum(Quantity.X.formula()).over(problem.setting().n()))
+        && last.value().isPresent()) {
+      Exact n = Exact.of(typed.get().size());
+      Exact value = typed.get().get(typed.get().size() - 1);
+      Exact outcome = last.value().get().times(n).minus(value).plus(value.over(n));
+      add(
+          Cause.BRACKETS_IGNORED,
+          Map.of("of", StepNames.plain(last.symbols())),
+          outcome,
+          Prior.LAST_ALONE);
+    }
+  }
+
+  /** One of several modes is not all. */
+  private void oneOfSeveral() {
+    if (problem.right() instanceof Result.Several several && several.values().size() > 1) {
+      several
+          .values()
+          .forEach(mode -> add(Cause.ONE_OF_SEVERAL, Map.of(), mode, Prior.ONE_OF_SEVERAL));
+    }
+  }
+
+  private void add(Cause cause, Map<String, String> params, Real value, int weight) {
+    Result result = value instanceof Exact exact ? problem.result(exact) : Result.of(value);
+    out.addEdit(cause, params, result, weight);
+  }
+
+  /**
+   * How likely an edit is, of 100.
+   *
+   * @param steps how many steps before the last one it is made
+   * @param usual whether the way is the usual one
+   */
+  private record Prior(int steps, boolean usual) {
+
+    static final int ADDED = 20;
+    static final int LAST_ALONE = 60;
+    static final int ONE_OF_SEVERAL = 90;
+
+    int stopped() {
+      return scaled(80, 0);
+    }
+
+    int part() {
+      return scaled(45, 0);
+    }
+
+    int of(FormulaEdits.Edit edit) {
+      int first =
+          switch (edit.cause()) {
+            case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, SIGN_REVERSED -> 60;
+            case MIXED_UP -> 50;
+            case BRACKETS_IGNORED -> 40;
+            default -> 20;
+          };
+      return scaled(first, edit.depth());
+    }
+
+    private int scaled(int first, int depth) {
+      int scaled = first;
+      for (int i = 0; i < steps; i++) {
+        scaled = scaled * 3 / 4;
+      }
+      for (int i = 1; i < depth; i++) {
+        scaled = scaled * 4 / 5;
+      }
+      return Math.max(1, usual ? scaled : scaled / 2);
+    }
+  }
+}
