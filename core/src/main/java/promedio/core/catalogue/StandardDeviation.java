@@ -56,7 +56,8 @@ final class StandardDeviation extends BasicMeasure {
   public List<Slip> slips(Setting setting) {
     return List.of(
         new Slip(Cause.ROOT_NOT_TAKEN, setting.variance().formula()),
-        new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()));
+        new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()),
+        new Slip(Cause.RANGE_RULE, Quantity.RANGE.formula().over(Formula.number(4))));
   }
 
   @Override

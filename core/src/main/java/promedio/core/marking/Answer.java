@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
@@ -18,6 +20,11 @@ import promedio.core.number.Reading.Numeral;
 
 /** What a student wrote as the result. */
 sealed interface Answer {
+
+  /** What a number is handed in with: what it is the value of, that it is rounded, its unit. */
+  Pattern DRESSED =
+      Pattern.compile(
+          "(?:.*[=≈~≃])?\\s*(?<number>[-+−]?[\\d.,][\\d.,/ ]*?)\\s*(?:[\\p{L}°%][\\p{L}°²³/.]*)?\\s*");
 
   /** Written where there is no result. */
   String NONE = "none";
@@ -94,7 +101,7 @@ sealed interface Answer {
     }
     List<Numeral> numerals = new ArrayList<>();
     for (String part : parts) {
-      Reading reading = NumberText.read(part, sign);
+      Reading reading = number(part, sign);
       if (reading instanceof Reading.Unreadable unreadable) {
         return new Unreadable(unreadable.why());
       }
@@ -111,6 +118,17 @@ sealed interface Answer {
       numerals.sort(Comparator.comparing(Numeral::value));
     }
     return new Numbers(numerals);
+  }
+
+  /** A number as it is handed in: “≈ 12.4”, “x̄ = 12.4”, “12.4 kg”. */
+  private static Reading number(String part, DecimalSign sign) {
+    Reading bare = NumberText.read(part, sign);
+    Matcher dressed = DRESSED.matcher(part);
+    if (bare instanceof Numeral || !dressed.matches()) {
+      return bare;
+    }
+    Reading inside = NumberText.read(dressed.group("number"), sign);
+    return inside instanceof Numeral ? inside : bare;
   }
 
   private static Optional<Boolean> decided(String text) {

@@ -68,6 +68,10 @@ final class Candidates {
   private void findPlain() {
     MixUps.find(problem, this);
     SeveralSlips.find(problem, this);
+    WrongDesign.find(problem, this);
+    if (problem.setting().scope().rows() <= MOST_VALUES) {
+      DataEdits.find(problem, this);
+    }
     if (problem.data().subject() != Subject.ONE) {
       return;
     }

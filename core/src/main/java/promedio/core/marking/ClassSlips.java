@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.catalogue.Measures;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.ClassModes.Modal;
 import promedio.core.measure.ClassPlace;
@@ -80,6 +81,9 @@ final class ClassSlips {
                 number(sighting, Quantity.CUMULATIVE_BEFORE)
                     .flatMap(
                         before -> number(sighting, Quantity.CLASS_FREQUENCY).map(before::plus))));
+    if (problem.measure() != Measures.MODES) {
+      seen(Cause.MIDPOINT_GIVEN, this::middle);
+    }
     for (int by : new int[] {-1, 1}) {
       seen(Cause.NEIGHBOUR_CLASS, sighting -> beside(sighting, sighting.row() + by));
     }
@@ -100,6 +104,13 @@ final class ClassSlips {
     return interpolated && sighting.found().containsKey(quantity)
         ? other.map(value -> sighting.with(quantity, value))
         : Optional.empty();
+  }
+
+  private Optional<Sighting> middle(Sighting sighting) {
+    return intervals
+        .get(sighting.row())
+        .midpoint()
+        .map(midpoint -> sighting.with(new Formula.Numeral(midpoint)));
   }
 
   private ClassTable.Row row(Sighting sighting) {

@@ -54,6 +54,15 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
   }
 
   private void leftOut(String operation, Formula of, Formula instead) {
+    boolean weight = of.equals(Quantity.F.formula());
+    if (weight) {
+      // The rows still count once each, which a sum without any f would not say.
+      add(
+          Cause.OPERATION_LEFT_OUT,
+          Candidates.named("operation", operation, "of", StepNames.plain(of)),
+          of.power(0).times(instead));
+      return;
+    }
     add(
         Cause.OPERATION_LEFT_OUT,
         Candidates.named("operation", operation, "of", StepNames.plain(of)),
@@ -109,6 +118,8 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
                     Cause.SQUARES_MIXED_UP,
                     Map.of("of", StepNames.plain(sum)),
                     new Formula.Sum(base).power(2)));
+    weightedSquare(sum.body())
+        .ifPresent(body -> add(Cause.FREQUENCY_SQUARED, Map.of(), new Formula.Sum(body)));
     if (sum.body().equals(Quantity.X.formula())) {
       Formula squared = new Formula.Sum(sum.body().power(2));
       add(Cause.SQUARES_MIXED_UP, Map.of("of", StepNames.plain(sum)), squared);
@@ -124,6 +135,16 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     }
     return body instanceof Formula.Operation product && product.operator() == Operator.TIMES
         ? squareOutside(product.right()).map(product.left()::times)
+        : Optional.empty();
+  }
+
+  /** {@return (f·d)² of f·d²} */
+  private static Optional<Formula> weightedSquare(Formula body) {
+    return body instanceof Formula.Operation product
+            && product.left().equals(Quantity.F.formula())
+            && product.right() instanceof Formula.Power power
+            && isTwo(power.exponent())
+        ? Optional.of(product.left().times(power.base()).power(2))
         : Optional.empty();
   }
 
@@ -234,7 +255,11 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
 
   @Override
   public Optional<Void> root(Formula.Root root) {
-    leftOut("root", root.body(), root.body());
+    // Both have names of their own.
+    add(
+        neighbours.isCount(root.body()) ? Cause.N_NOT_ROOTED : Cause.ROOT_NOT_TAKEN,
+        Map.of(),
+        root.body());
     if (isTwo(root.degree())) {
       exchanged("root", "divide", root.body().over(TWO));
     }

@@ -3,9 +3,11 @@ package promedio.core.marking;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Grouped;
 import promedio.core.measure.Setting;
 
 /** What stands beside a quantity in a formula, a table or a textbook, and is taken for it. */
@@ -18,9 +20,7 @@ final class Neighbours {
           List.of("mean", "median"),
           List.of("variance", "sd"),
           List.of("sigma", "sd"),
-          List.of("class_frequency", "cumulative_before"),
           List.of("over_before", "over_after"),
-          List.of("class_lower", "class_upper"),
           List.of("q1", "q3"),
           List.of("mean_x", "mean_y"),
           List.of("sd_x", "sd_y"),
@@ -30,8 +30,9 @@ final class Neighbours {
           List.of("ss_between", "ss_within", "ss_total"),
           List.of("ms_between", "ms_within"),
           List.of("pooled_variance", "pooled_sd"),
-          List.of("difference_variance", "difference_sd"),
-          List.of("class_width", "midpoint"));
+          List.of("difference_variance", "difference_sd"));
+
+  private static final Set<String> COUNTS = Set.of("n", "table_count", "n_a", "n_b", "total_n");
 
   private final Setting setting;
   private final Map<String, Quantity> known = new LinkedHashMap<>();
@@ -46,11 +47,34 @@ final class Neighbours {
     there.forEach(quantity -> known.putIfAbsent(quantity.id(), quantity));
   }
 
+  /** {@return whether the formula is the number of values} */
+  boolean isCount(Formula formula) {
+    return formula.equals(setting.n())
+        || (formula instanceof Formula.Named named && COUNTS.contains(named.quantity().id()));
+  }
+
+  /** What stands in the same line of a class table. */
+  private void ofClass(Quantity quantity, Map<String, Formula> others) {
+    Formula own = quantity.formula();
+    if (quantity.equals(Quantity.CLASS_LOWER) && known.containsKey("class_width")) {
+      others.put("upper_boundary", own.plus(Quantity.CLASS_WIDTH.formula()));
+    }
+    if (quantity.equals(Quantity.CLASS_FREQUENCY) && known.containsKey("cumulative_before")) {
+      others.put("cumulative_frequency", Quantity.CUMULATIVE_BEFORE.formula().plus(own));
+    }
+    if (quantity.equals(Quantity.MIDPOINT)) {
+      setting
+          .classes()
+          .flatMap(Grouped::commonWidth)
+          .ifPresent(width -> others.put("class_width", new Formula.Numeral(width)));
+    }
+  }
+
   /** {@return what may be taken for the quantity, by its code} */
   Map<String, Formula> of(Quantity quantity) {
     Map<String, Formula> others = new LinkedHashMap<>();
     Formula own = quantity.formula();
-    if (own.equals(setting.n()) || quantity.equals(Quantity.N)) {
+    if (isCount(own)) {
       others.put("n-1", own.minus(ONE));
       others.put("n+1", own.plus(ONE));
       others.put("rows", Formula.number(setting.scope().rows()));
@@ -65,6 +89,7 @@ final class Neighbours {
         }
       }
     }
+    ofClass(quantity, others);
     if (quantity.id().equals("sd") && !known.containsKey("variance")) {
       others.put("variance", own.power(2));
     }

@@ -150,6 +150,12 @@ final class SeveralSlips {
     }
     boolean upperOnly = !definition.curve().isSymmetric();
     boolean probability = problem.task().isProbability();
+    if (probability && problem.right() instanceof Result.Estimated p) {
+      Exact rest = Exact.ONE.minus(p.value().decimal());
+      out.add(
+          Cause.WRONG_TAIL,
+          new Result.Estimated(new Approximate(rest.significant(Approximate.DIGITS))));
+    }
     if (upperOnly && probability && problem.right() instanceof Result.Estimated p) {
       Exact right = p.value().decimal();
       for (Exact factor : List.of(Exact.of(1, 2), Exact.of(2))) {

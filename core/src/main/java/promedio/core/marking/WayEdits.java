@@ -129,6 +129,9 @@ final class WayEdits {
           if (value.signum() > 0 && value.isRational()) {
             added("root", value.sqrt());
           }
+          if (value.signum() > 0 && value.isRational() && value.compareTo(Exact.ONE) < 0) {
+            added("subtract", Exact.ONE.minus(value));
+          }
           added("divide", value.over(2));
           added("multiply", value.times(2));
         });
@@ -194,9 +197,13 @@ final class WayEdits {
     int of(FormulaEdits.Edit edit) {
       int first =
           switch (edit.cause()) {
-            case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, SIGN_REVERSED -> 60;
+            case N_NOT_ROOTED, ROOT_NOT_TAKEN -> 70;
+            case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, FREQUENCY_SQUARED -> 60;
             case MIXED_UP -> 50;
             case BRACKETS_IGNORED -> 40;
+            // Inside of squares and products it is no longer seen in the sign of the result.
+            case SIGN_REVERSED -> steps == 0 ? 60 : 10;
+            case OPERATION_EXCHANGED -> edit.depth() == 0 ? 35 : 20;
             default -> 20;
           };
       return scaled(first, edit.depth());

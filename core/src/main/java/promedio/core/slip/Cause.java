@@ -83,6 +83,24 @@ public enum Cause {
   BRACKETS_IGNORED(Kind.SLIP),
   /** Σx² for (Σx)², or the other way round. */
   SQUARES_MIXED_UP(Kind.SLIP),
+  /** Pairs as two samples, or two samples as pairs. */
+  WRONG_DESIGN(Kind.SLIP),
+  /** 1 − p for p. */
+  WRONG_TAIL(Kind.SLIP),
+  /** The middle of the class in which the result lies. */
+  MIDPOINT_GIVEN(Kind.SLIP),
+  /** Equal values counted once. */
+  REPEATS_DROPPED(Kind.SLIP, 70),
+  /** Zeros left out as if they were nothing. */
+  ZEROS_DROPPED(Kind.SLIP, 70),
+  /** Each column of pairs sorted by itself. */
+  COLUMNS_SORTED(Kind.SLIP, 70),
+  /** A line through the first and the last point. */
+  TWO_POINTS(Kind.SLIP, 70),
+  /** r·c, or one less, for (r − 1)(c − 1). */
+  DF_AS_PRODUCT(Kind.SLIP),
+  /** A quarter of the range for the standard deviation. */
+  RANGE_RULE(Kind.SLIP, 60),
   /** One of several modes. */
   ONE_OF_SEVERAL(Kind.SLIP),
 

@@ -314,7 +314,7 @@ class MarkerTest {
     Marker marker = Marker.of(Problem.of(sample, CourseRules.DEFAULTS, Measures.MEAN));
 
     assertThat(marker.mark(answer, DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(marker.mark("2,570", DecimalSign.POINT).verdict()).isEqualTo(Verdict.UNEXPLAINED);
+    assertThat(marker.mark("7,321", DecimalSign.POINT).verdict()).isEqualTo(Verdict.UNEXPLAINED);
   }
 
   @Test

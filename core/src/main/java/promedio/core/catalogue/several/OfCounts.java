@@ -54,6 +54,10 @@ final class OfCounts {
 
   private OfCounts() {}
 
+  private static Formula product() {
+    return ROWS.formula().times(COLUMNS.formula());
+  }
+
   private static FormulaMeasure cross(
       String key, Quantity quantity, Function<Setting, Definition> by) {
     return FormulaMeasure.of(key, Subject.CROSS, quantity, by);
@@ -121,7 +125,10 @@ final class OfCounts {
         cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
             .slipping(s -> slips(N, CHI)),
         cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(), full(s)))
-            .in(Dimension.DEGREES),
+            .in(Dimension.DEGREES)
+            .slipping(
+                new Slip(Cause.DF_AS_PRODUCT, product()),
+                new Slip(Cause.DF_AS_PRODUCT, product().minus(number(1)))),
         cross(
                 "chi_squared_p",
                 Quantity.of("chi_squared_p", "p", "p"),
