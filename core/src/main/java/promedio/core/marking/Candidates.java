@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import promedio.core.catalogue.Measures;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.message.Cancellation;
@@ -27,6 +28,8 @@ final class Candidates {
 
   /** What causes of their own lead to. */
   private final Set<Result> saidBetter = new HashSet<>();
+
+  private final Set<Result> otherMeasures = new HashSet<>();
 
   private Candidates(Problem problem) {
     this.problem = problem;
@@ -132,7 +135,9 @@ final class Candidates {
    * @param prior how likely it is, of 100
    */
   void addEdit(Cause cause, Map<String, String> params, Result outcome, int prior) {
-    if (!outcome.equals(problem.right()) && !saidBetter.contains(outcome)) {
+    if (!outcome.equals(problem.right())
+        && !saidBetter.contains(outcome)
+        && !isOtherMeasure(cause, params.getOrDefault("step", ""), outcome)) {
       add(
           new Candidate(
               cause,
@@ -145,13 +150,27 @@ final class Candidates {
     }
   }
 
+  /** A measure that is a step on the way to another one is told as that measure. */
+  private boolean isOtherMeasure(Cause cause, String step, Result outcome) {
+    return problem.data().subject() == Subject.ONE
+        && otherMeasures.contains(outcome)
+        && (cause == Cause.SD_FOR_STANDARD_ERROR || Measures.ofKey(step).isPresent());
+  }
+
   /** From here on, what leads to the same as a cause without choices is told as that cause. */
   private void findEdits() {
     found.stream()
-        .filter(candidate -> candidate.params().isEmpty() || candidate.kind() == Kind.RULE)
+        .filter(Candidates::hasNoChoice)
         .filter(candidate -> candidate.ending() == Ending.ROUNDED)
         .forEach(candidate -> saidBetter.add(candidate.outcome()));
+    found.stream()
+        .filter(candidate -> candidate.cause() == Cause.OTHER_MEASURE)
+        .forEach(candidate -> otherMeasures.add(candidate.outcome()));
     WayEdits.find(problem, this);
+  }
+
+  private static boolean hasNoChoice(Candidate candidate) {
+    return candidate.params().isEmpty() || candidate.kind() == Kind.RULE;
   }
 
   /** Takes what a cause leads to, where that is a number. */

@@ -187,7 +187,11 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
         brackets(operation, a, Operator.MINUS, (c, d) -> c.minus(d.times(b)));
       }
       case OVER -> {
-        leftOut("divide", b, a);
+        if (b instanceof Formula.Root root && neighbours.isCount(root.body())) {
+          add(Cause.SD_FOR_STANDARD_ERROR, Map.of(), a);
+        } else {
+          leftOut("divide", b, a);
+        }
         add(Cause.TURNED_OVER, Map.of(), b.over(a));
         exchanged("divide", "multiply", a.times(b));
         brackets(operation, a, Operator.PLUS, (c, d) -> c.plus(d.over(b)));

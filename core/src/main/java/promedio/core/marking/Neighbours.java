@@ -76,8 +76,9 @@ final class Neighbours {
     Formula own = quantity.formula();
     if (isCount(own)) {
       others.put("n-1", own.minus(ONE));
-      others.put("n+1", own.plus(ONE));
-      others.put("rows", Formula.number(setting.scope().rows()));
+      if (setting.isTable()) {
+        others.put("rows", Formula.number(setting.scope().rows()));
+      }
     }
     for (List<String> alike : ALIKE) {
       if (alike.contains(quantity.id())) {

@@ -1,11 +1,14 @@
 package promedio.core.marking;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -26,6 +29,7 @@ final class Way {
   record Found(Formula left, Formula symbols, Optional<Exact> value) {}
 
   private final List<Found> steps;
+  private final List<OptionalInt> distances;
   private final Scope scope;
   private final Function<Quantity, Optional<Exact>> given;
 
@@ -49,6 +53,7 @@ final class Way {
           seen -> false);
     }
     this.steps = List.copyOf(found);
+    this.distances = distances();
   }
 
   private static Optional<Exact> exact(Real value) {
@@ -64,6 +69,29 @@ final class Way {
   /** {@return its steps} */
   List<Found> steps() {
     return steps;
+  }
+
+  /**
+   * {@return how far the step, from 0, is from the last one: 1 where that uses what it finds; none
+   * where nothing uses it}
+   */
+  OptionalInt distance(int step) {
+    return distances.get(step);
+  }
+
+  private List<OptionalInt> distances() {
+    OptionalInt[] found = new OptionalInt[steps.size()];
+    Arrays.fill(found, OptionalInt.empty());
+    found[steps.size() - 1] = OptionalInt.of(0);
+    for (int i = steps.size() - 2; i >= 0; i--) {
+      Formula left = steps.get(i).left();
+      found[i] =
+          IntStream.range(i + 1, steps.size())
+              .filter(user -> uses(steps.get(user), left) && found[user].isPresent())
+              .map(user -> found[user].getAsInt() + 1)
+              .min();
+    }
+    return List.of(found);
   }
 
   /** {@return what a formula comes to where the step, from 0, stands} */

@@ -69,7 +69,10 @@ final class WayEdits {
     int last = way.steps().size() - 1;
     Neighbours neighbours = new Neighbours(problem.setting(), there(way));
     for (int i = last; i >= 0; i--) {
-      Prior prior = new Prior(last - i, usual);
+      if (way.distance(i).isEmpty()) {
+        continue;
+      }
+      Prior prior = new Prior(way.distance(i).getAsInt(), usual);
       stopped(way, i, prior);
       for (FormulaEdits.Edit edit : FormulaEdits.of(way.steps().get(i).symbols(), neighbours)) {
         int step = i;
@@ -170,6 +173,9 @@ final class WayEdits {
   }
 
   private void add(Cause cause, Map<String, String> params, Real value, int weight) {
+    if (weight < Prior.LEAST) {
+      return;
+    }
     Result result = value instanceof Exact exact ? problem.result(exact) : Result.of(value);
     out.addEdit(cause, params, result, weight);
   }
@@ -183,6 +189,10 @@ final class WayEdits {
   private record Prior(int steps, boolean usual) {
 
     static final int ADDED = 20;
+
+    /** What is rarer than this explains nothing but chance. */
+    static final int LEAST = 6;
+
     static final int LAST_ALONE = 60;
     static final int ONE_OF_SEVERAL = 90;
 
@@ -197,7 +207,7 @@ final class WayEdits {
     int of(FormulaEdits.Edit edit) {
       int first =
           switch (edit.cause()) {
-            case N_NOT_ROOTED, ROOT_NOT_TAKEN -> 70;
+            case N_NOT_ROOTED, ROOT_NOT_TAKEN, SD_FOR_STANDARD_ERROR -> 70;
             case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, FREQUENCY_SQUARED -> 60;
             case MIXED_UP -> 50;
             case BRACKETS_IGNORED -> 40;
@@ -212,12 +222,12 @@ final class WayEdits {
     private int scaled(int first, int depth) {
       int scaled = first;
       for (int i = 0; i < steps; i++) {
-        scaled = scaled * 3 / 4;
+        scaled = scaled / 2;
       }
       for (int i = 1; i < depth; i++) {
-        scaled = scaled * 4 / 5;
+        scaled = scaled * 3 / 4;
       }
-      return Math.max(1, usual ? scaled : scaled / 2);
+      return usual ? scaled : scaled / 2;
     }
   }
 }

@@ -90,9 +90,9 @@ public enum Cause {
   /** The middle of the class in which the result lies. */
   MIDPOINT_GIVEN(Kind.SLIP),
   /** Equal values counted once. */
-  REPEATS_DROPPED(Kind.SLIP, 70),
+  REPEATS_DROPPED(Kind.SLIP, 40),
   /** Zeros left out as if they were nothing. */
-  ZEROS_DROPPED(Kind.SLIP, 70),
+  ZEROS_DROPPED(Kind.SLIP, 50),
   /** Each column of pairs sorted by itself. */
   COLUMNS_SORTED(Kind.SLIP, 70),
   /** A line through the first and the last point. */
