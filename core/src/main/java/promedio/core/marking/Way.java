@@ -80,6 +80,9 @@ final class Way {
   }
 
   private List<OptionalInt> distances() {
+    if (steps.isEmpty()) {
+      return List.of();
+    }
     OptionalInt[] found = new OptionalInt[steps.size()];
     Arrays.fill(found, OptionalInt.empty());
     found[steps.size() - 1] = OptionalInt.of(0);
