@@ -188,6 +188,11 @@ public sealed interface Formula {
     return replacing(each -> each.equals(part) ? Optional.of(other) : Optional.empty());
   }
 
+  /** {@return whether the part stands in this anywhere, or is this} */
+  default boolean contains(Formula part) {
+    return !replacing(part, number(0)).equals(this);
+  }
+
   /**
    * {@return this in LaTeX}
    *

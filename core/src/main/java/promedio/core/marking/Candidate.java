@@ -40,6 +40,21 @@ record Candidate(
     this(cause, cause.kind(), params, outcome, ending, Optional.empty(), Optional.empty());
   }
 
+  /** {@return the same as another kind of thing} */
+  Candidate as(Kind other) {
+    return new Candidate(cause, other, params, outcome, ending, at, prior);
+  }
+
+  /** {@return the same, in the step that finds the quantity} */
+  Candidate in(Quantity step) {
+    return new Candidate(cause, kind, params, outcome, ending, Optional.of(step), prior);
+  }
+
+  /** {@return the same, so likely of 100} */
+  Candidate likely(int ofHundred) {
+    return new Candidate(cause, kind, params, outcome, ending, at, Optional.of(ofHundred));
+  }
+
   /** {@return whether it gives what was answered} */
   boolean gives(Answer answer, Rounding rounding) {
     if (answer instanceof Answer.None) {

@@ -93,18 +93,7 @@ final class Candidates {
 
   /** Takes what another rule leads to, a mistake where the question says which one. */
   void add(Cause cause, Kind kind, Result outcome, String... params) {
-    if (!outcome.equals(problem.right())
-        && (kind == Kind.RULE || !(outcome instanceof Result.Absent))) {
-      add(
-          new Candidate(
-              cause,
-              kind,
-              named(params),
-              outcome,
-              Ending.ROUNDED,
-              Optional.empty(),
-              Optional.empty()));
-    }
+    addWrong(new Candidate(cause, named(params), outcome, Ending.ROUNDED).as(kind));
   }
 
   /**
@@ -114,19 +103,8 @@ final class Candidates {
    * @param step what the step is told as
    */
   void addRounded(Quantity at, String step, int places, Result outcome) {
-    if (!outcome.equals(problem.right()) && !(outcome instanceof Result.Absent)) {
-      Map<String, String> params = named("step", step, "places", String.valueOf(places));
-      Kind kind = Cause.ROUNDED_EARLY.kind();
-      add(
-          new Candidate(
-              Cause.ROUNDED_EARLY,
-              kind,
-              params,
-              outcome,
-              Ending.ROUNDED,
-              Optional.of(at),
-              Optional.empty()));
-    }
+    Map<String, String> params = named("step", step, "places", String.valueOf(places));
+    addWrong(new Candidate(Cause.ROUNDED_EARLY, params, outcome, Ending.ROUNDED).in(at));
   }
 
   /**
@@ -135,18 +113,18 @@ final class Candidates {
    * @param prior how likely it is, of 100
    */
   void addEdit(Cause cause, Map<String, String> params, Result outcome, int prior) {
+    boolean otherMeasure = isOtherMeasure(cause, params.getOrDefault("step", ""), outcome);
+    if (!saidBetter.contains(outcome) && !otherMeasure) {
+      addWrong(new Candidate(cause, params, outcome, Ending.ROUNDED).likely(prior));
+    }
+  }
+
+  /** By another rule there may be no result; no mistake makes one disappear. */
+  private void addWrong(Candidate candidate) {
+    Result outcome = candidate.outcome();
     if (!outcome.equals(problem.right())
-        && !saidBetter.contains(outcome)
-        && !isOtherMeasure(cause, params.getOrDefault("step", ""), outcome)) {
-      add(
-          new Candidate(
-              cause,
-              cause.kind(),
-              params,
-              outcome,
-              Ending.ROUNDED,
-              Optional.empty(),
-              Optional.of(prior)));
+        && (candidate.kind() == Kind.RULE || !(outcome instanceof Result.Absent))) {
+      add(candidate);
     }
   }
 

@@ -1,6 +1,5 @@
 package promedio.core.marking;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -66,7 +65,8 @@ final class DataEdits {
     return Values.of(List.of(values.get(0), values.get(values.size() - 1)));
   }
 
-  private static List<Exact> list(Values values) {
-    return new ArrayList<>(IntStream.range(0, values.size()).mapToObj(values::get).toList());
+  /** {@return the values one after the other} */
+  static List<Exact> list(Values values) {
+    return IntStream.range(0, values.size()).mapToObj(values::get).toList();
   }
 }

@@ -54,19 +54,12 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
   }
 
   private void leftOut(String operation, Formula of, Formula instead) {
+    // Without f the rows still count once each, which a sum without any f would not say.
     boolean weight = of.equals(Quantity.F.formula());
-    if (weight) {
-      // The rows still count once each, which a sum without any f would not say.
-      add(
-          Cause.OPERATION_LEFT_OUT,
-          Candidates.named("operation", operation, "of", StepNames.plain(of)),
-          of.power(0).times(instead));
-      return;
-    }
     add(
         Cause.OPERATION_LEFT_OUT,
         Candidates.named("operation", operation, "of", StepNames.plain(of)),
-        instead);
+        weight ? of.power(0).times(instead) : instead);
   }
 
   private void exchanged(String operation, String other, Formula instead) {

@@ -39,8 +39,8 @@ final class OneOfSeveral {
   }
 
   private void find(Pairs pairs) {
-    List<Exact> x = list(pairs.x());
-    List<Exact> y = list(pairs.y());
+    List<Exact> x = DataEdits.list(pairs.x());
+    List<Exact> y = DataEdits.list(pairs.y());
     if (x.size() > MOST_ROWS) {
       return;
     }
@@ -64,7 +64,7 @@ final class OneOfSeveral {
       return;
     }
     for (int group = 0; group < groups.samples().size(); group++) {
-      List<Exact> values = list(groups.samples().get(group).sample().values().present());
+      List<Exact> values = DataEdits.list(groups.samples().get(group).sample().values().present());
       for (int i = 0; i < values.size(); i++) {
         String value = PlainText.of(values.get(i));
         if (values.size() > 1) {
@@ -115,14 +115,6 @@ final class OneOfSeveral {
 
   private void add(Cause cause, Data changed, String... params) {
     out.add(cause, Computation.of(changed, problem.rules()).result(problem.task()), params);
-  }
-
-  private static List<Exact> list(Values values) {
-    List<Exact> list = new ArrayList<>();
-    for (int i = 0; i < values.size(); i++) {
-      list.add(values.get(i));
-    }
-    return list;
   }
 
   private static List<Exact> without(List<Exact> values, int index) {

@@ -114,7 +114,7 @@ public final class Problem {
 
   /** {@return whether the formula of the last step itself has this part} */
   boolean hasPart(Formula part) {
-    return formula().filter(own -> !own.replacing(part, Formula.number(0)).equals(own)).isPresent();
+    return formula().filter(own -> own.contains(part)).isPresent();
   }
 
   /** {@return what it comes to with another formula in the place of a part of the last step} */

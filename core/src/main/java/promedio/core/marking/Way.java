@@ -26,7 +26,13 @@ final class Way {
   private static final int DIGITS = 60;
 
   /** A step: what it finds, and how. */
-  record Found(Formula left, Formula symbols, Optional<Exact> value) {}
+  record Found(Formula left, Formula symbols, Optional<Exact> value) {
+
+    /** {@return whether it uses what another step finds}; a total of the table is itself */
+    boolean uses(Formula part) {
+      return symbols.equals(part) ? !left.equals(part) : symbols.contains(part);
+    }
+  }
 
   private final List<Found> steps;
   private final List<OptionalInt> distances;
@@ -90,7 +96,7 @@ final class Way {
       Formula left = steps.get(i).left();
       found[i] =
           IntStream.range(i + 1, steps.size())
-              .filter(user -> uses(steps.get(user), left) && found[user].isPresent())
+              .filter(user -> steps.get(user).uses(left) && found[user].isPresent())
               .map(user -> found[user].getAsInt() + 1)
               .min();
     }
@@ -110,7 +116,7 @@ final class Way {
     for (int i = changed + 1; i < steps.size(); i++) {
       Found step = steps.get(i);
       last = step.value().map(value -> value);
-      if (other.keySet().stream().anyMatch(part -> uses(step, part))) {
+      if (other.keySet().stream().anyMatch(step::uses)) {
         last = evaluate(step.symbols(), i, other);
         if (last.isEmpty()) {
           return last;
@@ -129,12 +135,6 @@ final class Way {
     return value instanceof Exact exact ? exact : Exact.of(value.significant(DIGITS));
   }
 
-  private static boolean uses(Found step, Formula part) {
-    return !step.symbols().equals(part)
-        ? !step.symbols().replacing(part, Formula.number(0)).equals(step.symbols())
-        : !step.left().equals(part);
-  }
-
   private Optional<Real> evaluate(Formula formula, int step, Map<Formula, Exact> other) {
     Formula numbers =
         formula.withNumbers(
@@ -151,7 +151,7 @@ final class Way {
     if (changed != null) {
       return Optional.of(changed);
     }
-    if (part instanceof Formula.Sum && other.keySet().stream().anyMatch(each -> isIn(each, part))) {
+    if (part instanceof Formula.Sum && other.keySet().stream().anyMatch(part::contains)) {
       return Optional.empty();
     }
     for (int i = Math.min(step, steps.size()) - 1; i >= 0; i--) {
@@ -160,9 +160,5 @@ final class Way {
       }
     }
     return Optional.empty();
-  }
-
-  private static boolean isIn(Formula part, Formula whole) {
-    return !whole.replacing(part, Formula.number(0)).equals(whole);
   }
 }

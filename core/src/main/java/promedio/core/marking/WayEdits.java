@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
-import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.Carry;
+import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Values;
 import promedio.core.slip.Cause;
@@ -45,10 +45,10 @@ final class WayEdits {
     }
     WayEdits edits = new WayEdits(problem, out);
     edits.oneOfSeveral();
-    Computation exact = problem.computation().under(problem.rules().with(Rule.CARRY, Carry.EXACT));
+    CourseRules exact = problem.rules().with(Rule.CARRY, Carry.EXACT);
     Set<List<Way.Found>> worked = new LinkedHashSet<>();
-    for (Method method : Method.of(problem.task(), exact.setting().rules(), problem.data())) {
-      Working.of(problem.data(), exact.setting().rules(), problem.task(), method)
+    for (Method method : Method.of(problem.task(), exact, problem.data())) {
+      Working.of(problem.data(), exact, problem.task(), method)
           .filter(working -> working.results().size() == 1)
           .map(edits::way)
           .filter(way -> !way.steps().isEmpty() && worked.add(way.steps()))

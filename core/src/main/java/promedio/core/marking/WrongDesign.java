@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
-import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
@@ -19,47 +17,32 @@ import promedio.core.slip.Cause;
 /** Pairs worked as two samples, or two samples as pairs. */
 final class WrongDesign {
 
-  /** The test of pairs and that of two samples, statistic by statistic. */
-  private static final Map<String, String> OF_PAIRS =
+  /** Of pairs, and the same of two samples. */
+  private static final Map<String, String> DESIGNS =
       Map.of("t_paired", "t_two", "t_paired_df", "t_two_df", "t_paired_p", "t_two_p");
 
   private WrongDesign() {}
 
   static void find(Problem problem, Candidates out) {
     String key = problem.measure().key();
-    Data data = problem.data();
-    data.pairs()
-        .flatMap(pairs -> other(OF_PAIRS.get(key), Optional.of(asGroups(pairs)), problem))
-        .ifPresent(
-            outcome -> out.add(Cause.WRONG_DESIGN, outcome.result(), "measure", outcome.key()));
-    data.groups()
-        .flatMap(groups -> other(ofPairs(key), asPairs(groups), problem))
-        .ifPresent(
-            outcome -> out.add(Cause.WRONG_DESIGN, outcome.result(), "measure", outcome.key()));
+    DESIGNS.forEach(
+        (ofPairs, ofTwo) -> {
+          if (key.equals(ofPairs)) {
+            problem.data().pairs().ifPresent(each -> add(problem, ofTwo, asGroups(each), out));
+          }
+          if (key.equals(ofTwo)) {
+            problem
+                .data()
+                .groups()
+                .flatMap(WrongDesign::asPairs)
+                .ifPresent(each -> add(problem, ofPairs, each, out));
+          }
+        });
   }
 
-  private record Outcome(Result result, String key) {}
-
-  private static @Nullable String ofPairs(String key) {
-    return OF_PAIRS.entrySet().stream()
-        .filter(each -> each.getValue().equals(key))
-        .map(Map.Entry::getKey)
-        .findFirst()
-        .orElse(null);
-  }
-
-  private static Optional<Outcome> other(
-      @Nullable String key, Optional<Data> data, Problem problem) {
-    return key == null
-        ? Optional.empty()
-        : data.flatMap(
-            of ->
-                Measures.ofKey(key)
-                    .map(
-                        measure ->
-                            new Outcome(
-                                Computation.of(of, problem.rules()).result(Task.of(measure)),
-                                key)));
+  private static void add(Problem problem, String key, Data data, Candidates out) {
+    Task task = Task.of(Measures.ofKey(key).orElseThrow());
+    out.add(Cause.WRONG_DESIGN, Computation.of(data, problem.rules()).result(task), "measure", key);
   }
 
   private static Data asGroups(Pairs pairs) {

@@ -162,7 +162,7 @@ public record Analysis(
 
   /** {@return the same by what the question says itself} */
   public Analysis by(Question question) {
-    return question.stated().over(rules()).equals(rules())
+    return question.rules(rules()).equals(rules())
         ? this
         : new Analysis(
             assignment,

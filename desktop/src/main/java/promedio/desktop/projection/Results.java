@@ -25,11 +25,7 @@ public final class Results {
 
   /** {@return the result, or that there is none} */
   public static String shown(Result result, Task task, Analysis analysis) {
-    return shown(result, task, analysis.rules(), analysis);
-  }
-
-  /** {@return the result as these rules want it, or that there is none} */
-  public static String shown(Result result, Task task, CourseRules rules, Analysis analysis) {
+    CourseRules rules = analysis.rules();
     DecimalSign sign = analysis.sign();
     if (task.decides()) {
       return result instanceof Result.Estimated p

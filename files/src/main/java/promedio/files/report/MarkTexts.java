@@ -3,7 +3,6 @@ package promedio.files.report;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Problem;
@@ -112,26 +111,23 @@ public final class MarkTexts {
 
   private String words(String name, String value) {
     return switch (name) {
-      case "step" -> or(parts(value).stream().map(each -> measure("mark.step.", each)).toList());
+      case "step" -> named(value, "mark.step.", "measure.");
+      case "measure" -> named(value, "mark.measure.", "measure.");
       case "quantity", "instead", "operation", "of" ->
-          or(parts(value).stream().map(this::part).toList());
-      case "measure" ->
-          or(parts(value).stream().map(each -> measure("mark.measure.", each)).toList());
+          named(value, "mark.operation.", "mark.quantity.", "mark.step.", "measure.");
       case "places" ->
           or(parts(value).stream().map(places -> Texts.of("mark.places." + places)).toList());
       default -> or(parts(value).stream().map(this::number).toList());
     };
   }
 
-  /** What has no other name here is called as everywhere. */
-  private static String measure(String prefix, String key) {
-    String known = Texts.has(prefix + key) ? prefix + key : "measure." + key;
-    return Texts.has(known) ? Texts.of(known) : key;
+  /** Codes by the first name that there is for each; what has none, as it is. */
+  private String named(String codes, String... prefixes) {
+    return or(parts(codes).stream().map(code -> named(code, List.of(prefixes))).toList());
   }
 
-  /** An operation or a quantity by its name, any other part of a formula as it is. */
-  private String part(String code) {
-    return Stream.of("mark.operation.", "mark.quantity.", "mark.step.", "measure.")
+  private String named(String code, List<String> prefixes) {
+    return prefixes.stream()
         .map(prefix -> prefix + code)
         .filter(Texts::has)
         .findFirst()

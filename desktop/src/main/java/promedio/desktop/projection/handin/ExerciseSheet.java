@@ -7,7 +7,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
-import promedio.core.marking.Problem;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PartSheet;
 import promedio.files.answers.AnswerKey;
@@ -32,15 +31,11 @@ public final class ExerciseSheet {
         Analysis now = Analysis.of(assignment, item.get());
         for (Question question : assignment.questions(parts.get(i))) {
           now.in(question.about().portion())
-              .map(of -> problem(question, of))
+              .map(of -> of.marks().problem(question))
               .ifPresent(problem -> key.add(new AnswerKey.Entry(variant, letter, problem)));
         }
       }
     }
     return key;
-  }
-
-  private static Problem problem(Question question, Analysis of) {
-    return of.marks().problem(question);
   }
 }

@@ -15,7 +15,6 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
-import promedio.core.rules.CourseRules;
 import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
@@ -106,7 +105,7 @@ final class HandInQuestion {
           Block.Paragraph.of(
               task.decides()
                   ? Sentences.about(task, of.computation().result(task), of)
-                  : Texts.of("handin.result", equation(question, of))));
+                  : Texts.of("handin.result", equation(task, of))));
     }
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
@@ -119,21 +118,18 @@ final class HandInQuestion {
     return blocks;
   }
 
-  /** The places are those that are asked, which may be others than those of the course. */
-  private static String equation(Question question, Analysis of) {
-    Task task = question.task();
+  private static String equation(Task task, Analysis of) {
     Result result = of.computation().result(task);
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
-    CourseRules rules = of.rules();
     boolean bare = result instanceof Result.Named || task.dimension() == Dimension.PERCENT;
     String unit = bare ? "" : task.dimension().unit(of.item().unit());
-    String shown = Results.shown(result, task, rules, of);
+    String shown = Results.shown(result, task, of);
     return ResultText.equation(
         of.computation().symbol(task).plain(),
         unit.isEmpty() ? shown : shown + " " + unit,
-        Results.isAll(result, task, rules));
+        Results.isAll(result, task, of.rules()));
   }
 
   /** The course tells how measures are worked; what has arguments is worked by its definition. */
