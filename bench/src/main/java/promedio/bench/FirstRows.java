@@ -13,7 +13,7 @@ import javafx.scene.Scene;
 import promedio.core.assignment.Assignment;
 import promedio.desktop.demo.SortingLineLog;
 import promedio.desktop.session.Background;
-import promedio.desktop.window.shell.AssignmentView;
+import promedio.desktop.window.shell.WindowRoot;
 import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
@@ -55,7 +55,7 @@ final class FirstRows {
     Workspace workspace = new Workspace(Assignment.empty("Pears"), Background.ofWindow());
     Scene scene = MemoryWindow.open(workspace);
     DataSource source = DataSource.of(Path.of(arguments[0]));
-    MemoryWindow.onToolkit(((AssignmentView) scene.getRoot())::rehearse);
+    MemoryWindow.onToolkit(WindowRoot.of(scene).view()::rehearse);
     // As the program does by itself when it is let alone for a moment; nobody chooses a file
     // sooner.
     Thread.sleep(SETTLING_MILLIS);

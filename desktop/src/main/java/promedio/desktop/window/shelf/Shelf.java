@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
-import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,6 +14,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Projection;
@@ -229,8 +229,7 @@ public final class Shelf extends VBox {
     boolean was = card.getPseudoClassStates().contains(Look.CHOSEN);
     card.pseudoClassStateChanged(Look.CHOSEN, line.chosen());
     if (line.chosen() && !was) {
-      // Not within the change that made the card: all of it is laid out at once.
-      Platform.runLater(() -> cards.bringIntoSight(card));
+      cards.bringIntoSight(card);
     }
   }
 
@@ -246,6 +245,9 @@ public final class Shelf extends VBox {
     private static final double GAP = 2;
 
     private final VBox cards;
+
+    /** What is to be seen once it is laid out. */
+    private @Nullable Node wanted;
 
     Cards(VBox cards) {
       super(cards);
@@ -269,17 +271,26 @@ public final class Shelf extends VBox {
 
     /** Scrolls no further than it must, to where the card stands once it is laid out. */
     void bringIntoSight(Node card) {
-      if (getScene() == null || card.getParent() == null) {
-        return;
+      wanted = card;
+      requestLayout();
+    }
+
+    @Override
+    protected void layoutChildren() {
+      super.layoutChildren();
+      Node card = wanted;
+      if (card != null) {
+        cards.layout();
+        wanted = null;
+        scrollTo(card);
       }
-      if (card.getLayoutBounds().getHeight() == 0) {
-        getScene().getRoot().applyCss();
-        getScene().getRoot().layout();
-      }
+    }
+
+    private void scrollTo(Node card) {
       double seen = getViewportBounds().getHeight();
       double hidden = cards.getHeight() - seen;
       Bounds place = cards.sceneToLocal(card.localToScene(card.getBoundsInLocal()));
-      if (hidden <= 0 || place == null) {
+      if (hidden <= 0 || place == null || card.getParent() == null) {
         return;
       }
       double from = getVvalue() * hidden;

@@ -371,11 +371,11 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     if (workspace.assignment().items().isEmpty()) {
       workspace.setSign(DecimalSign.of(language));
     }
-    Scene scene = getScene();
+    WindowRoot root = WindowRoot.of(getScene());
     workspace.endViews();
     AssignmentView other = new AssignmentView(workspace, store, settings, fileChoice);
     other.finish();
-    scene.setRoot(other);
+    root.show(other);
     other.startTyping();
   }
 

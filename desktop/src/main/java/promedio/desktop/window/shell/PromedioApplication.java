@@ -35,8 +35,8 @@ import promedio.files.settings.SettingsFile;
 public final class PromedioApplication extends Application {
 
   private static final Logger LOG = LoggerFactory.getLogger(PromedioApplication.class);
-  private static final double WIDTH = 1280;
-  private static final double HEIGHT = 800;
+  static final double WIDTH = 1280;
+  static final double HEIGHT = 800;
   private static final List<Integer> ICON_SIZES = List.of(16, 24, 32, 48, 64, 128, 256);
 
   /** What the toolkit cannot be told by its own arguments, which are texts. */
@@ -125,7 +125,9 @@ public final class PromedioApplication extends Application {
     settingsFile.problem().ifPresent(view::tell);
     // Another language makes all views anew, and the title with them.
     store.savedProperty().subscribe(() -> showTitle(stage, session, store));
-    stage.getScene().rootProperty().subscribe(() -> showTitle(stage, session, store));
+    WindowRoot.of(stage.getScene())
+        .viewProperty()
+        .subscribe(() -> showTitle(stage, session, store));
     session.subscribe((before, now) -> showTitle(stage, session, store));
     ICON_SIZES.forEach(size -> stage.getIcons().add(icon(size)));
     Closing closing = new Closing(stage, background, store, () -> shown(stage));
@@ -137,7 +139,7 @@ public final class PromedioApplication extends Application {
   }
 
   private static AssignmentView shown(Stage stage) {
-    return (AssignmentView) stage.getScene().getRoot();
+    return WindowRoot.of(stage.getScene()).view();
   }
 
   /** What the first picture does without, so that it comes soon. */
@@ -174,7 +176,7 @@ public final class PromedioApplication extends Application {
 
   private static Scene unfinishedScene(AssignmentView view) {
     Look.loadFonts();
-    Scene scene = new Scene(view, WIDTH, HEIGHT);
+    Scene scene = new Scene(new WindowRoot(view), WIDTH, HEIGHT);
     scene.getStylesheets().add(Look.stylesheet());
     return scene;
   }

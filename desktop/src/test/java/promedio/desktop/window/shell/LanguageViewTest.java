@@ -193,7 +193,7 @@ class LanguageViewTest extends OpenWindow {
   void windowsOfBeforeAreForgotten() throws Exception {
     List<WeakReference<Object>> windows = new ArrayList<>();
     for (String code : List.of("es", "en", "es", "en", "es", "en")) {
-      robot.interact(() -> windows.add(new WeakReference<>(scene().getRoot())));
+      robot.interact(() -> windows.add(new WeakReference<>(WindowRoot.of(scene()).view())));
       choose(code);
       robot.interact(() -> workspace.choose(DemoAssignment.TREES));
       settle();

@@ -10,6 +10,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -21,6 +22,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,6 +43,9 @@ import promedio.files.settings.SettingsFile;
 /** A window with an assignment, and someone in front of it who types and clicks. */
 public abstract class OpenWindow {
 
+  /** One for all tests, as a machine's user has one: its styles are found out once. */
+  private static final AtomicReference<Stage> WINDOW = new AtomicReference<>();
+
   @TempDir private static Path state;
 
   @TempDir protected Path folder;
@@ -51,7 +56,6 @@ public abstract class OpenWindow {
   protected SettingsStore settings;
   protected AssignmentView view;
   protected FxRobot robot;
-  private Stage window;
   private final List<Throwable> failures = new CopyOnWriteArrayList<>();
 
   /** {@return the assignment that the window opens with} */
@@ -59,8 +63,7 @@ public abstract class OpenWindow {
     return Assignment.empty("Pears");
   }
 
-  private void open(Stage stage) {
-    window = stage;
+  private void open() {
     workspace = new Workspace(assignment(), Background.ofWindow());
     Folders folders = Folders.under(state.resolve(UUID.randomUUID().toString()));
     store = new DocumentStore(workspace.session(), folders);
@@ -68,8 +71,19 @@ public abstract class OpenWindow {
         new SettingsStore(
             new SettingsFile(folders.settings()), Settings.INITIAL, workspace.background());
     view = new AssignmentView(workspace, store, settings, fileChoice);
-    stage.setScene(PromedioApplication.scene(view));
-    stage.show();
+    Stage window = WINDOW.get();
+    if (window == null) {
+      window = new Stage();
+      window.setScene(PromedioApplication.scene(view));
+      WINDOW.set(window);
+    } else {
+      view.finish();
+      WindowRoot.of(window.getScene()).show(view);
+    }
+    window.setOnCloseRequest(null);
+    window.setWidth(PromedioApplication.WIDTH);
+    window.setHeight(PromedioApplication.HEIGHT);
+    window.show();
     view.startTyping();
   }
 
@@ -82,15 +96,13 @@ public abstract class OpenWindow {
   }
 
   @BeforeEach
-  protected void sitDown() throws TimeoutException {
+  protected void sitDown() {
     robot = new QuickRobot();
     robot.interact(
         () ->
             Thread.currentThread()
                 .setUncaughtExceptionHandler((thread, thrown) -> failures.add(thrown)));
-    // Of a stage all events are kept, and with them each window that it showed: each has its own.
-    FxToolkit.registerStage(Stage::new);
-    FxToolkit.setupStage(this::open);
+    robot.interact(this::open);
   }
 
   @AfterEach
@@ -98,7 +110,9 @@ public abstract class OpenWindow {
     robot.interact(
         () -> {
           store.close();
-          window.hide();
+          List.copyOf(Window.getWindows()).stream()
+              .filter(window -> window != WINDOW.get())
+              .forEach(Window::hide);
         });
     // Nothing may write into the folder any more when it is taken away.
     await(Background.Lane.EXPORT);
