@@ -103,7 +103,7 @@ final class HostileInput {
     CourseRules rules = CourseRules.DEFAULTS;
     List<JsonLines.Answer> answers =
         List.of(
-            MarkLines.mark(line, rules),
+            new MarkLines(false).mark(line, rules),
             MeasureLines.answer(line, rules),
             DistributionJson.answer(line));
     for (JsonLines.Answer answer : answers) {

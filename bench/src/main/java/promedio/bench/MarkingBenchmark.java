@@ -3,8 +3,10 @@ package promedio.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -21,6 +23,7 @@ import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.sample.Groups;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.files.ByteLines;
@@ -41,6 +44,7 @@ public class MarkingBenchmark {
       List.of("mean", "median", "q1", "variance", "sd", "cv", "skewness", "iqr", "mean_deviation");
 
   private Sample thirty = new Sample(Values.ofDecimals(new long[0], 0));
+  private @Nullable Groups five;
   private final List<String> lines = new ArrayList<>();
 
   /** Makes samples of weights with one decimal, and answers that nothing explains easily. */
@@ -48,6 +52,11 @@ public class MarkingBenchmark {
   public void makeAnswers() {
     Random random = new Random(19);
     thirty = new Sample(Values.ofDecimals(weights(random, 30), 1));
+    List<Groups.Group> groups = new ArrayList<>();
+    for (String name : List.of("a", "b", "c", "d", "e")) {
+      groups.add(new Groups.Group(name, new Sample(Values.ofDecimals(weights(random, 30), 1))));
+    }
+    five = new Groups(groups);
     for (int i = 0; i < ANSWERS; i++) {
       StringBuilder values = new StringBuilder();
       for (long tenths : weights(random, 8 + random.nextInt(23))) {
@@ -88,13 +97,25 @@ public class MarkingBenchmark {
         .mark("12.34", DecimalSign.POINT);
   }
 
+  /** One answer to the F ratio of five groups of 30 values. */
+  @Benchmark
+  public Mark answerInFiveGroups() {
+    return Marker.of(
+            Problem.of(
+                Objects.requireNonNull(five),
+                CourseRules.DEFAULTS,
+                Measures.ofKey("f").orElseThrow()))
+        .mark("12.34", DecimalSign.POINT);
+  }
+
   /** Ten thousand lines as the command line marks them, on all processors. */
   @Benchmark
   @Warmup(iterations = 1)
   @Measurement(iterations = 2)
   public List<String> tenThousandAnswers() {
     return lines.parallelStream()
-        .map(line -> MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text())
+        .map(
+            line -> new MarkLines(false).mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text())
         .toList();
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import promedio.core.measure.Result;
 import promedio.core.measure.Task;
+import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Reading.Form;
@@ -78,10 +79,9 @@ public final class Agreement {
     if (answer instanceof Answer.Decision decision) {
       return Mark.of(judge(Candidate.numbers(result), decision));
     }
-    return Mark.of(
-        answer instanceof Answer.Numbers written
-            ? judge(Candidate.numbers(result), written.numbers(), places)
-            : result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
+    return answer instanceof Answer.Numbers written
+        ? judge(Candidate.numbers(result), written.numbers(), places)
+        : Mark.of(result instanceof Result.Absent ? Verdict.AGREES : Verdict.UNEXPLAINED);
   }
 
   /** The null hypothesis is rejected where p is not above the level of the course rules. */
@@ -101,13 +101,16 @@ public final class Agreement {
     return below ? fine ? Verdict.AGREES : Verdict.AGREES_COARSER : Verdict.UNEXPLAINED;
   }
 
-  private Verdict judge(List<Real> results, List<Numeral> answers, int places) {
+  private Mark judge(List<Real> results, List<Numeral> answers, int places) {
     if (results.size() != answers.size() || !allMatch(results, answers, this::agrees)) {
-      return Verdict.UNEXPLAINED;
+      return Mark.of(Verdict.UNEXPLAINED);
     }
-    return allMatch(results, answers, pair -> isFineEnough(pair, places))
-        ? Verdict.AGREES
-        : Verdict.AGREES_COARSER;
+    if (allMatch(results, answers, pair -> isFineEnough(pair, places))) {
+      return Mark.of(Verdict.AGREES);
+    }
+    return allMatch(results, answers, pair -> isFineEnough(pair, places - 1))
+        ? Mark.of(Verdict.AGREES_COARSER)
+        : Mark.of(Verdict.UNEXPLAINED, Message.of("answer.too-few-places", String.valueOf(places)));
   }
 
   private static boolean allMatch(

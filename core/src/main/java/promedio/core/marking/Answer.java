@@ -17,6 +17,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.number.Reading.Form;
 import promedio.core.number.Reading.Numeral;
+import promedio.core.number.Rounding;
 
 /** What a student wrote as the result. */
 sealed interface Answer {
@@ -49,10 +50,29 @@ sealed interface Answer {
       numbers = List.copyOf(numbers);
     }
 
+    @Override
+    public int digits() {
+      return numbers.stream()
+          .mapToInt(
+              each ->
+                  each.form() == Form.FRACTION
+                      ? Integer.MAX_VALUE
+                      : each.value().rounded(each.places(), Rounding.HALF_UP).precision())
+          .max()
+          .orElse(Integer.MAX_VALUE);
+    }
+
     /** {@return the most decimals that one of them is written with} */
     int places() {
       return numbers.stream().mapToInt(Numeral::places).max().orElse(0);
     }
+  }
+
+  /**
+   * {@return with how many digits that say something it is written, most where it is no decimal}
+   */
+  default int digits() {
+    return Integer.MAX_VALUE;
   }
 
   /**

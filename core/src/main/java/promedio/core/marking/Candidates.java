@@ -43,7 +43,7 @@ final class Candidates {
       EndingCauses.find(problem, candidates);
       candidates.findPlain();
       candidates.findEdits();
-      OneOfSeveral.find(problem, candidates);
+      EntrySlips.find(problem, candidates);
       return candidates.found;
     }
     if (!problem.data().tally().isEmpty()) {
@@ -53,7 +53,7 @@ final class Candidates {
       candidates.findEdits();
       if (problem.data().tally().size() <= MOST_VALUES) {
         EarlyRounding.find(problem, candidates);
-        ValueSlips.find(problem, candidates);
+        EntrySlips.find(problem, candidates);
       }
     }
     return candidates.found;

@@ -3,7 +3,6 @@ package promedio.core.marking;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.IntStream;
 import promedio.core.computation.Computation;
 import promedio.core.number.Exact;
 import promedio.core.sample.Data;
@@ -29,7 +28,7 @@ final class DataEdits {
   static void find(Problem problem, Candidates out) {
     DataEdits edits = new DataEdits(problem, out);
     Data data = problem.data();
-    data.sample().ifPresent(sample -> edits.find(list(sample.values().present())));
+    data.sample().ifPresent(sample -> edits.find(sample.values().present().list()));
     data.pairs().ifPresent(edits::find);
   }
 
@@ -45,8 +44,8 @@ final class DataEdits {
   }
 
   private void find(Pairs pairs) {
-    List<Exact> x = list(pairs.x());
-    List<Exact> y = list(pairs.y());
+    List<Exact> x = pairs.x().list();
+    List<Exact> y = pairs.y().list();
     add(Cause.COLUMNS_SORTED, Pairs.of(sorted(x), sorted(y)));
     if (x.size() > 2 && OF_A_LINE.contains(problem.measure().key())) {
       add(Cause.TWO_POINTS, Pairs.of(ends(x), ends(y)));
@@ -63,10 +62,5 @@ final class DataEdits {
 
   private static Values ends(List<Exact> values) {
     return Values.of(List.of(values.get(0), values.get(values.size() - 1)));
-  }
-
-  /** {@return the values one after the other} */
-  static List<Exact> list(Values values) {
-    return IntStream.range(0, values.size()).mapToObj(values::get).toList();
   }
 }

@@ -1,11 +1,11 @@
 package promedio.core.marking;
 
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.Stream;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
@@ -24,6 +24,7 @@ import promedio.core.slip.Kind;
  * @param outcome what it leads to, before it is rounded
  * @param at the quantity whose step in the working it happens in; none where that is the last one
  * @param with what was done besides
+ * @param also what else leads to the very same, each less likely than this
  */
 public record Explanation(
     Cause cause,
@@ -31,18 +32,17 @@ public record Explanation(
     Map<String, String> params,
     Result outcome,
     Optional<Quantity> at,
-    Optional<Explanation> with) {
-
-  private static final Set<Cause> OF_A_VALUE =
-      EnumSet.of(Cause.VALUE_LEFT_OUT, Cause.VALUE_TWICE, Cause.DIGITS_SWAPPED, Cause.POINT_MOVED);
+    Optional<Explanation> with,
+    List<Explanation> also) {
 
   public Explanation {
     params = Collections.unmodifiableMap(new LinkedHashMap<>(params));
+    also = List.copyOf(also);
   }
 
   /** {@return the value of the data that was slipped with; of several that fit, the first} */
   public Optional<Exact> value() {
-    if (!OF_A_VALUE.contains(cause)) {
+    if (!cause.isOfAnEntry()) {
       return Optional.empty();
     }
     String first = params.getOrDefault("value", "").split(",", -1)[0];
@@ -59,11 +59,26 @@ public record Explanation(
   /** {@return a single thing, several variants of which fit} */
   static Explanation of(Candidate first, Map<String, String> params) {
     return new Explanation(
-        first.cause(), first.kind(), params, first.outcome(), first.at(), Optional.empty());
+        first.cause(),
+        first.kind(),
+        params,
+        first.outcome(),
+        first.at(),
+        Optional.empty(),
+        List.of());
   }
 
   /** {@return this, and another thing besides} */
   Explanation and(Explanation other) {
-    return new Explanation(cause, kind, params, outcome, at, Optional.of(other));
+    return new Explanation(cause, kind, params, outcome, at, Optional.of(other), also);
+  }
+
+  /** {@return this, with another thing that leads to the very same} */
+  Explanation orAlso(Explanation other) {
+    List<Explanation> all =
+        Stream.of(also.stream(), Stream.of(other), other.also.stream())
+            .flatMap(each -> each)
+            .toList();
+    return new Explanation(cause, kind, params, outcome, at, with, all);
   }
 }

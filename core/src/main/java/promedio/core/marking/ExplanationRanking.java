@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.slip.Cause;
@@ -21,6 +22,9 @@ final class ExplanationRanking {
 
   /** More are not told. */
   private static final int MOST = 5;
+
+  /** A single digit is explained by what is done at the top of a formula alone. */
+  private static final int TOP = 40;
 
   private static final Comparator<Candidate> BY_PRIOR =
       Comparator.comparing(fit -> fit.prior().orElse(0));
@@ -43,20 +47,34 @@ final class ExplanationRanking {
 
   /** {@return what explains the answer, the likeliest first} */
   List<Explanation> explain(Answer answer) {
+    int digits = answer.digits();
     Map<Cause, List<Candidate>> fitting = new EnumMap<>(Cause.class);
     for (Candidate candidate : candidates) {
-      if (candidate.gives(answer, rounding)) {
+      if (candidate.cause().fewestDigits() <= digits
+          && (digits > 1 || candidate.prior().orElse(TOP) >= TOP)
+          && candidate.gives(answer, rounding)) {
         fitting.computeIfAbsent(candidate.cause(), cause -> new ArrayList<>()).add(candidate);
       }
     }
     int places = answer instanceof Answer.Numbers numbers ? numbers.places() : 0;
     Map<Cause, Exact> likelihoods = new EnumMap<>(Cause.class);
     fitting.forEach((cause, fits) -> likelihoods.put(cause, likelihood(cause, fits, places)));
-    return fitting.keySet().stream()
+    List<Explanation> found = new ArrayList<>();
+    fitting.keySet().stream()
         .sorted(Comparator.comparing((Cause cause) -> likelihoods.get(cause)).reversed())
-        .limit(MOST)
-        .map(cause -> joined(fitting.get(cause)))
-        .toList();
+        .forEach(cause -> joined(fitting.get(cause)).forEach(each -> add(each, found)));
+    return found.stream().limit(MOST).toList();
+  }
+
+  /** Two mistakes on the way that come to the very same are one explanation. */
+  private static void add(Explanation next, List<Explanation> found) {
+    for (int i = 0; i < found.size() && next.cause().isOfTheWay(); i++) {
+      if (found.get(i).outcome().equals(next.outcome())) {
+        found.set(i, found.get(i).orAlso(next));
+        return;
+      }
+    }
+    found.add(next);
   }
 
   /**
@@ -91,12 +109,18 @@ final class ExplanationRanking {
     return sum.times(cause.weight()).over(Math.max(1, changing.size()));
   }
 
-  /** Variants of one cause are one explanation. */
-  private static Explanation joined(List<Candidate> fits) {
+  /** Variants of one cause are one explanation; of mistakes on the way the likeliest is told. */
+  private static List<Explanation> joined(List<Candidate> fits) {
     Optional<Candidate> likeliest =
         fits.stream().filter(fit -> fit.prior().isPresent()).max(BY_PRIOR);
     if (likeliest.isPresent()) {
-      return Explanation.of(likeliest.get());
+      return Stream.concat(
+              likeliest.stream(),
+              fits.stream()
+                  .filter(fit -> !fit.equals(likeliest.get()))
+                  .filter(fit -> fit.outcome().equals(likeliest.get().outcome())))
+          .map(Explanation::of)
+          .toList();
     }
     Set<Map<String, String>> variants = new LinkedHashSet<>();
     fits.forEach(fit -> variants.add(fit.params()));
@@ -104,6 +128,6 @@ final class ExplanationRanking {
     for (Map<String, String> variant : variants) {
       variant.forEach((name, value) -> params.merge(name, value, (a, b) -> a + "," + b));
     }
-    return Explanation.of(fits.get(0), params);
+    return List.of(Explanation.of(fits.get(0), params));
   }
 }

@@ -12,7 +12,7 @@ import promedio.core.number.Exact;
  * @param explanations what would explain it, where it does not agree; the best one first
  * @param chance of all numbers with as many decimals within a fifth of the result the share that
  *     something explains, 0 to 1; where that can be said
- * @param reason why it could not be read, where it could not
+ * @param reason why it could not be read, where it could not, or what it lacks to agree
  */
 public record Mark(
     Verdict verdict,
@@ -28,9 +28,13 @@ public record Mark(
     return new Mark(verdict, List.of(), Optional.empty(), Optional.empty());
   }
 
+  static Mark of(Verdict verdict, Message reason) {
+    return new Mark(verdict, List.of(), Optional.empty(), Optional.of(reason));
+  }
+
   /** {@return the mark of an answer that cannot be read, or of one to an unreadable problem} */
   public static Mark unreadable(Message reason) {
-    return new Mark(Verdict.UNREADABLE, List.of(), Optional.empty(), Optional.of(reason));
+    return of(Verdict.UNREADABLE, reason);
   }
 
   /** {@return whether the answer agrees, if only as far as it goes} */

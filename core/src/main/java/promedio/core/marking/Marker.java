@@ -59,7 +59,9 @@ public final class Marker {
    */
   public Mark mark(String written, DecimalSign sign) {
     Mark plain = compare(written, sign);
-    if (plain.verdict() != Verdict.UNEXPLAINED || problem.setting().categories().isPresent()) {
+    if (plain.verdict() != Verdict.UNEXPLAINED
+        || plain.reason().isPresent()
+        || problem.setting().categories().isPresent()) {
       return plain;
     }
     List<Answer> readings = Answer.readings(written, problem.task(), sign);

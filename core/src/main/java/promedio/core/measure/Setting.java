@@ -4,7 +4,6 @@ import static promedio.core.formula.Formula.number;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
@@ -148,7 +147,7 @@ public final class Setting {
   /** {@return all values in their order; they must be {@link #isListed listed}} */
   public List<Exact> inOrder() {
     Values values = tally.inOrder(0, tally.total().numerator().intValueExact());
-    return IntStream.range(0, values.size()).mapToObj(values::get).toList();
+    return values.list();
   }
 
   /** {@return x, or m of a class table} */

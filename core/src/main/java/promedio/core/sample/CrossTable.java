@@ -1,5 +1,6 @@
 package promedio.core.sample;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -108,6 +109,31 @@ public record CrossTable(
   @Override
   public Exact total() {
     return IntStream.range(0, rows.size()).mapToObj(this::rowTotal).reduce(Exact.ZERO, Exact::plus);
+  }
+
+  @Override
+  public List<Entry> entries() {
+    List<Entry> entries = new ArrayList<>();
+    for (int row = 0; row < rows.size(); row++) {
+      int of = row;
+      List<Exact> own = counts.get(row);
+      for (int column = 0; column < columns.size(); column++) {
+        int at = column;
+        entries.add(
+            Entry.fixed(
+                own.get(at), count -> changed(Entry.with(counts, of, Entry.with(own, at, count)))));
+      }
+    }
+    return entries;
+  }
+
+  private Optional<Data> changed(List<List<Exact>> other) {
+    try {
+      return Optional.of(read(rows, columns, other, missing));
+    } catch (BadInputException e) {
+      // No table of counts comes of it.
+      return Optional.empty();
+    }
   }
 
   @Override

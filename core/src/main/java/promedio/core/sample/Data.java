@@ -1,5 +1,6 @@
 package promedio.core.sample;
 
+import java.util.List;
 import java.util.Optional;
 import promedio.core.number.Exact;
 
@@ -26,6 +27,13 @@ public sealed interface Data
   /** {@return n, or Σf} */
   default Exact total() {
     return tally().total();
+  }
+
+  /**
+   * {@return the entries of which a hand may mistake one}; none of those that are not typed singly
+   */
+  default List<Entry> entries() {
+    return List.of();
   }
 
   /** {@return how many entries are missing and were left out} */

@@ -3,6 +3,7 @@ package promedio.core.sample;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -62,6 +63,29 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
   @Override
   public Exact total() {
     return counted.total();
+  }
+
+  @Override
+  public List<Entry> entries() {
+    List<Categories.Row> rows = counted.rows();
+    return IntStream.range(0, rows.size())
+        .mapToObj(
+            i ->
+                Entry.fixed(
+                    rows.get(i).frequency(),
+                    count ->
+                        changed(
+                            Entry.with(rows, i, new Categories.Row(rows.get(i).name(), count)))))
+        .toList();
+  }
+
+  private Optional<Data> changed(List<Categories.Row> rows) {
+    try {
+      return Optional.of(new Fit(Categories.read(rows, counted.missing()), expected));
+    } catch (BadInputException e) {
+      // No counts come of it.
+      return Optional.empty();
+    }
   }
 
   @Override

@@ -3,6 +3,7 @@ package promedio.core.sample;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
@@ -79,6 +80,23 @@ public final class FrequencyTable implements Data {
   @Override
   public Optional<FrequencyTable> frequencies() {
     return Optional.of(this);
+  }
+
+  @Override
+  public List<Entry> entries() {
+    return IntStream.range(0, rows.size())
+        .mapToObj(
+            i ->
+                new Entry(
+                    List.of(rows.get(i).value()),
+                    times -> changed(Entry.times(rows, i, times)),
+                    value -> changed(Entry.with(rows, i, new Row(value, rows.get(i).frequency())))))
+        .toList();
+  }
+
+  private static Optional<Data> changed(List<Row> rows) {
+    boolean counted = rows.stream().anyMatch(row -> row.frequency().signum() > 0);
+    return counted ? Optional.of(of(rows, 0)) : Optional.empty();
   }
 
   @Override

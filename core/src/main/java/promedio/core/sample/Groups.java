@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -81,6 +82,22 @@ public record Groups(List<Group> samples, Optional<Groups> among) implements Dat
   @Override
   public Exact total() {
     return samples.stream().map(g -> g.sample().total()).reduce(Exact.ZERO, Exact::plus);
+  }
+
+  @Override
+  public List<Entry> entries() {
+    return IntStream.range(0, samples.size())
+        .boxed()
+        .flatMap(
+            group ->
+                samples.get(group).sample().entries().stream()
+                    .map(entry -> entry.within(data -> with(group, (Sample) data))))
+        .toList();
+  }
+
+  private Groups with(int group, Sample sample) {
+    return new Groups(
+        Entry.with(samples, group, new Group(samples.get(group).name(), sample)), among);
   }
 
   @Override

@@ -2,9 +2,11 @@ package promedio.core.sample;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import promedio.core.number.Exact;
 
@@ -118,6 +120,27 @@ public final class Pairs implements Data {
   @Override
   public Exact total() {
     return Exact.of(size());
+  }
+
+  @Override
+  public List<Entry> entries() {
+    List<Exact> ofX = x.list();
+    List<Exact> ofY = y.list();
+    return IntStream.range(0, size())
+        .boxed()
+        .flatMap(
+            i ->
+                Stream.of(
+                    Entry.row(
+                        List.of(ofX.get(i), ofY.get(i)),
+                        times -> of(Entry.times(ofX, i, times), Entry.times(ofY, i, times))),
+                    Entry.fixed(ofX.get(i), number -> of(Entry.with(ofX, i, number), ofY)),
+                    Entry.fixed(ofY.get(i), number -> of(ofX, Entry.with(ofY, i, number)))))
+        .toList();
+  }
+
+  private static Optional<Data> of(List<Exact> x, List<Exact> y) {
+    return x.isEmpty() ? Optional.empty() : Optional.of(of(Values.of(x), Values.of(y)));
   }
 
   @Override

@@ -1,6 +1,9 @@
 package promedio.core.sample;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import promedio.core.number.Exact;
 
 /** Values as they were observed, in their order, some of them missing. */
 public final class Sample implements Data {
@@ -32,6 +35,23 @@ public final class Sample implements Data {
   @Override
   public Optional<Sample> sample() {
     return Optional.of(this);
+  }
+
+  @Override
+  public List<Entry> entries() {
+    List<Exact> all = values.present().list();
+    return IntStream.range(0, all.size())
+        .mapToObj(
+            i ->
+                new Entry(
+                    List.of(all.get(i)),
+                    times -> of(Entry.times(all, i, times)),
+                    number -> of(Entry.with(all, i, number))))
+        .toList();
+  }
+
+  private static Optional<Data> of(List<Exact> values) {
+    return values.isEmpty() ? Optional.empty() : Optional.of(new Sample(Values.of(values)));
   }
 
   @Override

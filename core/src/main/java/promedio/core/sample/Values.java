@@ -153,6 +153,11 @@ public final class Values {
     return missing.get(index);
   }
 
+  /** {@return the values that are there one after the other} */
+  public List<Exact> list() {
+    return IntStream.range(0, size()).mapToObj(this::get).toList();
+  }
+
   /**
    * {@return the number at the index, from 0}
    *

@@ -1,6 +1,9 @@
 package promedio.core.slip;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 
 /** A single thing that turns a right result into another one. */
 public enum Cause {
@@ -191,6 +194,20 @@ public enum Cause {
   PERCENTAGES_USED(Kind.SLIP);
 
   private static final int USUAL = 100;
+  private static final Set<Cause> OF_AN_ENTRY =
+      Collections.unmodifiableSet(
+          EnumSet.of(VALUE_LEFT_OUT, VALUE_TWICE, DIGITS_SWAPPED, POINT_MOVED));
+  private static final Set<Cause> OF_THE_WAY =
+      Collections.unmodifiableSet(
+          EnumSet.of(
+              STOPPED_EARLY,
+              OPERATION_LEFT_OUT,
+              OPERATION_ADDED,
+              OPERATION_EXCHANGED,
+              TURNED_OVER,
+              MIXED_UP,
+              BRACKETS_IGNORED,
+              SQUARES_MIXED_UP));
 
   private final Kind kind;
   private final int weight;
@@ -211,6 +228,24 @@ public enum Cause {
    */
   public int weight() {
     return weight;
+  }
+
+  /**
+   * {@return with how many digits an answer must be written to be explained by it}: fewer fit to
+   * something else too easily
+   */
+  public int fewestDigits() {
+    return OF_AN_ENTRY.contains(this) || this == LAST_DIGIT ? 3 : this == OTHER_MEASURE ? 2 : 1;
+  }
+
+  /** {@return whether it is made with one entry of the data} */
+  public boolean isOfAnEntry() {
+    return OF_AN_ENTRY.contains(this);
+  }
+
+  /** {@return whether it is made of a formula on the way, whatever the measure} */
+  public boolean isOfTheWay() {
+    return OF_THE_WAY.contains(this);
   }
 
   /** {@return what sort of thing it is} */

@@ -84,6 +84,9 @@ final class MarkCommand implements Callable<Integer> {
   @Option(names = "--key", paramLabel = "${bundle:label.file}", descriptionKey = "option.mark.key")
   private @Nullable Path key;
 
+  @Option(names = "--with-results", descriptionKey = "option.mark.with-results")
+  private boolean withResults;
+
   @Option(names = "--students", descriptionKey = "option.mark.students")
   private boolean students;
 
@@ -128,8 +131,7 @@ final class MarkCommand implements Callable<Integer> {
       if (format == null && ClassAnswersReader.isCsv(head(in))) {
         return markAnswers(List.of(Inputs.source(file, in)), course);
       }
-      return new Batch(spec.commandLine().getOut(), line -> MarkLines.mark(line, course))
-          .answer(in);
+      return new Batch(spec.commandLine().getOut(), line -> lines().mark(line, course)).answer(in);
     }
   }
 
@@ -173,7 +175,11 @@ final class MarkCommand implements Callable<Integer> {
         out.println(count.times() + "  " + count.measure() + ": " + count.code());
       }
     } else {
-      answers.rows().forEach(row -> out.println(MarkLines.json(row)));
+      answers.rows().forEach(row -> out.println(lines().json(row)));
     }
+  }
+
+  private MarkLines lines() {
+    return new MarkLines(withResults);
   }
 }

@@ -1,6 +1,7 @@
 package promedio.files.answers;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Optional;
 import promedio.core.marking.Explanation;
@@ -13,16 +14,33 @@ import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
+import promedio.core.working.Method;
+import promedio.core.working.Working;
 import promedio.files.ByteLines;
 import promedio.files.Guarded;
 import promedio.files.report.JsonLines;
 import promedio.files.report.MarkTexts;
 import promedio.files.report.QuestionJson;
+import promedio.files.report.ShownNumbers;
+import promedio.files.report.TaskTexts;
+import promedio.files.report.WorkingFormat;
 
-/** One answer a line, JSON in and its mark out; a line that cannot be read says why. */
+/**
+ * One answer a line, JSON in and its mark out; a line that cannot be read says why. A mark never
+ * gives the result away unless that is asked for.
+ */
 public final class MarkLines {
 
-  private MarkLines() {}
+  private final boolean withResults;
+
+  /**
+   * Makes one who marks lines.
+   *
+   * @param withResults whether a mark comes with the right result and its working
+   */
+  public MarkLines(boolean withResults) {
+    this.withResults = withResults;
+  }
 
   /**
    * {@return the line that marks a line}
@@ -30,7 +48,7 @@ public final class MarkLines {
    * @param line one answer as a JSON object
    * @param defaults the rules where the line names none
    */
-  public static JsonLines.Answer mark(ByteLines.Line line, CourseRules defaults) {
+  public JsonLines.Answer mark(ByteLines.Line line, CourseRules defaults) {
     return JsonLines.answer(
         line,
         (question, into) -> {
@@ -86,7 +104,7 @@ public final class MarkLines {
   }
 
   /** {@return the line for an answer of a class} */
-  public static String json(MarkedAnswer row) {
+  public String json(MarkedAnswer row) {
     ObjectNode out = QuestionJson.JSON.createObjectNode().put("id", row.id());
     if (!row.part().isEmpty()) {
       out.put("part", row.part());
@@ -95,29 +113,54 @@ public final class MarkLines {
     return out.toString();
   }
 
-  private static void write(MarkedAnswer row, ObjectNode out) {
-    if (row.problem().isPresent()) {
-      write(row.mark(), new MarkTexts(row.problem().get(), DecimalSign.POINT), out);
-    } else {
-      out.put("verdict", row.mark().verdict().code());
-      row.mark().reason().ifPresent(reason -> out.put("reason", reason.text()));
-    }
-  }
-
-  private static void write(Mark mark, MarkTexts texts, ObjectNode out) {
+  private void write(MarkedAnswer row, ObjectNode out) {
+    Mark mark = row.mark();
     out.put("verdict", mark.verdict().code());
     mark.reason().map(Message::text).ifPresent(reason -> out.put("reason", reason));
-    out.putArray("explanations");
+    row.problem().ifPresent(problem -> write(mark, problem, out));
+  }
+
+  private void write(Mark mark, Problem problem, ObjectNode out) {
+    MarkTexts texts = new MarkTexts(problem, DecimalSign.POINT);
+    ArrayNode explanations = out.putArray("explanations");
     for (Explanation explanation : mark.explanations()) {
       ObjectNode node = json(explanation);
       explanation.with().ifPresent(other -> node.set("with", json(other)));
-      out.withArrayProperty("explanations").add(node.put("text", texts.text(explanation, mark)));
+      node.put("hint", texts.hint(explanation));
+      explanations.add(node.put("text", texts.text(explanation, mark)));
     }
+    if (withResults) {
+      out.put("result", texts.result());
+      working(problem).ifPresent(lines -> out.put("working", lines));
+    }
+  }
+
+  /** The working as lines to read, where there is one. */
+  private static Optional<String> working(Problem problem) {
+    ShownNumbers numbers = new ShownNumbers(problem.rules(), DecimalSign.POINT);
+    return Method.of(problem.task(), problem.rules(), problem.data()).stream()
+        .findFirst()
+        .flatMap(method -> Working.of(problem.data(), problem.rules(), problem.task(), method))
+        .map(
+            working ->
+                WorkingFormat.TEXT.write(TaskTexts.name(problem.task(), numbers), working, numbers))
+        .map(lines -> String.join("\n", lines));
   }
 
   private static ObjectNode json(Explanation explanation) {
     ObjectNode node = QuestionJson.JSON.createObjectNode();
     node.put("kind", explanation.kind().code());
+    node.setAll(coded(explanation));
+    ObjectNode params = (ObjectNode) node.path("params");
+    if (!explanation.also().isEmpty()) {
+      ArrayNode also = params.putArray("also");
+      explanation.also().forEach(other -> also.add(coded(other)));
+    }
+    return node;
+  }
+
+  private static ObjectNode coded(Explanation explanation) {
+    ObjectNode node = QuestionJson.JSON.createObjectNode();
     node.put("code", explanation.cause().code());
     ObjectNode params = node.putObject("params");
     explanation.params().forEach(params::put);

@@ -39,7 +39,10 @@ public final class MarkTexts {
     this.numbers = new ShownNumbers(problem.rules(), sign);
   }
 
-  /** {@return what was probably done, the more reserved the more of it could be chance} */
+  /**
+   * {@return what was probably done and what is done instead, without the result; the more reserved
+   * the more of it could be chance}
+   */
   public String text(Explanation explanation, Mark mark) {
     Exact chance = mark.chance().orElse(POSSIBLE);
     String lead =
@@ -54,7 +57,12 @@ public final class MarkTexts {
     return Texts.of(lead, told);
   }
 
-  /** {@return what could help without telling it} */
+  /** {@return the right result, by the rules of the course} */
+  public String result() {
+    return shown(problem.right());
+  }
+
+  /** {@return a question or a word that points at the step, without saying what was done} */
   public String hint(Explanation explanation) {
     boolean rule = explanation.kind() == Kind.RULE;
     return Texts.of(own("mark.hint." + (rule ? "rule" : explanation.cause().code())));
@@ -87,8 +95,6 @@ public final class MarkTexts {
   private String clause(Explanation explanation) {
     Cause cause = explanation.cause();
     List<String> arguments = new ArrayList<>();
-    arguments.add(shown(explanation.outcome()));
-    arguments.add(shown(problem.right()));
     if (cause.kind() == Kind.RULE) {
       // What the question itself says is of no other course.
       String stated = explanation.kind() == Kind.RULE ? "" : ".stated";
@@ -106,7 +112,7 @@ public final class MarkTexts {
   }
 
   private static String rule(Rule<?> rule, String values) {
-    return joined("mark.rule." + rule.code() + ".", values);
+    return rules("mark.rule." + rule.code() + ".", values);
   }
 
   private String words(String name, String value) {
@@ -144,8 +150,12 @@ public final class MarkTexts {
     return List.of(joined.split(",", -1));
   }
 
-  private static String joined(String prefix, String values) {
-    return or(parts(values).stream().map(value -> Texts.of(prefix + value)).toList());
+  /** Of several rules that fit, one is spelled out. */
+  private static String rules(String prefix, String values) {
+    List<String> all = parts(values);
+    String first = Texts.of(prefix + all.get(0));
+    int others = all.size() - 1;
+    return others == 0 ? first : Texts.of("mark.other-rules", first, others);
   }
 
   private static String or(List<String> words) {

@@ -251,10 +251,6 @@ public final class QuestionJson {
       }
       arguments.add(number(given));
     }
-    boolean aboutData = measure.subject() == Subject.FIT || measure.subject() == Subject.GROUPS;
-    if (arguments.isEmpty() && !isAbsent(with) && !aboutData) {
-      throw Texts.refusal("mark.no-with", measure.key());
-    }
     Optional<Message> refusal = Task.refusal(measure, arguments);
     if (refusal.isPresent()) {
       throw Texts.refusal("mark.with", measure.key(), refusal.get().text());

@@ -29,7 +29,7 @@ class ClassAnswersTest {
   }
 
   private static String marked(String line) {
-    return MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text();
+    return new MarkLines(false).mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text();
   }
 
   @Test

@@ -11,13 +11,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.rules.CourseRules;
 import promedio.files.ByteLines;
 
-/** Answers to what needs a number besides the data, one a line. */
+/** Answers marked one a line, those to what needs a number besides the data too. */
 class MarkLinesTest {
 
   private static JsonNode mark(String asked) throws JsonProcessingException {
+    return mark(asked, false);
+  }
+
+  private static JsonNode mark(String asked, boolean withResults) throws JsonProcessingException {
     String line = "{\"id\":\"a\",\"values\":[\"12\",\"15\",\"11\",\"20\",\"17\"]," + asked + "}";
     return new ObjectMapper()
-        .readTree(MarkLines.mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text());
+        .readTree(
+            new MarkLines(withResults).mark(ByteLines.Line.of(line), CourseRules.DEFAULTS).text());
   }
 
   @ParameterizedTest
@@ -52,7 +57,6 @@ class MarkLinesTest {
         "'measure':'percentile','with':'130'  | does not lie from 0 to 100",
         "'measure':'percentile','with':'ten'  | “ten” is not a number",
         "'measure':'moment','with':'5'        | 5 is not one of 2, 3, 4",
-        "'measure':'mean','with':'5'          | leave “with” out",
         "'measure':'meen'                     | there is no measure “meen”"
       })
   void areUnreadableWithoutIt(String asked, String words) throws JsonProcessingException {
@@ -60,6 +64,38 @@ class MarkLinesTest {
 
     assertThat(marked.get("verdict").asText()).isEqualTo("unreadable");
     assertThat(marked.get("reason").asText()).contains(words);
+  }
+
+  @Test
+  void aNumberThatIsNotNeededIsIgnored() throws JsonProcessingException {
+    assertThat(
+            mark("\"measure\":\"mean\",\"with\":\"5\",\"answer\":\"15\"").get("verdict").asText())
+        .isEqualTo("agrees");
+  }
+
+  @Test
+  void theResultIsToldOnlyWhereItIsAskedFor() throws JsonProcessingException {
+    String asked = "\"measure\":\"sd\",\"answer\":\"13.50\"";
+    JsonNode first = mark(asked).get("explanations").get(0);
+
+    assertThat(mark(asked).toString()).doesNotContain("3.67");
+    assertThat(first.get("hint").asText()).isEqualTo("One last step is missing.");
+    assertThat(first.get("text").asText()).endsWith("its square root.");
+    JsonNode whole = mark(asked, true);
+    assertThat(whole.get("result").asText()).isEqualTo("3.67");
+    assertThat(whole.get("working").asText()).contains("3.67");
+  }
+
+  @Test
+  void whatLeadsToTheVerySameIsNamedBesideIt() throws JsonProcessingException {
+    JsonNode first = mark("\"measure\":\"mean\",\"answer\":\"75\"").get("explanations").get(0);
+
+    assertThat(first.get("code").asText()).isEqualTo("stopped-early");
+    assertThat(first.get("params").get("also"))
+        .anyMatch(
+            also ->
+                also.get("code").asText().equals("operation-left-out")
+                    && also.get("params").get("operation").asText().equals("divide"));
   }
 
   @Test

@@ -28,8 +28,8 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
 
 /**
- * What the student's answer tells: the verdict at once, then as much as the student asks for: a
- * hint, what was probably done, and what else would fit.
+ * What the student's answer is worth: the verdict at once, then as much as the student asks for: a
+ * hint, what was probably done, and one by one what else would fit; never the result.
  */
 final class AnswerCard extends VBox {
 
@@ -46,6 +46,8 @@ final class AnswerCard extends VBox {
   private final Label tries = Controls.wrapped("", "quiet");
   private final Hyperlink askHint = Controls.link("answer.hint", "answer-hint", () -> tell(1));
   private final Hyperlink askAll = Controls.link("answer.explain", "answer-explain", () -> tell(2));
+  private final Hyperlink another =
+      Controls.link("answer.another", "answer-another", this::tellAnother);
   private final Hyperlink open =
       Controls.link("answer.open-step", "answer-open-step", this::openStep);
   private final Workspace workspace;
@@ -56,6 +58,9 @@ final class AnswerCard extends VBox {
 
   /** How much is told of the answer that stands there: 0 nothing, 1 the hint, 2 all. */
   private int told;
+
+  /** Which of the explanations is told, from 0. */
+  private int idea;
 
   private String toldOf = "";
   private @Nullable Analysis analysis;
@@ -70,7 +75,7 @@ final class AnswerCard extends VBox {
     hint.setId("answer-hint-text");
     explained.setId("answer-explained");
     tries.setId("answer-tries");
-    FlowPane links = Controls.wrapping(new FlowPane(10, 2, askHint, askAll, open));
+    FlowPane links = Controls.wrapping(new FlowPane(10, 2, askHint, askAll, another, open));
     getChildren().addAll(heading, verdict, hint, explained, links, tries);
   }
 
@@ -82,6 +87,7 @@ final class AnswerCard extends VBox {
     boolean typed = toldOf.startsWith(about) && !toldOf.equals(about + answer);
     if (!toldOf.equals(about + answer)) {
       told = 0;
+      idea = 0;
       toldOf = about + answer;
     }
     analysis = now;
@@ -100,7 +106,7 @@ final class AnswerCard extends VBox {
   private void lookFor(Question question, Analysis now, boolean typed, int turn) {
     Look.judge(this, Optional.empty());
     verdict.setText(Texts.of("margin.looking"));
-    for (Node node : List.of(hint, explained, askHint, askAll, open, tries)) {
+    for (Node node : List.of(hint, explained, askHint, askAll, another, open, tries)) {
       Nodes.setShown(node, false);
     }
     workspace
@@ -121,35 +127,44 @@ final class AnswerCard extends VBox {
     }
   }
 
+  private void tellAnother() {
+    idea++;
+    tell(2);
+  }
+
   private void show(Mark mark, Analysis now) {
     Look.judge(this, Optional.of(mark.verdict()));
-    boolean covered = now.isCovered(task);
-    if (covered) {
-      told = Math.min(told, 1);
-    }
-    verdict.setText(verdict(mark, now, covered));
+    verdict.setText(verdict(mark, now));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
-    Optional<Explanation> best = mark.best();
-    Nodes.setShown(hint, told == 1 && best.isPresent());
-    best.ifPresent(explanation -> hint.setText(texts.hint(explanation)));
+    Optional<Explanation> shown = idea(mark);
+    Nodes.setShown(hint, told == 1 && shown.isPresent());
     explained.getChildren().clear();
-    if (told > 1) {
-      explain(mark, texts);
-    }
-    Nodes.setShown(explained, told > 1 && best.isPresent());
-    Nodes.setShown(askHint, best.isPresent() && told < 1);
-    // An explanation names the right result, so that a covered one is uncovered first.
-    Nodes.setShown(askAll, best.isPresent() && told < 2 && !covered);
-    Nodes.setShown(open, best.isPresent() && told > 1);
+    shown.ifPresent(
+        explanation -> {
+          hint.setText(texts.hint(explanation));
+          explain(explanation, mark, texts);
+        });
+    Nodes.setShown(explained, told > 1 && shown.isPresent());
+    Nodes.setShown(askHint, shown.isPresent() && told < 1);
+    Nodes.setShown(askAll, shown.isPresent() && told < 2);
+    Nodes.setShown(another, told > 1 && mark.explanations().size() > 1);
+    Nodes.setShown(open, shown.isPresent() && told > 1);
     showTries(now);
   }
 
-  private String verdict(Mark mark, Analysis now, boolean covered) {
+  /** The explanation that is told; after the last one the first comes again. */
+  private Optional<Explanation> idea(Mark mark) {
+    List<Explanation> all = mark.explanations();
+    return all.isEmpty() ? Optional.empty() : Optional.of(all.get(idea % all.size()));
+  }
+
+  /** The result stands in it only where the answer has it too, and it is not covered. */
+  private String verdict(Mark mark, Analysis now) {
     Verdict found = mark.verdict();
     if (task.decides() && !mark.agrees() && now.followsFromOwn(task)) {
       return Texts.of("margin.mark.follows");
     }
-    if ((covered || task.decides()) && mark.reason().isEmpty()) {
+    if (mark.agrees() && (now.isCovered(task) || task.decides())) {
       return Texts.of("cover.mark." + found.code());
     }
     Analysis asked = now.asked(task);
@@ -163,20 +178,12 @@ final class AnswerCard extends VBox {
                     asked.rules().get(Rule.PLACES)));
   }
 
-  private void explain(Mark mark, MarkTexts texts) {
-    List<Explanation> all = mark.explanations();
-    for (int i = 0; i < all.size(); i++) {
-      Label line = Controls.wrapped("", i == 0 ? "answer-text" : "quiet");
-      String text = texts.text(all.get(i), mark);
-      line.setText(i == 0 ? text : Texts.of("answer.also", text));
-      explained.getChildren().add(line);
-    }
-    mark.best()
-        .ifPresent(
-            best ->
-                explained
-                    .getChildren()
-                    .add(HowToEvent.link("answer-how-to", () -> "slip." + best.cause().code())));
+  private void explain(Explanation explanation, Mark mark, MarkTexts texts) {
+    Label text = Controls.wrapped("", "answer-text");
+    text.setText(texts.text(explanation, mark));
+    explained
+        .getChildren()
+        .addAll(text, HowToEvent.link("answer-how-to", () -> "slip." + explanation.cause().code()));
     texts
         .chance(mark)
         .ifPresent(
@@ -208,7 +215,7 @@ final class AnswerCard extends VBox {
   private void openStep() {
     Analysis now = analysis;
     if (now != null) {
-      now.mark(task).best().ifPresent(opener::open);
+      idea(now.mark(task)).ifPresent(opener::open);
     }
   }
 }

@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -14,7 +16,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Projection;
@@ -246,9 +247,6 @@ public final class Shelf extends VBox {
 
     private final VBox cards;
 
-    /** What is to be seen once it is laid out. */
-    private @Nullable Node wanted;
-
     Cards(VBox cards) {
       super(cards);
       this.cards = cards;
@@ -271,19 +269,19 @@ public final class Shelf extends VBox {
 
     /** Scrolls no further than it must, to where the card stands once it is laid out. */
     void bringIntoSight(Node card) {
-      wanted = card;
-      requestLayout();
-    }
-
-    @Override
-    protected void layoutChildren() {
-      super.layoutChildren();
-      Node card = wanted;
-      if (card != null) {
-        cards.layout();
-        wanted = null;
-        scrollTo(card);
+      Scene scene = getScene();
+      if (scene == null) {
+        return;
       }
+      scene.addPostLayoutPulseListener(
+          new Runnable() {
+            @Override
+            public void run() {
+              scene.removePostLayoutPulseListener(this);
+              scrollTo(card);
+            }
+          });
+      Platform.requestNextPulse();
     }
 
     private void scrollTo(Node card) {

@@ -81,6 +81,11 @@ public abstract class OpenWindow {
       WindowRoot.of(window.getScene()).show(view);
     }
     window.setOnCloseRequest(null);
+    if (window.getWidth() != PromedioApplication.WIDTH
+        || window.getHeight() != PromedioApplication.HEIGHT) {
+      // Drawn into memory, a window that is shown does not grow without a complaint.
+      window.hide();
+    }
     window.setWidth(PromedioApplication.WIDTH);
     window.setHeight(PromedioApplication.HEIGHT);
     window.show();
