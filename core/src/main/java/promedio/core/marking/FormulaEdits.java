@@ -46,7 +46,36 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
   static List<Edit> of(Formula formula, Neighbours neighbours) {
     FormulaEdits edits = new FormulaEdits(neighbours);
     formula.accept(edits);
+    FormulaParts.of(formula).stream()
+        .filter(Formula.Named.class::isInstance)
+        .distinct()
+        .forEach(named -> edits.everywhere(formula, (Formula.Named) named));
     return edits.found;
+  }
+
+  /** A neighbour in every place of a quantity, which takes the places of the neighbour. */
+  private void everywhere(Formula formula, Formula.Named named) {
+    neighbours
+        .of(named.quantity())
+        .forEach(
+            (name, other) -> {
+              Formula changed =
+                  formula.replacing(
+                      part ->
+                          part.equals(named)
+                              ? Optional.of(other)
+                              : part.equals(other) ? Optional.of(named) : Optional.empty());
+              if (found.stream().noneMatch(edit -> edit.formula().equals(changed))) {
+                mixedUp(named, name, changed);
+              }
+            });
+  }
+
+  private void mixedUp(Formula.Named named, String instead, Formula changed) {
+    add(
+        Cause.MIXED_UP,
+        Candidates.named("quantity", StepNames.of(named), "instead", instead),
+        changed);
   }
 
   private void add(Cause cause, Map<String, String> params, Formula instead) {
@@ -85,15 +114,7 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
 
   @Override
   public Optional<Void> named(Formula.Named named) {
-    Quantity quantity = named.quantity();
-    neighbours
-        .of(quantity)
-        .forEach(
-            (name, other) ->
-                add(
-                    Cause.MIXED_UP,
-                    Candidates.named("quantity", StepNames.of(named), "instead", name),
-                    other));
+    neighbours.of(named.quantity()).forEach((name, other) -> mixedUp(named, name, other));
     return Optional.empty();
   }
 

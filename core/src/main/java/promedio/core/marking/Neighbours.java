@@ -25,6 +25,7 @@ final class Neighbours {
           List.of("mean_x", "mean_y"),
           List.of("sd_x", "sd_y"),
           List.of("sxx", "syy"),
+          List.of("slope", "intercept"),
           List.of("variance_a", "variance_b"),
           List.of("mean_a", "mean_b"),
           List.of("ss_between", "ss_within", "ss_total"),

@@ -17,6 +17,7 @@ import promedio.core.measure.Setting;
 import promedio.core.measure.Shape;
 import promedio.core.measure.Task;
 import promedio.core.number.Exact;
+import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.Data;
@@ -130,6 +131,11 @@ public final class Problem {
       given = given.replacing(argument.getKey().formula(), number);
     }
     return computation.value(given);
+  }
+
+  /** {@return a number as the result of such a measure} */
+  Result result(Real value) {
+    return value instanceof Exact exact ? result(exact) : Result.of(value);
   }
 
   /** {@return a number as the result of such a measure} */

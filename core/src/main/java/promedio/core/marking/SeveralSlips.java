@@ -1,5 +1,6 @@
 package promedio.core.marking;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,7 +19,9 @@ import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
+import promedio.core.sample.Categories;
 import promedio.core.sample.CrossTable;
+import promedio.core.sample.Fit;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
@@ -98,7 +101,12 @@ final class SeveralSlips {
     if (key.equals("rank_correlation")) {
       slips.findUnshared();
     }
-    problem.data().cross().ifPresent(slips::findExpected);
+    if (key.equals("chi_squared") && problem.right().number().isPresent()) {
+      problem.data().cross().ifPresent(slips::findExpected);
+    }
+    if (key.equals("fit_chi_squared") && problem.right().number().isPresent()) {
+      problem.data().fit().ifPresent(slips::findExpected);
+    }
   }
 
   private void findRounded() {
@@ -116,6 +124,14 @@ final class SeveralSlips {
     for (int places = 0; places <= MOST_PLACES; places++) {
       out.addRounded(
           quantity, step, places, problem.by(Rewriting.rounded(quantity, places, rounding)));
+      // What was found by it before may stand as it was.
+      int kept = places;
+      problem
+          .computation()
+          .value(quantity)
+          .map(value -> new Formula.Numeral(Exact.of(value.rounded(kept, rounding))))
+          .flatMap(rounded -> problem.instead(quantity.formula(), rounded))
+          .ifPresent(value -> out.addRounded(quantity, step, kept, problem.result(value)));
     }
   }
 
@@ -183,30 +199,43 @@ final class SeveralSlips {
     return Values.of(List.of(ranks));
   }
 
-  /** Expected counts that were rounded before they were used. */
   private void findExpected(CrossTable table) {
-    if (!problem.measure().key().equals("chi_squared") || table.hasEmptyLine()) {
-      return;
+    List<Exact> expected = new ArrayList<>();
+    for (int row = 0; row < table.rows().size(); row++) {
+      for (int column = 0; column < table.columns().size(); column++) {
+        expected.add(table.expected(row, column));
+      }
     }
+    findExpected(table.counts().stream().flatMap(List::stream).toList(), expected);
+  }
+
+  private void findExpected(Fit fit) {
+    List<Categories.Row> rows = fit.counted().rows();
+    findExpected(
+        rows.stream().map(Categories.Row::frequency).toList(),
+        IntStream.range(0, rows.size()).mapToObj(fit::expectedCount).toList());
+  }
+
+  /** Expected counts that were rounded before they were used. */
+  private void findExpected(List<Exact> observed, List<Exact> expected) {
     Rounding rounding = problem.rules().get(Rule.ROUNDING);
     for (int places = 0; places <= MOST_PLACES; places++) {
-      Optional<Result> outcome = rounded(table, places, rounding);
+      Optional<Result> outcome = rounded(observed, expected, places, rounding);
       if (outcome.isPresent()) {
         out.addRounded(SeveralQuantities.EXPECTED, "expected", places, outcome.get());
       }
     }
   }
 
-  private static Optional<Result> rounded(CrossTable table, int places, Rounding rounding) {
+  private static Optional<Result> rounded(
+      List<Exact> observed, List<Exact> expected, int places, Rounding rounding) {
     Exact sum = Exact.ZERO;
-    for (int row = 0; row < table.rows().size(); row++) {
-      for (int column = 0; column < table.columns().size(); column++) {
-        Exact expected = Exact.of(table.expected(row, column).rounded(places, rounding));
-        if (expected.signum() == 0) {
-          return Optional.empty();
-        }
-        sum = sum.plus(table.count(row, column).minus(expected).pow(2).over(expected));
+    for (int i = 0; i < observed.size(); i++) {
+      Exact other = Exact.of(expected.get(i).rounded(places, rounding));
+      if (other.signum() == 0) {
+        return Optional.empty();
       }
+      sum = sum.plus(observed.get(i).minus(other).pow(2).over(other));
     }
     return Optional.of(new Result.Found(sum));
   }

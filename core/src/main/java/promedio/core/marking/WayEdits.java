@@ -176,8 +176,7 @@ final class WayEdits {
     if (weight < Prior.LEAST) {
       return;
     }
-    Result result = value instanceof Exact exact ? problem.result(exact) : Result.of(value);
-    out.addEdit(cause, params, result, weight);
+    out.addEdit(cause, params, problem.result(value), weight);
   }
 
   /**

@@ -239,9 +239,12 @@ class SessionWalkTest {
     Projection fresh = Projection.of(session().document(), now.choice(), new Computations());
     assertThat(texts(now)).as(where).isEqualTo(texts(fresh));
     Document document = session().document();
-    assertThat(store().savedProperty().get())
-        .as(where)
-        .isEqualTo(document.assignment().equals(saved.get(document.key())));
+    if (!session().background().isBusy(Background.Lane.DOCUMENTS)) {
+      // A file that is written already counts as saved a moment before that is told here.
+      assertThat(store().savedProperty().get())
+          .as(where)
+          .isEqualTo(document.assignment().equals(saved.get(document.key())));
+    }
     for (Map.Entry<Path, Assignment> file : disk.entrySet()) {
       if (random.nextInt(60) == 0 && !session().background().isBusy(Background.Lane.DOCUMENTS)) {
         assertThat(AssignmentFile.read(file.getKey())).as(where).isEqualTo(file.getValue());

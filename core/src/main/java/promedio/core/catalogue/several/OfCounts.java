@@ -86,12 +86,13 @@ final class OfCounts {
         : plain(E);
   }
 
-  private static List<Slip> slips(Formula n, Quantity statistic) {
-    Formula squares = O.minus(E).power(2);
+  private static List<Slip> slips(Formula expected, Formula n, Quantity statistic) {
+    Formula apart = O.minus(expected);
+    Formula squares = apart.power(2);
     return List.of(
         new Slip(Cause.DIVIDED_BY_OBSERVED, new Sum(squares.over(O))),
         new Slip(Cause.NOT_DIVIDED, new Sum(squares)),
-        new Slip(Cause.NOT_SQUARED, new Sum(new Formula.Absolute(O.minus(E)).over(E))),
+        new Slip(Cause.NOT_SQUARED, new Sum(new Formula.Absolute(apart).over(expected))),
         new Slip(Cause.PERCENTAGES_USED, statistic.formula().times(number(100)).over(n)));
   }
 
@@ -123,7 +124,7 @@ final class OfCounts {
   static List<Measure> all() {
     return List.of(
         cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
-            .slipping(s -> slips(N, CHI)),
+            .slipping(s -> slips(E, N, CHI)),
         cross("chi_squared_df", CHI_DF, s -> Definition.of(degrees(), full(s)))
             .in(Dimension.DEGREES)
             .slipping(
@@ -272,10 +273,11 @@ final class OfCounts {
     Quantity df = Quantity.of("fit_chi_squared_df", "\\mathit{df}", "df");
     return List.of(
         FormulaMeasure.of(
-            "fit_chi_squared",
-            Subject.FIT,
-            FIT_CHI,
-            s -> Definition.of(plain(E_BY_SHARE), fitNeeds(s))),
+                "fit_chi_squared",
+                Subject.FIT,
+                FIT_CHI,
+                s -> Definition.of(plain(E_BY_SHARE), fitNeeds(s)))
+            .slipping(s -> slips(E_BY_SHARE, N, FIT_CHI)),
         FormulaMeasure.of(
                 "fit_chi_squared_df",
                 Subject.FIT,

@@ -358,6 +358,10 @@ final class OfPairs {
             s ->
                 Definition.of(
                     INTERCEPT.formula().plus(SLOPE.formula().times(AT.formula())), xVaries()))
+        .slipping(
+            new Slip(
+                Cause.AXES_SWAPPED,
+                INTERCEPT_OF_X.formula().plus(SLOPE_OF_X.formula().times(AT.formula()))))
         .about(Parameter.any(AT));
   }
 

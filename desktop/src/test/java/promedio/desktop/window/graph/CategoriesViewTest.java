@@ -112,7 +112,7 @@ class CategoriesViewTest extends OpenWindow {
     assertThat(text("#mark-modes")).isEqualTo("slip");
     fire("#answer-explain");
     assertThat(texts("#answer-explained .answer-text").get(0))
-        .contains("this is the frequency of the mode; the mode itself is too small");
+        .contains("this is how often the mode occurs; the mode is the value itself");
     answer("#answer-modes", "Too small");
     assertThat(text("#mark-modes")).isEqualTo("right");
     answer("#answer-modes", "to small");

@@ -95,7 +95,7 @@ class PartCardTest extends OpenWindow {
     state(0, 5);
 
     assertThat(workspace.assignment().parts().get(0).stated().places()).contains(4);
-    answer("#part-answer-1-sd", "3.67");
+    answer("#part-answer-1-sd", "3.674");
     assertThat(text("#part-mark-1-sd")).isEqualTo("right, too few places");
   }
 
