@@ -29,15 +29,19 @@ final class EntrySlips {
   }
 
   static void find(Problem problem, Candidates out) {
+    // Those of a long sample are not even put together.
     if (problem.setting().scope().rows() > MOST_ENTRIES) {
       return;
     }
-    EntrySlips slips = new EntrySlips(problem, out);
     List<Entry> entries = problem.data().entries();
+    if (entries.size() > MOST_ENTRIES) {
+      return;
+    }
+    EntrySlips slips = new EntrySlips(problem, out);
     // Of values of a sample that are equal each leads to the same.
     boolean alike = problem.data().sample().isPresent();
     Set<List<Exact>> seen = new HashSet<>();
-    for (Entry entry : entries.size() > MOST_ENTRIES ? List.<Entry>of() : entries) {
+    for (Entry entry : entries) {
       if (seen.add(entry.numbers()) || !alike) {
         slips.find(entry);
       }

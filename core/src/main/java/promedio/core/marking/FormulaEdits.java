@@ -48,7 +48,6 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     formula.accept(edits);
     FormulaParts.of(formula).stream()
         .filter(Formula.Named.class::isInstance)
-        .distinct()
         .forEach(named -> edits.everywhere(formula, (Formula.Named) named));
     return edits.found;
   }
