@@ -33,7 +33,7 @@ import promedio.desktop.work.Workspace;
  */
 final class KeyPress {
 
-  private static final int ROUNDS = 6;
+  private static final int ROUNDS = 10;
 
   /** The first rounds warm the virtual machine up. */
   private static final int COUNTED = 3;

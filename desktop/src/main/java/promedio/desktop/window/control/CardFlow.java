@@ -11,6 +11,8 @@ public final class CardFlow extends FlowPane {
   private static final int MOST_ACROSS = 3;
 
   private final Appearance appearance;
+  private double measuredWidth = Double.NaN;
+  private double measuredHeight;
 
   /** Makes the flow of these cards. */
   public CardFlow(Appearance appearance, Region... cards) {
@@ -21,6 +23,8 @@ public final class CardFlow extends FlowPane {
     for (Region card : cards) {
       // Narrow cards shorten names; they never push a neighbour into the next line.
       card.setMinWidth(0);
+      // The flow is as high as its cards, so that nobody needs to know how low they could be.
+      card.setMinHeight(0);
     }
     widthProperty().subscribe(width -> layOutCards());
     appearance.textPercentProperty().subscribe(percent -> layOutCards());
@@ -37,5 +41,21 @@ public final class CardFlow extends FlowPane {
               ((Region) card).setPrefWidth(each);
               ((Region) card).setMaxWidth(each);
             });
+  }
+
+  @Override
+  public void requestLayout() {
+    measuredWidth = Double.NaN;
+    super.requestLayout();
+  }
+
+  /** Asked for several times in each layout; worked out once for each width. */
+  @Override
+  protected double computePrefHeight(double width) {
+    if (width != measuredWidth) {
+      measuredHeight = super.computePrefHeight(width);
+      measuredWidth = width;
+    }
+    return measuredHeight;
   }
 }

@@ -11,7 +11,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
@@ -29,6 +28,7 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.CategoryText;
@@ -36,7 +36,7 @@ import promedio.files.report.ShownNumbers;
 import promedio.graph.CategoryGraph;
 
 /** The categories of the chosen item, as a printed table and as bars: two views of one thing. */
-public final class CategoryCard extends VBox {
+public final class CategoryCard extends MeasuredBox {
 
   private final Workspace workspace;
   private final ChoiceBox<CategoryOrder> order = new ChoiceBox<>();

@@ -23,7 +23,9 @@ import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
@@ -31,7 +33,7 @@ import promedio.files.report.ShownNumbers;
 import promedio.graph.Graph;
 
 /** The chosen item in classes, and as a graph: two views of one thing. */
-public final class GraphCard extends VBox {
+public final class GraphCard extends MeasuredBox {
 
   private final Workspace workspace;
   private final Hyperlink toggle = new Hyperlink();
@@ -82,7 +84,8 @@ public final class GraphCard extends VBox {
     note.setId("graph-note");
     body.getChildren()
         .addAll(look, picture, buildTools(fileChoice), grouping, Controls.sideways(table), note);
-    getChildren().add(head);
+    Nodes.setShown(body, false);
+    new OnlyShown(this, head, body);
     workspace.show((before, now) -> show(false));
   }
 
@@ -126,10 +129,6 @@ public final class GraphCard extends VBox {
     Nodes.setShown(body, shown && now != null);
     if (!shown || now == null) {
       return;
-    }
-    if (!getChildren().contains(body)) {
-      // What is never looked at is never laid out.
-      getChildren().add(body);
     }
     look.show(GraphPlan.of(now));
     Nodes.setShown(grouping, !classes);

@@ -16,7 +16,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
@@ -28,12 +27,13 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.graph.Graph;
 
 /** How the chosen item is drawn: all that the student can choose of its graph. */
-final class GraphLook extends VBox {
+final class GraphLook extends MeasuredBox {
 
   private final Workspace workspace;
   private final FlowPane kinds = new FlowPane(4, 2);

@@ -21,7 +21,6 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
 import javafx.scene.shape.Line;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -30,6 +29,7 @@ import promedio.core.grouping.NiceLimits;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.graph.DrawnGraph;
 import promedio.graph.GraphExport;
@@ -38,7 +38,7 @@ import promedio.graph.Picture;
 import promedio.graph.PictureFormat;
 
 /** A graph that is drawn apart from the window; its boundaries can be taken and moved. */
-public final class GraphPicture extends VBox {
+public final class GraphPicture extends MeasuredBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(GraphPicture.class);
   private static final int WIDTH = PictureSize.USUAL.width();

@@ -8,7 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.grouping.WidthRule;
 import promedio.core.message.Message;
@@ -19,12 +18,13 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 
 /** How a sample is put into classes: by a named rule with its arithmetic, or by own numbers. */
-public final class GroupingBar extends VBox {
+public final class GroupingBar extends MeasuredBox {
 
   private final Workspace workspace;
   private final ChoiceBox<String> by = new ChoiceBox<>();

@@ -10,7 +10,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import promedio.core.message.Texts;
@@ -18,12 +17,13 @@ import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.work.ExerciseSheets;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 
 /** Makes exercise sheets of the assignment, for those who teach. */
-final class ExercisesBox extends VBox {
+final class ExercisesBox extends MeasuredBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(ExercisesBox.class);
 

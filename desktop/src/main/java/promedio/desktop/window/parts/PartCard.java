@@ -32,13 +32,14 @@ import promedio.desktop.projection.PartSheet;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.StatedMenu;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
 
 /** One part of the sheet: what is asked, of which sample, and the answers. */
-final class PartCard extends VBox {
+final class PartCard extends MeasuredBox {
 
   /** What a part may say itself. */
   private static final List<Rule<?>> SAID =

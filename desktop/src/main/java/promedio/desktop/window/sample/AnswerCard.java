@@ -23,6 +23,7 @@ import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
@@ -31,7 +32,7 @@ import promedio.files.report.MarkTexts;
  * What the student's answer is worth: the verdict at once, then as much as the student asks for: a
  * hint, what was probably done, and one by one what else would fit; never the result.
  */
-final class AnswerCard extends VBox {
+final class AnswerCard extends MeasuredBox {
 
   /** Shows where in the working something happens. */
   interface StepOpener {

@@ -33,12 +33,13 @@ import promedio.core.number.Reading;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
-public final class AskedCard extends VBox {
+public final class AskedCard extends MeasuredBox {
 
   private final Workspace workspace;
   private final FlowPane shown = new FlowPane(14, 2);

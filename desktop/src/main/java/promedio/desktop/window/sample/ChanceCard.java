@@ -28,12 +28,14 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.ChanceText;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.work.Workspace;
 
 /** Samples are drawn from the chosen one by chance, again and again, and their means pile up. */
-final class ChanceCard extends VBox {
+final class ChanceCard extends MeasuredBox {
 
   private static final Logger LOG = LoggerFactory.getLogger(ChanceCard.class);
   private static final int MOST = 1_000_000;
@@ -95,7 +97,7 @@ final class ChanceCard extends VBox {
     of.setOnAction(event -> draw(times));
     body.getChildren().addAll(how, draw, problem, told, picture);
     Nodes.setShown(body, false);
-    getChildren().addAll(heading, open, body);
+    new OnlyShown(this, heading, open, body);
     clear();
   }
 

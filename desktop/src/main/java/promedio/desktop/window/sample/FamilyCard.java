@@ -9,7 +9,6 @@ import java.util.Set;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
@@ -19,11 +18,12 @@ import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 
 /** The measures of one family: the usual ones, and on request all. */
-final class FamilyCard extends VBox {
+final class FamilyCard extends MeasuredBox {
 
   /** The measures that most assignments ask for; the rest is a button away. */
   private static final Set<Task> USUAL =

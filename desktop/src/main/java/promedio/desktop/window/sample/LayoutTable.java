@@ -13,6 +13,7 @@ import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.AnswerField;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
@@ -21,7 +22,7 @@ import promedio.files.report.TaskTexts;
  * is worth. A cell asks the same question as the row of its measure on the sheet. Cells that find
  * no room beside the others go on below them.
  */
-final class LayoutTable extends VBox {
+final class LayoutTable extends MeasuredBox {
 
   private final Workspace workspace;
   private final List<Cell> cells = new ArrayList<>();

@@ -11,7 +11,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
@@ -27,13 +26,14 @@ import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.ClassTableView;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** The line-up with what can be tried out on it. */
-final class LineUpPanel extends VBox {
+final class LineUpPanel extends MeasuredBox {
 
   private final Workspace workspace;
   private final Appearance appearance;

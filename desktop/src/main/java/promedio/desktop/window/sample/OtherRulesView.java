@@ -5,13 +5,13 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.OtherRules;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 
 /** The chosen measure by every other value of its rule. */
-final class OtherRulesView extends VBox {
+final class OtherRulesView extends MeasuredBox {
 
   private final GridPane lines = new GridPane();
   private List<OtherRules.Line> shown = List.of();

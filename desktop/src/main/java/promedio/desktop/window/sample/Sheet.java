@@ -24,6 +24,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.window.graph.CategoryCard;
 import promedio.desktop.window.graph.GraphCard;
 import promedio.desktop.work.Workspace;
@@ -48,6 +49,7 @@ public final class Sheet extends StackPane {
   private final Workspace workspace;
   private final FileChoice fileChoice;
   private final VBox content = new VBox();
+  private final OnlyShown parts = new OnlyShown(content);
   private final ScrollPane scroll;
   private final SheetJumps jumps;
   private final Node empty;
@@ -85,9 +87,8 @@ public final class Sheet extends StackPane {
     jumps.add("measures", flow, this::focusAnswers);
     jumps.add("graphs", graphs, graphs::open);
     jumps.add("working", work);
-    content
-        .getChildren()
-        .addAll(new VBox(2, name, counts, jumps), lineUp, flow, asked, graphs, test, fit, chance);
+    Node head = new VBox(2, name, counts, jumps);
+    List.of(head, lineUp, flow, asked, graphs, test, fit, chance).forEach(parts::add);
     content.setSpacing(14);
     content.getStyleClass().add("sheet-content");
     scroll.setFitToWidth(true);
@@ -100,7 +101,7 @@ public final class Sheet extends StackPane {
 
   /** Puts the form in which a printed table is typed at the head of the sheet. */
   public void add(Node form) {
-    content.getChildren().add(1, form);
+    parts.add(1, form);
   }
 
   /** Puts the focus on the line-up. */
@@ -190,7 +191,7 @@ public final class Sheet extends StackPane {
     if (card == null && words) {
       card = new CategoryCard(workspace, fileChoice);
       categories = card;
-      content.getChildren().add(content.getChildren().indexOf(lineUp) + 1, card);
+      parts.add(parts.indexOf(lineUp) + 1, card);
     }
     if (card != null) {
       Nodes.setShown(card, words);
@@ -202,11 +203,9 @@ public final class Sheet extends StackPane {
 
   /** A class table is looked at as such; of a sample the values in order come first. */
   private void showClassesFirst(boolean classes) {
-    List<Node> parts = content.getChildren();
     boolean first = parts.indexOf(graphs) < parts.indexOf(flow);
     if (first != classes) {
-      parts.remove(graphs);
-      parts.add(parts.indexOf(classes ? flow : test), graphs);
+      parts.move(graphs, classes ? flow : test);
     }
   }
 }

@@ -39,14 +39,16 @@ import promedio.desktop.projection.several.TestKind;
 import promedio.desktop.projection.several.TestText;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.window.control.StatedMenu;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.work.Workspace;
 import promedio.graph.CurveGraph;
 
 /** A test of significance in the steps that a course wants, from the hypotheses to a sentence. */
-public final class TestPaper extends VBox {
+public final class TestPaper extends MeasuredBox {
 
   /** Wider rows would part a result from its name. */
   private static final double ROW_WIDTH = 420;
@@ -124,7 +126,7 @@ public final class TestPaper extends VBox {
     statistics.setMaxWidth(ROW_WIDTH);
     probability.setMaxWidth(ROW_WIDTH);
     Nodes.setShown(steps, false);
-    getChildren().addAll(heading, choice, steps);
+    new OnlyShown(this, heading, choice, steps);
   }
 
   private static VBox step(int number, Node content) {

@@ -7,7 +7,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphText;
@@ -21,6 +20,7 @@ import promedio.desktop.projection.several.GroupGraph;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.GroupingBar;
@@ -28,7 +28,7 @@ import promedio.desktop.window.graph.PictureTools;
 import promedio.desktop.work.Workspace;
 
 /** The graphs of a comparison: all groups on one scale, and in the same classes. */
-final class ComparisonGraph extends VBox {
+final class ComparisonGraph extends MeasuredBox {
 
   private final Workspace workspace;
   private final FlowPane kinds = Pieces.line();

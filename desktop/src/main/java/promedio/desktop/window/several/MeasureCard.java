@@ -3,17 +3,17 @@ package promedio.desktop.window.several;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
-import javafx.scene.layout.VBox;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Task;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.sample.MeasureRow;
 import promedio.desktop.work.Workspace;
 
 /** Measures of the whole of the data, each a row with its answer. */
-final class MeasureCard extends VBox {
+final class MeasureCard extends MeasuredBox {
 
   private final List<MeasureRow> rows = new ArrayList<>();
 

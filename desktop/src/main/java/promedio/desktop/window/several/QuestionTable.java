@@ -12,7 +12,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
@@ -27,6 +26,7 @@ import promedio.desktop.projection.several.QuestionGrid.Asked;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
@@ -35,7 +35,7 @@ import promedio.files.report.TaskTexts;
  * A printed table in the window. A cell is chosen by the mouse or the arrow keys, opens into its
  * working in the margin, and is answered in the line below the table.
  */
-final class QuestionTable extends VBox {
+final class QuestionTable extends MeasuredBox {
 
   private final Workspace workspace;
   private final GridPane paper = new GridPane();

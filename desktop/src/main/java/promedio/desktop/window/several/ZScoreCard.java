@@ -11,18 +11,18 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
 import promedio.core.sample.Portion;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.ZScores;
 import promedio.desktop.window.control.Controls;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 
 /** A value of each sample is typed, and its z-score stands beside it: a question like any other. */
-final class ZScoreCard extends VBox {
+final class ZScoreCard extends MeasuredBox {
 
   private final Workspace workspace;
   private final FlowPane samples = new FlowPane(18, 6);

@@ -44,6 +44,10 @@ final class ValuesField extends VBox {
   private final TextArea area = Fields.ofAssignment(new TextArea());
   private final Underlines underlines = new Underlines(area);
   private final StackPane paper = new StackPane(area, underlines);
+
+  /** Whether the form has its place on the sheet, which it gets when it is first needed. */
+  private boolean placed;
+
   private final TableForm form;
   private final PickedSamples picked;
   private final Hyperlink manner = new Hyperlink();
@@ -67,6 +71,7 @@ final class ValuesField extends VBox {
     this.onSheet = onSheet;
     this.details = new ItemDetails(workspace);
     this.form = new TableForm(workspace);
+    Nodes.setShown(form, false);
     this.picked = new PickedSamples(workspace);
     getStyleClass().add("values-field");
     buildArea();
@@ -147,14 +152,19 @@ final class ValuesField extends VBox {
     boolean fits = TableForm.fits(item, workspace);
     boolean inForm = fits && !asText;
     if (item != null && inForm) {
-      if (form.getParent() == null) {
-        // What is never looked at is never laid out; once it is, its fields can take the focus.
+      if (!placed) {
+        // What is never looked at is never laid out.
+        placed = true;
         onSheet.accept(form);
-        form.applyCss();
       }
       form.show(item);
     }
+    boolean comes = inForm && !form.isVisible();
     Nodes.setShown(form, inForm);
+    if (comes) {
+      // Its fields can take the focus at once.
+      form.applyCss();
+    }
     boolean isPicked = item != null && item.source() instanceof Source.Picked;
     Nodes.setShown(picked, isPicked);
     if (item != null && isPicked) {

@@ -20,6 +20,7 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Grip;
 import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.window.distribution.DistributionView;
 import promedio.desktop.window.parts.ClassAnswersView;
 import promedio.desktop.window.parts.HandInView;
@@ -49,8 +50,10 @@ final class CentreBands {
   private final Appearance appearance;
   private final ByHand byHand;
   private final TableExchange exchange;
-  private final StackPane centre;
-  private final StackPane right;
+  private final StackPane centre = new StackPane();
+  private final StackPane right = new StackPane();
+  private final OnlyShown middle = new OnlyShown(centre);
+  private final OnlyShown beside = new OnlyShown(right);
 
   /** What stands on the right, with its edge. */
   private final HBox edge;
@@ -87,8 +90,7 @@ final class CentreBands {
     this.empty = empty;
     this.byHand = new ByHand(workspace);
     this.exchange = new TableExchange(workspace, fileChoice);
-    this.centre = new StackPane();
-    this.right = new StackPane(room);
+    beside.add(room);
     room.setPrefWidth(Look.MARGIN_WIDTH);
     Grip grip = new Grip(right, "margin", -1, settings);
     this.edge = new HBox(grip, right);
@@ -125,7 +127,7 @@ final class CentreBands {
     if (made == null) {
       made = new Sheet(workspace, appearance, fileChoice, empty, this::workOnSheet);
       sheet = made;
-      centre.getChildren().add(0, made);
+      middle.add(0, made);
       Nodes.setShown(made, shown == Band.SHEET);
     }
     return made;
@@ -136,7 +138,8 @@ final class CentreBands {
     if (made == null) {
       made = new Margin(workspace, byHand, appearance);
       margin = made;
-      right.getChildren().set(right.getChildren().indexOf(room), made);
+      Nodes.setShown(room, false);
+      beside.add(made);
       Nodes.setShown(made, shown == Band.WORKING || shown == Band.SEVERAL || shown == Band.SHEET);
     }
     return made;
@@ -252,14 +255,14 @@ final class CentreBands {
   private void makeParts() {
     if (parts == null) {
       parts = new PartsView(workspace);
-      centre.getChildren().add(parts);
+      middle.add(parts);
     }
   }
 
   private void makeDistributions() {
     if (distributions == null) {
       distributions = new DistributionView(workspace);
-      centre.getChildren().add(distributions);
+      middle.add(distributions);
     }
   }
 
@@ -273,7 +276,7 @@ final class CentreBands {
   private void makeQuestion() {
     if (question == null) {
       question = new QuestionView(workspace, fileChoice);
-      centre.getChildren().add(question);
+      middle.add(question);
     }
   }
 
@@ -287,7 +290,7 @@ final class CentreBands {
   private void makeHandIn() {
     if (handIn == null) {
       handIn = new HandInView(workspace, fileChoice);
-      centre.getChildren().add(handIn);
+      middle.add(handIn);
     }
   }
 
@@ -301,14 +304,14 @@ final class CentreBands {
   private void makeClassAnswers() {
     if (answers == null) {
       answers = new ClassAnswersView(workspace, fileChoice);
-      centre.getChildren().add(answers);
+      middle.add(answers);
     }
   }
 
   private void makeSeveral() {
     if (several == null) {
       several = new SeveralSheet(workspace, fileChoice, appearance, exchange::export);
-      centre.getChildren().add(several);
+      middle.add(several);
     }
   }
 
@@ -325,7 +328,7 @@ final class CentreBands {
   private void makeWorkingSheet() {
     if (workingSheet == null) {
       workingSheet = new WorkingSheet(workspace, byHand, appearance);
-      centre.getChildren().add(workingSheet);
+      middle.add(workingSheet);
     }
   }
 
@@ -336,7 +339,7 @@ final class CentreBands {
   private ImportBand imports() {
     ImportBand made = imports;
     if (made == null) {
-      made = new ImportBand(workspace, centre, right);
+      made = new ImportBand(workspace, middle, beside);
       imports = made;
     }
     return made;
@@ -348,8 +351,8 @@ final class CentreBands {
       made = new StepsPane(workspace, exchange);
       steps = made;
       tableSheet = new TableSheet(workspace, tableActions());
-      centre.getChildren().add(tableSheet);
-      right.getChildren().add(made);
+      middle.add(tableSheet);
+      beside.add(made);
     }
     return made;
   }

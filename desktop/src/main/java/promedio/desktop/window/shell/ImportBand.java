@@ -1,7 +1,7 @@
 package promedio.desktop.window.shell;
 
-import javafx.scene.layout.Pane;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.OnlyShown;
 import promedio.desktop.window.table.ImportView;
 import promedio.desktop.window.table.ReadingPane;
 import promedio.desktop.work.ImportSession;
@@ -11,18 +11,20 @@ import promedio.desktop.work.Workspace;
 final class ImportBand {
 
   private final Workspace workspace;
-  private final Pane centre;
+  private final OnlyShown centre;
+  private final OnlyShown margin;
   private final ImportView view;
   private final ReadingPane reading;
 
   /** Makes both, and puts them where they belong. */
-  ImportBand(Workspace workspace, Pane centre, Pane margin) {
+  ImportBand(Workspace workspace, OnlyShown centre, OnlyShown margin) {
     this.workspace = workspace;
     this.centre = centre;
+    this.margin = margin;
     this.view = new ImportView(workspace);
     this.reading = new ReadingPane(workspace);
-    centre.getChildren().add(view);
-    margin.getChildren().add(reading);
+    centre.add(view);
+    margin.add(reading);
   }
 
   ImportView view() {
@@ -37,8 +39,10 @@ final class ImportBand {
   /** Goes through an import that nobody sees. */
   void rehearse() {
     show(false);
+    centre.standHidden(view);
+    margin.standHidden(reading);
     ImportSession unseen = workspace.imports().rehearse();
-    view.rehearse(unseen, centre.getWidth(), centre.getHeight());
+    view.rehearse(unseen, centre.width(), centre.height());
     reading.rehearse(unseen);
   }
 }

@@ -12,7 +12,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import org.jspecify.annotations.Nullable;
@@ -22,12 +21,13 @@ import promedio.core.working.WorkingStep;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
+import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingTexts;
 
 /** One step of a working: its formula, why it is taken, and what the student found. */
-final class StepRow extends VBox {
+final class StepRow extends MeasuredBox {
 
   private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
 
