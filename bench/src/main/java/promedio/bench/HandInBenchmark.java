@@ -24,7 +24,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.handin.HandIn;
 import promedio.document.DocumentFormat;
@@ -41,8 +41,8 @@ public class HandInBenchmark {
 
   private static final int SAMPLES = 50;
   private static final int PARTS = 200;
-  private static final List<Task> ASKED =
-      List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.SD));
+  private static final List<Request> ASKED =
+      List.of(Request.of(Measures.MEAN), Request.of(Measures.MEDIAN), Request.of(Measures.SD));
 
   @Param({"PDF", "HTML", "LATEX", "MARKDOWN"})
   private String format = "PDF";

@@ -20,7 +20,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -128,10 +128,10 @@ final class HostileInput {
         List.of(Selection.of(1), Selection.of(3), Selection.of(4), Selection.of(5));
     List<Subject> subjects = List.of(Subject.ONE, Subject.GROUPS, Subject.PAIRS, Subject.CROSS);
     for (int i = 0; i < about.size(); i++) {
-      List<Task> asked = new ArrayList<>();
+      List<Request> asked = new ArrayList<>();
       for (Measure measure : measures(subjects.get(i))) {
         if (measure.parameters().isEmpty() && random.nextInt(4) == 0) {
-          asked.add(Task.of(measure));
+          asked.add(Request.of(measure));
         }
       }
       made = made.asking(Part.of(i + 1, "?", about.get(i), StatedRules.NONE), asked);

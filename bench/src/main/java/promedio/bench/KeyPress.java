@@ -230,7 +230,7 @@ final class KeyPress {
             () -> workspace.showHandIn(true),
             () -> workspace.showHandIn(false),
             () -> workspace.chooseTable(DemoAssignment.TRAYS),
-            () -> workspace.workOnSheet(workspace.task()),
+            () -> workspace.workOnSheet(workspace.request()),
             () -> workspace.workOnSheet(null),
             () -> workspace.shelf().addSample(new Source.ValuesText(text(24))));
     for (Item item : workspace.assignment().items()) {

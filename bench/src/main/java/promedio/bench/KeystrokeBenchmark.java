@@ -17,7 +17,7 @@ import org.openjdk.jmh.infra.Blackhole;
 import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
 import promedio.desktop.session.Background;
@@ -56,7 +56,7 @@ public class KeystrokeBenchmark {
     workspace.items().type(texts[next++ % texts.length]);
     Analysis now = workspace.analysis();
     for (Measure measure : Measures.all()) {
-      hole.consume(Results.shown(now.computation().result(measure), Task.of(measure), now));
+      hole.consume(Results.shown(now.computation().result(measure), Request.of(measure), now));
     }
   }
 }

@@ -32,7 +32,7 @@ import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
-import promedio.core.table.Together;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.WordColumn;
 import promedio.graph.DrawnGraph;
 import promedio.graph.GraphExport;
@@ -87,7 +87,7 @@ public class SeveralBenchmark {
   @Benchmark
   public GroupSummary summaryByTwoFactors() throws BadInputException {
     return GroupSummary.of(
-        Together.groups(weight, List.of(line, variety)), SUMMARY, CourseRules.DEFAULTS);
+        ColumnPairing.groups(weight, List.of(line, variety)), SUMMARY, CourseRules.DEFAULTS);
   }
 
   /** The correlation and the line of regression, exact. */

@@ -22,7 +22,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.session.Background;
 import promedio.desktop.work.Workspace;
@@ -45,8 +45,8 @@ public class WindowBenchmark {
 
   private static final int MANY = 20;
   private static final int LONG = 1000;
-  private static final List<Task> IN_TURNS =
-      Stream.of(Measures.Q1, Measures.MEAN, Measures.SD, Measures.MODES).map(Task::of).toList();
+  private static final List<Request> IN_TURNS =
+      Stream.of(Measures.Q1, Measures.MEAN, Measures.SD, Measures.MODES).map(Request::of).toList();
 
   private final Workspace workspace = new Workspace(DemoAssignment.create(), Background.ofWindow());
   private Optional<Scene> scene = Optional.empty();

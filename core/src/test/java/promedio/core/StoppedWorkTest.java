@@ -20,8 +20,8 @@ import promedio.core.sample.Values;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
 import promedio.core.tidy.ComputeColumn;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 
 /** Work that nobody waits for any more gives up, and leaves no half outcome. */
 class StoppedWorkTest {
@@ -41,8 +41,8 @@ class StoppedWorkTest {
 
   @Test
   void tidyingGivesUp() {
-    Replay table = Replay.of(Table.of(List.of(new NumberColumn("g", VALUES, Map.of()))));
-    List<Listed> steps = List.of(Listed.of(new ComputeColumn("twice", "2 × g")));
+    StepPipeline table = StepPipeline.of(Table.of(List.of(new NumberColumn("g", VALUES, Map.of()))));
+    List<StepEntry> steps = List.of(StepEntry.of(new ComputeColumn("twice", "2 × g")));
 
     assertStops(() -> table.with(steps));
     Thread.interrupted();

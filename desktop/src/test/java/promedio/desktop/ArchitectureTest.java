@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.sample.Data;
 import promedio.core.tidy.Step;
 import promedio.core.working.WorkingStep;
@@ -192,7 +192,7 @@ class ArchitectureTest {
   @ArchTest
   static void whatDataStepsAndWorkingsAreIsAskedOfThemselves(JavaClasses classes) {
     for (Class<?> type :
-        List.of(Data.class, Step.class, WorkingStep.class, Task.class, Measure.class)) {
+        List.of(Data.class, Step.class, WorkingStep.class, Request.class, Measure.class)) {
       assertThat(
               classes.stream()
                   .filter(asking -> !asking.getPackageName().equals(type.getPackageName()))

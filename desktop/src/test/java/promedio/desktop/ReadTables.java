@@ -7,7 +7,7 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Original;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
@@ -42,6 +42,6 @@ public final class ReadTables {
   public static ImportedTable imported(String name, String text) {
     byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
     return new ImportedTable(
-        1, name, new Original.Kept("t.csv", bytes), ReadingChoices.NONE, Replay.of(of(text)));
+        1, name, new Original.Kept("t.csv", bytes), ReadingChoices.NONE, StepPipeline.of(of(text)));
   }
 }

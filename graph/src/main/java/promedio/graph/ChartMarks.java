@@ -15,7 +15,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Measure;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
@@ -114,7 +114,7 @@ final class ChartMarks {
       }
     }
     for (Exact percent : graph.marked().percentiles()) {
-      values(computation.result(Task.of(Measures.PERCENTILE, percent)))
+      values(computation.result(Request.of(Measures.PERCENTILE, percent)))
           .forEach(value -> readings.add(new Reading(symbol(percent), percent.over(100), value)));
     }
     readings.sort(Comparator.comparing(Reading::share));
@@ -140,7 +140,7 @@ final class ChartMarks {
 
   /** {@return which share of the values of classes a measure cuts off, if it is such a one} */
   private static Optional<Exact> share(Measure measure, Computation computation) {
-    return computation.definition(Task.of(measure)) instanceof Definition.ByInspection looking
+    return computation.definition(Request.of(measure)) instanceof Definition.ByInspection looking
             && looking.how() instanceof ReachedClass reached
         ? Optional.of(reached.share())
         : Optional.empty();

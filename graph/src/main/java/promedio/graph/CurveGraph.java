@@ -1,7 +1,7 @@
 package promedio.graph;
 
 import java.util.List;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -20,7 +20,7 @@ import promedio.files.report.ShownNumbers;
  * @param sign how numbers are written
  */
 public record CurveGraph(
-    Curve curve,
+    Distribution curve,
     List<Exact> degrees,
     Tail tail,
     List<Cut> cuts,

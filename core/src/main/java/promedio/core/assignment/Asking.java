@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 
 /**
  * Finds the questions of a part. What is asked already is not asked twice; a question that another
@@ -26,14 +26,14 @@ final class Asking {
   }
 
   /** {@return the assignment with the part, asking these tasks} */
-  static Assignment in(Assignment assignment, Part part, List<Task> tasks) {
+  static Assignment in(Assignment assignment, Part part, List<Request> requests) {
     Asking asking = new Asking(assignment, part);
-    List<Integer> asked = tasks.stream().distinct().map(asking::question).toList();
+    List<Integer> asked = requests.stream().distinct().map(asking::question).toList();
     return assignment.with(part.with(asked), asking.questions);
   }
 
-  private int question(Task task) {
-    Predicate<Question> same = each -> each.asks(task, part.about());
+  private int question(Request request) {
+    Predicate<Question> same = each -> each.asks(request, part.about());
     Predicate<Question> asIs = same.and(each -> each.stated().equals(part.stated()));
     Predicate<Question> own = same.and(each -> part.questions().contains(each.id()));
     Optional<Question> found =
@@ -43,7 +43,7 @@ final class Asking {
             .or(() -> first(same.and(this::isFree)).map(this::stating))
             .or(() -> first(own).map(this::copy))
             .or(() -> first(same).map(this::copy));
-    return found.orElseGet(() -> copy(Question.of(nextId, task, part.about()))).id();
+    return found.orElseGet(() -> copy(Question.of(nextId, request, part.about()))).id();
   }
 
   private Optional<Question> first(Predicate<Question> wanted) {

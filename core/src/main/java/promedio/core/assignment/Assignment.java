@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -77,16 +77,16 @@ public record Assignment(
             question ->
                 ofParts.contains(question.id())
                     || (there.contains(question.about().item())
-                        && (isBesides(question) || !question.work().equals(Work.NONE))))
+                        && (isOnDemand(question) || !question.work().equals(Work.NONE))))
         .map(
             question ->
                 ofParts.contains(question.id()) ? question : question.with(StatedRules.NONE))
         .toList();
   }
 
-  private static boolean isBesides(Question question) {
+  private static boolean isOnDemand(Question question) {
     // Decisions are made where the test is shown.
-    return Measures.isBesides(question.task().measure()) && !question.task().decides();
+    return Measures.isOnDemand(question.request().measure()) && !question.request().decides();
   }
 
   /** {@return whether both hold the same}; which ids come next is no part of what they hold */
@@ -280,10 +280,10 @@ public record Assignment(
   }
 
   /** {@return what is asked of this besides the measures that all data have} */
-  public List<Task> askedBesides(Selection about) {
+  public List<Request> askedBesides(Selection about) {
     return questions(about).stream()
-        .filter(Assignment::isBesides)
-        .map(Question::task)
+        .filter(Assignment::isOnDemand)
+        .map(Question::request)
         .distinct()
         .toList();
   }
@@ -297,11 +297,11 @@ public record Assignment(
    * {@return the first question that asks this of that; where none does, a new one, which becomes
    * part of the assignment when something is done about it}
    */
-  public Question question(Task task, Selection about) {
+  public Question question(Request request, Selection about) {
     return questions.stream()
-        .filter(question -> question.asks(task, about))
+        .filter(question -> question.asks(request, about))
         .findFirst()
-        .orElseGet(() -> Question.of(ids.question(), task, about));
+        .orElseGet(() -> Question.of(ids.question(), request, about));
   }
 
   /**
@@ -313,8 +313,8 @@ public record Assignment(
   }
 
   /** {@return this assignment with the answer to what is asked of this} */
-  public Assignment answering(Task task, Selection about, String answer) {
-    Question question = question(task, about);
+  public Assignment answering(Request request, Selection about, String answer) {
+    Question question = question(request, about);
     return with(question.with(question.work().withAnswer(answer)));
   }
 
@@ -325,8 +325,8 @@ public record Assignment(
   }
 
   /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
-  public boolean covers(Task task, Selection about) {
-    return covered || coveredQuestions(about).stream().anyMatch(asked -> asked.task().equals(task));
+  public boolean covers(Request request, Selection about) {
+    return covered || coveredQuestions(about).stream().anyMatch(asked -> asked.request().equals(request));
   }
 
   /** {@return what covered parts ask of this} */
@@ -352,8 +352,8 @@ public record Assignment(
   }
 
   /** {@return this assignment with one result uncovered, which is remembered} */
-  public Assignment uncovering(Task task, Selection about) {
-    Question asked = question(task, about);
+  public Assignment uncovering(Request request, Selection about) {
+    Question asked = question(request, about);
     return with(asked.with(asked.work().uncover()));
   }
 
@@ -368,9 +368,9 @@ public record Assignment(
   }
 
   /** {@return this assignment asking this of that nowhere}; what was done about it goes too */
-  public Assignment withoutQuestions(Task task, Selection about) {
+  public Assignment withoutQuestions(Request request, Selection about) {
     List<Question> left =
-        questions.stream().filter(question -> !question.asks(task, about)).toList();
+        questions.stream().filter(question -> !question.asks(request, about)).toList();
     Set<Integer> asked = left.stream().map(Question::id).collect(Collectors.toSet());
     List<Part> asking =
         parts.stream()
@@ -383,13 +383,13 @@ public record Assignment(
    * {@return this assignment with the part put in the place of the one of its id, or at the end};
    * it asks these tasks of what it is about
    */
-  public Assignment asking(Part part, List<Task> tasks) {
-    return Asking.in(this, part, tasks);
+  public Assignment asking(Part part, List<Request> requests) {
+    return Asking.in(this, part, requests);
   }
 
   /** {@return this assignment with the part changed}; it asks the same as before */
   public Assignment with(Part part) {
-    return asking(part, questions(part).stream().map(Question::task).toList());
+    return asking(part, questions(part).stream().map(Question::request).toList());
   }
 
   /**

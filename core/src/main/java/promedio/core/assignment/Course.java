@@ -3,7 +3,7 @@ package promedio.core.assignment;
 import java.util.HashMap;
 import java.util.Map;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
 import promedio.core.working.Method;
@@ -42,7 +42,7 @@ public record Course(String name, CourseRules rules, Map<Measure, Method> method
     Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
     boolean allowed =
         measure.subject() == Subject.ONE
-            ? Method.of(Task.of(measure), rules).contains(chosen)
+            ? Method.of(Request.of(measure), rules).contains(chosen)
             : Method.OF_SEVERAL.contains(chosen);
     return allowed ? chosen : Method.DEFINITION;
   }

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
@@ -78,15 +78,15 @@ public final class FromQuestion {
    * is asked of all of them together.
    */
   private void take(PrintedQuestion.Part part) {
-    List<Task> tasks =
-        part.asked().stream().flatMap(asked -> task(asked).stream()).distinct().toList();
+    List<Request> requests =
+        part.asked().stream().flatMap(asked -> request(asked).stream()).distinct().toList();
     List<Integer> about = part.data().isEmpty() && !items.isEmpty() ? List.of(0) : part.data();
     List<Item> samples = about.stream().flatMap(index -> items.get(index).stream()).toList();
-    List<Task> together =
+    List<Request> together =
         samples.size() > 1
-            ? tasks.stream().filter(t -> t.measure().subject() == Subject.GROUPS).toList()
+            ? requests.stream().filter(t -> t.measure().subject() == Subject.GROUPS).toList()
             : List.of();
-    List<Task> each = tasks.stream().filter(task -> !together.contains(task)).toList();
+    List<Request> each = requests.stream().filter(request -> !together.contains(request)).toList();
     if (!together.isEmpty()) {
       ask(part, part.text(), comparison(samples), together);
     }
@@ -112,9 +112,9 @@ public final class FromQuestion {
                     Source.Picked.of(ids)));
   }
 
-  private void ask(PrintedQuestion.Part part, String text, Item item, List<Task> tasks) {
+  private void ask(PrintedQuestion.Part part, String text, Item item, List<Request> requests) {
     Part made = Part.of(taken.ids().part(), text, Selection.of(item), stated(part));
-    taken = taken.asking(made, tasks);
+    taken = taken.asking(made, requests);
     part.digits().ifPresent(digits -> roundTo(digits, made.id()));
   }
 
@@ -126,7 +126,7 @@ public final class FromQuestion {
       taken
           .item(asked.about().item())
           .map(item -> Computation.of(item.source().read(taken.sign()).data(), rules))
-          .flatMap(computation -> places(computation.result(asked.task()), digits))
+          .flatMap(computation -> places(computation.result(asked.request()), digits))
           .map(places -> asked.stated().withPlaces(Optional.of(places)))
           .ifPresent(stated -> taken = taken.with(asked.with(stated)));
     }
@@ -144,7 +144,7 @@ public final class FromQuestion {
         .map(places -> Math.max(0, Math.min(most, places)));
   }
 
-  private static Optional<Task> task(PrintedQuestion.Asked asked) {
+  private static Optional<Request> request(PrintedQuestion.Asked asked) {
     String with =
         asked.with().values().stream().map(each -> " " + each).collect(Collectors.joining());
     return Measures.ofId(asked.measure() + with)

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Objects;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 
 /**
  * A table that was imported, with the steps that tidy it.
@@ -17,7 +17,7 @@ import promedio.core.tidy.Replay;
  * @param replay the table as it was read, and what its steps make of it
  */
 public record ImportedTable(
-    int id, String name, Original original, ReadingChoices choices, Replay replay) {
+    int id, String name, Original original, ReadingChoices choices, StepPipeline replay) {
 
   /**
    * {@return whether both came from the same original, read and tidied the same way}; the tables
@@ -53,12 +53,12 @@ public record ImportedTable(
   }
 
   /** {@return this with other steps} */
-  public ImportedTable withSteps(List<Listed> steps) {
+  public ImportedTable withSteps(List<StepEntry> steps) {
     return new ImportedTable(id, name, original, choices, replay.with(steps));
   }
 
   /** {@return this with what its original is tidied into} */
-  public ImportedTable with(Replay changed) {
+  public ImportedTable with(StepPipeline changed) {
     return new ImportedTable(id, name, original, choices, changed);
   }
 

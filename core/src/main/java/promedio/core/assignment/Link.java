@@ -9,7 +9,7 @@ import promedio.core.sample.Data;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
-import promedio.core.table.Together;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.WordColumn;
 
 /** Which columns of a table data are made of, and how. */
@@ -117,7 +117,7 @@ public sealed interface Link {
     public Found read(Table from) throws BadInputException {
       NumberColumn first = numbers(from, x);
       NumberColumn second = numbers(from, y);
-      return new Found(Together.pairs(first, second), first.unreadable() + second.unreadable());
+      return new Found(ColumnPairing.pairs(first, second), first.unreadable() + second.unreadable());
     }
 
     @Override
@@ -152,7 +152,7 @@ public sealed interface Link {
       for (String name : by) {
         factors.add(any(from, name));
       }
-      return new Found(Together.groups(values, factors), values.unreadable());
+      return new Found(ColumnPairing.groups(values, factors), values.unreadable());
     }
 
     @Override
@@ -176,7 +176,7 @@ public sealed interface Link {
 
     @Override
     public Found read(Table from) throws BadInputException {
-      return new Found(Together.cross(any(from, down), any(from, across)), 0);
+      return new Found(ColumnPairing.cross(any(from, down), any(from, across)), 0);
     }
 
     @Override

@@ -1,6 +1,6 @@
 package promedio.core.assignment;
 
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.StatedRules;
 
@@ -10,21 +10,21 @@ import promedio.core.rules.StatedRules;
  * them ask the same, they are one.
  *
  * @param id tells it from the others of its assignment
- * @param task what is asked
+ * @param request what is asked
  * @param about what it is asked of
  * @param stated what it says itself about how it is answered
  * @param work what the student did about it
  */
-public record Question(int id, Task task, Selection about, StatedRules stated, Work work) {
+public record Question(int id, Request request, Selection about, StatedRules stated, Work work) {
 
   /** {@return a question that nothing was done about} */
-  static Question of(int id, Task task, Selection about) {
-    return new Question(id, task, about, StatedRules.NONE, Work.NONE);
+  static Question of(int id, Request request, Selection about) {
+    return new Question(id, request, about, StatedRules.NONE, Work.NONE);
   }
 
   /** {@return whether it asks this of that} */
-  public boolean asks(Task other, Selection ofWhat) {
-    return task.equals(other) && about.equals(ofWhat);
+  public boolean asks(Request other, Selection ofWhat) {
+    return request.equals(other) && about.equals(ofWhat);
   }
 
   /** {@return what was answered, as typed; empty where nothing was} */
@@ -34,17 +34,17 @@ public record Question(int id, Task task, Selection about, StatedRules stated, W
 
   /** {@return this with something else done about it} */
   public Question with(Work changed) {
-    return new Question(id, task, about, stated, changed);
+    return new Question(id, request, about, stated, changed);
   }
 
   /** {@return this saying something else about how it is answered} */
   Question with(StatedRules changed) {
-    return new Question(id, task, about, changed, work);
+    return new Question(id, request, about, changed, work);
   }
 
   /** {@return the same question under another id} */
   Question withId(int other) {
-    return new Question(other, task, about, stated, work);
+    return new Question(other, request, about, stated, work);
   }
 
   /** {@return the rules that its answer is marked by, where the course has these} */

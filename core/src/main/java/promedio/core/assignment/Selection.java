@@ -1,18 +1,18 @@
 package promedio.core.assignment;
 
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 
 /**
  * What a question is about.
  *
  * @param item the id of a sample, a table, a comparison …; nothing may be left of that id
- * @param portion which part of its data
+ * @param subset which part of its data
  */
-public record Selection(int item, Portion portion) {
+public record Selection(int item, DataSubset subset) {
 
   /** {@return all data of the item of this id} */
   public static Selection of(int item) {
-    return new Selection(item, Portion.WHOLE);
+    return new Selection(item, DataSubset.WHOLE);
   }
 
   /** {@return all data of the item} */

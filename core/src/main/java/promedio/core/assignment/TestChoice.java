@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 
 /**
  * The test of significance that is worked through for an item, and the hypothesis that it is about.
@@ -16,11 +16,11 @@ import promedio.core.sample.Portion;
  * @param stated the alternative and the level, where they are set here and not by the course
  */
 public record TestChoice(
-    String test, Portion pair, Map<HypothesisText, String> texts, StatedRules stated) {
+    String test, DataSubset pair, Map<HypothesisText, String> texts, StatedRules stated) {
 
   /** No test, and nothing typed. */
   public static final TestChoice NONE =
-      new TestChoice("", Portion.WHOLE, Map.of(), StatedRules.NONE);
+      new TestChoice("", DataSubset.WHOLE, Map.of(), StatedRules.NONE);
 
   public TestChoice {
     Map<HypothesisText, String> typed = new EnumMap<>(HypothesisText.class);
@@ -40,7 +40,7 @@ public record TestChoice(
   }
 
   /** {@return this about another two samples} */
-  public TestChoice withPair(Portion two) {
+  public TestChoice withPair(DataSubset two) {
     return new TestChoice(test, two, texts, stated);
   }
 

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
@@ -19,8 +19,8 @@ final class Distributions {
   private static final String AREA = "below_";
   private static final String VALUE = "value_";
 
-  private static final Map<String, Curve> CURVES =
-      Map.of("z", Curve.NORMAL, "t", Curve.T, "chi2", Curve.CHI_SQUARED, "F", Curve.F);
+  private static final Map<String, Distribution> CURVES =
+      Map.of("z", Distribution.NORMAL, "t", Distribution.T, "chi2", Distribution.CHI_SQUARED, "F", Distribution.F);
 
   private Distributions() {}
 
@@ -39,7 +39,7 @@ final class Distributions {
     return curve(function).map(curve -> 1 + curve.degrees());
   }
 
-  private static Optional<Curve> curve(String function) {
+  private static Optional<Distribution> curve(String function) {
     boolean known = function.startsWith(AREA) || function.startsWith(VALUE);
     return known
         ? Optional.ofNullable(CURVES.get(function.substring(AREA.length())))
@@ -53,7 +53,7 @@ final class Distributions {
    * @param function one of {@link #names}, with as many numbers as it takes
    */
   static Operand.Numbers of(String function, List<Operand.Numbers> arguments) {
-    Curve curve = curve(function).orElseThrow();
+    Distribution curve = curve(function).orElseThrow();
     boolean ofArea = function.startsWith(VALUE);
     return row -> {
       List<Exact> numbers = new ArrayList<>();
@@ -69,7 +69,7 @@ final class Distributions {
   }
 
   private static @Nullable Exact read(
-      Curve curve, boolean ofArea, Exact given, List<Exact> degrees) {
+      Distribution curve, boolean ofArea, Exact given, List<Exact> degrees) {
     return (ofArea
             ? curve.sureValue(given, degrees, Tail.LOWER)
             : curve.sureArea(given, degrees, Tail.LOWER))

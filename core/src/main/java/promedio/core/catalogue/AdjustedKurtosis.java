@@ -8,7 +8,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The kurtosis (n−1)/((n−2)(n−3)) · ((n+1)·(m₄/m₂² − 3) + 6), adjusted for the size of the sample
@@ -22,7 +22,7 @@ final class AdjustedKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula n = setting.n();
     Formula factor = n.minus(number(1)).over(n.minus(number(2)).times(n.minus(number(3))));
     Formula excess = Quantity.EXCESS_KURTOSIS.formula();

@@ -11,7 +11,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Moments;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -38,17 +38,17 @@ final class ArithmeticMean extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return ofSample ? Quantity.MEAN : setting.mean();
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(setting.sum(setting.x()).over(setting.n()));
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     Formula sum = setting.sum(setting.x());
     return List.of(
         new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(setting.n().plus(number(-1)))),
@@ -56,7 +56,7 @@ final class ArithmeticMean extends BasicMeasure {
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(FastPath.ofMoments(Moments::mean));
   }
 

@@ -5,7 +5,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /** The width that all classes have, which Sheppard's correction is made of. */
 final class ClassWidth extends BasicMeasure {
@@ -15,7 +15,7 @@ final class ClassWidth extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return setting
         .sheppardWidth()
         .map(width -> Definition.of(new Formula.Numeral(width)))

@@ -10,7 +10,7 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -26,14 +26,14 @@ final class CoefficientOfVariation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         number(100).times(ratio(setting)),
         Condition.exists(setting.sd().formula()),
         Condition.notZero(setting.mean().formula(), "mean-zero"));
   }
 
-  private static Formula ratio(Setting setting) {
+  private static Formula ratio(MeasureContext setting) {
     return setting.sd().formula().over(new Formula.Absolute(setting.mean().formula()));
   }
 
@@ -43,7 +43,7 @@ final class CoefficientOfVariation extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.PERCENT_LEFT_OUT, ratio(setting)));
   }
 }

@@ -7,7 +7,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /** How many values there are: n, or Σf of a table. A bare number above 0. */
@@ -29,7 +29,7 @@ final class Count extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         ofTable
             ? new Formula.Sum(Quantity.F.formula())

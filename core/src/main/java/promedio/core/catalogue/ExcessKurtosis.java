@@ -7,7 +7,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The kurtosis m₄/m₂² − 3, by how much it is above that of the normal distribution. A bare number,
@@ -20,7 +20,7 @@ final class ExcessKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(MomentKurtosis.STANDARDIZED.minus(number(3)), Condition.spread());
   }
 }

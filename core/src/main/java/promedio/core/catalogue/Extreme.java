@@ -10,9 +10,9 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Known;
+import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
@@ -39,7 +39,7 @@ final class Extreme extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return setting
         .classes()
         .map(grouped -> boundary(grouped.intervals()))
@@ -60,11 +60,11 @@ final class Extreme extends BasicMeasure {
    * Values have a smallest one even where frequencies that are not whole give them no positions.
    */
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return setting.classes().isPresent() ? Optional.empty() : Optional.of(this::endOfTally);
   }
 
-  private Result endOfTally(Known known) {
+  private Result endOfTally(FastPathInput known) {
     Tally tally = known.setting().tally();
     return new Result.Found(tally.value(smallest ? 0 : tally.size() - 1));
   }

@@ -6,7 +6,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -46,7 +46,7 @@ final class Fence extends BasicMeasure {
 
   /** Q₁ − k·IQR, or Q₃ + k·IQR. */
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula beyond = new Numeral(factor).times(Quantity.INTERQUARTILE_RANGE.formula());
     return Definition.of(
         lower

@@ -7,9 +7,9 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Layout;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 
 /**
  * Smallest value, quartiles, median and largest value, in that order (Tukey 1977). In the unit of
@@ -22,10 +22,10 @@ final class FiveNumbers extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
-    List<Task> cells =
+  public Definition definition(MeasureContext setting) {
+    List<Request> cells =
         Stream.of(Measures.MIN, Measures.Q1, Measures.MEDIAN, Measures.Q3, Measures.MAX)
-            .map(Task::of)
+            .map(Request::of)
             .toList();
     return new Definition.Together(Layout.ofRow(key(), cells));
   }

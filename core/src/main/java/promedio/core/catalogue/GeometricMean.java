@@ -7,7 +7,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The geometric mean, the n-th root of the product of all values. In the unit of the values, above
@@ -20,14 +20,14 @@ final class GeometricMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula x = setting.x();
     Formula factor = setting.isTable() ? new Formula.Power(x, Quantity.F.formula()) : x;
     return Definition.of(new Formula.Root(setting.n(), new Formula.Product(factor)));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(known -> known.summary().geometricMean());
   }
 }

@@ -9,7 +9,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The harmonic mean n/Σ(1/x). In the unit of the values, above 0. Absent where a value is 0 or
@@ -22,13 +22,13 @@ final class HarmonicMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula once = setting.isTable() ? Quantity.F.formula() : number(1);
     return Definition.of(setting.n().over(new Formula.Sum(once.over(setting.x()))));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(known -> known.summary().harmonicMean());
   }
 }

@@ -6,7 +6,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -21,13 +21,13 @@ final class InterquartileRange extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         Quantity.UPPER_QUARTILE.formula().minus(Quantity.LOWER_QUARTILE.formula()));
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.IQR_HALVED, Quantity.QUARTILE_DEVIATION.formula()));
   }
 

@@ -7,10 +7,10 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Known;
+import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The mean deviation Σ|x−c|/n from a centre c: the mean, or the median. In the unit of the values,
@@ -33,22 +33,22 @@ final class MeanDeviation extends BasicMeasure {
     return new MeanDeviation("mean_deviation_median", Quantity.MEDIAN_DEVIATION, true);
   }
 
-  private Quantity centre(Setting setting) {
+  private Quantity centre(MeasureContext setting) {
     return fromMedian ? Quantity.MEDIAN : setting.mean();
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula deviation = setting.x().minus(centre(setting).formula());
     return Definition.of(setting.sum(new Formula.Absolute(deviation)).over(setting.n()));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(this::fast);
   }
 
-  private Result fast(Known known) {
+  private Result fast(FastPathInput known) {
     return known.summary().moments().isEmpty()
         ? known.summary().whyNoMoments()
         : known

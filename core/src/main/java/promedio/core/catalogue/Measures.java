@@ -8,8 +8,8 @@ import java.util.stream.Stream;
 import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Setting;
-import promedio.core.measure.Task;
+import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.sample.Data;
@@ -125,20 +125,20 @@ public final class Measures {
           new ClassWidth());
 
   /** Every measure without arguments, and each moment, whose symbol names its order. */
-  private static final List<Task> NAMED =
+  private static final List<Request> NAMED =
       Stream.concat(
               Stream.concat(ALL.stream().filter(m -> m != SKEWNESS), HELPERS.stream())
-                  .map(Task::of),
-              Stream.of(2, 3, 4).map(order -> Task.of(MOMENT, Exact.of(order))))
+                  .map(Request::of),
+              Stream.of(2, 3, 4).map(order -> Request.of(MOMENT, Exact.of(order))))
           .toList();
 
   private static final List<Measure> OF_ONE = Stream.concat(ALL.stream(), OTHERS.stream()).toList();
 
   /** Tasks in the order of their measures here, then of their arguments. */
-  public static final Comparator<Task> IN_ORDER =
-      Comparator.comparingInt((Task task) -> place(task.measure()))
-          .thenComparing(Task::arguments, Measures::compare)
-          .thenComparing(Task::decides);
+  public static final Comparator<Request> IN_ORDER =
+      Comparator.comparingInt((Request request) -> place(request.measure()))
+          .thenComparing(Request::arguments, Measures::compare)
+          .thenComparing(Request::decides);
 
   private Measures() {}
 
@@ -176,7 +176,7 @@ public final class Measures {
   }
 
   /** {@return whether it is asked only where somebody wants it, since not all data have it} */
-  public static boolean isBesides(Measure measure) {
+  public static boolean isOnDemand(Measure measure) {
     return OTHERS.contains(measure) || !measure.parameters().isEmpty();
   }
 
@@ -195,12 +195,12 @@ public final class Measures {
   }
 
   /**
-   * {@return the task of this id, as {@link Task#id} gives it}; none where there is no such
+   * {@return the task of this id, as {@link Request#id} gives it}; none where there is no such
    * measure, or it does not take these arguments
    */
-  public static Optional<Task> ofId(String id) {
+  public static Optional<Request> ofId(String id) {
     List<String> parts = List.of(id.split(" ", -1));
-    boolean decides = parts.size() > 1 && parts.get(parts.size() - 1).equals(Task.DECISION);
+    boolean decides = parts.size() > 1 && parts.get(parts.size() - 1).equals(Request.DECISION);
     List<Exact> arguments = new ArrayList<>();
     for (String part : parts.subList(1, parts.size() - (decides ? 1 : 0))) {
       Optional<Exact> argument = PlainText.read(part);
@@ -210,20 +210,20 @@ public final class Measures {
       arguments.add(argument.get());
     }
     return ofKey(parts.get(0))
-        .filter(found -> Task.refusal(found, arguments).isEmpty())
-        .map(found -> new Task(found, arguments))
-        .filter(task -> !decides || task.isProbability())
-        .map(task -> decides ? task.decision() : task);
+        .filter(found -> Request.refusal(found, arguments).isEmpty())
+        .map(found -> new Request(found, arguments))
+        .filter(request -> !decides || request.isProbability())
+        .map(request -> decides ? request.decision() : request);
   }
 
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */
-  public static Optional<Task> finding(Quantity quantity, Setting setting) {
+  public static Optional<Request> finding(Quantity quantity, MeasureContext setting) {
     Subject subject = setting.data().subject();
     return (subject == Subject.ONE ? NAMED : Several.named())
         .stream()
-            .filter(task -> task.measure().subject() == subject)
+            .filter(request -> request.measure().subject() == subject)
             .filter(
-                task -> task.measure().quantity(setting.with(task.arguments())).equals(quantity))
+                request -> request.measure().quantity(setting.with(request.arguments())).equals(quantity))
             .findFirst();
   }
 }

@@ -7,7 +7,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
@@ -25,7 +25,7 @@ final class Median extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return setting.classes().isPresent()
         ? Definition.of(new ReachedClass(HALF))
         : Definition.of(

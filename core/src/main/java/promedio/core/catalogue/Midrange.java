@@ -7,7 +7,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /** The midrange (min + max)/2. In the unit of the values. Absent where an end is. */
 final class Midrange extends BasicMeasure {
@@ -17,7 +17,7 @@ final class Midrange extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         Quantity.SMALLEST.formula().plus(Quantity.LARGEST.formula()).over(number(2)));
   }

@@ -9,7 +9,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.ModalClasses;
 import promedio.core.measure.MostFrequent;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
 import promedio.core.rules.Rule;
 
@@ -26,7 +26,7 @@ final class Modes extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     if (setting.classes().isEmpty()) {
       return Definition.of(new MostFrequent());
     }

@@ -10,7 +10,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -33,12 +33,12 @@ final class Moment extends BasicMeasure {
     return List.of(Parameter.oneOf(Quantity.ORDER, List.of(Exact.of(2), Exact.of(3), Exact.of(4))));
   }
 
-  private static int order(Setting setting) {
+  private static int order(MeasureContext setting) {
     return setting.argument(0).numerator().intValueExact();
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return SYMBOLS.get(order(setting) - 2);
   }
 
@@ -48,12 +48,12 @@ final class Moment extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(setting.powers(order(setting)).over(setting.n()));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     int order = order(setting);
     return Optional.of(FastPath.ofMoments(moments -> of(moments, order)));
   }

@@ -6,7 +6,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The kurtosis m₄/m₂² of the moments. A bare number, at least 1. Absent where there is no spread.
@@ -22,7 +22,7 @@ final class MomentKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(STANDARDIZED, Condition.spread());
   }
 }

@@ -9,7 +9,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -33,12 +33,12 @@ final class MomentSkewness extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(STANDARDIZED, Condition.spread());
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
   }
 }

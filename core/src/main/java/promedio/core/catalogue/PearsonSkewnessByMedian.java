@@ -9,7 +9,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -23,12 +23,12 @@ final class PearsonSkewnessByMedian extends BasicMeasure {
     super("skewness_pearson_median", Family.SHAPE, Quantity.MEDIAN_SKEWNESS);
   }
 
-  private static Formula distance(Setting setting) {
+  private static Formula distance(MeasureContext setting) {
     return setting.mean().formula().minus(Quantity.MEDIAN.formula());
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         number(3).times(distance(setting)).over(setting.sd().formula()),
         Condition.exists(setting.mean().formula()),
@@ -37,7 +37,7 @@ final class PearsonSkewnessByMedian extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(
         new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())),
         new Slip(Cause.FACTOR_THREE_LEFT_OUT, distance(setting).over(setting.sd().formula())));

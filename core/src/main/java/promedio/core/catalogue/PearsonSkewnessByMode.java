@@ -8,7 +8,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -23,7 +23,7 @@ final class PearsonSkewnessByMode extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         setting.mean().formula().minus(Quantity.MODE.formula()).over(setting.sd().formula()),
         // Without a mode there is nothing to compare the mean with in the first place.
@@ -33,7 +33,7 @@ final class PearsonSkewnessByMode extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
   }
 }

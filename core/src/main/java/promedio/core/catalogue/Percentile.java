@@ -9,7 +9,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.rules.Rule;
@@ -42,7 +42,7 @@ final class Percentile extends BasicMeasure {
 
   /** P₉₀, and D₃. */
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     String letter = argument.equals(Quantity.TENTH) ? "D" : "P";
     String which = PlainText.of(setting.argument(0));
     return Quantity.of(key(), letter + "_{" + which + "}", letter + Symbol.lowered(which));
@@ -54,7 +54,7 @@ final class Percentile extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Exact share = setting.argument(0).over(whole);
     return setting.classes().isPresent()
         ? Definition.of(new ReachedClass(share))

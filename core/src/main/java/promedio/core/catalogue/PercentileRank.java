@@ -8,7 +8,7 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.RankOfValue;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -27,7 +27,7 @@ final class PercentileRank extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(new RankOfValue(setting.argument(0)));
   }
 

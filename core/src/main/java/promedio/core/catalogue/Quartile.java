@@ -8,7 +8,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.OrderedPlace.Role;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
@@ -39,7 +39,7 @@ final class Quartile extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return setting.classes().isPresent()
         ? Definition.of(new ReachedClass(share))
         : Definition.of(new OrderedPlace(role, setting.rules().get(Rule.QUARTILES), share));

@@ -8,7 +8,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -23,12 +23,12 @@ final class QuartileDeviation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(Quantity.INTERQUARTILE_RANGE.formula().over(number(2)));
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.IQR_NOT_HALVED, Quantity.INTERQUARTILE_RANGE.formula()));
   }
 

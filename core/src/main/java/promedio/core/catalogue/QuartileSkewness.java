@@ -9,7 +9,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -24,7 +24,7 @@ final class QuartileSkewness extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula lower = Quantity.LOWER_QUARTILE.formula();
     Formula upper = Quantity.UPPER_QUARTILE.formula();
     return Definition.of(
@@ -38,7 +38,7 @@ final class QuartileSkewness extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
   }
 }

@@ -8,7 +8,7 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -26,7 +26,7 @@ final class QuartileVariation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula lower = Quantity.LOWER_QUARTILE.formula();
     Formula upper = Quantity.UPPER_QUARTILE.formula();
     return Definition.of(

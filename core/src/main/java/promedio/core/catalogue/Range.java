@@ -5,7 +5,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /** The range max − min. In the unit of the values, at least 0. Absent where an end is. */
 final class Range extends BasicMeasure {
@@ -15,7 +15,7 @@ final class Range extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(Quantity.LARGEST.formula().minus(Quantity.SMALLEST.formula()));
   }
 

@@ -5,7 +5,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 
@@ -29,12 +29,12 @@ final class Skewness extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return meant(setting.rules()).quantity(setting);
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return meant(setting.rules()).definition(setting);
   }
 }

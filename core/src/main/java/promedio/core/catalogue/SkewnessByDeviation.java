@@ -9,7 +9,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -25,7 +25,7 @@ final class SkewnessByDeviation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula s =
         setting.sheppardWidth().isPresent()
             ? setting.varianceOfSample().root()
@@ -37,7 +37,7 @@ final class SkewnessByDeviation extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
   }
 }

@@ -9,7 +9,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -36,24 +36,24 @@ final class StandardDeviation extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return ofSample ? Quantity.STANDARD_DEVIATION : setting.sd();
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula variance = ofSample ? setting.varianceOfSample() : setting.uncorrectedVariance();
     return Definition.of(
         setting.corrected(variance).root(),
         Variance.needs(variance, ofSample || !setting.isPopulation(), setting));
   }
 
-  private Quantity variance(Setting setting) {
+  private Quantity variance(MeasureContext setting) {
     return ofSample ? Quantity.VARIANCE : setting.variance();
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(
         new Slip(Cause.ROOT_NOT_TAKEN, setting.variance().formula()),
         new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()),
@@ -61,7 +61,7 @@ final class StandardDeviation extends BasicMeasure {
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(
         known ->
             known

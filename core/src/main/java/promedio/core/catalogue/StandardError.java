@@ -5,7 +5,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The standard error s/√n of the mean, s by n − 1 whatever the rule says. In the unit of the
@@ -18,7 +18,7 @@ final class StandardError extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(Quantity.STANDARD_DEVIATION.formula().over(setting.n().root()));
   }
 

@@ -7,7 +7,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Moments;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The sum Σx of all values; Σfx of a table, Σfm of classes. In the unit of the values; any number.
@@ -20,19 +20,19 @@ final class SumOfValues extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return setting.classes().isPresent()
         ? Quantity.CLASS_TOTAL
         : setting.isTable() ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(setting.sum(setting.x()));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(FastPath.ofMoments(Moments::sum));
   }
 }

@@ -8,10 +8,10 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Known;
+import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Trimming;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -32,17 +32,17 @@ final class TrimmedMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(new Trimming(setting.argument(0)));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(this::fast);
   }
 
-  private Result fast(Known known) {
-    Setting setting = known.setting();
+  private Result fast(FastPathInput known) {
+    MeasureContext setting = known.setting();
     Trimming trimming = new Trimming(setting.argument(0));
     Optional<Message> refusal = trimming.refusal(setting);
     if (refusal.isPresent()) {

@@ -6,7 +6,7 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * The value that lies so many standard deviations above the mean, x = x̄ + z·s. In the unit of the
@@ -24,7 +24,7 @@ final class ValueOfZ extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         setting.mean().formula().plus(Quantity.SCORE.formula().times(setting.sd().formula())));
   }

@@ -11,10 +11,10 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Known;
+import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -43,18 +43,18 @@ final class Variance extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return ofSample ? Quantity.VARIANCE : setting.variance();
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     Formula variance = ofSample ? setting.varianceOfSample() : setting.uncorrectedVariance();
     return Definition.of(setting.corrected(variance), needs(variance, !byN(setting), setting));
   }
 
   /** {@return what must hold for a variance, or its root, to be there} */
-  static Condition[] needs(Formula variance, boolean byOneLess, Setting setting) {
+  static Condition[] needs(Formula variance, boolean byOneLess, MeasureContext setting) {
     List<Condition> needs = new ArrayList<>();
     if (byOneLess) {
       needs.add(Condition.moreThanOne(setting));
@@ -65,7 +65,7 @@ final class Variance extends BasicMeasure {
     return needs.toArray(Condition[]::new);
   }
 
-  private boolean byN(Setting setting) {
+  private boolean byN(MeasureContext setting) {
     return setting.isPopulation() && !ofSample;
   }
 
@@ -75,19 +75,19 @@ final class Variance extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return List.of(
         new Slip(Cause.ROOT_TAKEN, setting.sd().formula()),
         new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()));
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return Optional.of(this::fast);
   }
 
-  private Result fast(Known known) {
-    Setting setting = known.setting();
+  private Result fast(FastPathInput known) {
+    MeasureContext setting = known.setting();
     Optional<Moments> moments = known.summary().moments();
     if (moments.isEmpty()) {
       return known.summary().whyNoMoments();

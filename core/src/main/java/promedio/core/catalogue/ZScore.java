@@ -9,7 +9,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -30,7 +30,7 @@ final class ZScore extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return Definition.of(
         Quantity.ONE_VALUE.formula().minus(setting.mean().formula()).over(setting.sd().formula()),
         Condition.notZero(setting.sd().formula(), "no-spread"));
@@ -42,7 +42,7 @@ final class ZScore extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     Formula x = Quantity.ONE_VALUE.formula();
     Formula mean = setting.mean().formula();
     return List.of(

@@ -16,15 +16,15 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Inspection;
-import promedio.core.measure.Known;
+import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Sighting;
+import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Summary;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -38,15 +38,15 @@ import promedio.core.sample.Subject;
  */
 public final class Computation {
 
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Summary summary;
   private final Rewriting rewriting;
 
-  private final Map<Task, Result> results = new HashMap<>();
+  private final Map<Request, Result> results = new HashMap<>();
   private final Map<Quantity, Result> quantities = new HashMap<>();
-  private final Map<Task, Dependencies> dependencies = new HashMap<>();
+  private final Map<Request, Dependencies> dependencies = new HashMap<>();
 
-  private Computation(Setting setting, Summary summary, Rewriting rewriting) {
+  private Computation(MeasureContext setting, Summary summary, Rewriting rewriting) {
     this.setting = setting;
     this.summary = summary;
     this.rewriting = rewriting;
@@ -54,7 +54,7 @@ public final class Computation {
 
   /** {@return what can be known of the data by the rules} */
   public static Computation of(Data data, CourseRules rules) {
-    Setting setting = Setting.of(data, rules);
+    MeasureContext setting = MeasureContext.of(data, rules);
     return new Computation(setting, Summary.of(setting), Rewriting.NONE);
   }
 
@@ -63,7 +63,7 @@ public final class Computation {
     if (others.equals(setting.rules()) && rewriting.isNone()) {
       return this;
     }
-    Setting other = Setting.of(setting.data(), others);
+    MeasureContext other = MeasureContext.of(setting.data(), others);
     boolean same =
         setting.classes().isEmpty()
             || others.get(Rule.OPEN_CLASS) == setting.rules().get(Rule.OPEN_CLASS);
@@ -72,39 +72,39 @@ public final class Computation {
 
   /** {@return the same as a hand works it that does something otherwise} */
   public Computation with(Rewriting other) {
-    Setting rewritten = other.rows().map(setting::over).orElse(setting);
+    MeasureContext rewritten = other.rows().map(setting::over).orElse(setting);
     return new Computation(rewritten, summary, other);
   }
 
   /** {@return the data, the rules, and the parts that formulas of them are made of} */
-  public Setting setting() {
+  public MeasureContext setting() {
     return setting;
   }
 
   /** {@return the result of a measure, or why there is none} */
   public Result result(Measure measure) {
-    return result(Task.of(measure));
+    return result(Request.of(measure));
   }
 
   /** {@return the result of what is asked, or why there is none; of a decision, its p-value} */
-  public synchronized Result result(Task asked) {
-    Task task = asked.number();
-    Result known = results.get(task);
+  public synchronized Result result(Request asked) {
+    Request request = asked.number();
+    Result known = results.get(request);
     if (known == null) {
-      known = compute(task.meant(setting.rules()));
-      results.put(task, known);
+      known = compute(request.meant(setting.rules()));
+      results.put(request, known);
     }
     return known;
   }
 
   /** Takes a result that somebody has found already who had all that it takes. */
-  synchronized void know(Task task, Result result) {
-    results.put(task, result);
+  synchronized void know(Request request, Result result) {
+    results.put(request, result);
   }
 
   /** {@return the exact number that is asked for, where there is just one} */
-  public Optional<Exact> value(Task task) {
-    return exact(result(task));
+  public Optional<Exact> value(Request request) {
+    return exact(result(request));
   }
 
   /** {@return the exact number that a quantity comes to, where it has one} */
@@ -128,11 +128,11 @@ public final class Computation {
   }
 
   private Result compute(Quantity quantity) {
-    Optional<Task> task = Measures.finding(quantity, setting);
-    if (task.isEmpty()) {
+    Optional<Request> request = Measures.finding(quantity, setting);
+    if (request.isEmpty()) {
       return Result.absent("not-computable");
     }
-    Result found = result(task.get());
+    Result found = result(request.get());
     if (found instanceof Result.Several several) {
       found =
           several.values().size() == 1
@@ -148,8 +148,8 @@ public final class Computation {
     return result instanceof Result.Found found ? Optional.of(found.value()) : Optional.empty();
   }
 
-  private Result compute(Task task) {
-    Measure measure = task.measure();
+  private Result compute(Request request) {
+    Measure measure = request.measure();
     if (!isOfTheseData(measure)) {
       return Result.absent("of-other-data");
     }
@@ -159,11 +159,11 @@ public final class Computation {
         && !(named && measure.isOfCategories())) {
       return Result.absent(named ? "of-categories" : "no-values");
     }
-    Setting asked = setting.with(task.arguments());
+    MeasureContext asked = setting.with(request.arguments());
     Optional<FastPath> fast = rewriting.isNone() ? measure.fast(asked) : Optional.empty();
     return fast.isPresent()
         ? fast.get().of(new ColumnSketch(asked))
-        : measure.definition(asked).accept(new Finding(task, asked));
+        : measure.definition(asked).accept(new Finding(request, asked));
   }
 
   private boolean isOfTheseData(Measure measure) {
@@ -171,16 +171,16 @@ public final class Computation {
   }
 
   /** What a quicker way may use. */
-  private final class ColumnSketch implements Known {
+  private final class ColumnSketch implements FastPathInput {
 
-    private final Setting asked;
+    private final MeasureContext asked;
 
-    ColumnSketch(Setting asked) {
+    ColumnSketch(MeasureContext asked) {
       this.asked = asked;
     }
 
     @Override
-    public Setting setting() {
+    public MeasureContext setting() {
       return asked;
     }
 
@@ -198,11 +198,11 @@ public final class Computation {
   /** Finds a result by the definition. */
   private final class Finding implements Definition.Visitor<Result> {
 
-    private final Task task;
-    private final Setting asked;
+    private final Request request;
+    private final MeasureContext asked;
 
-    Finding(Task task, Setting asked) {
-      this.task = task;
+    Finding(Request request, MeasureContext asked) {
+      this.request = request;
       this.asked = asked;
     }
 
@@ -212,8 +212,8 @@ public final class Computation {
       if (missing.isPresent()) {
         return missing.get();
       }
-      Result found = evaluate(definition.right(), task.named());
-      return task.measure().shape() == Shape.SEVERAL
+      Result found = evaluate(definition.right(), request.named());
+      return request.measure().shape() == Shape.SEVERAL
           ? found.then(value -> new Result.Several(List.of(value)))
           : found;
     }
@@ -221,7 +221,7 @@ public final class Computation {
     /** {@return the first need that does not hold, as the reason why there is no result} */
     private Optional<Result> missing(List<Condition> needs) {
       for (Condition need : needs) {
-        Result subject = evaluate(need.subject(), task.named());
+        Result subject = evaluate(need.subject(), request.named());
         if (!(subject instanceof Result.Found found)) {
           return Optional.of(subject);
         }
@@ -241,10 +241,10 @@ public final class Computation {
       if (seen instanceof Inspection.Names names) {
         return new Result.Named(names.names());
       }
-      List<Sighting> sightings =
+      List<InspectionResult> sightings =
           ((Inspection.Numbers) seen)
               .sightings().stream().flatMap(s -> rewriting.sightings().apply(s).stream()).toList();
-      if (task.measure().shape() == Shape.ONE) {
+      if (request.measure().shape() == Shape.ONE) {
         return sightings.isEmpty() ? Result.absent("not-computable") : read(sightings.get(0));
       }
       TreeSet<Exact> values = new TreeSet<>();
@@ -254,7 +254,7 @@ public final class Computation {
           : new Result.Several(List.copyOf(values));
     }
 
-    private Result read(Sighting sighting) {
+    private Result read(InspectionResult sighting) {
       return sighting
           .rest()
           .map(
@@ -266,7 +266,7 @@ public final class Computation {
     @Override
     public Result together(Definition.Together definition) {
       List<Exact> values = new ArrayList<>();
-      for (Task cell : definition.cells().tasks()) {
+      for (Request cell : definition.cells().requests()) {
         Result each = result(cell);
         if (!(each instanceof Result.Found found)) {
           return each;
@@ -284,8 +284,8 @@ public final class Computation {
       }
       List<Exact> degrees = new ArrayList<>();
       for (Formula formula : definition.degrees()) {
-        if (!(evaluate(formula, task.named()) instanceof Result.Found found)) {
-          return evaluate(formula, task.named());
+        if (!(evaluate(formula, request.named()) instanceof Result.Found found)) {
+          return evaluate(formula, request.named());
         }
         degrees.add(found.value());
       }
@@ -295,8 +295,8 @@ public final class Computation {
       }
       List<Exact> read = new ArrayList<>();
       for (Formula formula : definition.reading().formulas()) {
-        if (!(evaluate(formula, task.named()) instanceof Result.Found found)) {
-          return evaluate(formula, task.named());
+        if (!(evaluate(formula, request.named()) instanceof Result.Found found)) {
+          return evaluate(formula, request.named());
         }
         read.add(found.value());
       }
@@ -320,15 +320,15 @@ public final class Computation {
   }
 
   /** {@return where the statistic stands on its curve of which this asks the area; else none} */
-  public synchronized Optional<OnCurve> onCurve(Task task) {
-    if (result(task) instanceof Result.Estimated
-        && definition(task) instanceof Definition.ByCurve curved
+  public synchronized Optional<OnCurve> onCurve(Request request) {
+    if (result(request) instanceof Result.Estimated
+        && definition(request) instanceof Definition.ByCurve curved
         && curved.reading() instanceof Definition.CurveReading.Area area) {
       List<Exact> degrees =
           curved.degrees().stream()
-              .flatMap(each -> exact(evaluate(each, task.named())).stream())
+              .flatMap(each -> exact(evaluate(each, request.named())).stream())
               .toList();
-      return exact(evaluate(area.statistic(), task.named()))
+      return exact(evaluate(area.statistic(), request.named()))
           .map(value -> new OnCurve(curved.curve(), degrees, area.tail(), value));
     }
     return Optional.empty();
@@ -369,20 +369,20 @@ public final class Computation {
 
   /** {@return the quantity that a measure without arguments is, by these rules} */
   public Quantity symbol(Measure measure) {
-    return symbol(Task.of(measure));
+    return symbol(Request.of(measure));
   }
 
   /** {@return the quantity that is asked for, by these rules} */
-  public Quantity symbol(Task task) {
-    return task.measure().quantity(setting.with(task.arguments()));
+  public Quantity symbol(Request request) {
+    return request.measure().quantity(setting.with(request.arguments()));
   }
 
   /** {@return how what is asked is found for these data, by these rules} */
-  public Definition definition(Task task) {
-    if (!isOfTheseData(task.measure())) {
+  public Definition definition(Request request) {
+    if (!isOfTheseData(request.measure())) {
       return new Definition.Undefined(Message.of("absent.of-other-data"));
     }
-    return task.meant(setting.rules()).measure().definition(setting.with(task.arguments()));
+    return request.meant(setting.rules()).measure().definition(setting.with(request.arguments()));
   }
 
   /** {@return how a quantity is found that formulas name; none where it is given or seen} */
@@ -391,17 +391,17 @@ public final class Computation {
   }
 
   /** {@return the formula of one number that is asked for}; none where there is none */
-  public Optional<Equation> equation(Task task) {
-    return task.measure().shape() == Shape.ONE
-        ? formula(task).map(right -> new Equation(symbol(task), right))
+  public Optional<Equation> equation(Request request) {
+    return request.measure().shape() == Shape.ONE
+        ? formula(request).map(right -> new Equation(symbol(request), right))
         : Optional.empty();
   }
 
   /** {@return the formula that what is asked is found by, after looking where one has to look} */
-  public Optional<Formula> formula(Task task) {
+  public Optional<Formula> formula(Request request) {
     return setting.data().subject() == Subject.ONE && setting.tally().isEmpty()
         ? Optional.empty()
-        : definition(task).accept(new Right(setting.with(task.arguments())));
+        : definition(request).accept(new Right(setting.with(request.arguments())));
   }
 
   /** {@return the formula of a quantity that formulas name}; none where it has none */
@@ -410,7 +410,7 @@ public final class Computation {
   }
 
   /** The right side of an equation. */
-  private record Right(Setting asked) implements Definition.Visitor<Optional<Formula>> {
+  private record Right(MeasureContext asked) implements Definition.Visitor<Optional<Formula>> {
 
     @Override
     public Optional<Formula> byFormula(Definition.ByFormula definition) {
@@ -420,7 +420,7 @@ public final class Computation {
     @Override
     public Optional<Formula> byInspection(Definition.ByInspection definition) {
       return definition.how().look(asked) instanceof Inspection.Numbers numbers
-          ? numbers.sightings().stream().findFirst().map(Sighting::formula)
+          ? numbers.sightings().stream().findFirst().map(InspectionResult::formula)
           : Optional.empty();
     }
 
@@ -446,23 +446,23 @@ public final class Computation {
   }
 
   /** {@return what that which is asked is made of, at whatever remove} */
-  public synchronized Dependencies dependencies(Task task) {
-    Dependencies known = dependencies.get(task);
+  public synchronized Dependencies dependencies(Request request) {
+    Dependencies known = dependencies.get(request);
     if (known == null) {
-      known = Dependencies.of(definition(task), setting, this::definition);
-      dependencies.put(task, known);
+      known = Dependencies.of(definition(request), setting, this::definition);
+      dependencies.put(request, known);
     }
     return known;
   }
 
   /** {@return whether what is asked is made of the quantity, at whatever remove} */
-  public boolean dependsOn(Task task, Quantity quantity) {
-    return dependencies(task).quantities().contains(quantity);
+  public boolean dependsOn(Request request, Quantity quantity) {
+    return dependencies(request).quantities().contains(quantity);
   }
 
   /** {@return whether what is asked is this measure by these rules, or is made of it} */
-  public boolean isMadeOf(Task task, Measure other) {
-    return task.meant(setting.rules()).measure() == other.meant(setting.rules())
-        || dependsOn(task, symbol(other));
+  public boolean isMadeOf(Request request, Measure other) {
+    return request.meant(setting.rules()).measure() == other.meant(setting.rules())
+        || dependsOn(request, symbol(other));
   }
 }

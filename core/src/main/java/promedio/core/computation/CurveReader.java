@@ -4,7 +4,7 @@ import java.math.MathContext;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.distribution.Approximate;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.measure.Definition;
 import promedio.core.message.Message;
@@ -25,7 +25,7 @@ final class CurveReader {
         .or(
             () ->
                 definition.reading() instanceof Definition.CurveReading.Bound bound
-                    ? Curve.problem(bound.confidence())
+                    ? Distribution.problem(bound.confidence())
                     : Optional.empty());
   }
 
@@ -35,7 +35,7 @@ final class CurveReader {
    * @param read the values of the formulas of the reading, in their order
    */
   static Approximate read(Definition.ByCurve definition, List<Exact> degrees, List<Exact> read) {
-    Curve curve = definition.curve();
+    Distribution curve = definition.curve();
     if (definition.reading() instanceof Definition.CurveReading.Area area) {
       return curve.area(read.get(0), degrees, area.tail());
     }

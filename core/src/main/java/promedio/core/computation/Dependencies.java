@@ -10,7 +10,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /**
  * What something is made of, at whatever remove, as far as definitions tell it.
@@ -31,7 +31,7 @@ public record Dependencies(
   /** {@return what a definition reaches, where the definitions of quantities are known} */
   static Dependencies of(
       Definition definition,
-      Setting setting,
+      MeasureContext setting,
       Function<Quantity, Optional<Definition>> definitions) {
     Collecting collecting = new Collecting(setting, definitions);
     definition.accept(collecting);
@@ -40,13 +40,13 @@ public record Dependencies(
 
   private static final class Collecting implements Definition.Visitor<Boolean> {
 
-    private final Setting setting;
+    private final MeasureContext setting;
     private final Function<Quantity, Optional<Definition>> definitions;
     private final Set<Quantity> quantities = new LinkedHashSet<>();
     private final Set<Inspection> inspections = new LinkedHashSet<>();
     private final Set<Formula> sums = new LinkedHashSet<>();
 
-    Collecting(Setting setting, Function<Quantity, Optional<Definition>> definitions) {
+    Collecting(MeasureContext setting, Function<Quantity, Optional<Definition>> definitions) {
       this.setting = setting;
       this.definitions = definitions;
     }
@@ -76,7 +76,7 @@ public record Dependencies(
 
     @Override
     public Boolean together(Definition.Together definition) {
-      definition.cells().tasks().stream()
+      definition.cells().requests().stream()
           .map(cell -> cell.measure().quantity(setting))
           .forEach(this::reach);
       return true;

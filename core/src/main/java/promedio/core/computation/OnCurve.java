@@ -2,7 +2,7 @@ package promedio.core.computation;
 
 import java.util.List;
 import promedio.core.distribution.Approximate;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
@@ -14,7 +14,7 @@ import promedio.core.number.Exact;
  * @param tail which tail is looked at
  * @param statistic the statistic
  */
-public record OnCurve(Curve curve, List<Exact> degrees, Tail tail, Exact statistic) {
+public record OnCurve(Distribution curve, List<Exact> degrees, Tail tail, Exact statistic) {
 
   public OnCurve {
     degrees = List.copyOf(degrees);

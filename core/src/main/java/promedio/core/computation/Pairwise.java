@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.distribution.Approximate;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -23,8 +23,8 @@ import promedio.core.sample.Groups;
 /** Every two of several groups by themselves, with p-values corrected for their number. */
 public final class Pairwise {
 
-  private static final Task ALONE = task("t_two_p");
-  private static final Task CORRECTED = task("t_two_p_corrected");
+  private static final Request ALONE = request("t_two_p");
+  private static final Request CORRECTED = request("t_two_p_corrected");
 
   /** The p-values of groups as long as anybody has the groups; none of them leads back to those. */
   private static final Map<Groups, Map<CourseRules, List<Optional<Approximate>>>> KNOWN =
@@ -32,8 +32,8 @@ public final class Pairwise {
 
   private Pairwise() {}
 
-  private static Task task(String key) {
-    return Task.of(Measures.ofKey(key).orElseThrow());
+  private static Request request(String key) {
+    return Request.of(Measures.ofKey(key).orElseThrow());
   }
 
   /**

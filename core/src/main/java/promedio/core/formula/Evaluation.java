@@ -2,7 +2,7 @@ package promedio.core.formula;
 
 import java.util.Optional;
 import java.util.function.Function;
-import promedio.core.number.Enclosed;
+import promedio.core.number.BracketedReal;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 
@@ -60,7 +60,7 @@ public final class Evaluation {
     if (a.isRational() == b.isRational()) {
       return Optional.empty();
     }
-    return Optional.of(a.isRational() ? Enclosed.sum(a, b) : Enclosed.sum(b, a));
+    return Optional.of(a.isRational() ? BracketedReal.sum(a, b) : BracketedReal.sum(b, a));
   }
 
   private Optional<Real> root(Formula.Root root) {

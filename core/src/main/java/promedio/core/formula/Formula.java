@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 
@@ -107,7 +107,7 @@ public sealed interface Formula {
    * @param tail which area
    * @param statistic the statistic
    */
-  record Area(Curve curve, List<Formula> degrees, Tail tail, Formula statistic) implements Formula {
+  record Area(Distribution curve, List<Formula> degrees, Tail tail, Formula statistic) implements Formula {
     public Area {
       degrees = List.copyOf(degrees);
     }
@@ -125,7 +125,7 @@ public sealed interface Formula {
    * @param degrees its degrees of freedom, as many as it has
    * @param below the area
    */
-  record Quantile(Curve curve, List<Formula> degrees, Formula below) implements Formula {
+  record Quantile(Distribution curve, List<Formula> degrees, Formula below) implements Formula {
     public Quantile {
       degrees = List.copyOf(degrees);
     }

@@ -3,7 +3,7 @@ package promedio.core.formula;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -139,7 +139,7 @@ final class LatexWriter implements Formula.Visitor<String> {
         + "}";
   }
 
-  private static String letter(Curve curve) {
+  private static String letter(Distribution curve) {
     return switch (curve) {
       case NORMAL -> "z";
       case T -> "t";

@@ -3,7 +3,7 @@ package promedio.core.formula;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula.Absolute;
 import promedio.core.formula.Formula.Named;
 import promedio.core.formula.Formula.Numeral;
@@ -183,7 +183,7 @@ final class MathmlWriter implements Formula.Visitor<String> {
         + "</mrow></msub>";
   }
 
-  private static String letter(Curve curve) {
+  private static String letter(Distribution curve) {
     return switch (curve) {
       case NORMAL -> "<mi>z</mi>";
       case T -> "<mi>t</mi>";

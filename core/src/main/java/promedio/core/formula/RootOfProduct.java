@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import promedio.core.message.BadInputException;
-import promedio.core.number.Enclosed;
+import promedio.core.number.BracketedReal;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.sample.FrequencyTable;
@@ -70,7 +70,7 @@ public final class RootOfProduct {
     if (root.isPresent()) {
       return Exact.of(root.get(), mean.values.denominator());
     }
-    return Enclosed.of(
+    return BracketedReal.of(
         mean::bracket,
         () -> {
           throw new ArithmeticException("an irrational number lies on no rounding border");
@@ -93,7 +93,7 @@ public final class RootOfProduct {
     }
   }
 
-  private Enclosed.Bracket bracket(int digits) {
+  private BracketedReal.Bracket bracket(int digits) {
     if (isShort(digits)) {
       return bracketOfWholeRoot(digits);
     }
@@ -101,7 +101,7 @@ public final class RootOfProduct {
     BigDecimal root = root(values::numerator, working);
     BigDecimal mean = root.divide(new BigDecimal(values.denominator()), working);
     BigDecimal margin = mean.movePointLeft(digits);
-    return new Enclosed.Bracket(mean.subtract(margin), mean.add(margin));
+    return new BracketedReal.Bracket(mean.subtract(margin), mean.add(margin));
   }
 
   /** Whether the number whose whole root has so many decimals of the root is no long one. */
@@ -117,7 +117,7 @@ public final class RootOfProduct {
   }
 
   /** With r the whole root of Πu^f·10^(nd), the root lies between r/10^d and (r + 1)/10^d. */
-  private Enclosed.Bracket bracketOfWholeRoot(int digits) {
+  private BracketedReal.Bracket bracketOfWholeRoot(int digits) {
     int times = degree.intValueExact();
     BigInteger power = BigInteger.TEN.pow(times * digits);
     for (int i = 0; i < exponents.length; i++) {
@@ -127,7 +127,7 @@ public final class RootOfProduct {
     BigDecimal denominator = new BigDecimal(values.denominator());
     MathContext down = new MathContext(digits + 25, RoundingMode.FLOOR);
     MathContext up = new MathContext(digits + 25, RoundingMode.CEILING);
-    return new Enclosed.Bracket(
+    return new BracketedReal.Bracket(
         new BigDecimal(root, digits).divide(denominator, down),
         new BigDecimal(root.add(BigInteger.ONE), digits).divide(denominator, up));
   }

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Predicate;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -34,18 +34,18 @@ public final class Agreement {
   /**
    * {@return what the answer is worth}
    *
-   * @param task what was asked
+   * @param request what was asked
    * @param result what it is
    * @param answer what the student wrote: a number, a fraction, a percentage where the measure is
    *     one, {@code none}, or several modes
    */
-  public Mark judge(Task task, Result result, String answer) {
-    return judge(task, result, Answer.readings(answer, task, sign));
+  public Mark judge(Request request, Result result, String answer) {
+    return judge(request, result, Answer.readings(answer, request, sign));
   }
 
   /** {@return what an answer is worth in the way of reading it that is worth most} */
-  Mark judge(Task task, Result result, List<Answer> readings) {
-    int places = rules.get(task.isProbability() ? Rule.P_PLACES : Rule.PLACES);
+  Mark judge(Request request, Result result, List<Answer> readings) {
+    int places = rules.get(request.isProbability() ? Rule.P_PLACES : Rule.PLACES);
     List<Mark> marks = readings.stream().map(reading -> judge(result, reading, places)).toList();
     return marks.stream().filter(Mark::agrees).findFirst().orElse(marks.get(0));
   }
@@ -57,7 +57,7 @@ public final class Agreement {
    * @param decided what the student decided
    * @param own the student's answer to the p-value
    */
-  public boolean follows(Task decision, String decided, String own) {
+  public boolean follows(Request decision, String decided, String own) {
     if (!(Answer.readings(decided, decision, sign).get(0) instanceof Answer.Decision said)) {
       return false;
     }

@@ -8,7 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
@@ -79,27 +79,27 @@ sealed interface Answer {
    * {@return the answer in every way that it can be understood, the likeliest first}: {@code 3 1/2}
    * is one mode or two, and {@code 1,570} may be meant either way, of which the right one counts
    *
-   * @param task what was asked: percentages are read only where the result is one, several numbers
+   * @param request what was asked: percentages are read only where the result is one, several numbers
    *     only where it is several
    */
-  static List<Answer> readings(String written, Task task, DecimalSign sign) {
-    if (task.measure().shape() == Shape.ONE) {
+  static List<Answer> readings(String written, Request request, DecimalSign sign) {
+    if (request.measure().shape() == Shape.ONE) {
       return NumberText.meanings(written, sign).stream()
-          .map(meant -> read(List.of(meant.strip()), meant, task, sign))
+          .map(meant -> read(List.of(meant.strip()), meant, request, sign))
           .toList();
     }
     List<Answer> readings =
         ModesText.parts(written, sign).stream()
-            .map(parts -> read(parts, written, task, sign))
+            .map(parts -> read(parts, written, request, sign))
             .toList();
     List<Answer> readable =
         readings.stream().filter(reading -> !(reading instanceof Unreadable)).toList();
     return readable.isEmpty() ? readings.subList(0, 1) : readable;
   }
 
-  private static Answer read(List<String> parts, String written, Task task, DecimalSign sign) {
+  private static Answer read(List<String> parts, String written, Request request, DecimalSign sign) {
     String text = written.strip();
-    if (task.decides()) {
+    if (request.decides()) {
       return decided(text)
           .<Answer>map(Decision::new)
           .orElseGet(() -> new Unreadable(Message.of("answer.no-decision", text)));
@@ -107,13 +107,13 @@ sealed interface Answer {
     if (TypedWords.says(NONE, text)) {
       return new None();
     }
-    if (task.isProbability() && text.startsWith("<")) {
+    if (request.isProbability() && text.startsWith("<")) {
       Reading bound = NumberText.read(text.substring(1).strip(), sign);
       return bound instanceof Numeral numeral
           ? new Below(numeral.value())
           : new Unreadable(((Reading.Unreadable) bound).why());
     }
-    if (task.isProbability()) {
+    if (request.isProbability()) {
       Optional<Boolean> decided = decided(text);
       if (decided.isPresent()) {
         return new Decision(decided.get());
@@ -126,7 +126,7 @@ sealed interface Answer {
         return new Unreadable(unreadable.why());
       }
       Numeral numeral = (Numeral) reading;
-      if (numeral.form() == Form.PERCENT && task.dimension() != Dimension.PERCENT) {
+      if (numeral.form() == Form.PERCENT && request.dimension() != Dimension.PERCENT) {
         return new Unreadable(Message.of("answer.no-percentage", text));
       }
       numerals.add(
@@ -134,7 +134,7 @@ sealed interface Answer {
               ? new Numeral(numeral.value().times(100), numeral.places(), Form.DECIMAL)
               : numeral);
     }
-    if (task.measure().shape() == Shape.SEVERAL) {
+    if (request.measure().shape() == Shape.SEVERAL) {
       numerals.sort(Comparator.comparing(Numeral::value));
     }
     return new Numbers(numerals);

@@ -31,12 +31,12 @@ record Candidate(
     Kind kind,
     Map<String, String> params,
     Result outcome,
-    Ending ending,
+    RoundingVariant ending,
     Optional<Quantity> at,
     Optional<Integer> prior) {
 
   /** Makes one of the kind that its cause usually is. */
-  Candidate(Cause cause, Map<String, String> params, Result outcome, Ending ending) {
+  Candidate(Cause cause, Map<String, String> params, Result outcome, RoundingVariant ending) {
     this(cause, cause.kind(), params, outcome, ending, Optional.empty(), Optional.empty());
   }
 
@@ -76,7 +76,7 @@ record Candidate(
 
   private boolean gives(Real number, Numeral written, Rounding rounding) {
     if (written.form() == Form.FRACTION) {
-      return ending == Ending.ROUNDED && written.value().equals(number);
+      return ending == RoundingVariant.ROUNDED && written.value().equals(number);
     }
     return ending
         .of(number, written.places(), rounding)

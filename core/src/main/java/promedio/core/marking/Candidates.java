@@ -69,7 +69,7 @@ final class Candidates {
   }
 
   private void findPlain() {
-    MixUps.find(problem, this);
+    MeasureSlips.find(problem, this);
     SeveralSlips.find(problem, this);
     WrongDesign.find(problem, this);
     if (problem.setting().scope().rows() <= MOST_VALUES) {
@@ -93,7 +93,7 @@ final class Candidates {
 
   /** Takes what another rule leads to, a mistake where the question says which one. */
   void add(Cause cause, Kind kind, Result outcome, String... params) {
-    addWrong(new Candidate(cause, named(params), outcome, Ending.ROUNDED).as(kind));
+    addWrong(new Candidate(cause, named(params), outcome, RoundingVariant.ROUNDED).as(kind));
   }
 
   /**
@@ -104,7 +104,7 @@ final class Candidates {
    */
   void addRounded(Quantity at, String step, int places, Result outcome) {
     Map<String, String> params = named("step", step, "places", String.valueOf(places));
-    addWrong(new Candidate(Cause.ROUNDED_EARLY, params, outcome, Ending.ROUNDED).in(at));
+    addWrong(new Candidate(Cause.ROUNDED_EARLY, params, outcome, RoundingVariant.ROUNDED).in(at));
   }
 
   /**
@@ -115,7 +115,7 @@ final class Candidates {
   void addEdit(Cause cause, Map<String, String> params, Result outcome, int prior) {
     boolean otherMeasure = isOtherMeasure(cause, params.getOrDefault("step", ""), outcome);
     if (!saidBetter.contains(outcome) && !otherMeasure) {
-      addWrong(new Candidate(cause, params, outcome, Ending.ROUNDED).likely(prior));
+      addWrong(new Candidate(cause, params, outcome, RoundingVariant.ROUNDED).likely(prior));
     }
   }
 
@@ -139,7 +139,7 @@ final class Candidates {
   private void findEdits() {
     found.stream()
         .filter(Candidates::hasNoChoice)
-        .filter(candidate -> candidate.ending() == Ending.ROUNDED)
+        .filter(candidate -> candidate.ending() == RoundingVariant.ROUNDED)
         .forEach(candidate -> saidBetter.add(candidate.outcome()));
     found.stream()
         .filter(candidate -> candidate.cause() == Cause.OTHER_MEASURE)
@@ -161,7 +161,7 @@ final class Candidates {
    *
    * @param params names and values in turn
    */
-  void add(Cause cause, Result outcome, Ending ending, String... params) {
+  void add(Cause cause, Result outcome, RoundingVariant ending, String... params) {
     add(new Candidate(cause, named(params), outcome, ending));
   }
 

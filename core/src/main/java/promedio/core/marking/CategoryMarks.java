@@ -80,7 +80,7 @@ final class CategoryMarks {
                 Verdict.SLIP,
                 List.of(
                     Explanation.of(
-                        new Candidate(Cause.FREQUENCY_GIVEN, Map.of(), frequency, Ending.ROUNDED))),
+                        new Candidate(Cause.FREQUENCY_GIVEN, Map.of(), frequency, RoundingVariant.ROUNDED))),
                 Optional.empty(),
                 Optional.empty()))
         : Optional.empty();

@@ -13,7 +13,7 @@ import promedio.core.measure.Grouped;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Sighting;
+import promedio.core.measure.InspectionResult;
 import promedio.core.number.Exact;
 import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
@@ -89,31 +89,31 @@ final class ClassSlips {
     }
   }
 
-  private void seen(Cause cause, Function<Sighting, Optional<Sighting>> otherwise) {
+  private void seen(Cause cause, Function<InspectionResult, Optional<InspectionResult>> otherwise) {
     out.add(cause, problem.by(Rewriting.ofSightings(otherwise)));
   }
 
-  private static Optional<Exact> number(Sighting sighting, Quantity quantity) {
+  private static Optional<Exact> number(InspectionResult sighting, Quantity quantity) {
     return Optional.ofNullable(sighting.found().get(quantity));
   }
 
   /** Another number for one that was read; nothing where that was not read, or is not there. */
-  private static Optional<Sighting> replaced(
-      Sighting sighting, Quantity quantity, Optional<Exact> other) {
+  private static Optional<InspectionResult> replaced(
+      InspectionResult sighting, Quantity quantity, Optional<Exact> other) {
     boolean interpolated = sighting.found().containsKey(Quantity.CLASS_WIDTH);
     return interpolated && sighting.found().containsKey(quantity)
         ? other.map(value -> sighting.with(quantity, value))
         : Optional.empty();
   }
 
-  private Optional<Sighting> middle(Sighting sighting) {
+  private Optional<InspectionResult> middle(InspectionResult sighting) {
     return intervals
         .get(sighting.row())
         .midpoint()
         .map(midpoint -> sighting.with(new Formula.Numeral(midpoint)));
   }
 
-  private ClassTable.Row row(Sighting sighting) {
+  private ClassTable.Row row(InspectionResult sighting) {
     return table.rows().get(sighting.row());
   }
 
@@ -128,14 +128,14 @@ final class ClassSlips {
   }
 
   /** The class at the index, read in the place of the one that was found. */
-  private Optional<Sighting> beside(Sighting sighting, int index) {
+  private Optional<InspectionResult> beside(InspectionResult sighting, int index) {
     if (index < 0 || index >= intervals.size()) {
       return Optional.empty();
     }
     return number(sighting, Quantity.PLACE).isPresent() ? reached(sighting, index) : modal(index);
   }
 
-  private Optional<Sighting> reached(Sighting sighting, int index) {
+  private Optional<InspectionResult> reached(InspectionResult sighting, int index) {
     Interval beside = intervals.get(index);
     Exact before = sighting.found().get(Quantity.CUMULATIVE_BEFORE);
     Exact there =
@@ -149,7 +149,7 @@ final class ClassSlips {
   }
 
   /** The class at the index, read as if it were a modal one. */
-  private Optional<Sighting> modal(int index) {
+  private Optional<InspectionResult> modal(int index) {
     List<Optional<Exact>> densities = new ArrayList<>();
     for (int i = index - 1; i <= index + 1; i++) {
       densities.add(

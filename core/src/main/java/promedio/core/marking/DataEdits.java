@@ -53,7 +53,7 @@ final class DataEdits {
   }
 
   private void add(Cause cause, Data changed) {
-    out.add(cause, Computation.of(changed, problem.rules()).result(problem.task()));
+    out.add(cause, Computation.of(changed, problem.rules()).result(problem.request()));
   }
 
   private static Values sorted(List<Exact> values) {

@@ -9,7 +9,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
@@ -21,7 +21,7 @@ final class EarlyRounding {
 
   private final Problem problem;
   private final Computation computation;
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Candidates out;
   private final Rounding rounding;
   private final Optional<Formula> top;
@@ -68,7 +68,7 @@ final class EarlyRounding {
   }
 
   private boolean dependsOn(Quantity quantity) {
-    return computation.dependsOn(problem.task(), quantity);
+    return computation.dependsOn(problem.request(), quantity);
   }
 
   private Exact rounded(Exact value, int places) {

@@ -17,13 +17,13 @@ final class EndingCauses {
     out.add(
         Cause.ROUNDING,
         right,
-        Ending.OTHER_TIE,
+        RoundingVariant.OTHER_TIE,
         "value",
-        Rule.ROUNDING.codeOf(Ending.other(problem.rules().get(Rule.ROUNDING))));
-    out.add(Cause.TRUNCATED, right, Ending.CUT);
+        Rule.ROUNDING.codeOf(RoundingVariant.other(problem.rules().get(Rule.ROUNDING))));
+    out.add(Cause.TRUNCATED, right, RoundingVariant.CUT);
     if (Candidate.numbers(right).size() == 1) {
-      out.add(Cause.LAST_DIGIT, right, Ending.ONE_ABOVE);
-      out.add(Cause.LAST_DIGIT, right, Ending.ONE_BELOW);
+      out.add(Cause.LAST_DIGIT, right, RoundingVariant.ONE_ABOVE);
+      out.add(Cause.LAST_DIGIT, right, RoundingVariant.ONE_BELOW);
     }
   }
 }

@@ -69,6 +69,6 @@ final class EntrySlips {
   private void add(Cause cause, Optional<Data> changed, String... params) {
     changed.ifPresent(
         data ->
-            out.add(cause, Computation.of(data, problem.rules()).result(problem.task()), params));
+            out.add(cause, Computation.of(data, problem.rules()).result(problem.request()), params));
   }
 }

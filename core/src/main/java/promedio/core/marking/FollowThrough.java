@@ -10,7 +10,7 @@ import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -68,7 +68,7 @@ public final class FollowThrough {
     this.own = own;
     this.rules = rules;
     this.sign = sign;
-    this.scope = Setting.of(data, rules).scope();
+    this.scope = MeasureContext.of(data, rules).scope();
   }
 
   /** {@return the judgement of what was written beside a step, from 0; none where nothing was} */

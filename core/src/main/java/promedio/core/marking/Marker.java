@@ -37,7 +37,7 @@ public final class Marker {
   private Marker(Problem problem) {
     this.problem = problem;
     this.rounding = problem.rules().get(Rule.ROUNDING);
-    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), problem.right(), Ending.ROUNDED);
+    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), problem.right(), RoundingVariant.ROUNDED);
   }
 
   /** {@return one who marks answers to the problem} */
@@ -64,7 +64,7 @@ public final class Marker {
         || problem.setting().categories().isPresent()) {
       return plain;
     }
-    List<Answer> readings = Answer.readings(written, problem.task(), sign);
+    List<Answer> readings = Answer.readings(written, problem.request(), sign);
     Answer answer = readings.get(0);
     List<Explanation> found = List.of();
     for (int i = 0; i < readings.size() && found.isEmpty(); i++) {
@@ -95,7 +95,7 @@ public final class Marker {
           .mark(written);
     }
     return new Agreement(problem.rules(), sign)
-        .judge(problem.task(), problem.right(), Answer.readings(written, problem.task(), sign));
+        .judge(problem.request(), problem.right(), Answer.readings(written, problem.request(), sign));
   }
 
   private List<Candidate> candidates() {
@@ -112,13 +112,13 @@ public final class Marker {
     for (Candidate candidate : candidates()) {
       if (LIKELIEST.contains(candidate.cause())) {
         Candidate cut =
-            new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), Ending.CUT);
+            new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), RoundingVariant.CUT);
         if (cut.gives(answer, rounding)) {
           return Optional.of(
               Explanation.of(cut)
                   .and(
                       Explanation.of(
-                          new Candidate(Cause.TRUNCATED, Map.of(), cut.outcome(), Ending.CUT))));
+                          new Candidate(Cause.TRUNCATED, Map.of(), cut.outcome(), RoundingVariant.CUT))));
         }
       }
     }

@@ -11,7 +11,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Grouped;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Sighting;
+import promedio.core.measure.InspectionResult;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.FrequencyTable;
@@ -68,7 +68,7 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
   }
 
   /** Where the mode is a midpoint, it is another one. */
-  private Optional<Sighting> read(Sighting sighting) {
+  private Optional<InspectionResult> read(InspectionResult sighting) {
     return sighting.found().containsKey(Quantity.CLASS_UPPER)
         ? values.get(sighting.row()).map(value -> sighting.with(new Formula.Numeral(value)))
         : Optional.of(sighting);

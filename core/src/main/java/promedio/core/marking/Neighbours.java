@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Grouped;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 
 /** What stands beside a quantity in a formula, a table or a textbook, and is taken for it. */
 final class Neighbours {
@@ -35,7 +35,7 @@ final class Neighbours {
 
   private static final Set<String> COUNTS = Set.of("n", "table_count", "n_a", "n_b", "total_n");
 
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Map<String, Quantity> known = new LinkedHashMap<>();
 
   /**
@@ -43,7 +43,7 @@ final class Neighbours {
    *
    * @param there what formulas of these data may name
    */
-  Neighbours(Setting setting, Stream<Quantity> there) {
+  Neighbours(MeasureContext setting, Stream<Quantity> there) {
     this.setting = setting;
     there.forEach(quantity -> known.putIfAbsent(quantity.id(), quantity));
   }

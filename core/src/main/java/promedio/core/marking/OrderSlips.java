@@ -11,11 +11,11 @@ import promedio.core.computation.Computation;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.OrderedPlace;
-import promedio.core.measure.Place;
+import promedio.core.measure.QuantilePosition;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.core.sample.Values;
@@ -70,8 +70,8 @@ final class OrderSlips {
     Computation computation = problem.computation();
     Map<Quantity, UnaryOperator<Exact>> unsorted = new HashMap<>();
     for (Measure measure : List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3)) {
-      if (computation.dependsOn(problem.task(), computation.symbol(measure))) {
-        Problem.of(computation, Task.of(measure))
+      if (computation.dependsOn(problem.request(), computation.symbol(measure))) {
+        Problem.of(computation, Request.of(measure))
             .inspection()
             .flatMap(how -> ((OrderedPlace) how).place(quantiles))
             .map(place -> at(given, place))
@@ -83,7 +83,7 @@ final class OrderSlips {
     }
   }
 
-  private static Exact at(Values given, Place place) {
+  private static Exact at(Values given, QuantilePosition place) {
     Exact low = at(given, place.below());
     Exact high = at(given, place.below().add(BigInteger.ONE));
     return low.plus(high.minus(low).times(place.share()));

@@ -13,9 +13,9 @@ import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
@@ -25,11 +25,11 @@ import promedio.core.sample.Data;
 /** What is asked of some data by some course rules. */
 public final class Problem {
 
-  private final Task asked;
+  private final Request asked;
   private final Computation computation;
   private final StatedRules stated;
 
-  private Problem(Task asked, Computation computation, StatedRules stated) {
+  private Problem(Request asked, Computation computation, StatedRules stated) {
     this.asked = asked;
     this.computation = computation;
     this.stated = stated;
@@ -37,16 +37,16 @@ public final class Problem {
 
   /** {@return the problem for a measure without arguments} */
   public static Problem of(Data data, CourseRules rules, Measure asked) {
-    return of(data, rules, Task.of(asked));
+    return of(data, rules, Request.of(asked));
   }
 
   /** {@return the problem for what is asked} */
-  public static Problem of(Data data, CourseRules rules, Task asked) {
+  public static Problem of(Data data, CourseRules rules, Request asked) {
     return of(Computation.of(data, rules), asked);
   }
 
   /** {@return the problem for what is asked, of what is known of the data already} */
-  public static Problem of(Computation computation, Task asked) {
+  public static Problem of(Computation computation, Request asked) {
     return new Problem(asked, computation, StatedRules.NONE);
   }
 
@@ -79,13 +79,13 @@ public final class Problem {
   }
 
   /** {@return what is meant: of the skewness the one that the course rule names} */
-  public Task task() {
+  public Request request() {
     return asked.meant(rules());
   }
 
   /** {@return the measure that is meant} */
   Measure measure() {
-    return task().measure();
+    return request().measure();
   }
 
   /** {@return everything that is known of the data} */
@@ -94,23 +94,23 @@ public final class Problem {
   }
 
   /** {@return the data, the rules, and the arguments of what is asked} */
-  Setting setting() {
+  MeasureContext setting() {
     return computation.setting().with(asked.arguments());
   }
 
   /** {@return the right result} */
   public Result right() {
-    return computation.result(task());
+    return computation.result(request());
   }
 
   /** {@return what a hand finds that does something otherwise} */
   Result by(Rewriting rewriting) {
-    return computation.with(rewriting).result(task());
+    return computation.with(rewriting).result(request());
   }
 
   /** {@return the formula that the last step follows} */
   Optional<Formula> formula() {
-    return computation.formula(task());
+    return computation.formula(request());
   }
 
   /** {@return whether the formula of the last step itself has this part} */
@@ -147,7 +147,7 @@ public final class Problem {
 
   /** {@return how the result itself is looked for; none where it is calculated} */
   Optional<Inspection> inspection() {
-    return computation.definition(task()) instanceof Definition.ByInspection looking
+    return computation.definition(request()) instanceof Definition.ByInspection looking
         ? Optional.of(looking.how())
         : Optional.empty();
   }

@@ -21,7 +21,7 @@ import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CrossTable;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Subject;
 import promedio.core.sample.Values;
@@ -110,7 +110,7 @@ final class SeveralSlips {
   }
 
   private void findRounded() {
-    Set<Quantity> reached = problem.computation().dependencies(problem.task()).quantities();
+    Set<Quantity> reached = problem.computation().dependencies(problem.request()).quantities();
     for (Quantity quantity : reached) {
       STEPS.stream()
           .filter(step -> step.id().equals(quantity.id()))
@@ -151,7 +151,7 @@ final class SeveralSlips {
   }
 
   private void findProbability() {
-    if (!(problem.computation().definition(problem.task())
+    if (!(problem.computation().definition(problem.request())
         instanceof Definition.ByCurve definition)) {
       return;
     }
@@ -165,7 +165,7 @@ final class SeveralSlips {
       }
     }
     boolean upperOnly = !definition.curve().isSymmetric();
-    boolean probability = problem.task().isProbability();
+    boolean probability = problem.request().isProbability();
     if (probability && problem.right() instanceof Result.Estimated p) {
       Exact rest = Exact.ONE.minus(p.value().decimal());
       out.add(
@@ -209,7 +209,7 @@ final class SeveralSlips {
     findExpected(table.counts().stream().flatMap(List::stream).toList(), expected);
   }
 
-  private void findExpected(Fit fit) {
+  private void findExpected(GoodnessOfFitData fit) {
     List<Categories.Row> rows = fit.counted().rows();
     findExpected(
         rows.stream().map(Categories.Row::frequency).toList(),

@@ -1,6 +1,6 @@
 package promedio.core.marking;
 
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 
 /** Slips with the sum of squares. */
@@ -9,7 +9,7 @@ final class SumSlips {
   private SumSlips() {}
 
   static void find(Problem problem, Candidates out) {
-    Setting setting = problem.setting();
+    MeasureContext setting = problem.setting();
     if (problem.hasPart(setting.squares())) {
       out.add(
           Cause.MEAN_SQUARE_NOT_SUBTRACTED,

@@ -6,7 +6,7 @@ import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Data;
@@ -19,7 +19,7 @@ import promedio.core.slip.Cause;
 final class TableSlips {
 
   private final Problem problem;
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Candidates out;
   private final List<FrequencyTable.Row> rows;
 
@@ -44,8 +44,8 @@ final class TableSlips {
   private static boolean usesFrequencies(Problem problem) {
     Computation computation = problem.computation();
     return problem.measure() != Measures.MODES
-        && !computation.isMadeOf(problem.task(), Measures.MIN)
-        && !computation.isMadeOf(problem.task(), Measures.MAX);
+        && !computation.isMadeOf(problem.request(), Measures.MIN)
+        && !computation.isMadeOf(problem.request(), Measures.MAX);
   }
 
   /** The rows with their values or midpoints, where all are known. */
@@ -85,7 +85,7 @@ final class TableSlips {
 
   private static void add(Problem problem, Candidates out, Data data) {
     out.add(
-        Cause.FREQUENCIES_IGNORED, Computation.of(data, problem.rules()).result(problem.task()));
+        Cause.FREQUENCIES_IGNORED, Computation.of(data, problem.rules()).result(problem.request()));
   }
 
   private void divided(Formula divisor, int by) {

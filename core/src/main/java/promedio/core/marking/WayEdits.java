@@ -12,7 +12,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.Carry;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Values;
@@ -40,15 +40,15 @@ final class WayEdits {
   static void find(Problem problem, Candidates out) {
     if (problem.setting().categories().isPresent()
         || problem.setting().scope().rows() > MOST_ROWS
-        || problem.task().decides()) {
+        || problem.request().decides()) {
       return;
     }
     WayEdits edits = new WayEdits(problem, out);
     edits.oneOfSeveral();
-    CourseRules exact = problem.rules().with(Rule.CARRY, Carry.EXACT);
+    CourseRules exact = problem.rules().with(Rule.CARRY, IntermediateRounding.EXACT);
     Set<List<Way.Found>> worked = new LinkedHashSet<>();
-    for (Method method : Method.of(problem.task(), exact, problem.data())) {
-      Working.of(problem.data(), exact, problem.task(), method)
+    for (Method method : Method.of(problem.request(), exact, problem.data())) {
+      Working.of(problem.data(), exact, problem.request(), method)
           .filter(working -> working.results().size() == 1)
           .map(edits::way)
           .filter(way -> !way.steps().isEmpty() && worked.add(way.steps()))
@@ -61,7 +61,7 @@ final class WayEdits {
   }
 
   private Optional<Exact> given(Quantity quantity) {
-    return Optional.ofNullable(problem.task().named().get(quantity))
+    return Optional.ofNullable(problem.request().named().get(quantity))
         .or(() -> problem.computation().value(quantity));
   }
 

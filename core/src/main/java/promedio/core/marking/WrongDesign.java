@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -41,8 +41,8 @@ final class WrongDesign {
   }
 
   private static void add(Problem problem, String key, Data data, Candidates out) {
-    Task task = Task.of(Measures.ofKey(key).orElseThrow());
-    out.add(Cause.WRONG_DESIGN, Computation.of(data, problem.rules()).result(task), "measure", key);
+    Request request = Request.of(Measures.ofKey(key).orElseThrow());
+    out.add(Cause.WRONG_DESIGN, Computation.of(data, problem.rules()).result(request), "measure", key);
   }
 
   private static Data asGroups(Pairs pairs) {

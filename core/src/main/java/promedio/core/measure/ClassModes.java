@@ -43,7 +43,7 @@ public final class ClassModes {
      *
      * @param interpolated whether the mode is interpolated, or the midpoint
      */
-    public Optional<Sighting> read(Grouped grouped, boolean interpolated) {
+    public Optional<InspectionResult> read(Grouped grouped, boolean interpolated) {
       if (interval.width().isEmpty()
           || (interpolated && overBefore.plus(overAfter).signum() == 0)) {
         return Optional.empty();
@@ -52,14 +52,14 @@ public final class ClassModes {
       found.put(Quantity.CLASS_LOWER, interval.lower().orElseThrow());
       if (!interpolated) {
         found.put(Quantity.CLASS_UPPER, interval.upper().orElseThrow());
-        return Optional.of(Sighting.of(index, found, ModalClasses.MIDPOINT));
+        return Optional.of(InspectionResult.of(index, found, ModalClasses.MIDPOINT));
       }
       // With equal widths the frequencies themselves are compared, as the hand does it.
       Exact unit = grouped.commonWidth().orElse(Exact.ONE);
       found.put(Quantity.OVER_BEFORE, overBefore.times(unit));
       found.put(Quantity.OVER_AFTER, overAfter.times(unit));
       found.put(Quantity.CLASS_WIDTH, interval.width().orElseThrow());
-      return Optional.of(Sighting.of(index, found, ModalClasses.INTERPOLATED));
+      return Optional.of(InspectionResult.of(index, found, ModalClasses.INTERPOLATED));
     }
   }
 
@@ -73,7 +73,7 @@ public final class ClassModes {
     if (allEqual && rules.get(Rule.MODE) == ModeRule.NONE_WHEN_ALL_EQUAL) {
       return Inspection.nothing("all-equally-dense");
     }
-    List<Sighting> found =
+    List<InspectionResult> found =
         modal.stream()
             .map(each -> each.read(grouped, interpolated))
             .flatMap(Optional::stream)

@@ -8,7 +8,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 
 /**
  * Counts, each observed and expected.
@@ -43,7 +43,7 @@ record CountScope(List<Cell> cells, Quantity expected) implements Scope {
     return new CountScope(cells, SeveralQuantities.EXPECTED);
   }
 
-  static CountScope of(Fit fit) {
+  static CountScope of(GoodnessOfFitData fit) {
     List<Cell> cells = new ArrayList<>();
     for (int i = 0; i < fit.expected().size(); i++) {
       cells.add(

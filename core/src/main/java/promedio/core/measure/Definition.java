@@ -2,7 +2,7 @@ package promedio.core.measure;
 
 import java.util.List;
 import java.util.Optional;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
@@ -78,7 +78,7 @@ public sealed interface Definition {
    * @param degrees its degrees of freedom
    * @param needs what must hold for it to mean something, in the order in which that is looked at
    */
-  record ByCurve(CurveReading reading, Curve curve, List<Formula> degrees, List<Condition> needs)
+  record ByCurve(CurveReading reading, Distribution curve, List<Formula> degrees, List<Condition> needs)
       implements Definition {
 
     public ByCurve {

@@ -8,7 +8,7 @@ import promedio.core.number.Exact;
 public interface FastPath {
 
   /** {@return the same as the definition comes to} */
-  Result of(Known known);
+  Result of(FastPathInput known);
 
   /** {@return a number that is made of the moments; none where there are no moments} */
   static FastPath ofMoments(Function<Moments, Exact> number) {

@@ -8,7 +8,7 @@ public sealed interface Inspection
     permits OrderedPlace, ReachedClass, MostFrequent, ModalClasses, Trimming, RankOfValue {
 
   /** {@return what is seen in the values of the setting} */
-  Seen look(Setting setting);
+  Seen look(MeasureContext setting);
 
   /** {@return what the visitor makes of this way of looking} */
   <R> R accept(Visitor<R> visitor);
@@ -17,7 +17,7 @@ public sealed interface Inspection
   sealed interface Seen {}
 
   /** Numbers, and the formulas that they go into: one, or one for each mode. */
-  record Numbers(List<Sighting> sightings) implements Seen {
+  record Numbers(List<InspectionResult> sightings) implements Seen {
 
     public Numbers {
       sightings = List.copyOf(sightings);

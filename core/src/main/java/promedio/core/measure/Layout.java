@@ -10,7 +10,7 @@ import java.util.List;
  * @param columns what stands above the columns, as keys that texts name
  * @param cells what is asked in each row, from left to right
  */
-public record Layout(List<String> rows, List<String> columns, List<List<Task>> cells) {
+public record Layout(List<String> rows, List<String> columns, List<List<Request>> cells) {
 
   public Layout {
     rows = List.copyOf(rows);
@@ -23,12 +23,12 @@ public record Layout(List<String> rows, List<String> columns, List<List<Task>> c
   }
 
   /** {@return one row of these, each under its own name} */
-  public static Layout ofRow(String name, List<Task> cells) {
-    return new Layout(List.of(name), cells.stream().map(Task::key).toList(), List.of(cells));
+  public static Layout ofRow(String name, List<Request> cells) {
+    return new Layout(List.of(name), cells.stream().map(Request::key).toList(), List.of(cells));
   }
 
   /** {@return all that is asked in it, row by row} */
-  public List<Task> tasks() {
+  public List<Request> requests() {
     return cells.stream().flatMap(List::stream).toList();
   }
 }

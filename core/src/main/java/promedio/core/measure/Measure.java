@@ -26,10 +26,10 @@ public interface Measure {
   Family family();
 
   /** {@return the quantity that it is, written as the course rules want it} */
-  Quantity quantity(Setting setting);
+  Quantity quantity(MeasureContext setting);
 
   /** {@return how it is found for such data, by such course rules and of such arguments} */
-  Definition definition(Setting setting);
+  Definition definition(MeasureContext setting);
 
   /** {@return how many numbers its result is} */
   default Shape shape() {
@@ -52,12 +52,12 @@ public interface Measure {
   }
 
   /** {@return the slips that only this measure knows, beside those that any shares} */
-  default List<Slip> slips(Setting setting) {
+  default List<Slip> slips(MeasureContext setting) {
     return List.of();
   }
 
   /** {@return a quicker way to the same result for large data, where there is one for such data} */
-  default Optional<FastPath> fast(Setting setting) {
+  default Optional<FastPath> fast(MeasureContext setting) {
     return Optional.empty();
   }
 

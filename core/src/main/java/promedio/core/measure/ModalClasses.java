@@ -24,7 +24,7 @@ public record ModalClasses(boolean interpolated) implements Inspection {
   static final Formula MIDPOINT = L.plus(Quantity.CLASS_UPPER.formula()).over(number(2));
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     return ClassModes.look(setting.classes().orElseThrow(), setting.rules(), interpolated);
   }
 

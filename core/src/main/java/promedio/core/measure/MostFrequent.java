@@ -15,7 +15,7 @@ import promedio.core.sample.Tally;
 public record MostFrequent() implements Inspection {
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     ModeRule rule = setting.rules().get(Rule.MODE);
     return setting
         .categories()
@@ -25,10 +25,10 @@ public record MostFrequent() implements Inspection {
 
   private static Seen numbers(Tally tally, ModeRule rule) {
     Exact highest = tally.highestFrequency();
-    List<Sighting> modes =
+    List<InspectionResult> modes =
         IntStream.range(0, tally.size())
             .filter(i -> tally.frequency(i).equals(highest))
-            .mapToObj(i -> Sighting.of(i, Map.of(), new Formula.Numeral(tally.value(i))))
+            .mapToObj(i -> InspectionResult.of(i, Map.of(), new Formula.Numeral(tally.value(i))))
             .toList();
     return listed(modes, tally.size(), rule, Numbers::new);
   }

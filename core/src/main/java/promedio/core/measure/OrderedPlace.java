@@ -33,17 +33,17 @@ public record OrderedPlace(Role role, QuantileRule rule, Exact share) implements
   }
 
   /** {@return where it lies among these values; nowhere for one value that has no halves} */
-  public Optional<Place> place(Quantiles quantiles) {
+  public Optional<QuantilePosition> place(Quantiles quantiles) {
     return switch (role) {
       case MEDIAN -> Optional.of(quantiles.median());
       case LOWER_QUARTILE -> quantiles.lower(rule);
       case UPPER_QUARTILE -> quantiles.upper(rule);
-      case PERCENTILE -> Optional.of(Place.of(rule, quantiles.n(), share));
+      case PERCENTILE -> Optional.of(QuantilePosition.of(rule, quantiles.n(), share));
     };
   }
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     Tally tally = setting.tally();
     if (tally.isEmpty() || !tally.hasPositions()) {
       return Inspection.nothing(tally.isEmpty() ? "no-values" : "no-positions");
@@ -51,7 +51,7 @@ public record OrderedPlace(Role role, QuantileRule rule, Exact share) implements
     Quantiles quantiles = new Quantiles(tally);
     return place(quantiles)
         .<Seen>map(
-            place -> new Numbers(List.of(Sighting.of(Map.of(), formula(place, quantiles.n())))))
+            place -> new Numbers(List.of(InspectionResult.of(Map.of(), formula(place, quantiles.n())))))
         .orElseGet(() -> Inspection.nothing("one-value-no-halves"));
   }
 
@@ -60,7 +60,7 @@ public record OrderedPlace(Role role, QuantileRule rule, Exact share) implements
    *
    * @param n how many values there are, which positions are held within
    */
-  static Formula formula(Place place, BigInteger n) {
+  static Formula formula(QuantilePosition place, BigInteger n) {
     BigInteger below = place.below().max(BigInteger.ONE).min(n);
     BigInteger above = place.below().add(BigInteger.ONE).max(BigInteger.ONE).min(n);
     if (place.share().signum() == 0 || below.equals(above)) {

@@ -31,30 +31,30 @@ public final class Quantiles {
   }
 
   /** {@return where the median lies: at the middle value, or half way between the two} */
-  public Place median() {
-    return Place.middle(BigInteger.ONE, n);
+  public QuantilePosition median() {
+    return QuantilePosition.middle(BigInteger.ONE, n);
   }
 
   /** {@return where the lower quartile lies; nowhere for one value that has no halves} */
-  public Optional<Place> lower(QuantileRule rule) {
+  public Optional<QuantilePosition> lower(QuantileRule rule) {
     return half(rule)
         .map(
             half ->
                 half.signum() == 0
-                    ? Optional.<Place>empty()
-                    : Optional.of(Place.middle(BigInteger.ONE, half)))
-        .orElseGet(() -> Optional.of(Place.of(rule, n, Exact.of(1, 4))));
+                    ? Optional.<QuantilePosition>empty()
+                    : Optional.of(QuantilePosition.middle(BigInteger.ONE, half)))
+        .orElseGet(() -> Optional.of(QuantilePosition.of(rule, n, Exact.of(1, 4))));
   }
 
   /** {@return where the upper quartile lies; nowhere for one value that has no halves} */
-  public Optional<Place> upper(QuantileRule rule) {
+  public Optional<QuantilePosition> upper(QuantileRule rule) {
     return half(rule)
         .map(
             half ->
                 half.signum() == 0
-                    ? Optional.<Place>empty()
-                    : Optional.of(Place.middle(n.subtract(half).add(BigInteger.ONE), n)))
-        .orElseGet(() -> Optional.of(Place.of(rule, n, Exact.of(3, 4))));
+                    ? Optional.<QuantilePosition>empty()
+                    : Optional.of(QuantilePosition.middle(n.subtract(half).add(BigInteger.ONE), n)))
+        .orElseGet(() -> Optional.of(QuantilePosition.of(rule, n, Exact.of(3, 4))));
   }
 
   /** {@return how many values are in a half, if the rule takes halves} */
@@ -67,7 +67,7 @@ public final class Quantiles {
   }
 
   /** {@return the value at the place} */
-  public Exact at(Place place) {
+  public Exact at(QuantilePosition place) {
     Exact low = at(place.below());
     Exact high = at(place.below().add(BigInteger.ONE));
     return low.plus(high.minus(low).times(place.share()));

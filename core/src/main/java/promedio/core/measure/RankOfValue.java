@@ -17,7 +17,7 @@ import promedio.core.sample.Tally;
 public record RankOfValue(Exact value) implements Inspection {
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     if (setting.classes().isPresent()) {
       return Inspection.nothing("classes-not-counted");
     }
@@ -32,7 +32,7 @@ public record RankOfValue(Exact value) implements Inspection {
     Formula counted = Quantity.BELOW.formula().plus(Quantity.EQUAL.formula().over(number(2)));
     return new Numbers(
         List.of(
-            Sighting.of(
+            InspectionResult.of(
                 Map.of(Quantity.BELOW, below, Quantity.EQUAL, equal),
                 number(100).times(counted).over(setting.n()))));
   }

@@ -7,7 +7,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
-import promedio.core.rules.MedianPosition;
+import promedio.core.rules.GroupedPositionRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable.Interval;
 
@@ -31,32 +31,32 @@ public record ReachedClass(Exact share) implements Inspection {
 
   /** {@return the position sought: share · N, or share · (N + 1)} */
   public Exact position(CourseRules rules, Exact total) {
-    boolean plusOne = rules.get(Rule.MEDIAN_POSITION) == MedianPosition.HALF_N_PLUS_1;
+    boolean plusOne = rules.get(Rule.MEDIAN_POSITION) == GroupedPositionRule.HALF_N_PLUS_1;
     return share.times(plusOne ? total.plus(Exact.ONE) : total);
   }
 
   /** {@return where it lies among the classes of the setting} */
-  public ClassPlace place(Setting setting) {
+  public ClassPlace place(MeasureContext setting) {
     return ClassPlace.of(
         setting.classes().orElseThrow().intervals(),
         position(setting.rules(), setting.tally().total()));
   }
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     return read(place(setting))
         .<Seen>map(sighting -> new Numbers(List.of(sighting)))
         .orElseGet(() -> Inspection.nothing("in-open-class"));
   }
 
   /** {@return the numbers of the interpolation at a place}; none in an open class */
-  public static Optional<Sighting> read(ClassPlace place) {
+  public static Optional<InspectionResult> read(ClassPlace place) {
     Interval interval = place.interval();
     return interval
         .width()
         .map(
             width ->
-                Sighting.of(
+                InspectionResult.of(
                     place.index(),
                     Map.of(
                         Quantity.PLACE, place.position(),

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
 import java.math.RoundingMode;
-import promedio.core.number.Enclosed;
+import promedio.core.number.BracketedReal;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 
@@ -31,7 +31,7 @@ final class ReciprocalSum {
     }
     return bits <= MOST_EXACT_BITS
         ? new Result.Found(mean.exact())
-        : new Result.Narrowed(Enclosed.of(mean::bracket, mean::exact));
+        : new Result.Bracketed(BracketedReal.of(mean::bracket, mean::exact));
   }
 
   /** One fraction of the whole, since each time lowest terms are sought takes long. */
@@ -69,7 +69,7 @@ final class ReciprocalSum {
    * Each reciprocal is cut off at so many bits, which makes the sum too small by less than n of
    * them.
    */
-  private Enclosed.Bracket bracket(int digits) {
+  private BracketedReal.Bracket bracket(int digits) {
     int bits = 4 * digits + tally.values().numerator(tally.size() - 1).bitLength();
     BigInteger sum = BigInteger.ZERO;
     for (int i = 0; i < tally.size(); i++) {
@@ -79,7 +79,7 @@ final class ReciprocalSum {
     }
     Exact top = scaled().times(Exact.of(BigInteger.ONE.shiftLeft(bits)));
     BigInteger most = sum.add(BigInteger.valueOf(tally.size()));
-    return new Enclosed.Bracket(
+    return new BracketedReal.Bracket(
         decimal(top, most, digits, RoundingMode.FLOOR),
         decimal(top, sum, digits, RoundingMode.CEILING));
   }

@@ -6,7 +6,7 @@ import java.util.function.BinaryOperator;
 import java.util.function.Function;
 import promedio.core.distribution.Approximate;
 import promedio.core.message.Message;
-import promedio.core.number.Enclosed;
+import promedio.core.number.BracketedReal;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 
@@ -17,7 +17,7 @@ public sealed interface Result {
   record Found(Exact value) implements Result {}
 
   /** One number that has no exact form of sensible size, but whose every digit is known. */
-  record Narrowed(Enclosed value) implements Result {}
+  record Bracketed(BracketedReal value) implements Result {}
 
   /** One number of which only the first digits are known: a p-value, or the end of an interval. */
   record Estimated(Approximate value) implements Result {}
@@ -51,7 +51,7 @@ public sealed interface Result {
     if (this instanceof Found found) {
       return Optional.of(found.value());
     }
-    return this instanceof Narrowed narrowed ? Optional.of(narrowed.value()) : Optional.empty();
+    return this instanceof Bracketed narrowed ? Optional.of(narrowed.value()) : Optional.empty();
   }
 
   /** {@return what the step makes of the exact number; where there is none, this result} */
@@ -66,7 +66,7 @@ public sealed interface Result {
 
   /** {@return one number} */
   static Result of(Real value) {
-    return value instanceof Exact exact ? new Found(exact) : new Narrowed((Enclosed) value);
+    return value instanceof Exact exact ? new Found(exact) : new Bracketed((BracketedReal) value);
   }
 
   /** {@return no result, for the reason of this key of the messages} */

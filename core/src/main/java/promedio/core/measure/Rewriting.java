@@ -21,7 +21,7 @@ import promedio.core.sample.Tally;
 public record Rewriting(
     UnaryOperator<Formula> tree,
     Map<Quantity, UnaryOperator<Exact>> results,
-    Function<Sighting, Optional<Sighting>> sightings,
+    Function<InspectionResult, Optional<InspectionResult>> sightings,
     Optional<Tally> rows) {
 
   /** Everything as the definitions say. */
@@ -48,7 +48,7 @@ public record Rewriting(
   }
 
   /** {@return something else seen} */
-  public static Rewriting ofSightings(Function<Sighting, Optional<Sighting>> sightings) {
+  public static Rewriting ofSightings(Function<InspectionResult, Optional<InspectionResult>> sightings) {
     return new Rewriting(UnaryOperator.identity(), Map.of(), sightings, Optional.empty());
   }
 

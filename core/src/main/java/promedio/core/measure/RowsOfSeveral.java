@@ -6,7 +6,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -55,7 +55,7 @@ final class RowsOfSeveral implements Data.Visitor<Optional<Scope>> {
   }
 
   @Override
-  public Optional<Scope> fit(Fit fit) {
+  public Optional<Scope> fit(GoodnessOfFitData fit) {
     return Optional.of(CountScope.of(fit));
   }
 }

@@ -26,7 +26,7 @@ public final class Summary {
   }
 
   /** {@return the summary of the values of a setting} */
-  public static Summary of(Setting setting) {
+  public static Summary of(MeasureContext setting) {
     return new Summary(setting.tally(), setting.hasMidpoints());
   }
 

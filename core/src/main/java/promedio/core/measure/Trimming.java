@@ -27,7 +27,7 @@ public record Trimming(Exact proportion) implements Inspection {
   }
 
   /** {@return why the values cannot be trimmed; nothing where they can} */
-  public Optional<Message> refusal(Setting setting) {
+  public Optional<Message> refusal(MeasureContext setting) {
     Tally tally = setting.tally();
     if (setting.classes().isPresent()) {
       return Optional.of(Message.of("absent.classes-not-trimmed"));
@@ -41,7 +41,7 @@ public record Trimming(Exact proportion) implements Inspection {
   }
 
   @Override
-  public Seen look(Setting setting) {
+  public Seen look(MeasureContext setting) {
     Optional<Message> refusal = refusal(setting);
     if (refusal.isPresent()) {
       return new Nothing(refusal.get());
@@ -55,7 +55,7 @@ public record Trimming(Exact proportion) implements Inspection {
     Sample rest = new Sample(setting.tally().inOrder(out, n - out));
     return new Numbers(
         List.of(
-            new Sighting(-1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));
+            new InspectionResult(-1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));
   }
 
   @Override

@@ -3,7 +3,7 @@ package promedio.core.number;
 import java.math.BigDecimal;
 
 /** A real number whose decimal digits are known to any length. */
-public sealed interface Real permits Exact, Enclosed {
+public sealed interface Real permits Exact, BracketedReal {
 
   /** {@return −1, 0 or 1, the sign of this number} */
   int signum();

@@ -8,7 +8,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -91,7 +91,7 @@ public record Extent(long lines, Exact largest) {
     }
 
     @Override
-    public Extent fit(Fit fit) {
+    public Extent fit(GoodnessOfFitData fit) {
       return categories(fit.counted());
     }
   }

@@ -14,7 +14,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -207,7 +207,7 @@ final class LikeData implements Data.Visitor<Source> {
   }
 
   @Override
-  public Source fit(Fit fit) {
+  public Source fit(GoodnessOfFitData fit) {
     return categories(fit.counted());
   }
 }

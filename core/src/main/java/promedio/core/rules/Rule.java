@@ -60,15 +60,15 @@ public final class Rule<T> {
               });
 
   /** Whether workings carry exact values, or round every step to so many places. */
-  public static final Rule<Carry> CARRY =
-      new Rule<>("carry", Carry.all(), Carry.EXACT, Carry::code);
+  public static final Rule<IntermediateRounding> CARRY =
+      new Rule<>("carry", IntermediateRounding.all(), IntermediateRounding.EXACT, IntermediateRounding::code);
 
   /** Which end a class keeps when values are grouped: [l, u) or (l, u]. */
   public static final Rule<ClassEnd> CLASS_END = coded("class-end", ClassEnd.values());
 
   /** The position sought in a class table: a share of N, or of N + 1. */
-  public static final Rule<MedianPosition> MEDIAN_POSITION =
-      coded("median-position", MedianPosition.values());
+  public static final Rule<GroupedPositionRule> MEDIAN_POSITION =
+      coded("median-position", GroupedPositionRule.values());
 
   /** The mode of classes: interpolated, the midpoint, or 3·Md − 2·x̄ (Pearson 1895). */
   public static final Rule<GroupedMode> GROUPED_MODE = coded("grouped-mode", GroupedMode.values());

@@ -9,7 +9,7 @@ import promedio.core.number.Exact;
  * more than one variable.
  */
 public sealed interface Data
-    permits Sample, FrequencyTable, ClassTable, Categories, Pairs, Groups, CrossTable, Fit {
+    permits Sample, FrequencyTable, ClassTable, Categories, Pairs, Groups, CrossTable, GoodnessOfFitData {
 
   /** {@return what they are about} */
   default Subject subject() {
@@ -78,7 +78,7 @@ public sealed interface Data
   }
 
   /** {@return the counts beside expected proportions, where the data are such} */
-  default Optional<Fit> fit() {
+  default Optional<GoodnessOfFitData> fit() {
     return Optional.empty();
   }
 
@@ -102,6 +102,6 @@ public sealed interface Data
 
     R cross(CrossTable table);
 
-    R fit(Fit fit);
+    R fit(GoodnessOfFitData fit);
   }
 }

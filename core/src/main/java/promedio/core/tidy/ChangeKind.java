@@ -15,8 +15,8 @@ public record ChangeKind(String column, Kind kind) implements Step {
       new StepKind(
           "change-kind",
           ChangeKind.class,
-          List.of(Ask.COLUMN, Ask.KIND),
-          answers -> new ChangeKind(answers.of(Ask.COLUMN), answers.choice(Kind.class, Ask.KIND)));
+          List.of(StepField.COLUMN, StepField.KIND),
+          answers -> new ChangeKind(answers.of(StepField.COLUMN), answers.choice(Kind.class, StepField.KIND)));
 
   @Override
   public StepKind stepKind() {
@@ -29,13 +29,13 @@ public record ChangeKind(String column, Kind kind) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? column : Ask.code(kind);
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? column : StepField.code(kind);
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column old = Named.column(table, column);
+    Column old = ColumnLookup.column(table, column);
     return Outcome.entries(table.with(changed(old)), this, old.size());
   }
 

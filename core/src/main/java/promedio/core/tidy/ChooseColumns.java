@@ -13,8 +13,8 @@ public record ChooseColumns(List<String> columns) implements Step {
       new StepKind(
           "choose",
           ChooseColumns.class,
-          List.of(Ask.COLUMNS),
-          answers -> new ChooseColumns(answers.list(Ask.COLUMNS)));
+          List.of(StepField.COLUMNS),
+          answers -> new ChooseColumns(answers.list(StepField.COLUMNS)));
 
   public ChooseColumns {
     columns = List.copyOf(columns);
@@ -31,7 +31,7 @@ public record ChooseColumns(List<String> columns) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
+  public String answer(StepField ask) {
     return String.join(", ", columns);
   }
 
@@ -40,6 +40,6 @@ public record ChooseColumns(List<String> columns) implements Step {
     if (new HashSet<>(columns).size() < columns.size()) {
       throw BadInputException.of("misfit.twice");
     }
-    return Outcome.of(table.withColumns(Named.columns(table, columns)), intention());
+    return Outcome.of(table.withColumns(ColumnLookup.columns(table, columns)), intention());
   }
 }

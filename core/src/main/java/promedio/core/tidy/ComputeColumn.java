@@ -14,8 +14,8 @@ public record ComputeColumn(String into, String formula) implements Step {
       new StepKind(
           "compute",
           ComputeColumn.class,
-          List.of(Ask.NEW_NAME, Ask.FORMULA),
-          answers -> new ComputeColumn(answers.of(Ask.NEW_NAME), answers.of(Ask.FORMULA)));
+          List.of(StepField.NEW_NAME, StepField.FORMULA),
+          answers -> new ComputeColumn(answers.of(StepField.NEW_NAME), answers.of(StepField.FORMULA)));
 
   @Override
   public StepKind stepKind() {
@@ -28,8 +28,8 @@ public record ComputeColumn(String into, String formula) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.NEW_NAME ? into : formula;
+  public String answer(StepField ask) {
+    return ask == StepField.NEW_NAME ? into : formula;
   }
 
   @Override

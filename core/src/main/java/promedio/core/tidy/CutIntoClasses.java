@@ -35,15 +35,15 @@ public record CutIntoClasses(
       new StepKind(
           "cut",
           CutIntoClasses.class,
-          List.of(Ask.COLUMN, Ask.NEW_NAME, Ask.BOUNDARIES, Ask.END, Ask.BEYOND, Ask.LABELS),
+          List.of(StepField.COLUMN, StepField.NEW_NAME, StepField.BOUNDARIES, StepField.END, StepField.BEYOND, StepField.LABELS),
           answers ->
               new CutIntoClasses(
-                  answers.of(Ask.COLUMN),
-                  answers.of(Ask.NEW_NAME),
-                  answers.words(Ask.BOUNDARIES),
-                  answers.choice(ClassEnd.class, Ask.END),
-                  answers.of(Ask.BEYOND).equals("yes"),
-                  answers.list(Ask.LABELS)));
+                  answers.of(StepField.COLUMN),
+                  answers.of(StepField.NEW_NAME),
+                  answers.words(StepField.BOUNDARIES),
+                  answers.choice(ClassEnd.class, StepField.END),
+                  answers.of(StepField.BEYOND).equals("yes"),
+                  answers.list(StepField.LABELS)));
 
   public CutIntoClasses {
     boundaries = List.copyOf(boundaries);
@@ -62,31 +62,31 @@ public record CutIntoClasses(
   }
 
   @Override
-  public String answer(Ask ask) {
-    Map<Ask, String> answers =
+  public String answer(StepField ask) {
+    Map<StepField, String> answers =
         Map.of(
-            Ask.COLUMN,
+            StepField.COLUMN,
             column,
-            Ask.NEW_NAME,
+            StepField.NEW_NAME,
             into,
-            Ask.BOUNDARIES,
+            StepField.BOUNDARIES,
             String.join(" ", boundaries),
-            Ask.END,
-            Ask.code(end),
-            Ask.BEYOND,
+            StepField.END,
+            StepField.code(end),
+            StepField.BEYOND,
             beyond ? "yes" : "no",
-            Ask.LABELS,
+            StepField.LABELS,
             String.join(", ", labels));
     return answers.getOrDefault(ask, "");
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    if (!(Named.column(table, column) instanceof NumberColumn numbers)) {
+    if (!(ColumnLookup.column(table, column) instanceof NumberColumn numbers)) {
       throw BadInputException.of("misfit.no-numbers", column);
     }
     if (!into.equals(column)) {
-      Named.requireFree(table, into);
+      ColumnLookup.requireFree(table, into);
     }
     List<Exact> at = new ArrayList<>();
     for (String text : boundaries) {

@@ -22,8 +22,8 @@ public record DrawRows(int size, int seed) implements Step {
       new StepKind(
           "draw-rows",
           DrawRows.class,
-          List.of(Ask.SIZE, Ask.SEED),
-          answers -> new DrawRows(answers.number(Ask.SIZE), answers.number(Ask.SEED)));
+          List.of(StepField.SIZE, StepField.SEED),
+          answers -> new DrawRows(answers.number(StepField.SIZE), answers.number(StepField.SEED)));
 
   @Override
   public StepKind stepKind() {
@@ -36,8 +36,8 @@ public record DrawRows(int size, int seed) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return String.valueOf(ask == Ask.SIZE ? size : seed);
+  public String answer(StepField ask) {
+    return String.valueOf(ask == StepField.SIZE ? size : seed);
   }
 
   @Override

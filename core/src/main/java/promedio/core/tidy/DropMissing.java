@@ -15,8 +15,8 @@ public record DropMissing(List<String> columns) implements Step {
       new StepKind(
           "drop-missing",
           DropMissing.class,
-          List.of(Ask.COLUMNS),
-          answers -> new DropMissing(answers.list(Ask.COLUMNS)));
+          List.of(StepField.COLUMNS),
+          answers -> new DropMissing(answers.list(StepField.COLUMNS)));
 
   public DropMissing {
     columns = List.copyOf(columns);
@@ -33,13 +33,13 @@ public record DropMissing(List<String> columns) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
+  public String answer(StepField ask) {
     return String.join(", ", columns);
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    List<Column> found = Named.columns(table, columns);
+    List<Column> found = ColumnLookup.columns(table, columns);
     BitSet out = new BitSet();
     IntStream.range(0, table.rows())
         .filter(row -> found.stream().anyMatch(column -> column.isMissing(row)))

@@ -20,8 +20,8 @@ public record DropRepeated(List<String> columns) implements Step {
       new StepKind(
           "drop-repeated",
           DropRepeated.class,
-          List.of(Ask.COLUMNS),
-          answers -> new DropRepeated(answers.list(Ask.COLUMNS)));
+          List.of(StepField.COLUMNS),
+          answers -> new DropRepeated(answers.list(StepField.COLUMNS)));
 
   public DropRepeated {
     columns = List.copyOf(columns);
@@ -40,13 +40,13 @@ public record DropRepeated(List<String> columns) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
+  public String answer(StepField ask) {
     return String.join(", ", columns);
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    List<Column> compared = columns.isEmpty() ? table.columns() : Named.columns(table, columns);
+    List<Column> compared = columns.isEmpty() ? table.columns() : ColumnLookup.columns(table, columns);
     Set<List<String>> seen = new HashSet<>();
     BitSet repeated = new BitSet();
     for (int row = 0; row < table.rows(); row++) {

@@ -24,12 +24,12 @@ public record FillMissing(String column, Filling with, String value) implements 
       new StepKind(
           "fill",
           FillMissing.class,
-          List.of(Ask.COLUMN, Ask.FILLING, Ask.VALUE),
+          List.of(StepField.COLUMN, StepField.FILLING, StepField.VALUE),
           answers ->
               new FillMissing(
-                  answers.of(Ask.COLUMN),
-                  answers.choice(Filling.class, Ask.FILLING),
-                  answers.of(Ask.VALUE)));
+                  answers.of(StepField.COLUMN),
+                  answers.choice(Filling.class, StepField.FILLING),
+                  answers.of(StepField.VALUE)));
 
   /** What missing entries are filled with. */
   public enum Filling {
@@ -46,17 +46,17 @@ public record FillMissing(String column, Filling with, String value) implements 
 
   @Override
   public Message intention() {
-    return Message.of("step.fill-" + Ask.code(with), column, value);
+    return Message.of("step.fill-" + StepField.code(with), column, value);
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? column : ask == Ask.VALUE ? value : Ask.code(with);
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? column : ask == StepField.VALUE ? value : StepField.code(with);
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column old = Named.column(table, column);
+    Column old = ColumnLookup.column(table, column);
     List<String> entries = Entries.texts(old);
     String filling =
         switch (with) {

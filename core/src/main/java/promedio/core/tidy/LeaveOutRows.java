@@ -31,7 +31,7 @@ public record LeaveOutRows(SortedSet<Integer> rows) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
+  public String answer(StepField ask) {
     return "";
   }
 

@@ -14,8 +14,8 @@ public record LeaveOutWhere(String where) implements Step {
       new StepKind(
           "leave-out",
           LeaveOutWhere.class,
-          List.of(Ask.CONDITION),
-          answers -> new LeaveOutWhere(answers.of(Ask.CONDITION)));
+          List.of(StepField.CONDITION),
+          answers -> new LeaveOutWhere(answers.of(StepField.CONDITION)));
 
   @Override
   public StepKind stepKind() {
@@ -28,7 +28,7 @@ public record LeaveOutWhere(String where) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
+  public String answer(StepField ask) {
     return where;
   }
 

@@ -16,10 +16,10 @@ public record MendEntry(String column, int row, String text) implements Step {
       new StepKind(
           "mend",
           MendEntry.class,
-          List.of(Ask.COLUMN, Ask.ROW, Ask.VALUE),
+          List.of(StepField.COLUMN, StepField.ROW, StepField.VALUE),
           answers ->
               new MendEntry(
-                  answers.of(Ask.COLUMN), answers.number(Ask.ROW), answers.of(Ask.VALUE)));
+                  answers.of(StepField.COLUMN), answers.number(StepField.ROW), answers.of(StepField.VALUE)));
 
   @Override
   public StepKind stepKind() {
@@ -32,13 +32,13 @@ public record MendEntry(String column, int row, String text) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? column : ask == Ask.ROW ? String.valueOf(row) : text;
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? column : ask == StepField.ROW ? String.valueOf(row) : text;
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column old = Named.column(table, column);
+    Column old = ColumnLookup.column(table, column);
     int at =
         IntStream.range(0, table.rows()).filter(i -> table.origin(i) == row).findFirst().orElse(-1);
     if (at < 0) {

@@ -23,8 +23,8 @@ public record Recode(String column, List<Change> changes) implements Step {
       new StepKind(
           "recode",
           Recode.class,
-          List.of(Ask.COLUMN, Ask.CHANGES),
-          answers -> new Recode(answers.of(Ask.COLUMN), changes(answers.list(Ask.CHANGES))));
+          List.of(StepField.COLUMN, StepField.CHANGES),
+          answers -> new Recode(answers.of(StepField.COLUMN), changes(answers.list(StepField.CHANGES))));
 
   public Recode {
     changes = List.copyOf(changes);
@@ -59,8 +59,8 @@ public record Recode(String column, List<Change> changes) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN
         ? column
         : changes.stream()
             .map(change -> change.from() + " → " + change.to())
@@ -69,7 +69,7 @@ public record Recode(String column, List<Change> changes) implements Step {
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column old = Named.column(table, column);
+    Column old = ColumnLookup.column(table, column);
     if (changes.isEmpty()) {
       throw BadInputException.of("misfit.no-changes");
     }

@@ -13,8 +13,8 @@ public record RenameColumn(String from, String to) implements Step {
       new StepKind(
           "rename",
           RenameColumn.class,
-          List.of(Ask.COLUMN, Ask.NEW_NAME),
-          answers -> new RenameColumn(answers.of(Ask.COLUMN), answers.of(Ask.NEW_NAME)));
+          List.of(StepField.COLUMN, StepField.NEW_NAME),
+          answers -> new RenameColumn(answers.of(StepField.COLUMN), answers.of(StepField.NEW_NAME)));
 
   @Override
   public StepKind stepKind() {
@@ -27,15 +27,15 @@ public record RenameColumn(String from, String to) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? from : to;
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? from : to;
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column column = Named.column(table, from);
+    Column column = ColumnLookup.column(table, from);
     if (!to.equals(from)) {
-      Named.requireFree(table, to);
+      ColumnLookup.requireFree(table, to);
     }
     List<Column> renamed =
         table.columns().stream().map(c -> c.equals(column) ? c.named(to) : c).toList();

@@ -16,8 +16,8 @@ public record SortRows(String column, boolean descending) implements Step {
       new StepKind(
           "sort",
           SortRows.class,
-          List.of(Ask.COLUMN, Ask.ORDER),
-          answers -> new SortRows(answers.of(Ask.COLUMN), answers.of(Ask.ORDER).equals("down")));
+          List.of(StepField.COLUMN, StepField.ORDER),
+          answers -> new SortRows(answers.of(StepField.COLUMN), answers.of(StepField.ORDER).equals("down")));
 
   @Override
   public StepKind stepKind() {
@@ -30,13 +30,13 @@ public record SortRows(String column, boolean descending) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? column : descending ? "down" : "up";
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? column : descending ? "down" : "up";
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column by = Named.column(table, column);
+    Column by = ColumnLookup.column(table, column);
     Comparator<Integer> ascending = by::compare;
     // Missing entries stay last either way.
     Comparator<Integer> order =

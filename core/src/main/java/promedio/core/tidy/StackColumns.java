@@ -18,10 +18,10 @@ public record StackColumns(List<String> columns, String value, String group) imp
       new StepKind(
           "stack",
           StackColumns.class,
-          List.of(Ask.COLUMNS, Ask.NEW_NAME, Ask.GROUP_NAME),
+          List.of(StepField.COLUMNS, StepField.NEW_NAME, StepField.GROUP_NAME),
           answers ->
               new StackColumns(
-                  answers.list(Ask.COLUMNS), answers.of(Ask.NEW_NAME), answers.of(Ask.GROUP_NAME)));
+                  answers.list(StepField.COLUMNS), answers.of(StepField.NEW_NAME), answers.of(StepField.GROUP_NAME)));
 
   public StackColumns {
     columns = List.copyOf(columns);
@@ -38,17 +38,17 @@ public record StackColumns(List<String> columns, String value, String group) imp
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMNS ? String.join(", ", columns) : ask == Ask.NEW_NAME ? value : group;
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMNS ? String.join(", ", columns) : ask == StepField.NEW_NAME ? value : group;
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    List<Column> stacked = Named.columns(table, columns);
+    List<Column> stacked = ColumnLookup.columns(table, columns);
     List<Column> others = table.columns().stream().filter(c -> !stacked.contains(c)).toList();
     Table kept = table.withColumns(others);
-    Named.requireFree(kept, value);
-    Named.requireFree(kept, group);
+    ColumnLookup.requireFree(kept, value);
+    ColumnLookup.requireFree(kept, group);
     if (value.equals(group)) {
       throw BadInputException.of("misfit.name-taken", value);
     }
@@ -56,7 +56,7 @@ public record StackColumns(List<String> columns, String value, String group) imp
       throw BadInputException.of("misfit.twice");
     }
     int rows = table.rows();
-    Room.require(table, (long) rows * stacked.size(), others.size() + 2);
+    TableSizeLimit.require(table, (long) rows * stacked.size(), others.size() + 2);
     int[] repeated = new int[rows * stacked.size()];
     for (int i = 0; i < repeated.length; i++) {
       repeated[i] = i % rows;

@@ -36,7 +36,7 @@ public sealed interface Step
   Message intention();
 
   /** {@return what would have to be filled in for this step; empty where nothing is asked} */
-  String answer(Ask ask);
+  String answer(StepField ask);
 
   /**
    * {@return the table after the step, with what was done}

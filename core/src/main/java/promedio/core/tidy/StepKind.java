@@ -12,7 +12,7 @@ import java.util.function.Function;
  * @param maker makes the step of what was filled in
  */
 public record StepKind(
-    String code, Class<? extends Step> type, List<Ask> asks, Function<Answers, Step> maker) {
+    String code, Class<? extends Step> type, List<StepField> asks, Function<StepInput, Step> maker) {
 
   public StepKind {
     asks = List.copyOf(asks);
@@ -35,7 +35,7 @@ public record StepKind(
   }
 
   /** {@return the step that the answers describe} */
-  public Step step(Answers answers) {
+  public Step step(StepInput answers) {
     return maker.apply(answers);
   }
 

@@ -22,12 +22,12 @@ public record TotalAcross(List<String> columns, Total total, String into) implem
       new StepKind(
           "across",
           TotalAcross.class,
-          List.of(Ask.COLUMNS, Ask.TOTAL, Ask.NEW_NAME),
+          List.of(StepField.COLUMNS, StepField.TOTAL, StepField.NEW_NAME),
           answers ->
               new TotalAcross(
-                  answers.list(Ask.COLUMNS),
-                  answers.choice(Total.class, Ask.TOTAL),
-                  answers.of(Ask.NEW_NAME)));
+                  answers.list(StepField.COLUMNS),
+                  answers.choice(Total.class, StepField.TOTAL),
+                  answers.of(StepField.NEW_NAME)));
 
   public TotalAcross {
     columns = List.copyOf(columns);
@@ -45,22 +45,22 @@ public record TotalAcross(List<String> columns, Total total, String into) implem
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMNS
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMNS
         ? String.join(", ", columns)
-        : ask == Ask.TOTAL ? Ask.code(total) : into;
+        : ask == StepField.TOTAL ? StepField.code(total) : into;
   }
 
   @Override
   public Outcome done(Table table) throws BadInputException {
     List<NumberColumn> numbers = new ArrayList<>();
-    for (Column column : Named.columns(table, columns)) {
+    for (Column column : ColumnLookup.columns(table, columns)) {
       if (!(column instanceof NumberColumn one)) {
         throw BadInputException.of("misfit.no-numbers", column.name());
       }
       numbers.add(one);
     }
-    Named.requireFree(table, into);
+    ColumnLookup.requireFree(table, into);
     ValuesBuilder values = new ValuesBuilder();
     long made = 0;
     for (int row = 0; row < table.rows(); row++) {

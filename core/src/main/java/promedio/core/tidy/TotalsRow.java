@@ -23,8 +23,8 @@ public record TotalsRow(Total total) implements Step {
       new StepKind(
           "totals-row",
           TotalsRow.class,
-          List.of(Ask.TOTAL),
-          answers -> new TotalsRow(answers.choice(Total.class, Ask.TOTAL)));
+          List.of(StepField.TOTAL),
+          answers -> new TotalsRow(answers.choice(Total.class, StepField.TOTAL)));
 
   @Override
   public StepKind stepKind() {
@@ -37,8 +37,8 @@ public record TotalsRow(Total total) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return Ask.code(total);
+  public String answer(StepField ask) {
+    return StepField.code(total);
   }
 
   @Override

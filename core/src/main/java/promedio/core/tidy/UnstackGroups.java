@@ -21,8 +21,8 @@ public record UnstackGroups(String value, String group) implements Step {
       new StepKind(
           "unstack",
           UnstackGroups.class,
-          List.of(Ask.COLUMN, Ask.GROUPS),
-          answers -> new UnstackGroups(answers.of(Ask.COLUMN), answers.of(Ask.GROUPS)));
+          List.of(StepField.COLUMN, StepField.GROUPS),
+          answers -> new UnstackGroups(answers.of(StepField.COLUMN), answers.of(StepField.GROUPS)));
 
   private static final int MOST_COLUMNS = 1000;
 
@@ -37,8 +37,8 @@ public record UnstackGroups(String value, String group) implements Step {
   }
 
   @Override
-  public String answer(Ask ask) {
-    return ask == Ask.COLUMN ? value : group;
+  public String answer(StepField ask) {
+    return ask == StepField.COLUMN ? value : group;
   }
 
   /**
@@ -47,8 +47,8 @@ public record UnstackGroups(String value, String group) implements Step {
    */
   @Override
   public Outcome done(Table table) throws BadInputException {
-    Column values = Named.column(table, value);
-    if (!(Named.column(table, group) instanceof WordColumn names)) {
+    Column values = ColumnLookup.column(table, value);
+    if (!(ColumnLookup.column(table, group) instanceof WordColumn names)) {
       throw BadInputException.of("misfit.no-groups", group);
     }
     List<Column> others =
@@ -81,12 +81,12 @@ public record UnstackGroups(String value, String group) implements Step {
               });
       made[code] = row;
     }
-    Room.require(table, rows.size(), others.size() + (long) groups.size());
+    TableSizeLimit.require(table, rows.size(), others.size() + (long) groups.size());
     int[] first = rows.values().stream().mapToInt(made -> made[counts.length]).toArray();
     Table result = table.withColumns(others).pick(first);
     for (int code : groups) {
       String name = names.words().get(code);
-      Named.requireFree(result, name);
+      ColumnLookup.requireFree(result, name);
       int[] from = rows.values().stream().mapToInt(made -> made[code]).toArray();
       result = result.with(values.pick(from).named(name));
     }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.computation.Pairwise;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
@@ -89,7 +89,7 @@ final class CurveSteps {
 
   /** {@return the area in the names of what it is read by, after the steps that find those} */
   private Optional<Formula> area(CurveReading.Area area) {
-    Quantity letter = definition.curve() == Curve.NORMAL ? Z : T;
+    Quantity letter = definition.curve() == Distribution.NORMAL ? Z : T;
     return named(area.statistic(), letter)
         .flatMap(
             statistic ->
@@ -113,7 +113,7 @@ final class CurveSteps {
     Exact below = Exact.ONE.plus(bound.confidence()).over(2);
     Optional<List<Formula>> degrees = degrees();
     Formula error = Quantity.STANDARD_ERROR.formula();
-    Formula critical = (definition.curve() == Curve.NORMAL ? CRITICAL_Z : CRITICAL_T).formula();
+    Formula critical = (definition.curve() == Distribution.NORMAL ? CRITICAL_Z : CRITICAL_T).formula();
     Formula margin = MARGIN.formula();
     return degrees.isPresent()
         && working.find(error, bound.error())

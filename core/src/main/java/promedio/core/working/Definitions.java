@@ -8,7 +8,7 @@ import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.sample.Subject;
 
 /** What each quantity is made of when it is worked by a method. */
@@ -23,7 +23,7 @@ final class Definitions {
   private static final Formula M3 = Quantity.THIRD_RAW_MOMENT.formula();
   private static final Formula M4 = Quantity.FOURTH_RAW_MOMENT.formula();
 
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Method method;
 
   /** x, or m of a class table. */

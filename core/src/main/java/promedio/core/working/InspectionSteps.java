@@ -14,16 +14,16 @@ import promedio.core.measure.Inspection;
 import promedio.core.measure.ModalClasses;
 import promedio.core.measure.MostFrequent;
 import promedio.core.measure.OrderedPlace;
-import promedio.core.measure.Place;
+import promedio.core.measure.QuantilePosition;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.RankOfValue;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.Setting;
-import promedio.core.measure.Sighting;
+import promedio.core.measure.MeasureContext;
+import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Trimming;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.MedianPosition;
+import promedio.core.rules.GroupedPositionRule;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Tally;
@@ -42,7 +42,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   private static final Formula TWO = number(2);
 
   private final WorkingBuilder working;
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Tally tally;
   private final Formula left;
 
@@ -51,7 +51,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
    *
    * @param left what is found
    */
-  InspectionSteps(WorkingBuilder working, Setting setting, Formula left) {
+  InspectionSteps(WorkingBuilder working, MeasureContext setting, Formula left) {
     this.working = working;
     this.setting = setting;
     this.tally = setting.tally();
@@ -62,18 +62,18 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     return found ? Optional.of(List.of(working.value(left))) : Optional.empty();
   }
 
-  private static List<Sighting> sightings(Inspection.Seen seen) {
+  private static List<InspectionResult> sightings(Inspection.Seen seen) {
     return seen instanceof Inspection.Numbers numbers ? numbers.sightings() : List.of();
   }
 
   @Override
   public Optional<List<Real>> orderedPlace(OrderedPlace how) {
-    List<Sighting> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(setting));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
     Quantiles quantiles = new Quantiles(tally);
-    Place place = how.place(quantiles).orElseThrow();
+    QuantilePosition place = how.place(quantiles).orElseThrow();
     Optional<BigInteger> half = quantiles.half(how.rule());
     switch (how.role()) {
       case MEDIAN -> steps(place, 1, count(), Why.MIDDLE, this::middle);
@@ -93,11 +93,11 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     return tally.total().numerator().intValueExact();
   }
 
-  private void byPosition(OrderedPlace how, Place place) {
+  private void byPosition(OrderedPlace how, QuantilePosition place) {
     steps(place, 1, count(), Why.IN_ORDER, () -> byPosition(how.rule(), how.share(), place));
   }
 
-  private void inHalf(OrderedPlace how, Place place, BigInteger half) {
+  private void inHalf(OrderedPlace how, QuantilePosition place, BigInteger half) {
     boolean lower = how.role() == OrderedPlace.Role.LOWER_QUARTILE;
     int n = count();
     int k = half.intValueExact();
@@ -111,13 +111,13 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   /** The class that a position lies in, and what the interpolation within it needs. */
   @Override
   public Optional<List<Real>> reachedClass(ReachedClass how) {
-    List<Sighting> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(setting));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
     ClassPlace place = how.place(setting);
     Formula n = setting.n();
-    boolean plusOne = setting.rules().get(Rule.MEDIAN_POSITION) == MedianPosition.HALF_N_PLUS_1;
+    boolean plusOne = setting.rules().get(Rule.MEDIAN_POSITION) == GroupedPositionRule.HALF_N_PLUS_1;
     working.need(n);
     working.know(P, how.share());
     Formula sought = (plusOne ? n.plus(ONE) : n).times(P);
@@ -149,7 +149,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   @Override
   public Optional<List<Real>> mostFrequent(MostFrequent how) {
     List<Exact> modes = new ArrayList<>();
-    for (Sighting sighting : sightings(how.look(setting))) {
+    for (InspectionResult sighting : sightings(how.look(setting))) {
       modes.add(working.evaluate(sighting.formula()).orElseThrow());
     }
     Exact most = tally.highestFrequency();
@@ -161,7 +161,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   @Override
   public Optional<List<Real>> modalClasses(ModalClasses how) {
-    List<Sighting> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(setting));
     return seen.isEmpty()
         ? Optional.empty()
         : Optional.of(new ModalSteps(working, left, setting.classes().orElseThrow()).modes(seen));
@@ -169,7 +169,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   @Override
   public Optional<List<Real>> trimming(Trimming how) {
-    List<Sighting> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(setting));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
@@ -191,7 +191,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   @Override
   public Optional<List<Real>> rankOfValue(RankOfValue how) {
-    List<Sighting> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(setting));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
@@ -213,7 +213,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   }
 
   /** The positions are told by arithmetic, or seen in the list; both end at the same values. */
-  private void steps(Place place, int first, int last, Why why, Runnable arithmetic) {
+  private void steps(QuantilePosition place, int first, int last, Why why, Runnable arithmetic) {
     List<Integer> kept = kept(place);
     int from = kept.get(0);
     int to = kept.get(kept.size() - 1);
@@ -250,7 +250,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   }
 
   /** {@return the one or two positions, within 1 and n, that the result is made of} */
-  private List<Integer> kept(Place place) {
+  private List<Integer> kept(QuantilePosition place) {
     BigInteger n = tally.total().numerator();
     List<Integer> kept = new ArrayList<>();
     if (place.share().compareTo(Exact.ONE) < 0) {
@@ -283,7 +283,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     position(lower ? middle : n.minus(K).plus(middle));
   }
 
-  private void byPosition(QuantileRule rule, Exact p, Place place) {
+  private void byPosition(QuantileRule rule, Exact p, QuantilePosition place) {
     working.know(P, p);
     Exact sought = position(position(rule));
     BigInteger n = tally.total().numerator();

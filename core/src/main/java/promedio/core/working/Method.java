@@ -13,7 +13,7 @@ import promedio.core.computation.Computation;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.OrderedPlace;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.measure.Trimming;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -73,19 +73,19 @@ public enum Method {
   }
 
   /** {@return the methods that there are for the task of single values, the usual one first} */
-  public static List<Method> of(Task task, CourseRules rules) {
-    return of(task, rules, ANY);
+  public static List<Method> of(Request request, CourseRules rules) {
+    return of(request, rules, ANY);
   }
 
   /** {@return the methods that there are for the task and such data, the usual one first} */
-  public static List<Method> of(Task task, CourseRules rules, Data data) {
-    return of(task, Computation.of(data, rules));
+  public static List<Method> of(Request request, CourseRules rules, Data data) {
+    return of(request, Computation.of(data, rules));
   }
 
   /** What is made of moments is worked by them, even where a standard deviation goes in too. */
-  static List<Method> of(Task task, Computation computation) {
-    Set<Quantity> made = new HashSet<>(computation.dependencies(task).quantities());
-    made.add(computation.symbol(task));
+  static List<Method> of(Request request, Computation computation) {
+    Set<Quantity> made = new HashSet<>(computation.dependencies(request).quantities());
+    made.add(computation.symbol(request));
     if (computation.setting().data().subject() != Subject.ONE) {
       boolean shortcut =
           made.stream().anyMatch(each -> Several.shortcut(each, computation.setting()).isPresent());
@@ -97,10 +97,10 @@ public enum Method {
     if (reaches(made, SPREAD_QUANTITIES)) {
       return List.copyOf(SPREAD);
     }
-    Set<Inspection> looked = computation.dependencies(task).inspections();
+    Set<Inspection> looked = computation.dependencies(request).inspections();
     if (looked.stream().anyMatch(OrderedPlace.class::isInstance)) {
       // Sums of single values would not fit into a table of values with frequencies.
-      boolean sums = !computation.dependencies(task).sums().isEmpty();
+      boolean sums = !computation.dependencies(request).sums().isEmpty();
       return List.copyOf(sums ? IN_LIST : ORDERED);
     }
     boolean trimmed = looked.stream().anyMatch(Trimming.class::isInstance);

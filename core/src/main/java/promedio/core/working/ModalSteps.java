@@ -5,7 +5,7 @@ import java.util.List;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Grouped;
-import promedio.core.measure.Sighting;
+import promedio.core.measure.InspectionResult;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.sample.ClassTable.Interval;
@@ -28,13 +28,13 @@ final class ModalSteps {
   }
 
   /** {@return the modes, after the steps that find them} */
-  List<Real> modes(List<Sighting> sightings) {
+  List<Real> modes(List<InspectionResult> sightings) {
     working.table().addFrequencies();
     if (grouped.commonWidth().isEmpty()) {
       working.addDensities();
     }
     List<Real> modes = new ArrayList<>();
-    for (Sighting sighting : sightings) {
+    for (InspectionResult sighting : sightings) {
       see(grouped.intervals().get(sighting.row()));
       READ.stream()
           .filter(sighting.found()::containsKey)
@@ -50,7 +50,7 @@ final class ModalSteps {
   }
 
   /** By how much the class exceeds those beside it, in densities where widths differ. */
-  private void excess(Sighting sighting) {
+  private void excess(InspectionResult sighting) {
     boolean alike = grouped.commonWidth().isPresent();
     Formula own = (alike ? Quantity.CLASS_FREQUENCY : Quantity.CLASS_DENSITY).formula();
     Formula before = (alike ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE).formula();

@@ -66,7 +66,7 @@ public record WorkTable(
           found.add(column);
         }
       }
-    } else if (step instanceof WorkingStep.Agreed agreed) {
+    } else if (step instanceof WorkingStep.Given agreed) {
       int column = columns.indexOf(agreed.left());
       if (column >= 0) {
         found.add(column);

@@ -3,11 +3,11 @@ package promedio.core.working;
 import java.util.List;
 import java.util.Optional;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Setting;
-import promedio.core.measure.Task;
+import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.Carry;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
@@ -17,7 +17,7 @@ import promedio.core.sample.Subject;
  * The working of a task as a student hands it in: what is needed first, then the task itself, each
  * step in symbols and with the numbers put in.
  *
- * @param task what is worked
+ * @param request what is worked
  * @param method how
  * @param steps the steps in their order; the last ones find what was asked, and say what it decides
  * @param table the table that the totals come from, where the working needs one
@@ -26,7 +26,7 @@ import promedio.core.sample.Subject;
  * @param exact what they are without any rounding on the way
  */
 public record Working(
-    Task task,
+    Request request,
     Method method,
     List<WorkingStep> steps,
     Optional<WorkTable> table,
@@ -43,23 +43,23 @@ public record Working(
   }
 
   /**
-   * {@return the working of a measure, as {@link #of(Data, CourseRules, Task, Method, Assumed)}}
+   * {@return the working of a measure, as {@link #of(Data, CourseRules, Request, Method, Assumed)}}
    */
   public static Optional<Working> of(Data data, CourseRules rules, Measure measure, Method method) {
-    return of(data, rules, Task.of(measure), method);
+    return of(data, rules, Request.of(measure), method);
   }
 
   /**
    * {@return the working with the assumed mean and step that a person would choose, as {@link
-   * #of(Data, CourseRules, Task, Method, Assumed)}}
+   * #of(Data, CourseRules, Request, Method, Assumed)}}
    */
-  public static Optional<Working> of(Data data, CourseRules rules, Task task, Method method) {
+  public static Optional<Working> of(Data data, CourseRules rules, Request request, Method method) {
     if (data.subject() != Subject.ONE) {
-      return of(data, rules, task, method, Assumed.NONE);
+      return of(data, rules, request, method, Assumed.NONE);
     }
     return data.tally().isEmpty()
         ? Optional.empty()
-        : of(data, rules, task, method, Assumed.of(data.tally()));
+        : of(data, rules, request, method, Assumed.of(data.tally()));
   }
 
   /**
@@ -70,27 +70,27 @@ public record Working(
    * @throws IllegalArgumentException if the task is not worked by that method
    */
   public static Optional<Working> of(
-      Data data, CourseRules rules, Task task, Method method, Assumed assumed) {
-    if (!Method.of(task, rules, data).contains(method)) {
-      throw new IllegalArgumentException(task.key() + " is not worked by " + method.code());
+      Data data, CourseRules rules, Request request, Method method, Assumed assumed) {
+    if (!Method.of(request, rules, data).contains(method)) {
+      throw new IllegalArgumentException(request.key() + " is not worked by " + method.code());
     }
     boolean several = data.subject() != Subject.ONE;
     boolean tooLong =
         several
-            ? Setting.of(data, rules).scope().rows() > MOST_ROWS
+            ? MeasureContext.of(data, rules).scope().rows() > MOST_ROWS
             : data.tally().total().compareTo(Exact.of(MOST_ROWS)) > 0;
     if (tooLong || (!several && data.tally().isEmpty())) {
       return Optional.empty();
     }
-    Optional<Working> working = new WorkingBuilder(data, rules, method, assumed).build(task);
-    if (rules.get(Rule.CARRY).equals(Carry.EXACT)) {
+    Optional<Working> working = new WorkingBuilder(data, rules, method, assumed).build(request);
+    if (rules.get(Rule.CARRY).equals(IntermediateRounding.EXACT)) {
       return working;
     }
-    CourseRules unrounded = rules.with(Rule.CARRY, Carry.EXACT);
+    CourseRules unrounded = rules.with(Rule.CARRY, IntermediateRounding.EXACT);
     return working.flatMap(
         rounded ->
             new WorkingBuilder(data, unrounded, method, assumed)
-                .build(task)
+                .build(request)
                 .map(exactly -> rounded.withExact(exactly.results())));
   }
 
@@ -125,6 +125,6 @@ public record Working(
   }
 
   private Working withExact(List<Real> unrounded) {
-    return new Working(task, method, steps, table, results, unrounded);
+    return new Working(request, method, steps, table, results, unrounded);
   }
 }

@@ -18,12 +18,12 @@ import promedio.core.formula.Scope;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.Carry;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
@@ -40,7 +40,7 @@ final class WorkingBuilder {
   private final Method method;
   private final Assumed assumed;
   private final Computation computation;
-  private final Setting setting;
+  private final MeasureContext setting;
   private final Definitions definitions;
   private final Evaluation evaluation;
   private final Map<Formula, Exact> known = new LinkedHashMap<>();
@@ -94,51 +94,51 @@ final class WorkingBuilder {
         Quantity.F.formula().over(h), rows.stream().map(row -> row.f().over(row.width())).toList());
   }
 
-  Optional<Working> build(Task task) {
-    return results(task)
-        .map(results -> new Working(task, method, steps, table.build(), results, results));
+  Optional<Working> build(Request request) {
+    return results(request)
+        .map(results -> new Working(request, method, steps, table.build(), results, results));
   }
 
   /** {@return what the task ends with, after its steps}; none where it has no result */
-  private Optional<List<Real>> results(Task task) {
-    Formula left = computation.symbol(task).formula();
-    return computation.definition(task).accept(new Beginning(task, left));
+  private Optional<List<Real>> results(Request request) {
+    Formula left = computation.symbol(request).formula();
+    return computation.definition(request).accept(new Beginning(request, left));
   }
 
   /** How a task is begun that is defined in a way. */
   private final class Beginning implements Definition.Visitor<Optional<List<Real>>> {
 
-    private final Task task;
+    private final Request request;
     private final Formula left;
 
-    Beginning(Task task, Formula left) {
-      this.task = task;
+    Beginning(Request request, Formula left) {
+      this.request = request;
       this.left = left;
     }
 
     @Override
     public Optional<List<Real>> byFormula(Definition.ByFormula definition) {
-      if (computation.result(task) instanceof Result.Absent) {
+      if (computation.result(request) instanceof Result.Absent) {
         return Optional.empty();
       }
       agreeOn(List.of(definition.right()));
-      Formula right = definitions.ofMethod(computation.symbol(task)).orElse(definition.right());
+      Formula right = definitions.ofMethod(computation.symbol(request)).orElse(definition.right());
       return find(left, right) ? Optional.of(List.of(last().carried())) : Optional.empty();
     }
 
     @Override
     public Optional<List<Real>> byInspection(Definition.ByInspection definition) {
-      if (task.measure().shape() == Shape.SEVERAL && setting.classes().isEmpty()) {
+      if (request.measure().shape() == Shape.SEVERAL && setting.classes().isEmpty()) {
         // Modes are seen in the frequencies.
         table = table(true);
       }
-      return inspect(definition.how(), left, setting.with(task.arguments()));
+      return inspect(definition.how(), left, setting.with(request.arguments()));
     }
 
     @Override
     public Optional<List<Real>> together(Definition.Together definition) {
       List<Real> found = new ArrayList<>();
-      for (Task cell : definition.cells().tasks()) {
+      for (Request cell : definition.cells().requests()) {
         Formula quantity = cell.measure().quantity(setting).formula();
         if (!findPart(quantity)) {
           return Optional.empty();
@@ -150,7 +150,7 @@ final class WorkingBuilder {
 
     @Override
     public Optional<List<Real>> byCurve(Definition.ByCurve definition) {
-      if (computation.result(task) instanceof Result.Absent) {
+      if (computation.result(request) instanceof Result.Absent) {
         return Optional.empty();
       }
       agreeOn(definition.reading().formulas());
@@ -159,7 +159,7 @@ final class WorkingBuilder {
 
     /** Adds the arguments that are mentioned. */
     private void agreeOn(List<Formula> formulas) {
-      task.named()
+      request.named()
           .forEach(
               (quantity, value) -> {
                 if (formulas.stream().anyMatch(each -> each.mentions(quantity))) {
@@ -170,7 +170,7 @@ final class WorkingBuilder {
 
     @Override
     public Optional<List<Real>> corrected(Definition.Corrected definition) {
-      return computation.result(task) instanceof Result.Estimated
+      return computation.result(request) instanceof Result.Estimated
               && computation.result(definition.p()) instanceof Result.Estimated p
               && computation.definition(definition.p()).orElseThrow()
                   instanceof Definition.ByCurve curve
@@ -186,7 +186,7 @@ final class WorkingBuilder {
     }
   }
 
-  private Optional<List<Real>> inspect(Inspection how, Formula left, Setting asked) {
+  private Optional<List<Real>> inspect(Inspection how, Formula left, MeasureContext asked) {
     return how.accept(new InspectionSteps(this, asked, left));
   }
 
@@ -220,7 +220,7 @@ final class WorkingBuilder {
   void agree(Formula left, Exact value) {
     know(left, value);
     Formula number = new Formula.Numeral(value);
-    add(new WorkingStep.Agreed(left, number, number));
+    add(new WorkingStep.Given(left, number, number));
   }
 
   /** Remembers a number without a step of its own. */
@@ -275,7 +275,7 @@ final class WorkingBuilder {
         ofRest
             .definitions
             .ofMethod(mean)
-            .or(() -> ofRest.computation.formula(Task.of(Measures.MEAN)))
+            .or(() -> ofRest.computation.formula(Request.of(Measures.MEAN)))
             .map(formula -> ofRest.find(left, formula.replacing(ofRest.setting.n(), count)))
             .orElse(false);
     steps.addAll(ofRest.steps);
@@ -334,7 +334,7 @@ final class WorkingBuilder {
 
   private boolean isAgreed(Formula part) {
     return steps.stream()
-        .anyMatch(step -> step instanceof WorkingStep.Agreed a && a.left().equals(part));
+        .anyMatch(step -> step instanceof WorkingStep.Given a && a.left().equals(part));
   }
 
   /** {@return whether the part is found, its steps added if they are not there yet} */
@@ -369,7 +369,7 @@ final class WorkingBuilder {
     Optional<Formula> row = definitions.inRow(quantity);
     if (row.isPresent()) {
       boolean found = findParts(row.get());
-      add(new WorkingStep.Agreed(name, row.get(), withNumbers(row.get())));
+      add(new WorkingStep.Given(name, row.get(), withNumbers(row.get())));
       return found;
     }
     Optional<Formula> byMethod = definitions.ofMethod(quantity);
@@ -453,7 +453,7 @@ final class WorkingBuilder {
               rule.parts().stream()
                   .filter(each -> each instanceof Formula.Named)
                   .forEach(this::need);
-              add(new WorkingStep.Agreed(body, rule, rule));
+              add(new WorkingStep.Given(body, rule, rule));
             });
     Columns.parents(body).forEach(this::explain);
   }
@@ -485,12 +485,12 @@ final class WorkingBuilder {
 
   /** Steps are rounded only where the course rules say so; counts never need it. */
   private Exact carried(Exact value) {
-    return rules.get(Rule.CARRY).equals(Carry.EXACT) ? value : (Exact) rounded(value);
+    return rules.get(Rule.CARRY).equals(IntermediateRounding.EXACT) ? value : (Exact) rounded(value);
   }
 
   private Real rounded(Real value) {
-    Carry carry = rules.get(Rule.CARRY);
-    return carry.equals(Carry.EXACT)
+    IntermediateRounding carry = rules.get(Rule.CARRY);
+    return carry.equals(IntermediateRounding.EXACT)
         ? value
         : Exact.of(value.rounded(Integer.parseInt(carry.code()), rules.get(Rule.ROUNDING)));
   }

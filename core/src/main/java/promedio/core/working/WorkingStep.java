@@ -22,7 +22,7 @@ public sealed interface WorkingStep {
    */
   <R> R fold(
       Function<Computed, R> computed,
-      Function<Agreed, R> agreed,
+      Function<Given, R> agreed,
       Function<InOrder, R> inOrder,
       Function<Seen, R> seen);
 
@@ -47,7 +47,7 @@ public sealed interface WorkingStep {
     @Override
     public <R> R fold(
         Function<Computed, R> computed,
-        Function<Agreed, R> agreed,
+        Function<Given, R> agreed,
         Function<InOrder, R> inOrder,
         Function<Seen, R> seen) {
       return computed.apply(this);
@@ -66,12 +66,12 @@ public sealed interface WorkingStep {
    * @param symbols what it stands for
    * @param numbers the same with the numbers put in
    */
-  record Agreed(Formula left, Formula symbols, Formula numbers) implements WorkingStep {
+  record Given(Formula left, Formula symbols, Formula numbers) implements WorkingStep {
 
     @Override
     public <R> R fold(
         Function<Computed, R> computed,
-        Function<Agreed, R> agreed,
+        Function<Given, R> agreed,
         Function<InOrder, R> inOrder,
         Function<Seen, R> seen) {
       return agreed.apply(this);
@@ -100,7 +100,7 @@ public sealed interface WorkingStep {
     @Override
     public <R> R fold(
         Function<Computed, R> computed,
-        Function<Agreed, R> agreed,
+        Function<Given, R> agreed,
         Function<InOrder, R> inOrder,
         Function<Seen, R> seen) {
       return inOrder.apply(this);
@@ -142,7 +142,7 @@ public sealed interface WorkingStep {
     @Override
     public <R> R fold(
         Function<Computed, R> computed,
-        Function<Agreed, R> agreed,
+        Function<Given, R> agreed,
         Function<InOrder, R> inOrder,
         Function<Seen, R> seen) {
       return seen.apply(this);

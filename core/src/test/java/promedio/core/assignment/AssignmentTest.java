@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphChoice;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.StatedRules;
@@ -16,8 +16,8 @@ import promedio.core.sample.Values;
 
 class AssignmentTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
-  private static final Task SD = Task.of(Measures.SD);
+  private static final Request MEAN = Request.of(Measures.MEAN);
+  private static final Request SD = Request.of(Measures.SD);
 
   private static Item item(int id, String text) {
     return Item.of(id, "Row " + id, "g", new Source.ValuesText(text));

@@ -8,12 +8,12 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.Typed;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.sample.Groups;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Values;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
@@ -93,9 +93,9 @@ class ComparisonTest {
 
   @Test
   void aQuestionOfAGroupIsAnotherThanThatOfAllTogether() {
-    Task mean = Task.of(Measures.MEAN);
-    Selection north = new Selection(3, Portion.group("north"));
-    Selection together = new Selection(3, Portion.TOGETHER);
+    Request mean = Request.of(Measures.MEAN);
+    Selection north = new Selection(3, DataSubset.group("north"));
+    Selection together = new Selection(3, DataSubset.TOGETHER);
 
     Assignment answered = ORCHARD.answering(mean, north, "9").answering(mean, together, "9.6");
 
@@ -106,7 +106,7 @@ class ComparisonTest {
 
   @Test
   void whatWasAnsweredOfPairsAndEmptiedAgainIsAskedNoMore() {
-    Task r = Task.of(Measures.ofKey("correlation").orElseThrow());
+    Request r = Request.of(Measures.ofKey("correlation").orElseThrow());
     Selection about = Selection.of(1);
     Assignment pairs = Assignment.empty("").with(Item.of(1, "p", "", new Source.PairsText("1 2")));
 

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.StatedRules;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 
 /** Which results of an assignment are covered is kept with it. */
 class CoveredTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Request MEAN = Request.of(Measures.MEAN);
 
   private static final Assignment PEARS =
       Assignment.empty("Pears")
@@ -32,7 +32,7 @@ class CoveredTest {
         .singleElement()
         .satisfies(question -> assertThat(question.asks(MEAN, Selection.of(1))).isTrue());
     assertThat(one.uncovering(MEAN, Selection.of(1))).isEqualTo(one);
-    assertThat(one.uncovering(MEAN, new Selection(3, Portion.group("lower"))).uncovered())
+    assertThat(one.uncovering(MEAN, new Selection(3, DataSubset.group("lower"))).uncovered())
         .hasSize(2);
     assertThat(PEARS.withCovered(false)).isNotEqualTo(PEARS);
   }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.question.PrintedQuestion;
@@ -22,8 +22,8 @@ class FromQuestionTest {
 
   private static List<String> asked(Assignment assignment, int part) {
     return assignment.questions(assignment.parts().get(part)).stream()
-        .map(Question::task)
-        .map(Task::id)
+        .map(Question::request)
+        .map(Request::id)
         .toList();
   }
 

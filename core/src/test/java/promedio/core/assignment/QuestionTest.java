@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
@@ -14,9 +14,9 @@ import promedio.core.working.OwnWorking;
 /** Rows of the sheet and parts ask the same questions, and no work on one is lost. */
 class QuestionTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
-  private static final Task SD = Task.of(Measures.SD);
-  private static final Task RANK = Task.of(Measures.PERCENTILE_RANK, Exact.of(12));
+  private static final Request MEAN = Request.of(Measures.MEAN);
+  private static final Request SD = Request.of(Measures.SD);
+  private static final Request RANK = Request.of(Measures.PERCENTILE_RANK, Exact.of(12));
   private static final Selection NORTH = Selection.of(1);
   private static final Selection SOUTH = Selection.of(2);
 
@@ -78,7 +78,7 @@ class QuestionTest {
     Assignment back = turned.with(turned.parts().get(0).about(NORTH));
 
     assertThat(turned.questions(turned.parts().get(0)))
-        .extracting(Question::task)
+        .extracting(Question::request)
         .containsExactly(MEAN, SD);
     assertThat(answers(turned, 0)).containsExactly("", "");
     assertThat(answers(back, 0)).containsExactly("12.7", "");

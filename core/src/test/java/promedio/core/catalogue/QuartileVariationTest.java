@@ -13,7 +13,7 @@ import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -61,7 +61,7 @@ class QuartileVariationTest {
 
     assertThat(Computation.of(data, CourseRules.DEFAULTS).result(ASKED))
         .isEqualTo(new Result.Found(expected));
-    for (Method method : Method.of(Task.of(ASKED), CourseRules.DEFAULTS, data)) {
+    for (Method method : Method.of(Request.of(ASKED), CourseRules.DEFAULTS, data)) {
       assertThat(Working.of(data, CourseRules.DEFAULTS, ASKED, method).orElseThrow().results())
           .containsExactly(expected);
     }

@@ -17,7 +17,7 @@ import promedio.core.rules.Tails;
 import promedio.core.sample.Data;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Groups.Group;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
@@ -42,7 +42,7 @@ class CorrectedPTest {
   }
 
   private static Data two(String first, String second) {
-    return Portion.two(first, second).of(THREE).orElseThrow();
+    return DataSubset.two(first, second).of(THREE).orElseThrow();
   }
 
   private static CourseRules by(Correction correction) {

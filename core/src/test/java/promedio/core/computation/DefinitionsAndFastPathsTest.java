@@ -18,7 +18,7 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -76,7 +76,7 @@ class DefinitionsAndFastPathsTest {
     Computation formulas = Computation.of(data, rules).with(HAND);
     for (Measure measure : Measures.all()) {
       Result fast = measures.result(measure);
-      Optional<Exact> tree = formulas.value(Task.of(measure));
+      Optional<Exact> tree = formulas.value(Request.of(measure));
       if (fast instanceof Result.Found found) {
         // An n-th root is a square root only now and then.
         boolean rootOfManyValues = measure == Measures.GEOMETRIC_MEAN && tree.isEmpty();

@@ -13,7 +13,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -31,7 +31,7 @@ class EquationsTest {
     for (int i = 0; i < rule.length; i += 2) {
       rules = ByCode.with(rules, rule[i], rule[i + 1]);
     }
-    return Computation.of(data, rules).equation(Task.of(measure)).map(Equation::plain).orElse("");
+    return Computation.of(data, rules).equation(Request.of(measure)).map(Equation::plain).orElse("");
   }
 
   @ParameterizedTest
@@ -94,7 +94,7 @@ class EquationsTest {
   void latexBracketsOnlyWhatNeedsIt() {
     assertThat(
             Computation.of(EIGHT, CourseRules.DEFAULTS)
-                .equation(Task.of(Measures.SD))
+                .equation(Request.of(Measures.SD))
                 .orElseThrow()
                 .latex())
         .isEqualTo("s = \\sqrt{\\frac{\\sum \\left(x - \\bar{x}\\right)^{2}}{n - 1}}");
@@ -109,7 +109,7 @@ class EquationsTest {
   void everyMeasureButTheModeHasOneWithBalancedBraces(Measure measure) {
     String latex =
         Computation.of(EIGHT, CourseRules.DEFAULTS)
-            .equation(Task.of(measure))
+            .equation(Request.of(measure))
             .orElseThrow()
             .latex();
 

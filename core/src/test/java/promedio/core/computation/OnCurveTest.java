@@ -7,10 +7,10 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
@@ -35,12 +35,12 @@ class OnCurveTest {
     Computation of =
         Computation.of(
             Pairs.of(values(1, 2, 3, 4, 5), values(2, 4, 5, 9, 9)), CourseRules.DEFAULTS);
-    OnCurve at = of.onCurve(Task.of(measure("correlation_t_p"))).orElseThrow();
+    OnCurve at = of.onCurve(Request.of(measure("correlation_t_p"))).orElseThrow();
 
-    assertThat(at.curve()).isEqualTo(Curve.T);
+    assertThat(at.curve()).isEqualTo(Distribution.T);
     assertThat(at.degrees()).containsExactly(Exact.of(3));
     assertThat(at.tail()).isEqualTo(Tail.TWO);
-    assertThat(at.statistic()).isEqualTo(of.value(Task.of(measure("correlation_t"))).orElseThrow());
+    assertThat(at.statistic()).isEqualTo(of.value(Request.of(measure("correlation_t"))).orElseThrow());
     assertThat(at.critical(Exact.of(1, 20)).value()).asString().startsWith("3.18244630528");
     assertThat(CourseRules.DEFAULTS.reject(at.p().decimal())).isTrue();
     assertThat(
@@ -53,7 +53,7 @@ class OnCurveTest {
     Computation of = Computation.of(new Sample(values(8, 10, 12)), CourseRules.DEFAULTS);
 
     assertThat(
-            of.onCurve(new Task(measure("t_one_p"), List.of(Exact.of(10))))
+            of.onCurve(new Request(measure("t_one_p"), List.of(Exact.of(10))))
                 .orElseThrow()
                 .statistic())
         .isEqualTo(Exact.ZERO);
@@ -63,9 +63,9 @@ class OnCurveTest {
   void whatHasNoPValueOrIsNoneStandsNowhere() {
     Computation two = Computation.of(Pairs.of(values(1, 2), values(3, 4)), CourseRules.DEFAULTS);
 
-    assertThat(two.onCurve(Task.of(measure("correlation_t_p")))).isEmpty();
-    assertThat(two.onCurve(Task.of(measure("correlation")))).isEmpty();
-    assertThat(two.onCurve(Task.of(Measures.MEAN))).isEmpty();
+    assertThat(two.onCurve(Request.of(measure("correlation_t_p")))).isEmpty();
+    assertThat(two.onCurve(Request.of(measure("correlation")))).isEmpty();
+    assertThat(two.onCurve(Request.of(Measures.MEAN))).isEmpty();
   }
 
   @Test
@@ -79,20 +79,20 @@ class OnCurveTest {
     Computation of = Computation.of(table, CourseRules.DEFAULTS);
     List<Exact> cell = List.of(Exact.of(2), Exact.ONE);
 
-    assertThat(of.value(new Task(measure("row_percentage"), cell))).contains(Exact.of(100, 3));
-    assertThat(of.value(new Task(measure("column_percentage"), cell))).contains(Exact.of(40));
-    assertThat(of.value(new Task(measure("percentage"), cell))).contains(Exact.of(20));
-    assertThat(of.value(new Task(measure("expected_count"), cell))).contains(Exact.of(30));
-    assertThat(of.value(new Task(measure("chi_squared_part"), cell))).contains(Exact.of(10, 3));
+    assertThat(of.value(new Request(measure("row_percentage"), cell))).contains(Exact.of(100, 3));
+    assertThat(of.value(new Request(measure("column_percentage"), cell))).contains(Exact.of(40));
+    assertThat(of.value(new Request(measure("percentage"), cell))).contains(Exact.of(20));
+    assertThat(of.value(new Request(measure("expected_count"), cell))).contains(Exact.of(30));
+    assertThat(of.value(new Request(measure("chi_squared_part"), cell))).contains(Exact.of(10, 3));
     Exact parts = Exact.ZERO;
     for (int row = 1; row <= 2; row++) {
       for (int column = 1; column <= 2; column++) {
         List<Exact> each = List.of(Exact.of(row), Exact.of(column));
-        parts = parts.plus(of.value(new Task(measure("chi_squared_part"), each)).orElseThrow());
+        parts = parts.plus(of.value(new Request(measure("chi_squared_part"), each)).orElseThrow());
       }
     }
-    assertThat(of.value(Task.of(Several.CHI_SQUARED))).contains(parts);
-    assertThat(of.value(new Task(measure("percentage"), List.of(Exact.of(3), Exact.ONE))))
+    assertThat(of.value(Request.of(Several.CHI_SQUARED))).contains(parts);
+    assertThat(of.value(new Request(measure("percentage"), List.of(Exact.of(3), Exact.ONE))))
         .isEmpty();
   }
 }

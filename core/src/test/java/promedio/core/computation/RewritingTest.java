@@ -11,7 +11,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
@@ -30,8 +30,8 @@ class RewritingTest {
   @Test
   void withoutChangesTheValuesAreThoseOfTheFormulas() {
     for (Measure measure : Measures.all()) {
-      assertThat(COMPUTATION.with(Rewriting.NONE).value(Task.of(measure)))
-          .isEqualTo(COMPUTATION.value(Task.of(measure)));
+      assertThat(COMPUTATION.with(Rewriting.NONE).value(Request.of(measure)))
+          .isEqualTo(COMPUTATION.value(Request.of(measure)));
     }
   }
 
@@ -39,8 +39,8 @@ class RewritingTest {
   void aQuantityThatIsRoundedIsRoundedWhereverItIsUsed() {
     Computation rounded = COMPUTATION.with(Rewriting.rounded(Quantity.MEAN, 0, Rounding.HALF_UP));
 
-    assertThat(rounded.value(Task.of(Measures.VARIANCE))).hasValue(Exact.of(59, 4));
-    assertThat(rounded.value(Task.of(Measures.MEDIAN))).hasValue(Exact.of(15));
+    assertThat(rounded.value(Request.of(Measures.VARIANCE))).hasValue(Exact.of(59, 4));
+    assertThat(rounded.value(Request.of(Measures.MEDIAN))).hasValue(Exact.of(15));
   }
 
   @Test
@@ -48,7 +48,7 @@ class RewritingTest {
     Computation divided =
         COMPUTATION.with(Rewriting.ofPart(COMPUTATION.setting().n(), Formula.number(7)));
 
-    assertThat(divided.value(Task.of(Measures.MEAN))).hasValue(Exact.of(76, 7));
+    assertThat(divided.value(Request.of(Measures.MEAN))).hasValue(Exact.of(76, 7));
   }
 
   @Test
@@ -57,7 +57,7 @@ class RewritingTest {
         COMPUTATION.with(
             Rewriting.ofResults(Map.of(Quantity.LOWER_QUARTILE, value -> Exact.of(10))));
 
-    assertThat(other.value(Task.of(Measures.IQR))).hasValue(Exact.of(9));
+    assertThat(other.value(Request.of(Measures.IQR))).hasValue(Exact.of(9));
   }
 
   @Test
@@ -65,7 +65,7 @@ class RewritingTest {
     FrequencyTable rows =
         FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(2))), 0);
 
-    assertThat(COMPUTATION.with(Rewriting.ofRows(rows.tally())).value(Task.of(Measures.SUM)))
+    assertThat(COMPUTATION.with(Rewriting.ofRows(rows.tally())).value(Request.of(Measures.SUM)))
         .hasValue(Exact.of(6));
   }
 
@@ -89,6 +89,6 @@ class RewritingTest {
   }
 
   private static boolean dependsOn(Measure measure, Quantity quantity) {
-    return COMPUTATION.dependsOn(Task.of(measure), quantity);
+    return COMPUTATION.dependsOn(Request.of(measure), quantity);
   }
 }

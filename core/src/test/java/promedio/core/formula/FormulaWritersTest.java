@@ -23,7 +23,7 @@ import org.w3c.dom.Node;
 import org.xml.sax.SAXException;
 import promedio.core.calculation.CalculationException;
 import promedio.core.calculation.Scratch;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.number.Exact;
 import promedio.core.sample.Sample;
@@ -214,27 +214,27 @@ class FormulaWritersTest {
     Formula at = Formula.number(-2);
     return Stream.of(
         Arguments.of(
-            new Formula.Area(Curve.T, List.of(df), Tail.TWO, at),
+            new Formula.Area(Distribution.T, List.of(df), Tail.TWO, at),
             "P(|t(9)| ≥ |-2|)",
             "P\\left(\\left|t(9)\\right| \\ge \\left|-2\\right|\\right)",
             "P(|t(9)|≥|-2|)"),
         Arguments.of(
-            new Formula.Area(Curve.F, List.of(Formula.number(2), df), Tail.UPPER, MEAN),
+            new Formula.Area(Distribution.F, List.of(Formula.number(2), df), Tail.UPPER, MEAN),
             "P(F(2; 9) ≥ x̄)",
             "P\\left(F(2;\\,9) \\ge \\bar{x}\\right)",
             "P(F(2;9)≥x¯)"),
         Arguments.of(
-            new Formula.Area(Curve.NORMAL, List.of(), Tail.LOWER, at),
+            new Formula.Area(Distribution.NORMAL, List.of(), Tail.LOWER, at),
             "P(z ≤ -2)",
             "P\\left(z \\le -2\\right)",
             "P(z≤-2)"),
         Arguments.of(
-            new Formula.Quantile(Curve.CHI_SQUARED, List.of(df), fraction(1, 2)),
+            new Formula.Quantile(Distribution.CHI_SQUARED, List.of(df), fraction(1, 2)),
             "χ²(1/2; 9)",
             "\\chi^2_{\\frac{1}{2};\\,9}",
             "χ212;9"),
         Arguments.of(
-            new Formula.Quantile(Curve.NORMAL, List.of(), fraction(1, 2)),
+            new Formula.Quantile(Distribution.NORMAL, List.of(), fraction(1, 2)),
             "z(1/2)",
             "z_{\\frac{1}{2}}",
             "z12"));
@@ -261,8 +261,8 @@ class FormulaWritersTest {
   @Test
   void areasAndValuesUndoEachOther() {
     Formula df = MEAN.plus(Formula.number(2));
-    Formula area = new Formula.Area(Curve.T, List.of(df), Tail.LOWER, Formula.number(1));
-    Formula back = new Formula.Quantile(Curve.T, List.of(df), area);
+    Formula area = new Formula.Area(Distribution.T, List.of(df), Tail.LOWER, Formula.number(1));
+    Formula back = new Formula.Quantile(Distribution.T, List.of(df), area);
 
     assertThat(VALUES.of(back).orElseThrow().significant(11)).isEqualByComparingTo("1");
     assertThat(back.mentions(Quantity.MEAN)).isTrue();
@@ -274,8 +274,8 @@ class FormulaWritersTest {
   void aCurveWithoutDegreesOfFreedomAboveZeroHasNoArea() {
     Formula none = Formula.number(0);
 
-    assertThat(VALUES.of(new Formula.Area(Curve.T, List.of(none), Tail.TWO, MEAN))).isEmpty();
-    assertThat(VALUES.of(new Formula.Quantile(Curve.NORMAL, List.of(), Formula.number(1))))
+    assertThat(VALUES.of(new Formula.Area(Distribution.T, List.of(none), Tail.TWO, MEAN))).isEmpty();
+    assertThat(VALUES.of(new Formula.Quantile(Distribution.NORMAL, List.of(), Formula.number(1))))
         .isEmpty();
   }
 }

@@ -12,7 +12,7 @@ import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -23,7 +23,7 @@ class AgreementTest {
 
   private static Mark judge(Measure measure, Result result, String answer) {
     return new Agreement(CourseRules.DEFAULTS, DecimalSign.POINT)
-        .judge(Task.of(measure), result, answer);
+        .judge(Request.of(measure), result, answer);
   }
 
   private static Result found(String decimal) {
@@ -70,7 +70,7 @@ class AgreementTest {
     assertThat(judge(Measures.MEAN, found("2.665"), "2.67").verdict()).isEqualTo(Verdict.AGREES);
     assertThat(
             new Agreement(even, DecimalSign.POINT)
-                .judge(Task.of(Measures.MEAN), found("2.665"), "2.67")
+                .judge(Request.of(Measures.MEAN), found("2.665"), "2.67")
                 .verdict())
         .isEqualTo(Verdict.UNEXPLAINED);
   }

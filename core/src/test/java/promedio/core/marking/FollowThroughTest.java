@@ -15,7 +15,7 @@ import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.OwnMark.Worth;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -237,7 +237,7 @@ class FollowThroughTest {
     Data data =
         new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
     for (Measure measure : Measures.all()) {
-      for (Method method : Method.of(Task.of(measure), CourseRules.DEFAULTS)) {
+      for (Method method : Method.of(Request.of(measure), CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, measure, method)
             .ifPresent(working -> assertFaultless(data, working));
       }
@@ -256,6 +256,6 @@ class FollowThroughTest {
     }
     FollowThrough marks =
         new FollowThrough(data, working, own, CourseRules.DEFAULTS, DecimalSign.POINT);
-    assertThat(marks.mistakes()).as(working.task().key()).isZero();
+    assertThat(marks.mistakes()).as(working.request().key()).isZero();
   }
 }

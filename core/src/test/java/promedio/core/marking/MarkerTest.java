@@ -14,7 +14,7 @@ import promedio.core.ByCode;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.TypedValues;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -325,7 +325,7 @@ class MarkerTest {
                 new FrequencyTable.Row(Exact.of(1), Exact.of(3_000_000_000L)),
                 new FrequencyTable.Row(Exact.of(5), Exact.of(400_000))),
             0);
-    Task trimmed = new Task(Measures.TRIMMED_MEAN, List.of(Exact.of(1, 10)));
+    Request trimmed = new Request(Measures.TRIMMED_MEAN, List.of(Exact.of(1, 10)));
 
     assertThat(
             Marker.of(Problem.of(many, CourseRules.DEFAULTS, trimmed))

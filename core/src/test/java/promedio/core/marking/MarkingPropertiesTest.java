@@ -15,7 +15,7 @@ import net.jqwik.api.constraints.StringLength;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Result;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -43,26 +43,26 @@ class MarkingPropertiesTest {
   }
 
   @Provide
-  Arbitrary<Task> anything() {
-    List<Task> tasks = new ArrayList<>(Measures.all().stream().map(Task::of).toList());
-    tasks.add(Task.of(Measures.FIVE_NUMBERS));
-    tasks.add(Task.of(Measures.PERCENTILE, Exact.of(35)));
-    tasks.add(Task.of(Measures.DECILE, Exact.of(7)));
-    tasks.add(Task.of(Measures.PERCENTILE_RANK, Exact.of(20)));
-    tasks.add(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10)));
-    tasks.add(Task.of(Measures.MOMENT, Exact.of(3)));
-    tasks.add(Task.of(Measures.Z_SCORE, Exact.of(20)));
-    tasks.add(Task.of(Measures.VALUE_OF_Z, Exact.of(3, 2)));
-    return Arbitraries.of(tasks);
+  Arbitrary<Request> anything() {
+    List<Request> requests = new ArrayList<>(Measures.all().stream().map(Request::of).toList());
+    requests.add(Request.of(Measures.FIVE_NUMBERS));
+    requests.add(Request.of(Measures.PERCENTILE, Exact.of(35)));
+    requests.add(Request.of(Measures.DECILE, Exact.of(7)));
+    requests.add(Request.of(Measures.PERCENTILE_RANK, Exact.of(20)));
+    requests.add(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 10)));
+    requests.add(Request.of(Measures.MOMENT, Exact.of(3)));
+    requests.add(Request.of(Measures.Z_SCORE, Exact.of(20)));
+    requests.add(Request.of(Measures.VALUE_OF_Z, Exact.of(3, 2)));
+    return Arbitraries.of(requests);
   }
 
   @Provide
-  Arbitrary<Task> numbers() {
-    return anything().filter(task -> task.measure().shape() == Shape.ONE);
+  Arbitrary<Request> numbers() {
+    return anything().filter(request -> request.measure().shape() == Shape.ONE);
   }
 
-  private static Marker marker(Sample sample, Task task) {
-    return Marker.of(Problem.of(sample, CourseRules.DEFAULTS, task));
+  private static Marker marker(Sample sample, Request request) {
+    return Marker.of(Problem.of(sample, CourseRules.DEFAULTS, request));
   }
 
   private static Mark mark(Marker marker, BigDecimal answer) {
@@ -72,9 +72,9 @@ class MarkingPropertiesTest {
   @Property(tries = 150)
   void theRightResultAgreesHoweverManyPlacesAreWritten(
       @ForAll("samples") Sample sample,
-      @ForAll("numbers") Task task,
+      @ForAll("numbers") Request request,
       @ForAll @IntRange(max = 6) int more) {
-    Marker marker = marker(sample, task);
+    Marker marker = marker(sample, request);
     Result right = marker.problem().right();
     if (right.number().isEmpty()) {
       assertThat(marker.mark("none", DecimalSign.POINT).verdict()).isEqualTo(Verdict.AGREES);
@@ -90,8 +90,8 @@ class MarkingPropertiesTest {
 
   @Property(tries = 100)
   void onePlaceFewerAgreesAsFarAsItGoesAndIsNeverAMistake(
-      @ForAll("samples") Sample sample, @ForAll("numbers") Task task) {
-    Marker marker = marker(sample, task);
+      @ForAll("samples") Sample sample, @ForAll("numbers") Request request) {
+    Marker marker = marker(sample, request);
     int places = CourseRules.DEFAULTS.get(Rule.PLACES) - 1;
     marker
         .problem()
@@ -107,8 +107,8 @@ class MarkingPropertiesTest {
   }
 
   @Property(tries = 100)
-  void theExactFractionAgrees(@ForAll("samples") Sample sample, @ForAll("numbers") Task task) {
-    Marker marker = marker(sample, task);
+  void theExactFractionAgrees(@ForAll("samples") Sample sample, @ForAll("numbers") Request request) {
+    Marker marker = marker(sample, request);
     marker
         .problem()
         .right()
@@ -123,9 +123,9 @@ class MarkingPropertiesTest {
   @Property(tries = 60)
   void aResultThatIsOffInItsLastDigitsNeverAgreesAndEveryExplanationGivesIt(
       @ForAll("samples") Sample sample,
-      @ForAll("numbers") Task task,
+      @ForAll("numbers") Request request,
       @ForAll @IntRange(min = 2, max = 90) int off) {
-    Marker marker = marker(sample, task);
+    Marker marker = marker(sample, request);
     marker
         .problem()
         .right()
@@ -153,22 +153,22 @@ class MarkingPropertiesTest {
   @Property(tries = 200)
   void whateverIsWrittenIsMarked(
       @ForAll("samples") Sample sample,
-      @ForAll("anything") Task task,
+      @ForAll("anything") Request request,
       @ForAll @StringLength(max = 12) String written) {
-    Mark mark = marker(sample, task).mark(written, DecimalSign.POINT);
+    Mark mark = marker(sample, request).mark(written, DecimalSign.POINT);
 
     assertThat(mark.reason().isPresent()).isEqualTo(mark.verdict() == Verdict.UNREADABLE);
   }
 
   @Property(tries = 60)
   void theOrderOfTheSampleDoesNotChangeWhatARightAnswerIsWorth(
-      @ForAll("samples") Sample sample, @ForAll("numbers") Task task) {
+      @ForAll("samples") Sample sample, @ForAll("numbers") Request request) {
     List<Exact> backwards = new ArrayList<>();
     for (int i = sample.values().size() - 1; i >= 0; i--) {
       backwards.add(sample.values().get(i));
     }
     Sample turned = new Sample(Values.of(backwards));
-    marker(sample, task)
+    marker(sample, request)
         .problem()
         .right()
         .number()
@@ -176,7 +176,7 @@ class MarkingPropertiesTest {
             number ->
                 assertThat(
                         mark(
-                                marker(turned, task),
+                                marker(turned, request),
                                 number.rounded(PLACES, CourseRules.DEFAULTS.get(Rule.ROUNDING)))
                             .agrees())
                     .isTrue());

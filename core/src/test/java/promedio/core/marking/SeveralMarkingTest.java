@@ -21,7 +21,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
@@ -135,7 +135,7 @@ class SeveralMarkingTest {
             new Groups.Group("B", sample("9", "14", "22", "23")));
     Problem sd = Problem.of(new Groups(groups), RULES, Measures.ofKey("combined_sd").orElseThrow());
     Exact variance =
-        sd.computation().value(Task.of(Measures.ofKey("combined_variance").orElseThrow())).get();
+        sd.computation().value(Request.of(Measures.ofKey("combined_variance").orElseThrow())).get();
     Exact early = Exact.of(variance.rounded(0, Rounding.HALF_UP));
     String answer = early.sqrt().rounded(PLACES, Rounding.HALF_UP).toPlainString();
 
@@ -287,7 +287,7 @@ class SeveralMarkingTest {
                 new Groups.Group("b", new Sample(values(numbers(6))))));
     for (Data data : List.of(pairs, groups)) {
       for (Measure measure : Measures.of(data)) {
-        Problem problem = Problem.of(data, RULES, Task.of(measure));
+        Problem problem = Problem.of(data, RULES, Request.of(measure));
         Result right = problem.right();
         String answer =
             right instanceof Result.Estimated p
@@ -348,7 +348,7 @@ class SeveralMarkingTest {
                 new Groups.Group("upper", new Sample(Values.ofDecimals(new long[] {8, 10, 12}, 0))),
                 new Groups.Group(
                     "lower", new Sample(Values.ofDecimals(new long[] {20, 22, 24}, 0)))));
-    Task p = Task.of(Measures.ofKey("t_two_p").orElseThrow());
+    Request p = Request.of(Measures.ofKey("t_two_p").orElseThrow());
     return Problem.of(Computation.of(apart, RULES), p.decision());
   }
 
@@ -375,7 +375,7 @@ class SeveralMarkingTest {
     "0.3, 0.3, false"
   })
   void aDecisionMayFollowFromTheStudentsOwnP(String decided, String own, boolean follows) {
-    assertThat(new Agreement(RULES, DecimalSign.POINT).follows(decision().task(), decided, own))
+    assertThat(new Agreement(RULES, DecimalSign.POINT).follows(decision().request(), decided, own))
         .isEqualTo(follows);
   }
 
@@ -397,7 +397,7 @@ class SeveralMarkingTest {
                     "middle", new Sample(Values.ofDecimals(new long[] {20, 22, 24}, 0))),
                 new Groups.Group(
                     "lower", new Sample(Values.ofDecimals(new long[] {9, 11, 16, 20}, 0)))));
-    Task p = Task.of(Measures.ofKey("f_p").orElseThrow());
+    Request p = Request.of(Measures.ofKey("f_p").orElseThrow());
 
     // p is 0.0124.
     assertThat(

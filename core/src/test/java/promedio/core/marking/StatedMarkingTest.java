@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
@@ -22,9 +22,9 @@ class StatedMarkingTest {
   private static final Sample PEARS =
       new Sample(Values.of(Stream.of(8, 12, 10, 16, 19).map(Exact::of).toList()));
 
-  private static final Task P = Measures.ofId("t_one_p 10").orElseThrow();
+  private static final Request P = Measures.ofId("t_one_p 10").orElseThrow();
 
-  private static Mark mark(Task asked, StatedRules stated, String answer) {
+  private static Mark mark(Request asked, StatedRules stated, String answer) {
     Problem problem = Problem.of(PEARS, CourseRules.DEFAULTS, asked).stating(stated);
     return Marker.of(problem).mark(answer, DecimalSign.POINT);
   }
@@ -54,7 +54,7 @@ class StatedMarkingTest {
 
   @Test
   void dividingAPopulationByOneLessIsAMistakeWhereTheQuestionSaysThatItIsAll() throws Exception {
-    Task variance = Task.of(Measures.VARIANCE);
+    Request variance = Request.of(Measures.VARIANCE);
     Exact sum = Exact.of(80);
     StatedRules population = StatedRules.NONE.with("divisor", "n");
 
@@ -68,7 +68,7 @@ class StatedMarkingTest {
 
   @Test
   void aRuleOfTheCourseStaysOneBesideWhatTheQuestionSays() throws Exception {
-    Task quartile = Task.of(Measures.Q1);
+    Request quartile = Request.of(Measures.Q1);
     CourseRules other = CourseRules.DEFAULTS.with("quartiles", "hf7");
     String answer = Problem.of(PEARS, other, quartile).right().number().orElseThrow().toString();
 

@@ -24,7 +24,7 @@ import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.GroupedMode;
-import promedio.core.rules.MedianPosition;
+import promedio.core.rules.GroupedPositionRule;
 import promedio.core.rules.OpenClass;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Sheppard;
@@ -210,7 +210,7 @@ class ClassMeasuresTest {
       @ForAll @IntRange(min = 0, max = 1) int gap,
       @ForAll @IntRange(min = 0, max = 3) int open,
       @ForAll Divisor divisor,
-      @ForAll MedianPosition position,
+      @ForAll GroupedPositionRule position,
       @ForAll GroupedMode mode,
       @ForAll OpenClass openRule,
       @ForAll Sheppard sheppard) {
@@ -231,17 +231,17 @@ class ClassMeasuresTest {
       Result result = measures.result(measure);
       boolean exact = result instanceof Result.Found;
       if (exact) {
-        assertThat(formulas.value(Task.of(measure))).as(measure.key()).isEqualTo(result.number());
+        assertThat(formulas.value(Request.of(measure))).as(measure.key()).isEqualTo(result.number());
       }
-      for (Method method : Method.of(Task.of(measure), rules, table.get())) {
+      for (Method method : Method.of(Request.of(measure), rules, table.get())) {
         assertThat(results(Working.of(table.get(), rules, measure, method)))
             .as(measure.key() + " by " + method.code() + " of " + table.get().rows())
             .isEqualTo(results(result));
       }
     }
-    Task percentile = Task.of(Measures.PERCENTILE, Exact.of(35));
+    Request percentile = Request.of(Measures.PERCENTILE, Exact.of(35));
     assertThat(results(Working.of(table.get(), rules, percentile, Method.DEFINITION)))
-        .isEqualTo(results(measures.result(Task.of(Measures.PERCENTILE, Exact.of(35)))));
+        .isEqualTo(results(measures.result(Request.of(Measures.PERCENTILE, Exact.of(35)))));
   }
 
   private static List<String> results(Optional<Working> working) {

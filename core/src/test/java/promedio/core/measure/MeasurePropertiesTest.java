@@ -95,7 +95,7 @@ class MeasurePropertiesTest {
     Computation after = measures(shuffled, rules);
 
     for (Measure measure : Measures.all()) {
-      if (!(before.result(measure) instanceof Result.Narrowed)) {
+      if (!(before.result(measure) instanceof Result.Bracketed)) {
         assertThat(after.result(measure)).as(measure.key()).isEqualTo(before.result(measure));
       }
     }
@@ -191,12 +191,12 @@ class MeasurePropertiesTest {
     Computation table = Computation.of(FrequencyTable.of(rows, 0), rules);
 
     for (Measure measure : Measures.all()) {
-      if (!(raw.result(measure) instanceof Result.Narrowed)) {
+      if (!(raw.result(measure) instanceof Result.Bracketed)) {
         assertThat(table.result(measure)).as(measure.key()).isEqualTo(raw.result(measure));
       }
     }
-    assertThat(table.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
-        .isEqualTo(raw.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))));
+    assertThat(table.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
+        .isEqualTo(raw.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))));
   }
 
   @Property(tries = 100)

@@ -108,9 +108,9 @@ class MeasuresTest {
       for (Measure measure : Measures.all()) {
         assertThat(why(none.result(measure))).isEqualTo("there are no values");
       }
-      assertThat(why(none.result(Task.of(Measures.PERCENTILE, Exact.of(50)))))
+      assertThat(why(none.result(Request.of(Measures.PERCENTILE, Exact.of(50)))))
           .isEqualTo("there are no values");
-      assertThat(why(none.result(Task.of(Measures.TRIMMED_MEAN, Exact.ZERO))))
+      assertThat(why(none.result(Request.of(Measures.TRIMMED_MEAN, Exact.ZERO))))
           .isEqualTo("there are no values");
     }
 
@@ -160,7 +160,7 @@ class MeasuresTest {
 
       assertThat(why(halves.result(Measures.MEDIAN))).contains("not whole");
       assertThat(why(halves.result(Measures.IQR))).contains("not whole");
-      assertThat(why(halves.result(Task.of(Measures.PERCENTILE, Exact.of(10)))))
+      assertThat(why(halves.result(Request.of(Measures.PERCENTILE, Exact.of(10)))))
           .contains("not whole");
       assertThat(number(halves, Measures.MEAN)).hasToString("7/5");
       assertThat(number(halves, Measures.VARIANCE)).hasToString("2/5");
@@ -225,7 +225,7 @@ class MeasuresTest {
 
       Result result = measures.result(Measures.HARMONIC_MEAN);
 
-      assertThat(result).isInstanceOf(Result.Narrowed.class);
+      assertThat(result).isInstanceOf(Result.Bracketed.class);
       assertThat(result.number().orElseThrow().significant(20))
           .isEqualByComparingTo(
               new BigDecimal(values.length)
@@ -237,17 +237,17 @@ class MeasuresTest {
     void trimmingDropsWholeValuesAtEachEnd() {
       Computation ten = of("1", "2", "3", "4", "5", "6", "7", "8", "9", "100");
 
-      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.1"))))
+      assertThat(ten.result(Request.of(Measures.TRIMMED_MEAN, decimal("0.1"))))
           .isEqualTo(new Result.Found(decimal("5.5")));
-      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.19"))))
+      assertThat(ten.result(Request.of(Measures.TRIMMED_MEAN, decimal("0.19"))))
           .isEqualTo(new Result.Found(decimal("5.5")));
-      assertThat(ten.result(Task.of(Measures.TRIMMED_MEAN, Exact.ZERO)))
+      assertThat(ten.result(Request.of(Measures.TRIMMED_MEAN, Exact.ZERO)))
           .isEqualTo(ten.result(Measures.MEAN));
-      assertThat(why(ten.result(Task.of(Measures.TRIMMED_MEAN, decimal("0.5")))))
+      assertThat(why(ten.result(Request.of(Measures.TRIMMED_MEAN, decimal("0.5")))))
           .contains("nothing is left");
-      assertThatThrownBy(() -> ten.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(-1))))
+      assertThatThrownBy(() -> ten.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(-1))))
           .isInstanceOf(IllegalArgumentException.class);
-      assertThatThrownBy(() -> ten.result(Task.of(Measures.PERCENTILE, Exact.of(101))))
+      assertThatThrownBy(() -> ten.result(Request.of(Measures.PERCENTILE, Exact.of(101))))
           .isInstanceOf(IllegalArgumentException.class);
     }
   }

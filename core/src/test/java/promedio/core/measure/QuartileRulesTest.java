@@ -86,14 +86,14 @@ class QuartileRulesTest {
         Computation.of(sample, ByCode.with(CourseRules.DEFAULTS, "percentiles", "hf7"));
 
     // (12 + 1) · 0.9 = 11.7: seven tenths of the way from the 11th to the 12th value.
-    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+    assertThat(byHf6.result(Request.of(Measures.PERCENTILE, Exact.of(90))))
         .isEqualTo(new Result.Found(Exact.of(473, 10)));
     // 1 + 11 · 0.9 = 10.9.
-    assertThat(byHf7.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+    assertThat(byHf7.result(Request.of(Measures.PERCENTILE, Exact.of(90))))
         .isEqualTo(new Result.Found(Exact.of(409, 10)));
-    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.ZERO)))
+    assertThat(byHf6.result(Request.of(Measures.PERCENTILE, Exact.ZERO)))
         .isEqualTo(new Result.Found(Exact.of(3)));
-    assertThat(byHf6.result(Task.of(Measures.PERCENTILE, Exact.of(100))))
+    assertThat(byHf6.result(Request.of(Measures.PERCENTILE, Exact.of(100))))
         .isEqualTo(new Result.Found(Exact.of(50)));
   }
 

@@ -68,13 +68,13 @@ class ReferenceCasesTest {
       String key = expected.getKey();
       if (key.equals("percentiles")) {
         for (Map.Entry<String, JsonNode> percent : expected.getValue().properties()) {
-          Result result = measures.result(Task.of(Measures.PERCENTILE, exact(percent.getKey())));
+          Result result = measures.result(Request.of(Measures.PERCENTILE, exact(percent.getKey())));
           check("percentile " + percent.getKey(), result, percent.getValue(), rules);
         }
       } else {
         Result result =
             key.equals("trimmed_mean")
-                ? measures.result(Task.of(Measures.TRIMMED_MEAN, exact(one.get("trim").asText())))
+                ? measures.result(Request.of(Measures.TRIMMED_MEAN, exact(one.get("trim").asText())))
                 : measures.result(Measures.ofKey(key).orElseThrow());
         check(key, result, expected.getValue(), rules);
       }

@@ -8,7 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.practice.Chances.Draws;
 import promedio.core.practice.Chances.Of;
@@ -49,11 +49,11 @@ class ChancesTest {
     Computation last = Computation.of(means.last(), CourseRules.DEFAULTS);
 
     assertThat(means.numbers().values().get(8))
-        .isEqualTo(last.value(Task.of(Measures.MEAN)).orElseThrow());
+        .isEqualTo(last.value(Request.of(Measures.MEAN)).orElseThrow());
     Chances sds = draw(6, 9, 3, false, Of.STANDARD_DEVIATIONS);
     assertThat(sds.last()).isEqualTo(means.last());
     assertThat(sds.numbers().values().get(8).significant(12))
-        .isEqualByComparingTo(last.value(Task.of(Measures.SD)).orElseThrow().significant(12));
+        .isEqualByComparingTo(last.value(Request.of(Measures.SD)).orElseThrow().significant(12));
   }
 
   @Test
@@ -73,7 +73,7 @@ class ChancesTest {
         .isEqualTo(Exact.of(83325, 2500).times(75).over(99));
     double spread =
         Computation.of(draw(25, 4000, 11, true, Of.MEANS).numbers(), CourseRules.DEFAULTS)
-            .value(Task.of(Measures.SD))
+            .value(Request.of(Measures.SD))
             .orElseThrow()
             .significant(6)
             .doubleValue();

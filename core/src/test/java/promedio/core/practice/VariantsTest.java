@@ -16,7 +16,7 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.entry.Typed;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -29,7 +29,7 @@ import promedio.core.sample.Values;
 /** Variants of a sheet of exercises. */
 class VariantsTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Request MEAN = Request.of(Measures.MEAN);
 
   private static final Assignment SHEET =
       Assignment.empty("Pears")
@@ -84,7 +84,7 @@ class VariantsTest {
         .singleElement()
         .satisfies(
             question -> {
-              assertThat(question.task()).isEqualTo(MEAN);
+              assertThat(question.request()).isEqualTo(MEAN);
               assertThat(question.answer()).isEmpty();
             });
     assertThat(SHEET.question(MEAN, Selection.of(1)).answer()).isEqualTo("126.75");

@@ -18,7 +18,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -90,9 +90,9 @@ class CategoriesTest {
             .isEqualTo(Result.absent("of-categories"));
       }
     }
-    assertThat(measures.result(Task.of(Measures.PERCENTILE, Exact.of(90))))
+    assertThat(measures.result(Request.of(Measures.PERCENTILE, Exact.of(90))))
         .isEqualTo(Result.absent("of-categories"));
-    assertThat(measures.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
+    assertThat(measures.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 10))))
         .isEqualTo(Result.absent("of-categories"));
     assertThat(Result.absent("of-categories"))
         .isInstanceOfSatisfying(

@@ -91,9 +91,9 @@ class EntryTest {
             List.of(
                 new Categories.Row("red", Exact.of(4)), new Categories.Row("green", Exact.of(6))),
             0);
-    Fit fit = Fit.equal(counted);
+    GoodnessOfFitData fit = GoodnessOfFitData.equal(counted);
 
-    Fit other = (Fit) fit.entries().get(0).with(NINE).orElseThrow();
+    GoodnessOfFitData other = (GoodnessOfFitData) fit.entries().get(0).with(NINE).orElseThrow();
     assertThat(other.expected()).isEqualTo(fit.expected());
     assertThat(other.total()).isEqualTo(Exact.of(15));
   }

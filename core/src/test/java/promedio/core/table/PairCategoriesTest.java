@@ -26,7 +26,7 @@ class PairCategoriesTest {
   }
 
   private static PairCategories of(List<String> varieties) throws BadInputException {
-    return Together.categories(
+    return ColumnPairing.categories(
         numbers("age", 1, -1, 3, 4),
         numbers("yield", 5, 6, 7, -1),
         WordColumn.of("variety", Kind.CATEGORY, varieties));

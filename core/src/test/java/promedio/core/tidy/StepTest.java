@@ -249,13 +249,13 @@ class StepTest {
 
   @Test
   void aListReplaysOnAnotherTableAndSaysWhatNoLongerFits() throws BadInputException {
-    List<Listed> steps =
+    List<StepEntry> steps =
         List.of(
-            Listed.of(new ComputeColumn("double", "weight × 2")),
-            new Listed(new LeaveOutWhere("double > 200"), false),
-            Listed.of(new SortRows("variety", false)));
-    Replay replay = Replay.of(PEARS).with(steps);
-    Replay other = replay.on(Table.of(List.of(numbers("weight", 5, 6))));
+            StepEntry.of(new ComputeColumn("double", "weight × 2")),
+            new StepEntry(new LeaveOutWhere("double > 200"), false),
+            StepEntry.of(new SortRows("variety", false)));
+    StepPipeline replay = StepPipeline.of(PEARS).with(steps);
+    StepPipeline other = replay.on(Table.of(List.of(numbers("weight", 5, 6))));
 
     assertThat(replay.problems()).isEmpty();
     assertThat(replay.result().rows()).isEqualTo(5);
@@ -268,9 +268,9 @@ class StepTest {
 
   @Test
   void whatDidNotChangeIsNotDoneAgain() {
-    Listed first = Listed.of(new SortRows("weight", false));
-    Replay once = Replay.of(PEARS).with(List.of(first));
-    Replay twice = once.with(List.of(first, Listed.of(new RenameColumn("tray", "t"))));
+    StepEntry first = StepEntry.of(new SortRows("weight", false));
+    StepPipeline once = StepPipeline.of(PEARS).with(List.of(first));
+    StepPipeline twice = once.with(List.of(first, StepEntry.of(new RenameColumn("tray", "t"))));
 
     assertThat(twice.before(1)).isSameAs(once.result());
     assertThat(twice.with(List.of(first)).result()).isSameAs(once.result());
@@ -283,13 +283,13 @@ class StepTest {
             List.of(
                 new NumberColumn("w", Values.of(List.of(Exact.of(1), Exact.of(3))), Map.of()),
                 new NumberColumn("h", Values.of(List.of(Exact.of(2), Exact.of(4))), Map.of())));
-    List<Listed> steps = new ArrayList<>();
+    List<StepEntry> steps = new ArrayList<>();
     for (int i = 0; i < 30; i++) {
-      steps.add(Listed.of(new ComputeColumn("c", i == 0 ? "w" : "v" + (i - 1))));
-      steps.add(Listed.of(new ComputeColumn("d", "c")));
-      steps.add(Listed.of(new StackColumns(List.of("c", "d"), "v" + i, "g" + i)));
+      steps.add(StepEntry.of(new ComputeColumn("c", i == 0 ? "w" : "v" + (i - 1))));
+      steps.add(StepEntry.of(new ComputeColumn("d", "c")));
+      steps.add(StepEntry.of(new StackColumns(List.of("c", "d"), "v" + i, "g" + i)));
     }
-    Replay replay = Replay.of(table).with(steps);
+    StepPipeline replay = StepPipeline.of(table).with(steps);
 
     assertThat((long) replay.result().rows() * replay.result().columns().size())
         .isLessThan(3_000_000);

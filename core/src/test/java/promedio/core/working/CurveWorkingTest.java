@@ -14,7 +14,7 @@ import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
 import promedio.core.marking.OwnMark.Worth;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.Correction;
@@ -66,8 +66,8 @@ class CurveWorkingTest {
   }
 
   private static Exact result(Data data, String id, CourseRules rules) {
-    Task task = Measures.ofId(id).orElseThrow();
-    return ((Result.Estimated) Computation.of(data, rules).result(task)).value().decimal();
+    Request request = Measures.ofId(id).orElseThrow();
+    return ((Result.Estimated) Computation.of(data, rules).result(request)).value().decimal();
   }
 
   @Test

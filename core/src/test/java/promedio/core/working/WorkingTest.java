@@ -20,7 +20,7 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -54,7 +54,7 @@ class WorkingTest {
           + " = "
           + computed.carried();
     }
-    if (step instanceof WorkingStep.Agreed agreed) {
+    if (step instanceof WorkingStep.Given agreed) {
       return agreed.left().plain(Exact::toString)
           + " := "
           + agreed.numbers().plain(Exact::toString);
@@ -241,7 +241,7 @@ class WorkingTest {
     assertThat(columns(steps)).containsExactly("x", "u", "u²");
     Assumed own = new Assumed(Exact.of(130), Exact.of(5));
     assertThat(
-            Working.of(weights, CourseRules.DEFAULTS, Task.of(Measures.MEAN), Method.STEP, own)
+            Working.of(weights, CourseRules.DEFAULTS, Request.of(Measures.MEAN), Method.STEP, own)
                 .map(WorkingTest::lines)
                 .orElseThrow())
         .contains("u := (x − 130) / 5")
@@ -285,25 +285,25 @@ class WorkingTest {
   void theTasksAboutANumberAreWorked() {
     Sample ten = sample(1, 2, 3, 4, 5, 6, 7, 8, 9, 100);
 
-    assertThat(lines(task(ten, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 10)))))
+    assertThat(lines(request(ten, Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 10)))))
         .contains("left-out [1, 1]", "1 [2] [3] [4] [5] [6] [7] [8] [9] 100")
         .endsWith("x̄ₜ = 44 / (10 − 2 · 1) = 11/2");
-    assertThat(lines(task(ten, Task.of(Measures.PERCENTILE_RANK, Exact.of(4)))))
+    assertThat(lines(request(ten, Request.of(Measures.PERCENTILE_RANK, Exact.of(4)))))
         .contains("below-and-equal [3, 4, 1]")
         .endsWith("PR = 100 · (3 + 1 / 2) / 10 = 35");
-    assertThat(lines(task(ten, Task.of(Measures.PERCENTILE, Exact.of(90)))))
+    assertThat(lines(request(ten, Request.of(Measures.PERCENTILE, Exact.of(90)))))
         .contains("pos = (10 + 1) · 9/10 = 99/10")
         .endsWith("P₉₀ = 9 + 9/10 · (100 − 9) = 909/10");
-    assertThat(task(ten, Task.of(Measures.FIVE_NUMBERS)).results())
+    assertThat(request(ten, Request.of(Measures.FIVE_NUMBERS)).results())
         .containsExactly(Exact.of(1), Exact.of(3), Exact.of(11, 2), Exact.of(8), Exact.of(100));
-    assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.Z_SCORE, Exact.of(7)))))
+    assertThat(lines(request(sample(2, 4, 6), Request.of(Measures.Z_SCORE, Exact.of(7)))))
         .endsWith("z = (7 − 4) / 2 = 3/2");
-    assertThat(lines(task(sample(2, 4, 6), Task.of(Measures.VALUE_OF_Z, Exact.of(3, 2)))))
+    assertThat(lines(request(sample(2, 4, 6), Request.of(Measures.VALUE_OF_Z, Exact.of(3, 2)))))
         .endsWith("x₀ = 4 + 3/2 · 2 = 7");
     // The mean 10 and √2 cannot be added to one fraction or root.
-    Working irrational = task(CRATES, Task.of(Measures.VALUE_OF_Z, Exact.ONE));
+    Working irrational = request(CRATES, Request.of(Measures.VALUE_OF_Z, Exact.ONE));
     assertThat(irrational.results().get(0).significant(15)).isEqualTo("11.4142135623731");
-    assertThat(lines(task(sample(1, 2, 6), Task.of(Measures.MOMENT, Exact.of(3)))))
+    assertThat(lines(request(sample(1, 2, 6), Request.of(Measures.MOMENT, Exact.of(3)))))
         .endsWith("m₃ = 18 / 3 = 6");
   }
 
@@ -313,8 +313,8 @@ class WorkingTest {
     for (int tenth = 1; tenth <= 9; tenth++) {
       String decile = "D" + (char) ('₀' + tenth);
       List<String> percentile =
-          lines(task(ten, Task.of(Measures.PERCENTILE, Exact.of(10L * tenth))));
-      assertThat(lines(task(ten, Task.of(Measures.DECILE, Exact.of(tenth)))))
+          lines(request(ten, Request.of(Measures.PERCENTILE, Exact.of(10L * tenth))));
+      assertThat(lines(request(ten, Request.of(Measures.DECILE, Exact.of(tenth)))))
           .as(decile)
           .isEqualTo(percentile.stream().map(l -> l.replaceFirst("^P[₀-₉]+", decile)).toList());
     }
@@ -322,8 +322,8 @@ class WorkingTest {
 
   @Test
   void aTaskThatMakesNoSenseHasNoWorking() {
-    assertThat(working(CRATES, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 2)))).isEmpty();
-    assertThat(working(sample(3, 3), Task.of(Measures.Z_SCORE, Exact.of(4)))).isEmpty();
+    assertThat(working(CRATES, Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 2)))).isEmpty();
+    assertThat(working(sample(3, 3), Request.of(Measures.Z_SCORE, Exact.of(4)))).isEmpty();
     assertThatThrownBy(() -> new Assumed(Exact.ONE, Exact.ZERO))
         .isInstanceOf(IllegalArgumentException.class);
   }
@@ -338,7 +338,7 @@ class WorkingTest {
   void anArgumentThatMakesNoSenseIsRefusedInWords(String key, long argument, String why) {
     Measure measure = Measures.ofKey(key).orElseThrow();
 
-    assertThat(Task.refusal(measure, List.of(Exact.of(argument))).map(Message::text)).contains(why);
+    assertThat(Request.refusal(measure, List.of(Exact.of(argument))).map(Message::text)).contains(why);
     assertThat(Measures.ofId(key + " " + argument)).isEmpty();
   }
 
@@ -346,13 +346,13 @@ class WorkingTest {
   void eachTaskIsKnownByItsId() {
     for (Measure measure : Measures.others()) {
       List<Exact> arguments = measure.parameters().stream().map(p -> Exact.of(2)).toList();
-      Task task = new Task(measure, arguments);
-      assertThat(Measures.ofId(task.id())).contains(task);
+      Request request = new Request(measure, arguments);
+      assertThat(Measures.ofId(request.id())).contains(request);
     }
     assertThat(Measures.ofId("percentile")).isEmpty();
     assertThat(Measures.ofId("sd 2")).isEmpty();
-    assertThat(Measures.ofId("sd")).contains(Task.of(Measures.SD));
-    Task decision = Measures.ofId("z_one_p 9 2 decision").orElseThrow();
+    assertThat(Measures.ofId("sd")).contains(Request.of(Measures.SD));
+    Request decision = Measures.ofId("z_one_p 9 2 decision").orElseThrow();
     assertThat(decision.id()).isEqualTo("z_one_p 9 2 decision");
     assertThat(Measures.ofId("z_one_p 9 2")).contains(decision.number());
     assertThat(Measures.ofId("sd decision")).isEmpty();
@@ -394,12 +394,12 @@ class WorkingTest {
     return Working.of(data, rules, measure, method).orElseThrow();
   }
 
-  private static Optional<Working> working(Data data, Task task) {
-    return Working.of(data, CourseRules.DEFAULTS, task, Method.DEFINITION);
+  private static Optional<Working> working(Data data, Request request) {
+    return Working.of(data, CourseRules.DEFAULTS, request, Method.DEFINITION);
   }
 
-  private static Working task(Data data, Task task) {
-    return working(data, task).orElseThrow();
+  private static Working request(Data data, Request request) {
+    return working(data, request).orElseThrow();
   }
 
   private static List<String> columns(Working working) {
@@ -427,22 +427,22 @@ class WorkingTest {
         CourseRules.DEFAULTS.with(Rule.QUARTILES, quartiles).with(Rule.DIVISOR, divisor);
     Computation measures = Computation.of(data, rules);
     for (Measure measure : Measures.all()) {
-      for (Method method : Method.of(Task.of(measure), rules)) {
+      for (Method method : Method.of(Request.of(measure), rules)) {
         assertThat(results(Working.of(data, rules, measure, method)))
             .as(measure.key() + " by " + method.code())
             .isEqualTo(results(measures.result(measure)));
       }
     }
-    for (Method method : Method.of(Task.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
+    for (Method method : Method.of(Request.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
       assertThat(
-              results(Working.of(data, rules, Task.of(Measures.PERCENTILE, Exact.of(35)), method)))
-          .isEqualTo(results(measures.result(Task.of(Measures.PERCENTILE, Exact.of(35)))));
+              results(Working.of(data, rules, Request.of(Measures.PERCENTILE, Exact.of(35)), method)))
+          .isEqualTo(results(measures.result(Request.of(Measures.PERCENTILE, Exact.of(35)))));
     }
-    for (Method method : Method.of(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
+    for (Method method : Method.of(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
       assertThat(
               results(
-                  Working.of(data, rules, Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), method)))
-          .isEqualTo(results(measures.result(Task.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)))));
+                  Working.of(data, rules, Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), method)))
+          .isEqualTo(results(measures.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)))));
     }
   }
 
@@ -500,7 +500,7 @@ class WorkingTest {
     assertThat(ofSample.steps())
         .contains(
             new WorkingStep.Seen(Sight.MODE, List.of(Exact.of(2), Exact.of(11))),
-            new WorkingStep.Agreed(
+            new WorkingStep.Given(
                 Quantity.MODE.formula(),
                 new Formula.Numeral(Exact.of(11)),
                 new Formula.Numeral(Exact.of(11))));

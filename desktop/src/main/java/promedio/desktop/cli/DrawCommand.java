@@ -40,7 +40,7 @@ import promedio.core.sample.Groups;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
-import promedio.core.table.Together;
+import promedio.core.table.ColumnPairing;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.SeveralColumns;
@@ -210,7 +210,7 @@ final class DrawCommand implements Callable<Integer> {
               for (String factor : by) {
                 told.add(SeveralColumns.categories(source, table, two, factor));
               }
-              return Together.pairs(two.get(0), two.get(1));
+              return ColumnPairing.pairs(two.get(0), two.get(1));
             });
     ScatterGraph graph =
         new ScatterGraph(

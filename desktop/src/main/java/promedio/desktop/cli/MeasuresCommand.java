@@ -21,7 +21,7 @@ import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
 import promedio.files.RefusedFileException;
-import promedio.files.report.Extras;
+import promedio.files.report.RequestedMeasures;
 import promedio.files.report.MeasureLines;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
@@ -76,7 +76,7 @@ final class MeasuresCommand implements Callable<Integer> {
       throw wrong(Texts.of("measures.one-input"));
     }
     CourseRules rules = input.rules(spec);
-    Extras extras = extras();
+    RequestedMeasures extras = extras();
     if (lines != null) {
       return answerLines(lines, rules);
     }
@@ -90,15 +90,15 @@ final class MeasuresCommand implements Callable<Integer> {
     return 0;
   }
 
-  private Extras extras() {
+  private RequestedMeasures extras() {
     try {
-      return Extras.of(Optional.ofNullable(trim), percentiles, with);
+      return RequestedMeasures.of(Optional.ofNullable(trim), percentiles, with);
     } catch (BadInputException e) {
       throw wrong(e.getMessage());
     }
   }
 
-  private void print(SampleInput.Input input, CourseRules rules, Extras extras)
+  private void print(SampleInput.Input input, CourseRules rules, RequestedMeasures extras)
       throws BadInputException {
     PrintWriter out = spec.commandLine().getOut();
     switch (format) {

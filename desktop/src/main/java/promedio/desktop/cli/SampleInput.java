@@ -32,7 +32,7 @@ import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.RefusedFileException;
 import promedio.files.table.ColumnChoiceException;
 import promedio.files.table.DataSource;
@@ -330,8 +330,8 @@ final class SampleInput {
   }
 
   private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {
-    Replay replay = Replay.of(read.table()).with(StepsJson.read(steps));
-    for (Replay.Stage stage : replay.stages()) {
+    StepPipeline replay = StepPipeline.of(read.table()).with(StepsJson.read(steps));
+    for (StepPipeline.Stage stage : replay.stages()) {
       Optional<Message> problem = stage.outcome().problem();
       if (problem.isPresent()) {
         throw new RefusedFileException(

@@ -22,7 +22,7 @@ import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -33,7 +33,7 @@ import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.core.working.Working;
 import promedio.files.RefusedFileException;
-import promedio.files.report.QuestionJson;
+import promedio.files.report.MarkRequestJson;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
@@ -100,33 +100,33 @@ final class WorkingCommand implements Callable<Integer> {
   @Override
   public Integer call() throws RefusedFileException, ColumnChoiceException, IOException {
     ObjectNode question = question();
-    Task task = task(question);
+    Request request = request(question);
     CourseRules rules = input.rules(spec);
-    Method method = Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(task, rules)));
+    Method method = Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(request, rules)));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(
                 () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
     SampleInput.Input read = input.read(spec);
-    Data data = asked(read.data(), question, task);
-    List<Method> methods = Method.of(task, rules, data);
+    Data data = asked(read.data(), question, request);
+    List<Method> methods = Method.of(request, rules, data);
     if (!methods.contains(method)) {
       throw noMethod(methods);
     }
     ShownNumbers numbers = new ShownNumbers(rules, format.sign());
-    Optional<Working> working = working(data, rules, task, method);
+    Optional<Working> working = working(data, rules, request, method);
     if (working.isEmpty()) {
       throw new RefusedFileException(
           Texts.of(
               "working.none",
               read.source(),
-              TaskTexts.name(task, numbers),
-              reason(data, rules, task)));
+              TaskTexts.name(request, numbers),
+              reason(data, rules, request)));
     }
     PrintWriter out = spec.commandLine().getOut();
     format
         .write(
-            TaskTexts.title(task, numbers),
+            TaskTexts.title(request, numbers),
             working.get(),
             (fractions ? numbers.asFractions() : numbers).in(unit))
         .forEach(out::println);
@@ -169,25 +169,25 @@ final class WorkingCommand implements Callable<Integer> {
             .collect(Collectors.joining(" "));
   }
 
-  private Task task(ObjectNode question) {
+  private Request request(ObjectNode question) {
     try {
-      return QuestionJson.task(question);
+      return MarkRequestJson.request(question);
     } catch (BadInputException e) {
       throw wrong(e.why().text());
     }
   }
 
-  private Data asked(Data data, ObjectNode question, Task task) {
+  private Data asked(Data data, ObjectNode question, Request request) {
     try {
-      return QuestionJson.asked(data, question.path("with"), task);
+      return MarkRequestJson.asked(data, question.path("with"), request);
     } catch (BadInputException e) {
       throw wrong(e.why().text());
     }
   }
 
-  private Optional<Working> working(Data data, CourseRules rules, Task task, Method method) {
+  private Optional<Working> working(Data data, CourseRules rules, Request request, Method method) {
     if (data.subject() != Subject.ONE) {
-      return Working.of(data, rules, task, method);
+      return Working.of(data, rules, request, method);
     }
     if (data.tally().isEmpty()) {
       return Optional.empty();
@@ -198,11 +198,11 @@ final class WorkingCommand implements Callable<Integer> {
     if (width.signum() <= 0) {
       throw wrong(Texts.of("working.step", width.toString()));
     }
-    return Working.of(data, rules, task, method, new Assumed(mean, width));
+    return Working.of(data, rules, request, method, new Assumed(mean, width));
   }
 
-  private static String reason(Data data, CourseRules rules, Task task) {
-    return Computation.of(data, rules).result(task) instanceof Result.Absent absent
+  private static String reason(Data data, CourseRules rules, Request request) {
+    return Computation.of(data, rules).result(request) instanceof Result.Absent absent
         ? absent.why().text()
         : Texts.of("working.not-worked");
   }

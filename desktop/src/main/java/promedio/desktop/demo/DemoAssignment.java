@@ -16,23 +16,23 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.Groups;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.table.Aspect;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.ComputeColumn;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.MendEntry;
 import promedio.core.tidy.Recode;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
@@ -114,7 +114,7 @@ public final class DemoAssignment {
           Texts.of("demo.trays"),
           new Original.Kept("trays.csv", bytes),
           choices,
-          Replay.of(table).with(steps.stream().map(Listed::of).toList()));
+          StepPipeline.of(table).with(steps.stream().map(StepEntry::of).toList()));
     } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file trays.csv is damaged", e);
     }
@@ -132,7 +132,7 @@ public final class DemoAssignment {
           Texts.of("demo.weights"),
           new Original.Kept("weights.csv", bytes),
           ReadingChoices.NONE,
-          Replay.of(table));
+          StepPipeline.of(table));
     } catch (RefusedFileException e) {
       throw new IllegalStateException("the demo file weights.csv is damaged", e);
     }
@@ -153,18 +153,18 @@ public final class DemoAssignment {
     now = answered(now, 5, Measures.MEAN, "39.12");
     now = answered(now, 6, Measures.MEDIAN, "138.4");
     now = answered(now, 7, Measures.MODES, "21");
-    Task mean = Task.of(Measures.MEAN);
+    Request mean = Request.of(Measures.MEAN);
     now =
         now.answering(
             mean,
-            new Selection(BY_TERRACE, Portion.group(DemoFiles.word("upper"))),
+            new Selection(BY_TERRACE, DataSubset.group(DemoFiles.word("upper"))),
             typed("133.07"));
-    now = now.answering(Task.of(Several.CORRELATION), Selection.of(TREES), typed("0.64"));
-    return now.answering(Task.of(Several.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
+    now = now.answering(Request.of(Several.CORRELATION), Selection.of(TREES), typed("0.64"));
+    return now.answering(Request.of(Several.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {
-    return made.answering(Task.of(measure), Selection.of(item), typed(answer));
+    return made.answering(Request.of(measure), Selection.of(item), typed(answer));
   }
 
   private static Assignment parts(Assignment made) {
@@ -179,7 +179,7 @@ public final class DemoAssignment {
   private static Assignment part(
       Assignment made, int id, int item, StatedRules stated, Measure... measures) {
     Part part = Part.of(id, Texts.of("demo.part." + id), Selection.of(item), stated);
-    return made.asking(part, Stream.of(measures).map(Task::of).toList());
+    return made.asking(part, Stream.of(measures).map(Request::of).toList());
   }
 
   private static Item north() {

@@ -25,8 +25,8 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphKind;
-import promedio.core.measure.Task;
-import promedio.core.sample.Portion;
+import promedio.core.measure.Request;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.demo.DemoFiles;
 import promedio.desktop.projection.WhatIf;
@@ -81,7 +81,7 @@ final class DemoPictures {
 
   /** {@return the pictures that were taken} */
   List<Path> take() throws IOException, InterruptedException {
-    picture("demo.png", () -> workspace.chooseTask(Task.of(Measures.Q1)));
+    picture("demo.png", () -> workspace.chooseTask(Request.of(Measures.Q1)));
     takePictureOfHowTo();
     // Other words and colours are no other views.
     if (drawn) {
@@ -103,7 +103,7 @@ final class DemoPictures {
         "dark.png",
         () -> {
           workspace.replace(DemoAssignment.create());
-          workspace.chooseTask(Task.of(Measures.SD));
+          workspace.chooseTask(Request.of(Measures.SD));
           workspace.chooseEntry(12);
           WhatIf.without(workspace.assignment(), workspace.analysis(), 12)
               .ifPresent(workspace::tryOut);
@@ -178,11 +178,11 @@ final class DemoPictures {
         "slip.png",
         () -> {
           workspace.choose(demo.items().get(0).id());
-          workspace.chooseTask(Task.of(Measures.SD));
+          workspace.chooseTask(Request.of(Measures.SD));
           Selection chosen = Selection.of(demo.items().get(0).id());
-          Question asked = workspace.assignment().question(Task.of(Measures.SD), chosen);
+          Question asked = workspace.assignment().question(Request.of(Measures.SD), chosen);
           workspace.items().keepTry(asked);
-          workspace.items().answer(Task.of(Measures.SD), "184.23");
+          workspace.items().answer(Request.of(Measures.SD), "184.23");
           ((Hyperlink) scene.lookup("#answer-explain")).fire();
         });
     picture(
@@ -209,7 +209,7 @@ final class DemoPictures {
         () -> {
           workspace.choose(DemoAssignment.BY_TERRACE);
           workspace.items().setGraph(now -> now.with(GraphKind.DOT));
-          workspace.chooseTask(Portion.group(DemoFiles.word("upper")), Task.of(Measures.MEAN));
+          workspace.chooseTask(DataSubset.group(DemoFiles.word("upper")), Request.of(Measures.MEAN));
         });
     picture(
         "test.png",
@@ -264,7 +264,7 @@ final class DemoPictures {
         "working-two-methods.png",
         () -> {
           workspace.choose(demo.items().get(2).id());
-          workspace.chooseTask(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Request.of(Measures.VARIANCE));
           ((Hyperlink) scene.lookup("#working-on-sheet")).fire();
           ((ToggleButton) scene.lookup("#working-beside")).fire();
         });
@@ -279,7 +279,7 @@ final class DemoPictures {
         "class-table.png",
         () -> {
           workspace.choose(demo.items().get(5).id());
-          workspace.chooseTask(Task.of(Measures.MEDIAN));
+          workspace.chooseTask(Request.of(Measures.MEDIAN));
           ((CheckBox) scene.lookup("#graph-mark-median")).fire();
           ((ToggleButton) scene.lookup("#graph-ogive")).fire();
         });

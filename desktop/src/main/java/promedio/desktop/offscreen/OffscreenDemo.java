@@ -29,7 +29,7 @@ import promedio.desktop.window.shell.PromedioApplication;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 import promedio.files.assignment.AssignmentFile;
-import promedio.files.report.Extras;
+import promedio.files.report.RequestedMeasures;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
 import promedio.files.report.SeveralText;
@@ -86,10 +86,10 @@ public final class OffscreenDemo {
   private static List<String> results(Item item, Assignment demo) throws IOException {
     Data data = item.source().read(demo.sign()).data();
     if (data.subject() == Subject.ONE) {
-      return MeasuresText.of(item.name(), data, demo.rules(), Extras.NONE);
+      return MeasuresText.of(item.name(), data, demo.rules(), RequestedMeasures.NONE);
     }
     try {
-      return SeveralText.of(item.name(), MeasuresReport.of(data, demo.rules(), Extras.NONE, true));
+      return SeveralText.of(item.name(), MeasuresReport.of(data, demo.rules(), RequestedMeasures.NONE, true));
     } catch (BadInputException e) {
       throw new IOException(e);
     }

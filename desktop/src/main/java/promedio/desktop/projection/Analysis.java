@@ -18,11 +18,11 @@ import promedio.core.entry.Typed;
 import promedio.core.marking.Agreement;
 import promedio.core.marking.Mark;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.files.report.ShownNumbers;
 
 /**
@@ -31,19 +31,19 @@ import promedio.files.report.ShownNumbers;
  * @param assignment the assignment
  * @param item the item
  * @param typed its entries and data as they are understood
- * @param portion which portion of the data of the item it is about
+ * @param subset which portion of the data of the item it is about
  * @param computation everything that is known of its data by the course rules
  * @param marks what answers to questions about it are worth
- * @param portions what is known of the portions of the data of the item
+ * @param subsets what is known of the portions of the data of the item
  */
 public record Analysis(
     Assignment assignment,
     Item item,
     Typed typed,
-    Portion portion,
+    DataSubset subset,
     Computation computation,
     Marks marks,
-    Portions portions) {
+    Portions subsets) {
 
   /** The measures that several samples are first compared by. */
   public static final List<Measure> USUAL =
@@ -65,7 +65,7 @@ public record Analysis(
         assignment,
         item,
         typed,
-        Portion.WHOLE,
+        DataSubset.WHOLE,
         computation,
         new Marks(computation, item.test().stated(), assignment.sign()),
         new Portions(computation, item.test().stated(), assignment.sign()));
@@ -74,16 +74,16 @@ public record Analysis(
   /** {@return this, brought up to an assignment in which the values of the item are the same} */
   Analysis inside(Assignment now, Item same) {
     if (now.rules(same).equals(rules()) && same.test().stated().equals(item.test().stated())) {
-      return new Analysis(now, same, typed, portion, computation, marks, portions);
+      return new Analysis(now, same, typed, subset, computation, marks, subsets);
     }
     return of(now, same, typed, computation.under(now.rules(same)));
   }
 
   /** {@return the same of a portion of the data; none where they have no such portion} */
-  public Optional<Analysis> in(Portion other) {
-    return other.equals(portion)
+  public Optional<Analysis> in(DataSubset other) {
+    return other.equals(subset)
         ? Optional.of(this)
-        : portions
+        : subsets
             .of(other)
             .map(
                 known ->
@@ -94,34 +94,34 @@ public record Analysis(
                         other,
                         known.computation(),
                         known.marks(),
-                        portions));
+                        subsets));
   }
 
   /** Computes what sheets of several samples begin with, so that showing it waits for nothing. */
   void prepare() {
     Measures.of(typed.data()).forEach(computation::result);
-    List<Portion> parts = new ArrayList<>(List.of(Portion.X, Portion.Y, Portion.TOGETHER));
-    parts.addAll(Portion.eachGroup(typed.data()));
-    for (Portion part : parts) {
+    List<DataSubset> parts = new ArrayList<>(List.of(DataSubset.X, DataSubset.Y, DataSubset.TOGETHER));
+    parts.addAll(DataSubset.eachGroup(typed.data()));
+    for (DataSubset part : parts) {
       in(part).ifPresent(of -> USUAL.forEach(of.computation()::result));
     }
   }
 
   /** {@return what questions about it are about} */
   public Selection about() {
-    return new Selection(item.id(), portion);
+    return new Selection(item.id(), subset);
   }
 
   /**
    * {@return whether the result is covered}: the student wants results covered, has not uncovered
    * this one, and has not found it yet. A result that another one is made of is covered with it.
    */
-  public boolean isCovered(Task task) {
+  public boolean isCovered(Request request) {
     boolean wanted =
-        assignment.covers(task, about())
+        assignment.covers(request, about())
             || assignment.coveredQuestions(about()).stream()
-                .anyMatch(asked -> isOpen(asked) && tells(task, asked.task()));
-    return wanted && isOpen(question(task));
+                .anyMatch(asked -> isOpen(asked) && tells(request, asked.request()));
+    return wanted && isOpen(question(request));
   }
 
   /** Whether a result is neither found nor uncovered. */
@@ -134,30 +134,30 @@ public record Analysis(
    * Whether the one tells the other: it is made of it, or both are made of the same sums, as the
    * variance and the standard deviation are.
    */
-  private boolean tells(Task task, Task covered) {
+  private boolean tells(Request request, Request covered) {
     Dependencies of = computation.dependencies(covered);
-    return computation.isMadeOf(task, covered.measure())
-        || computation.isMadeOf(covered, task.measure())
-        || (!of.sums().isEmpty() && of.equals(computation.dependencies(task)))
-        || computation.formula(task).filter(sum -> of.sums().equals(Set.of(sum))).isPresent();
+    return computation.isMadeOf(request, covered.measure())
+        || computation.isMadeOf(covered, request.measure())
+        || (!of.sums().isEmpty() && of.equals(computation.dependencies(request)))
+        || computation.formula(request).filter(sum -> of.sums().equals(Set.of(sum))).isPresent();
   }
 
   /** {@return whether anything of these is covered} */
   public boolean coversAny(Measure... measures) {
     return assignment.coversOf(item.id())
-        && Arrays.stream(measures).anyMatch(measure -> isCovered(Task.of(measure)));
+        && Arrays.stream(measures).anyMatch(measure -> isCovered(Request.of(measure)));
   }
 
   /** {@return whether anything at all of the data is still covered} */
   public boolean coversAnything() {
     return assignment.coversOf(item.id())
-        && Stream.concat(Measures.of(typed.data()).stream().map(Task::of), asked().stream())
+        && Stream.concat(Measures.of(typed.data()).stream().map(Request::of), asked().stream())
             .anyMatch(this::isCovered);
   }
 
   /** {@return the same by what the question that asks this says itself} */
-  public Analysis asked(Task task) {
-    return by(question(task));
+  public Analysis asked(Request request) {
+    return by(question(request));
   }
 
   /** {@return the same by what the question says itself} */
@@ -168,18 +168,18 @@ public record Analysis(
             assignment,
             item,
             typed,
-            portion,
+            subset,
             marks.problem(question).computation(),
             marks,
-            portions);
+            subsets);
   }
 
   /** {@return the result of what is asked, as the question, the course and the student want it} */
-  public String shown(Task task) {
-    Analysis asked = asked(task);
-    return isCovered(task)
+  public String shown(Request request) {
+    Analysis asked = asked(request);
+    return isCovered(request)
         ? Texts.of("cover.result")
-        : Results.shown(asked.computation.result(task), task, asked);
+        : Results.shown(asked.computation.result(request), request, asked);
   }
 
   /** {@return how numbers are shown, those of the item with its unit} */
@@ -198,27 +198,27 @@ public record Analysis(
   }
 
   /** {@return the question that asks this of the item} */
-  public Question question(Task task) {
-    return assignment.question(task, about());
+  public Question question(Request request) {
+    return assignment.question(request, about());
   }
 
   /** {@return what the student did about the question that asks this} */
-  public Work work(Task task) {
-    return question(task).work();
+  public Work work(Request request) {
+    return question(request).work();
   }
 
   /** {@return what is asked of the item besides the measures that all data have} */
-  public List<Task> asked() {
+  public List<Request> asked() {
     return assignment.askedBesides(about());
   }
 
   /** {@return what the student's answer to what was asked is worth} */
-  public Mark mark(Task task) {
-    return marks.of(question(task));
+  public Mark mark(Request request) {
+    return marks.of(question(request));
   }
 
   /** {@return whether a decision is the one that the student's own p-value leads to} */
-  public boolean followsFromOwn(Task decision) {
+  public boolean followsFromOwn(Request decision) {
     String p = work(decision.number()).answer();
     return !p.isEmpty()
         && new Agreement(rules(), sign()).follows(decision, work(decision).answer(), p);
@@ -235,7 +235,7 @@ public record Analysis(
   }
 
   private boolean agrees(Question question) {
-    return in(question.about().portion()).filter(of -> of.marks.agrees(question)).isPresent();
+    return in(question.about().subset()).filter(of -> of.marks.agrees(question)).isPresent();
   }
 
   /**

@@ -13,7 +13,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -156,7 +156,7 @@ public final class Describe {
     }
 
     @Override
-    public String fit(Fit fit) {
+    public String fit(GoodnessOfFitData fit) {
       return categories(fit.counted());
     }
   }

@@ -16,7 +16,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
@@ -74,35 +74,35 @@ public record LineUp(
   }
 
   /** {@return the positions, from 1, of the values that what is asked is made of} */
-  public Set<Integer> partsOf(Task task, Analysis analysis) {
+  public Set<Integer> partsOf(Request request, Analysis analysis) {
     Computation computation = analysis.computation();
     Set<Integer> parts = new TreeSet<>();
-    if (analysis.isCovered(task)) {
+    if (analysis.isCovered(request)) {
       // Which values are looked at would tell the result.
       return parts;
     }
-    if (task.measure() == Measures.MODES) {
-      addModes(parts, computation.result(task));
+    if (request.measure() == Measures.MODES) {
+      addModes(parts, computation.result(request));
     }
-    addAround(parts, median, computation.isMadeOf(task, Measures.MEDIAN));
-    boolean lowerCounts = computation.isMadeOf(task, Measures.Q1);
+    addAround(parts, median, computation.isMadeOf(request, Measures.MEDIAN));
+    boolean lowerCounts = computation.isMadeOf(request, Measures.Q1);
     lower.ifPresent(at -> addAround(parts, at, lowerCounts));
-    boolean upperCounts = computation.isMadeOf(task, Measures.Q3);
+    boolean upperCounts = computation.isMadeOf(request, Measures.Q3);
     upper.ifPresent(at -> addAround(parts, at, upperCounts));
-    addAround(parts, Exact.ONE, computation.isMadeOf(task, Measures.MIN));
-    addAround(parts, Exact.of(spots.size()), computation.isMadeOf(task, Measures.MAX));
-    own(task, computation).ifPresent(at -> addAround(parts, at, true));
+    addAround(parts, Exact.ONE, computation.isMadeOf(request, Measures.MIN));
+    addAround(parts, Exact.of(spots.size()), computation.isMadeOf(request, Measures.MAX));
+    own(request, computation).ifPresent(at -> addAround(parts, at, true));
     // What is made of none of these is made of all values.
-    if (parts.isEmpty() && task.measure() != Measures.MODES) {
+    if (parts.isEmpty() && request.measure() != Measures.MODES) {
       IntStream.rangeClosed(1, spots.size()).forEach(parts::add);
     }
     return parts;
   }
 
   /** The position of a percentile. */
-  private Optional<Exact> own(Task task, Computation computation) {
+  private Optional<Exact> own(Request request, Computation computation) {
     Quantiles quantiles = new Quantiles(computation.setting().tally());
-    return computation.definition(task) instanceof Definition.ByInspection looking
+    return computation.definition(request) instanceof Definition.ByInspection looking
             && looking.how() instanceof OrderedPlace place
         ? place.place(quantiles).map(found -> found.position(quantiles.n()))
         : Optional.empty();

@@ -3,7 +3,7 @@ package promedio.desktop.projection;
 import java.util.Optional;
 import promedio.core.formula.Equation;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.files.report.ResultText;
@@ -25,41 +25,41 @@ public record MarginText(
   private static final int LONGEST_EXACT = 40;
 
   /** {@return what is said of what is asked} */
-  public static MarginText of(Task task, Analysis of) {
-    Analysis now = of.asked(task);
-    Result value = now.computation().result(task);
-    if (now.isCovered(task) && !(value instanceof Result.Absent)) {
+  public static MarginText of(Request request, Analysis of) {
+    Analysis now = of.asked(request);
+    Result value = now.computation().result(request);
+    if (now.isCovered(request) && !(value instanceof Result.Absent)) {
       return new MarginText(
-          heading(task, now),
+          heading(request, now),
           Texts.of("cover.sentence"),
-          now.computation().equation(task),
-          task.decides()
-              ? now.shown(task)
-              : now.computation().symbol(task).plain() + " = " + now.shown(task),
+          now.computation().equation(request),
+          request.decides()
+              ? now.shown(request)
+              : now.computation().symbol(request).plain() + " = " + now.shown(request),
           "");
     }
-    if (task.decides()) {
+    if (request.decides()) {
       return new MarginText(
-          heading(task, now),
-          Sentences.about(task, value, now),
+          heading(request, now),
+          Sentences.about(request, value, now),
           Optional.empty(),
-          now.shown(task),
+          now.shown(request),
           "");
     }
-    boolean whole = Results.isAll(value, task, now.rules());
+    boolean whole = Results.isAll(value, request, now.rules());
     return new MarginText(
-        heading(task, now),
-        Sentences.about(task, value, now),
-        now.computation().equation(task),
-        ResultText.equation(now.computation().symbol(task).plain(), now.shown(task), whole),
+        heading(request, now),
+        Sentences.about(request, value, now),
+        now.computation().equation(request),
+        ResultText.equation(now.computation().symbol(request).plain(), now.shown(request), whole),
         whole ? "" : exact(value));
   }
 
   /** {@return what is asked, as a title, with the portion of the sample where it is of one} */
-  public static String heading(Task task, Analysis now) {
-    String title = TaskTexts.title(task, now.numbers());
-    String portion = PortionText.of(now.portion(), now.item());
-    return portion.isEmpty() ? title : Texts.of("margin.of-portion", title, portion);
+  public static String heading(Request request, Analysis now) {
+    String title = TaskTexts.title(request, now.numbers());
+    String subset = PortionText.of(now.subset(), now.item());
+    return subset.isEmpty() ? title : Texts.of("margin.of-portion", title, subset);
   }
 
   private static String exact(Result value) {

@@ -10,7 +10,7 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.StatedRules;
@@ -30,7 +30,7 @@ public final class Marks {
   private final Map<Map.Entry<Asked, String>, Mark> known = new ConcurrentHashMap<>();
 
   /** What an answer is marked by, whoever asks it. */
-  private record Asked(Task task, StatedRules stated) {}
+  private record Asked(Request request, StatedRules stated) {}
 
   /**
    * Makes them for what is known of some data.
@@ -87,7 +87,7 @@ public final class Marks {
   }
 
   private Asked asked(Question question) {
-    return new Asked(question.task(), said.and(question.stated()));
+    return new Asked(question.request(), said.and(question.stated()));
   }
 
   private Mark compare(Question question) {
@@ -97,7 +97,7 @@ public final class Marks {
   /** {@return what is to be solved to answer the question} */
   public Problem problem(Question question) {
     return problems.computeIfAbsent(
-        asked(question), asked -> Problem.of(computation, asked.task()).stating(asked.stated()));
+        asked(question), asked -> Problem.of(computation, asked.request()).stating(asked.stated()));
   }
 
   private Marker marker(Question question) {

@@ -1,8 +1,8 @@
 package promedio.desktop.projection;
 
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.files.report.TaskTexts;
 
 /**
@@ -18,30 +18,30 @@ import promedio.files.report.TaskTexts;
 public record MeasureLine(String symbol, String name, String result, String aside, String spoken) {
 
   /** {@return the row of what is asked of the chosen sample} */
-  public static MeasureLine of(Task task, Analysis now, Projection all) {
-    String name = TaskTexts.name(task, now.numbers());
-    String result = now.shown(task);
+  public static MeasureLine of(Request request, Analysis now, Projection all) {
+    String name = TaskTexts.name(request, now.numbers());
+    String result = now.shown(request);
     return new MeasureLine(
-        now.asked(task).computation().symbol(task).plain(),
+        now.asked(request).computation().symbol(request).plain(),
         name,
         result,
-        aside(task, result, now, all),
+        aside(request, result, now, all),
         Texts.of("row.spoken", name, result));
   }
 
-  private static String aside(Task task, String result, Analysis now, Projection all) {
-    if (now.isCovered(task)) {
+  private static String aside(Request request, String result, Analysis now, Projection all) {
+    if (now.isCovered(request)) {
       return "";
     }
     WhatIf trial = all.trial();
     String then =
         trial == null
             ? result
-            : trial.analysis().in(now.portion()).map(tried -> tried.shown(task)).orElse(result);
+            : trial.analysis().in(now.subset()).map(tried -> tried.shown(request)).orElse(result);
     if (!then.equals(result)) {
       return Texts.of("row.would-be", then);
     }
-    String before = now.portion().equals(Portion.WHOLE) ? all.moved().get(task) : null;
+    String before = now.subset().equals(DataSubset.WHOLE) ? all.moved().get(request) : null;
     return before == null ? "" : Texts.of("row.was", before);
   }
 

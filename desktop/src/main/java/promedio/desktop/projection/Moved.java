@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 
 /** Which results a change moved. */
 public final class Moved {
@@ -13,20 +13,20 @@ public final class Moved {
   private Moved() {}
 
   /** {@return what was shown before, for each measure that is shown otherwise now, in order} */
-  public static Map<Task, String> between(Analysis before, Analysis after) {
-    Map<Task, String> moved = new LinkedHashMap<>();
-    for (Task task : tasks(after)) {
-      String old = Results.shown(before.computation().result(task), task, before);
-      if (!old.equals(Results.shown(after.computation().result(task), task, after))) {
-        moved.put(task, old);
+  public static Map<Request, String> between(Analysis before, Analysis after) {
+    Map<Request, String> moved = new LinkedHashMap<>();
+    for (Request request : requests(after)) {
+      String old = Results.shown(before.computation().result(request), request, before);
+      if (!old.equals(Results.shown(after.computation().result(request), request, after))) {
+        moved.put(request, old);
       }
     }
     return moved;
   }
 
-  private static List<Task> tasks(Analysis now) {
+  private static List<Request> requests(Analysis now) {
     return Stream.concat(
-            Measures.of(now.typed().data()).stream().map(Task::of), now.asked().stream())
+            Measures.of(now.typed().data()).stream().map(Request::of), now.asked().stream())
         .toList();
   }
 }

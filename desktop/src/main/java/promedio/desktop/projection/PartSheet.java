@@ -8,7 +8,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 
 /** The parts of an assignment with what their answers are worth. */
@@ -51,17 +51,17 @@ public final class PartSheet {
    * {@return the assignment with a part more, asking what the item is answered with, or the usual}
    */
   public static Assignment withPart(Assignment assignment, Item item) {
-    List<Task> answered =
+    List<Request> answered =
         assignment.questions(Selection.of(item)).stream()
             .filter(question -> question.work().isAnswered())
-            .map(Question::task)
+            .map(Question::request)
             .sorted(Measures.IN_ORDER)
             .toList();
     Part part = Part.of(assignment.ids().part(), "", Selection.of(item), StatedRules.NONE);
     return assignment.asking(
         part,
         answered.isEmpty()
-            ? List.of(Task.of(Measures.MEAN), Task.of(Measures.MEDIAN), Task.of(Measures.SD))
+            ? List.of(Request.of(Measures.MEAN), Request.of(Measures.MEDIAN), Request.of(Measures.SD))
             : answered);
   }
 }

@@ -5,7 +5,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.assignment.Item;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 
 /** What portions of the data of an item are called. */
 public final class PortionText {
@@ -15,12 +15,12 @@ public final class PortionText {
   private PortionText() {}
 
   /** {@return what the portion is called; all of the data by nothing} */
-  public static String of(Portion portion, Item item) {
-    return switch (portion.kind()) {
+  public static String of(DataSubset subset, Item item) {
+    return switch (subset.kind()) {
       case WHOLE -> "";
       case TOGETHER -> Texts.of("portion.together");
-      case GROUP -> portion.groups().get(0);
-      case TWO -> Texts.of("portion.two", portion.groups().get(0), portion.groups().get(1));
+      case GROUP -> subset.groups().get(0);
+      case TWO -> Texts.of("portion.two", subset.groups().get(0), subset.groups().get(1));
       case FIT -> Texts.of("portion.fit");
       case X -> x(item);
       case Y -> y(item);

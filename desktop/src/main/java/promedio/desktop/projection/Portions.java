@@ -7,7 +7,7 @@ import promedio.core.computation.Computation;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.Data;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 
 /**
  * What is computed of the portions of some data, each once when it is first asked for. Safe for
@@ -18,7 +18,7 @@ public final class Portions {
   private final Computation whole;
   private final StatedRules said;
   private final DecimalSign sign;
-  private final Map<Portion, Optional<Known>> known = new ConcurrentHashMap<>();
+  private final Map<DataSubset, Optional<Known>> known = new ConcurrentHashMap<>();
 
   /** One portion. */
   record Known(Data data, Computation computation, Marks marks) {}
@@ -30,9 +30,9 @@ public final class Portions {
   }
 
   /** {@return what is known of the portion; none where the data have no such portion} */
-  Optional<Known> of(Portion portion) {
+  Optional<Known> of(DataSubset subset) {
     return known.computeIfAbsent(
-        portion,
+        subset,
         asked ->
             asked
                 .of(whole.setting().data())

@@ -12,7 +12,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.sample.Subject;
 import promedio.core.working.Method;
 import promedio.desktop.session.Document;
@@ -40,7 +40,7 @@ public record Projection(
     @Nullable Analysis analysis,
     boolean stopped,
     @Nullable WhatIf trial,
-    Map<Task, String> moved,
+    Map<Request, String> moved,
     Computations computations) {
 
   /** {@return what is shown of the document; nothing is tried out and nothing was moved} */
@@ -70,8 +70,8 @@ public record Projection(
    */
   public Optional<Analysis> focus() {
     return Optional.ofNullable(analysis)
-        .flatMap(all -> all.in(choice.portion()))
-        .filter(of -> of.typed().data().subject() == choice.task().measure().subject());
+        .flatMap(all -> all.in(choice.subset()))
+        .filter(of -> of.typed().data().subject() == choice.request().measure().subject());
   }
 
   /** {@return what is computed of the chosen item where it is one sample or table of values} */
@@ -81,8 +81,8 @@ public record Projection(
   }
 
   /** {@return whether the measure is what is chosen, asked of this} */
-  public boolean isChosen(Task task, Analysis of) {
-    return choice.task().equals(task) && choice.portion().equals(of.portion());
+  public boolean isChosen(Request request, Analysis of) {
+    return choice.request().equals(request) && choice.subset().equals(of.subset());
   }
 
   /** {@return the items whose numbers are looked at} */
@@ -126,7 +126,7 @@ public record Projection(
   }
 
   /** {@return this telling what results were before} */
-  public Projection moving(Map<Task, String> before) {
+  public Projection moving(Map<Request, String> before) {
     return new Projection(
         document, choice, item, table, analysis, stopped, trial, before, computations);
   }
@@ -150,15 +150,15 @@ public record Projection(
   public Optional<Marks> marks(Question question) {
     return of(question.about().item())
         .flatMap(this::known)
-        .flatMap(all -> all.in(question.about().portion()))
+        .flatMap(all -> all.in(question.about().subset()))
         .map(Analysis::marks);
   }
 
   /** {@return the method that the task is worked by: of a measure, the course's} */
-  public Method method(Task task) {
-    return task.arguments().isEmpty()
-        ? assignment().course().method(task.measure())
-        : choice.methods().getOrDefault(task.measure(), Method.DEFINITION);
+  public Method method(Request request) {
+    return request.arguments().isEmpty()
+        ? assignment().course().method(request.measure())
+        : choice.methods().getOrDefault(request.measure(), Method.DEFINITION);
   }
 
   /** {@return whether the chosen sample is single values, which stand in order in a line-up} */

@@ -6,7 +6,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
@@ -24,16 +24,16 @@ public final class Results {
   private Results() {}
 
   /** {@return the result, or that there is none} */
-  public static String shown(Result result, Task task, Analysis analysis) {
+  public static String shown(Result result, Request request, Analysis analysis) {
     CourseRules rules = analysis.rules();
     DecimalSign sign = analysis.sign();
-    if (task.decides()) {
+    if (request.decides()) {
       return result instanceof Result.Estimated p
           ? Texts.of(rules.reject(p.value().decimal()) ? "decision.reject" : "decision.keep")
           : Texts.of("result.none");
     }
     boolean grouped = analysis.typed().data().classes().isPresent();
-    Function<Real, String> one = value -> ResultText.of(value, task, grouped, rules, sign);
+    Function<Real, String> one = value -> ResultText.of(value, request, grouped, rules, sign);
     if (result instanceof Result.Several several) {
       String parting = sign == DecimalSign.COMMA ? "; " : ", ";
       return listed(several.values(), one::apply, parting);
@@ -49,19 +49,19 @@ public final class Results {
     }
     return result
         .number()
-        .map(number -> one.apply(number) + (task.dimension() == Dimension.PERCENT ? " %" : ""))
+        .map(number -> one.apply(number) + (request.dimension() == Dimension.PERCENT ? " %" : ""))
         .orElseGet(() -> Texts.of("result.none"));
   }
 
   /** {@return whether the result is shown with all its digits, so that nothing was rounded} */
-  public static boolean isAll(Result result, Task task, CourseRules rules) {
+  public static boolean isAll(Result result, Request request, CourseRules rules) {
     if (result instanceof Result.Several several) {
       return several.values().stream().allMatch(value -> ResultText.isAll(value, rules));
     }
     if (result instanceof Result.Row row) {
       return row.values().stream().allMatch(value -> ResultText.isAll(value, rules));
     }
-    boolean estimated = result instanceof Result.Estimated || task.isProbability();
+    boolean estimated = result instanceof Result.Estimated || request.isProbability();
     return !estimated && result.number().map(value -> ResultText.isAll(value, rules)).orElse(true);
   }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
@@ -20,24 +20,24 @@ public final class Sentences {
   private Sentences() {}
 
   /** {@return the sentence, or why there is no result} */
-  public static String about(Task task, Result result, Analysis analysis) {
+  public static String about(Request request, Result result, Analysis analysis) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
     if (result instanceof Result.Named named) {
       return ofCategories(named, analysis);
     }
-    if (task.decides() && result instanceof Result.Estimated p) {
+    if (request.decides() && result instanceof Result.Estimated p) {
       CourseRules rules = analysis.rules();
       return Texts.of(
           rules.reject(p.value().decimal()) ? "about.rejected" : "about.not-rejected",
           NumberText.write(rules.get(Rule.ALPHA), analysis.sign()));
     }
     String unit = analysis.item().unit().isEmpty() ? "" : " " + analysis.item().unit();
-    String value = Results.shown(result, task, analysis);
+    String value = Results.shown(result, request, analysis);
     String n = analysis.typed().data().total().toString();
-    Measure asked = task.meant(analysis.rules()).measure();
-    String argument = TaskTexts.arguments(task, analysis.numbers()).stream().findFirst().orElse("");
+    Measure asked = request.meant(analysis.rules()).measure();
+    String argument = TaskTexts.arguments(request, analysis.numbers()).stream().findFirst().orElse("");
     String key = special(asked, analysis).orElseGet(() -> key(asked, result));
     return Texts.of(key, value + unit, value, n, absolute(value), argument);
   }
@@ -59,7 +59,7 @@ public final class Sentences {
         categories.categories().map(counted -> counted.highestFrequency().toString()).orElse("");
     return Texts.of(
         modes.names().size() == 1 ? "about.modes.name" : "about.modes.names",
-        Results.shown(modes, Task.of(Measures.MODES), analysis),
+        Results.shown(modes, Request.of(Measures.MODES), analysis),
         times,
         categories.total().toString());
   }

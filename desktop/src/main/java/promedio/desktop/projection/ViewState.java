@@ -11,9 +11,9 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.sample.ClassTable.Interval;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.working.Method;
 import promedio.files.answers.ClassAnswers;
 
@@ -24,8 +24,8 @@ import promedio.files.answers.ClassAnswers;
  * @param item the id of the chosen sample, {@code null} where there is none
  * @param table the id of the chosen table of several columns, {@code null} where there is none
  * @param answers the answers that are shown while that is what stands before all
- * @param portion which portion of its data the chosen measure is asked of
- * @param task the chosen measure
+ * @param subset which portion of its data the chosen measure is asked of
+ * @param request the chosen measure
  * @param working what is worked on the sheet, {@code null} when it shows the measures
  * @param entry the index of the chosen entry, −1 for none
  * @param lit the class whose values stand out, {@code null} for none
@@ -36,9 +36,9 @@ public record ViewState(
     @Nullable Integer item,
     @Nullable Integer table,
     @Nullable ClassAnswers answers,
-    Portion portion,
-    Task task,
-    @Nullable Task working,
+    DataSubset subset,
+    Request request,
+    @Nullable Request working,
     int entry,
     @Nullable Interval lit,
     Map<Measure, Method> methods) {
@@ -63,8 +63,8 @@ public record ViewState(
           null,
           null,
           null,
-          Portion.WHOLE,
-          Task.of(Measures.MEAN),
+          DataSubset.WHOLE,
+          Request.of(Measures.MEAN),
           null,
           -1,
           null,
@@ -76,60 +76,60 @@ public record ViewState(
 
   /** {@return the sheet of the sample of this id, in the place of whatever was looked at} */
   public ViewState ofItem(int id) {
-    return new ViewState(Over.NOTHING, id, null, null, portion, task, working, -1, null, methods);
+    return new ViewState(Over.NOTHING, id, null, null, subset, request, working, -1, null, methods);
   }
 
   /** {@return the table of this id, in the place of whatever was looked at} */
   public ViewState ofTable(int id) {
-    return new ViewState(Over.NOTHING, null, id, null, portion, task, working, -1, null, methods);
+    return new ViewState(Over.NOTHING, null, id, null, subset, request, working, -1, null, methods);
   }
 
   /** {@return this with something before the sheet or the table, which stay chosen} */
   public ViewState with(Over before) {
-    return new ViewState(before, item, table, null, portion, task, working, entry, lit, methods);
+    return new ViewState(before, item, table, null, subset, request, working, entry, lit, methods);
   }
 
   /** {@return this with the answers of a class before it} */
   public ViewState of(ClassAnswers answers) {
     return new ViewState(
-        Over.CLASS_ANSWERS, item, table, answers, portion, task, working, entry, lit, methods);
+        Over.CLASS_ANSWERS, item, table, answers, subset, request, working, entry, lit, methods);
   }
 
   /**
    * {@return this with another measure of all data, which is worked next where one is worked on the
    * sheet}
    */
-  public ViewState with(Task chosen) {
-    return with(Portion.WHOLE, chosen);
+  public ViewState with(Request chosen) {
+    return with(DataSubset.WHOLE, chosen);
   }
 
   /** {@return this with another measure of a portion of the data} */
-  public ViewState with(Portion of, Task chosen) {
-    Task worked = working == null ? null : chosen;
+  public ViewState with(DataSubset of, Request chosen) {
+    Request worked = working == null ? null : chosen;
     return new ViewState(over, item, table, answers, of, chosen, worked, entry, lit, methods);
   }
 
   /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
-  public ViewState working(@Nullable Task worked) {
-    return new ViewState(over, item, table, answers, portion, task, worked, entry, lit, methods);
+  public ViewState working(@Nullable Request worked) {
+    return new ViewState(over, item, table, answers, subset, request, worked, entry, lit, methods);
   }
 
   /** {@return this with another entry} */
   public ViewState withEntry(int chosen) {
-    return new ViewState(over, item, table, answers, portion, task, working, chosen, lit, methods);
+    return new ViewState(over, item, table, answers, subset, request, working, chosen, lit, methods);
   }
 
   /** {@return this with another class that stands out, none where that is {@code null}} */
   public ViewState withLit(@Nullable Interval interval) {
     return new ViewState(
-        over, item, table, answers, portion, task, working, entry, interval, methods);
+        over, item, table, answers, subset, request, working, entry, interval, methods);
   }
 
   /** {@return this with what has arguments worked by another method} */
   public ViewState with(Measure measure, Method method) {
     Map<Measure, Method> changed = new HashMap<>(methods);
     changed.put(measure, method);
-    return new ViewState(over, item, table, answers, portion, task, working, entry, lit, changed);
+    return new ViewState(over, item, table, answers, subset, request, working, entry, lit, changed);
   }
 
   /** {@return whether both look at the same: what is typed then may be one act} */
@@ -137,8 +137,8 @@ public record ViewState(
     return over == other.over
         && Objects.equals(item, other.item)
         && Objects.equals(table, other.table)
-        && portion.equals(other.portion)
-        && task.equals(other.task)
+        && subset.equals(other.subset)
+        && request.equals(other.request)
         && Objects.equals(working, other.working);
   }
 
@@ -155,8 +155,8 @@ public record ViewState(
         found.map(Item::id).orElse(null),
         null,
         answers,
-        changed.portion,
-        changed.task,
+        changed.subset,
+        changed.request,
         found.isPresent() ? changed.working : null,
         entry,
         lit,
@@ -166,16 +166,16 @@ public record ViewState(
   /** What is chosen, or what one begins with where such data have no such measure. */
   private ViewState suiting(Source.Shape shape) {
     boolean suits =
-        portion.fits(shape.subject())
-            && task.measure().subject() == portion.subject(shape.subject());
+        subset.fits(shape.subject())
+            && request.measure().subject() == subset.subject(shape.subject());
     return switch (shape) {
       // Names by themselves have no other measure.
       case CATEGORIES ->
-          suits && portion.kind() == Portion.Kind.FIT ? this : with(Task.of(Measures.MODES));
-      case VALUES, FREQUENCIES, CLASSES -> suits ? this : with(Task.of(Measures.MEAN));
-      case PAIRS -> suits ? this : with(Task.of(Several.CORRELATION));
-      case GROUPS -> suits ? this : with(Portion.TOGETHER, Task.of(Measures.MEAN));
-      case COUNTS -> suits ? this : with(Task.of(Several.CHI_SQUARED));
+          suits && subset.kind() == DataSubset.Kind.FIT ? this : with(Request.of(Measures.MODES));
+      case VALUES, FREQUENCIES, CLASSES -> suits ? this : with(Request.of(Measures.MEAN));
+      case PAIRS -> suits ? this : with(Request.of(Several.CORRELATION));
+      case GROUPS -> suits ? this : with(DataSubset.TOGETHER, Request.of(Measures.MEAN));
+      case COUNTS -> suits ? this : with(Request.of(Several.CHI_SQUARED));
     };
   }
 }

@@ -133,8 +133,8 @@ public final class Background {
   public static Background ofWindow() {
     return new Background(
         Executors.newCachedThreadPool(
-            task -> {
-              Thread thread = new Thread(task, "promedio-background");
+            request -> {
+              Thread thread = new Thread(request, "promedio-background");
               thread.setDaemon(true);
               return thread;
             }),
@@ -186,7 +186,7 @@ public final class Background {
       cancel(lane);
     }
     ReadOnlyDoubleWrapper progress = new ReadOnlyDoubleWrapper(this, "progress", -1);
-    FutureTask<T> task =
+    FutureTask<T> request =
         new FutureTask<>(() -> work.run(telling(progress))) {
           @Override
           protected void done() {
@@ -200,10 +200,10 @@ public final class Background {
                 });
           }
         };
-    running.add(new Job(lane, title, task, progress.getReadOnlyProperty()));
+    running.add(new Job(lane, title, request, progress.getReadOnlyProperty()));
     under.computeIfAbsent(lane, l -> new AtomicInteger()).incrementAndGet();
     boolean waits = lane.order == Order.IN_TURN;
-    (waits ? inTurn.computeIfAbsent(lane, l -> new Turns(worker)) : worker).execute(task);
+    (waits ? inTurn.computeIfAbsent(lane, l -> new Turns(worker)) : worker).execute(request);
   }
 
   /** Stops the work of the lane that is under way. */
@@ -223,9 +223,9 @@ public final class Background {
     }
 
     @Override
-    public void execute(Runnable task) {
+    public void execute(Runnable request) {
       synchronized (waiting) {
-        waiting.add(task);
+        waiting.add(request);
         if (busy) {
           return;
         }
@@ -256,7 +256,7 @@ public final class Background {
     for (Job job : List.copyOf(running)) {
       if (job.lane() == lane) {
         try {
-          job.task().get();
+          job.request().get();
         } catch (ExecutionException | CancellationException e) {
           LOG.debug("whoever asked for the work is told", e);
         } catch (InterruptedException e) {
@@ -300,14 +300,14 @@ public final class Background {
     };
   }
 
-  private <T> void finish(FutureTask<T> task, Consumer<T> done, Consumer<Exception> failed) {
-    running.removeIf(job -> job.task() == task);
-    if (task.isCancelled()) {
+  private <T> void finish(FutureTask<T> request, Consumer<T> done, Consumer<Exception> failed) {
+    running.removeIf(job -> job.request() == request);
+    if (request.isCancelled()) {
       failed.accept(new CancellationException());
       return;
     }
     try {
-      done.accept(task.get());
+      done.accept(request.get());
     } catch (ExecutionException e) {
       failed.accept(e.getCause() instanceof Exception cause ? cause : e);
     } catch (InterruptedException e) {
@@ -320,14 +320,14 @@ public final class Background {
    *
    * @param lane what it is for
    * @param title what is done
-   * @param task the work itself
+   * @param request the work itself
    * @param progress how much is done, from 0 to 1; below 0 while nobody can tell
    */
-  public record Job(Lane lane, String title, FutureTask<?> task, ReadOnlyDoubleProperty progress) {
+  public record Job(Lane lane, String title, FutureTask<?> request, ReadOnlyDoubleProperty progress) {
 
     /** Stops the work; its outcome is dropped. */
     public void cancel() {
-      task.cancel(true);
+      request.cancel(true);
     }
   }
 }

@@ -13,8 +13,8 @@ import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Setting;
-import promedio.core.measure.Task;
+import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.core.working.Assumed;
@@ -34,58 +34,58 @@ public final class ByHand {
   }
 
   /** {@return the method that the task is worked by: of a measure, the course's} */
-  public Method method(Task task) {
-    return workspace.projection().method(task);
+  public Method method(Request request) {
+    return workspace.projection().method(request);
   }
 
   /** Works a task by another method from now on; of one with arguments no course tells it. */
-  public void choose(Task task, Method method) {
-    if (task.arguments().isEmpty()) {
-      workspace.edit("edit.method", "", now -> now.withMethod(task.measure(), method));
+  public void choose(Request request, Method method) {
+    if (request.arguments().isEmpty()) {
+      workspace.edit("edit.method", "", now -> now.withMethod(request.measure(), method));
     } else {
-      workspace.look(choice -> choice.with(task.measure(), method));
+      workspace.look(choice -> choice.with(request.measure(), method));
     }
   }
 
   /** {@return the working of what is computed; none where there is no such working} */
   public static Optional<Working> working(
-      Analysis analysis, Task task, Method method, Optional<Assumed> assumed) {
+      Analysis analysis, Request request, Method method, Optional<Assumed> assumed) {
     return assumed
-        .map(own -> Working.of(analysis.typed().data(), analysis.rules(), task, method, own))
-        .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), task, method));
+        .map(own -> Working.of(analysis.typed().data(), analysis.rules(), request, method, own))
+        .orElseGet(() -> Working.of(analysis.typed().data(), analysis.rules(), request, method));
   }
 
   /** {@return what the student wrote beside the working} */
-  public OwnWorking own(Task task, Method method) {
+  public OwnWorking own(Request request, Method method) {
     Item item = workspace.item();
     return item == null
         ? OwnWorking.EMPTY
         : workspace
             .assignment()
-            .question(task, new Selection(item.id(), workspace.projection().choice().portion()))
+            .question(request, new Selection(item.id(), workspace.projection().choice().subset()))
             .work()
             .working(method);
   }
 
   /** Takes what the student writes beside a step or in a cell. */
-  public void write(Task task, Method method, String key, String text) {
+  public void write(Request request, Method method, String key, String text) {
     workspace
         .items()
         .editWork(
             "edit.own-working",
             "own " + method + key,
-            task,
+            request,
             work -> work.with(method, work.working(method).with(key, text)));
   }
 
   /** Takes a table that the student pasted, cell by cell. */
-  public void write(Task task, Method method, Map<String, String> cells) {
+  public void write(Request request, Method method, Map<String, String> cells) {
     workspace
         .items()
         .editWork(
             "edit.own-working",
             "",
-            task,
+            request,
             work -> {
               OwnWorking own = work.working(method);
               for (Map.Entry<String, String> cell : cells.entrySet()) {
@@ -100,7 +100,7 @@ public final class ByHand {
     return new FollowThrough(
         analysis.typed().data(),
         working,
-        own(working.task(), working.method()),
+        own(working.request(), working.method()),
         analysis.rules(),
         analysis.sign());
   }
@@ -146,13 +146,13 @@ public final class ByHand {
    */
   public static Map<String, Exact> quantities(Analysis analysis) {
     Computation computation = analysis.computation();
-    Setting setting = computation.setting();
+    MeasureContext setting = computation.setting();
     if (setting.categories().isPresent()) {
       return Map.of("n", setting.data().total());
     }
     Map<String, Exact> known = new LinkedHashMap<>();
     put(known, setting.n(), Optional.of(setting.data().total()));
-    Task sum = Task.of(Measures.SUM);
+    Request sum = Request.of(Measures.SUM);
     boolean spreadCovered = analysis.coversAny(Measures.VARIANCE, Measures.SD);
     if (!analysis.isCovered(sum)) {
       put(known, setting.sum(setting.x()), computation.value(sum));
@@ -190,7 +190,7 @@ public final class ByHand {
 
   /** Σx² = n·(σ² + x̄²), since both are known already when it is asked for, at each keystroke. */
   private static Optional<Exact> squares(Computation computation) {
-    Setting setting = computation.setting();
+    MeasureContext setting = computation.setting();
     return computation
         .value(Quantity.SECOND_MOMENT)
         .flatMap(

@@ -8,8 +8,8 @@ import promedio.core.assignment.Original;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.ChooseColumns;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
 
@@ -40,11 +40,11 @@ public record ChosenImport(
    * @throws IOException if the original cannot be read again
    */
   public ImportedTable table() throws IOException {
-    Replay replay = Replay.of(read);
-    Replay chosen =
+    StepPipeline replay = StepPipeline.of(read);
+    StepPipeline chosen =
         columns.equals(read.names())
             ? replay
-            : replay.with(List.of(Listed.of(new ChooseColumns(columns))));
+            : replay.with(List.of(StepEntry.of(new ChooseColumns(columns))));
     String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
     return new ImportedTable(1, name, original(), choices, chosen);
   }

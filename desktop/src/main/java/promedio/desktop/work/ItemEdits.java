@@ -16,10 +16,10 @@ import promedio.core.entry.TypedCategories;
 import promedio.core.graph.GraphChoice;
 import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.WhatIf;
 
 /** What is changed about the chosen item; each change can be undone. */
@@ -52,7 +52,7 @@ public final class ItemEdits {
   }
 
   /** Takes what is typed as the student's answer to what is asked of the chosen item. */
-  public void answer(Task asked, String text) {
+  public void answer(Request asked, String text) {
     Item item = workspace.item();
     if (item != null) {
       answer(workspace.assignment().question(asked, Selection.of(item)), text);
@@ -78,10 +78,10 @@ public final class ItemEdits {
   }
 
   /** Changes what was done about what is asked of the chosen portion of the chosen item. */
-  void editWork(String nameKey, String key, Task asked, UnaryOperator<Work> change) {
+  void editWork(String nameKey, String key, Request asked, UnaryOperator<Work> change) {
     Item item = workspace.item();
     if (item != null) {
-      Selection about = new Selection(item.id(), workspace.projection().choice().portion());
+      Selection about = new Selection(item.id(), workspace.projection().choice().subset());
       Question question = workspace.assignment().question(asked, about);
       String runningKey = key.isEmpty() ? "" : key + " " + asked(question);
       workspace.edit(
@@ -91,20 +91,20 @@ public final class ItemEdits {
 
   /** A question that nothing is done about any more is gone, and has another id when it is back. */
   private static String asked(Question question) {
-    return question.task() + " " + question.about() + " " + question.stated();
+    return question.request() + " " + question.about() + " " + question.stated();
   }
 
   /** Asks something more of the chosen item; what is asked already is not asked twice. */
-  public void ask(Task task) {
-    editChosenSheet((now, about) -> now.with(now.question(task, about)));
+  public void ask(Request request) {
+    editChosenSheet((now, about) -> now.with(now.question(request, about)));
   }
 
   /** Uncovers the result of what is asked of a portion of the chosen item. */
-  public void uncover(Portion portion, Task task) {
+  public void uncover(DataSubset subset, Request request) {
     Item item = workspace.item();
     if (item != null) {
       workspace.edit(
-          "edit.uncover", "", now -> now.uncovering(task, new Selection(item.id(), portion)));
+          "edit.uncover", "", now -> now.uncovering(request, new Selection(item.id(), subset)));
     }
   }
 
@@ -114,8 +114,8 @@ public final class ItemEdits {
   }
 
   /** Asks something of the chosen item nowhere any longer; undo brings it and its work back. */
-  public void stopAsking(Task task) {
-    editChosenSheet((now, about) -> now.withoutQuestions(task, about));
+  public void stopAsking(Request request) {
+    editChosenSheet((now, about) -> now.withoutQuestions(request, about));
   }
 
   private void editChosenSheet(BiFunction<Assignment, Selection, Assignment> change) {

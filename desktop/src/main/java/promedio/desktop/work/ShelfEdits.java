@@ -5,7 +5,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 
 /** What is put on the shelf, taken off it and moved; each change can be undone. */
@@ -31,8 +31,8 @@ public final class ShelfEdits {
   /** A copy is asked the same as the item. */
   private static Assignment asking(Assignment now, Item item, Item copy) {
     Assignment asked = now;
-    for (Task task : now.askedBesides(Selection.of(item))) {
-      asked = asked.with(asked.question(task, Selection.of(copy)));
+    for (Request request : now.askedBesides(Selection.of(item))) {
+      asked = asked.with(asked.question(request, Selection.of(copy)));
     }
     return asked;
   }

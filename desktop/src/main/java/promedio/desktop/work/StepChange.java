@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Step;
 
 /**
@@ -15,20 +15,20 @@ import promedio.core.tidy.Step;
 public interface StepChange {
 
   /** {@return the steps after it; none where the step that it is about is gone} */
-  Optional<List<Listed>> of(List<Listed> steps);
+  Optional<List<StepEntry>> of(List<StepEntry> steps);
 
   /** {@return the change to these steps, whatever there was} */
-  static StepChange to(List<Listed> steps) {
+  static StepChange to(List<StepEntry> steps) {
     return now -> Optional.of(List.copyOf(steps));
   }
 
   /** {@return the change that adds a step at the end} */
   static StepChange adding(Step step) {
-    return now -> changed(now, steps -> steps.add(Listed.of(step)));
+    return now -> changed(now, steps -> steps.add(StepEntry.of(step)));
   }
 
   /** {@return the change that puts a step in the place of one, or switches it on or off} */
-  static StepChange replacing(Seen old, Listed step) {
+  static StepChange replacing(Seen old, StepEntry step) {
     return now -> old.in(now).flatMap(at -> changed(now, steps -> steps.set(at, step)));
   }
 
@@ -51,8 +51,8 @@ public interface StepChange {
                         }));
   }
 
-  private static Optional<List<Listed>> changed(List<Listed> steps, Consumer<List<Listed>> change) {
-    List<Listed> changed = new ArrayList<>(steps);
+  private static Optional<List<StepEntry>> changed(List<StepEntry> steps, Consumer<List<StepEntry>> change) {
+    List<StepEntry> changed = new ArrayList<>(steps);
     change.accept(changed);
     return Optional.of(changed);
   }
@@ -63,10 +63,10 @@ public interface StepChange {
    * @param place where it stood, from 0
    * @param listed the step
    */
-  record Seen(int place, Listed listed) {
+  record Seen(int place, StepEntry listed) {
 
     /** {@return where it stands now: of several that are the same, the nearest to its place} */
-    public Optional<Integer> in(List<Listed> steps) {
+    public Optional<Integer> in(List<StepEntry> steps) {
       for (int away = 0; away <= Math.max(place, steps.size()); away++) {
         for (int at : new int[] {place - away, place + away}) {
           if (at >= 0 && at < steps.size() && steps.get(at).equals(listed)) {

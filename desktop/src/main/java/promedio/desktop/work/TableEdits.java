@@ -15,8 +15,8 @@ import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
 import promedio.desktop.session.Background;
 import promedio.desktop.session.DocumentJob;
@@ -107,7 +107,7 @@ public final class TableEdits {
   }
 
   /** Tidies the chosen table by these steps, and tells where one of them does not fit. */
-  public void loadSteps(List<Listed> steps) {
+  public void loadSteps(List<StepEntry> steps) {
     changeSteps(
         "edit.steps-load",
         StepChange.to(steps),
@@ -165,7 +165,7 @@ public final class TableEdits {
    * @param replay the table with its steps
    * @param linked what follows it
    */
-  private record Basis(Replay replay, List<Source> linked) {
+  private record Basis(StepPipeline replay, List<Source> linked) {
 
     static Optional<Basis> of(Assignment now, int table) {
       List<Source> linked =
@@ -178,7 +178,7 @@ public final class TableEdits {
           .map(found -> new Basis(found.replay(), linked));
     }
 
-    Tidied tidied(ImportedTable table, List<Listed> steps) {
+    Tidied tidied(ImportedTable table, List<StepEntry> steps) {
       Tidied tidied = Tidied.of(table.with(replay), steps);
       linked.forEach(source -> tidied.values().follow((Source.Linked) source));
       return tidied;
@@ -186,10 +186,10 @@ public final class TableEdits {
   }
 
   /** What comes of tidying a table, for it and for what follows it. */
-  private record Tidied(int id, Replay replay, LinkedValues values) {
+  private record Tidied(int id, StepPipeline replay, LinkedValues values) {
 
-    static Tidied of(ImportedTable table, List<Listed> steps) {
-      Replay replay = table.replay().with(steps);
+    static Tidied of(ImportedTable table, List<StepEntry> steps) {
+      StepPipeline replay = table.replay().with(steps);
       return new Tidied(table.id(), replay, new LinkedValues(replay.result()));
     }
 

@@ -16,13 +16,13 @@ import promedio.core.assignment.HandInChoice;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.entry.Entry;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Computations;
 import promedio.desktop.projection.Moved;
@@ -184,8 +184,8 @@ public final class Workspace {
   }
 
   /** {@return the chosen measure} */
-  public Task task() {
-    return projection.choice().task();
+  public Request request() {
+    return projection.choice().request();
   }
 
   /** {@return what is imported, and looked at before that} */
@@ -236,13 +236,13 @@ public final class Workspace {
   }
 
   /** Chooses a measure of all data of the item. */
-  public void chooseTask(Task task) {
-    chooseTask(Portion.WHOLE, task);
+  public void chooseTask(Request request) {
+    chooseTask(DataSubset.WHOLE, request);
   }
 
   /** Chooses a measure of a portion of the data of the item. */
-  public void chooseTask(Portion portion, Task task) {
-    look(choice -> choice.with(portion, task));
+  public void chooseTask(DataSubset subset, Request request) {
+    look(choice -> choice.with(subset, request));
   }
 
   /** {@return what is computed of what the chosen measure is asked of, if anything is} */
@@ -251,8 +251,8 @@ public final class Workspace {
   }
 
   /** Works something on the sheet; {@code null} goes back to the measures. */
-  public void workOnSheet(@Nullable Task task) {
-    look(choice -> choice.working(task));
+  public void workOnSheet(@Nullable Request request) {
+    look(choice -> choice.working(request));
   }
 
   /** Chooses an entry of the sample by its index; −1 for none. */

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import promedio.files.report.QuestionJson;
+import promedio.files.report.MarkRequestJson;
 
 /** Categories from the command line. */
 class CategoriesCommandTest {
@@ -83,7 +83,7 @@ class CategoriesCommandTest {
   void theModeOfCategoriesIsAmongTheMeasures() throws Exception {
     Outcome outcome = run("measures", file(TRAYS), "--kind", "categories", "--format", "json");
 
-    JsonNode report = QuestionJson.read(outcome.out());
+    JsonNode report = MarkRequestJson.read(outcome.out());
     assertThat(report.path("n").asInt()).isEqualTo(3);
     assertThat(report.path("missing").asInt()).isEqualTo(1);
     assertThat(report.path("measures").path("modes").get(0).path("value").asText())

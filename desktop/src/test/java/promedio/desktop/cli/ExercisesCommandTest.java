@@ -19,7 +19,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.StatedRules;
@@ -41,10 +41,10 @@ class ExercisesCommandTest {
             .asking(
                 Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
                 List.of(
-                    Task.of(Measures.MEAN), new Task(Measures.PERCENTILE, List.of(Exact.of(90)))))
+                    Request.of(Measures.MEAN), new Request(Measures.PERCENTILE, List.of(Exact.of(90)))))
             .asking(
                 Part.of(2, "How near to a line?", Selection.of(2), StatedRules.places(3)),
-                List.of(Task.of(Measures.ofKey("correlation").orElseThrow()))),
+                List.of(Request.of(Measures.ofKey("correlation").orElseThrow()))),
         file);
     sheet = file.toString();
   }

@@ -19,11 +19,11 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.assignment.AssignmentFile;
 import promedio.files.table.DataSource;
 import promedio.files.table.Fingerprint;
@@ -44,10 +44,10 @@ class HandInCommandTest {
             .with(Item.of(1, "upper", "g", new Source.ValuesText("8 10 12")))
             .asking(
                 Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
-                List.of(Task.of(Measures.MEAN)))
+                List.of(Request.of(Measures.MEAN)))
             .asking(
                 Part.of(2, "How far?", Selection.of(1), StatedRules.NONE),
-                List.of(Task.of(Measures.SD))),
+                List.of(Request.of(Measures.SD))),
         file);
     pears = file.toString();
   }
@@ -75,7 +75,7 @@ class HandInCommandTest {
     Path mine = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
     Assignment plain = AssignmentFile.read(Path.of(pears));
     AssignmentFile.write(
-        plain.with(new ImportedTable(1, "log", original, ReadingChoices.NONE, Replay.of(table))),
+        plain.with(new ImportedTable(1, "log", original, ReadingChoices.NONE, StepPipeline.of(table))),
         mine);
     String into = folder.resolve(command.equals("hand-in") ? "a.md" : "sheets").toString();
 

@@ -11,11 +11,11 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Values;
 import promedio.desktop.session.Document;
 import promedio.desktop.session.DocumentKey;
@@ -30,7 +30,7 @@ class ComputationsTest {
           .with(SOUTH)
           .asking(
               Part.of(1, "", Selection.of(SOUTH), StatedRules.NONE),
-              List.of(Task.of(Measures.MEAN)));
+              List.of(Request.of(Measures.MEAN)));
 
   private final Computations computations = new Computations();
 
@@ -55,7 +55,7 @@ class ComputationsTest {
     Assignment edited =
         PEARS
             .with(NORTH.withName("Row 1").withNote("in the morning"))
-            .answering(Task.of(Measures.MEAN), Selection.of(NORTH), "10");
+            .answering(Request.of(Measures.MEAN), Selection.of(NORTH), "10");
 
     Projection now = shown(edited, ViewState.NOTHING.ofItem(1));
 
@@ -70,7 +70,7 @@ class ComputationsTest {
         shown(PEARS.withRules(PEARS.rules().with(Rule.PLACES, 1)), ViewState.NOTHING.ofItem(1));
 
     assertThat(now.hasSameNumbers(before)).isFalse();
-    assertThat(now.analysis().shown(Task.of(Measures.MEAN))).isEqualTo("10.0");
+    assertThat(now.analysis().shown(Request.of(Measures.MEAN))).isEqualTo("10.0");
   }
 
   @Test
@@ -106,6 +106,6 @@ class ComputationsTest {
     assertThat(computations.atOnce(with, pairs)).isEmpty();
     Analysis read = computations.of(with, pairs);
     assertThat(computations.atOnce(with, pairs)).isPresent();
-    assertThat(read.in(Portion.X).orElseThrow().shown(Task.of(Measures.MEAN))).isEqualTo("0.00");
+    assertThat(read.in(DataSubset.X).orElseThrow().shown(Request.of(Measures.MEAN))).isEqualTo("0.00");
   }
 }

@@ -17,7 +17,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphKind;
 import promedio.core.graph.GraphMark;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.work.ByHand;
 import promedio.graph.Graph;
@@ -25,7 +25,7 @@ import promedio.graph.Graph;
 /** What a covered result shows, and what it keeps to itself. */
 class CoveredTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Request MEAN = Request.of(Measures.MEAN);
 
   private static final Item UPPER =
       Item.of(1, "upper", "g", new Source.ValuesText("12 15 11 20 17"));
@@ -42,7 +42,7 @@ class CoveredTest {
     Analysis now = analysis(COVERED.answering(MEAN, Selection.of(1), answer));
 
     assertThat(now.shown(MEAN)).isEqualTo(shown);
-    assertThat(now.shown(Task.of(Measures.SD))).isEqualTo("?");
+    assertThat(now.shown(Request.of(Measures.SD))).isEqualTo("?");
   }
 
   @Test
@@ -74,7 +74,7 @@ class CoveredTest {
     Analysis now = analysis(covered);
 
     assertThat(now.shown(MEAN)).isEqualTo("?");
-    assertThat(now.shown(Task.of(Measures.MEDIAN))).isEqualTo("15.00");
+    assertThat(now.shown(Request.of(Measures.MEDIAN))).isEqualTo("15.00");
     assertThat(now.coversAny(Measures.MEAN)).isTrue();
     assertThat(now.coversAnything()).isTrue();
     assertThat(analysis(covered.answering(MEAN, Selection.of(1), "15")).coversAnything()).isFalse();
@@ -131,10 +131,10 @@ class CoveredTest {
   @Test
   void noValueIsLitForACoveredMeasureAndScratchPaperKnowsNoneOfThem() {
     Analysis now = analysis(COVERED);
-    Analysis found = analysis(COVERED.answering(Task.of(Measures.MEDIAN), Selection.of(1), "15"));
+    Analysis found = analysis(COVERED.answering(Request.of(Measures.MEDIAN), Selection.of(1), "15"));
 
-    assertThat(LineUp.of(now).orElseThrow().partsOf(Task.of(Measures.MEDIAN), now)).isEmpty();
-    assertThat(LineUp.of(found).orElseThrow().partsOf(Task.of(Measures.MEDIAN), found))
+    assertThat(LineUp.of(now).orElseThrow().partsOf(Request.of(Measures.MEDIAN), now)).isEmpty();
+    assertThat(LineUp.of(found).orElseThrow().partsOf(Request.of(Measures.MEDIAN), found))
         .containsExactly(3);
     assertThat(ByHand.quantities(now).keySet()).containsExactly("n");
     assertThat(ByHand.quantities(found).keySet()).containsExactly("n", "Md");

@@ -8,7 +8,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -73,12 +73,12 @@ class LineUpTest {
     Analysis now = analysis(new Source.ValuesText("1 3 3 7 9 12"), "halves-without-median");
     LineUp line = LineUp.of(now).orElseThrow();
 
-    assertThat(line.partsOf(Task.of(Measures.MEDIAN), now)).containsExactly(3, 4);
-    assertThat(line.partsOf(Task.of(Measures.Q1), now)).containsExactly(2);
-    assertThat(line.partsOf(Task.of(Measures.IQR), now)).containsExactly(2, 5);
-    assertThat(line.partsOf(Task.of(Measures.MODES), now)).containsExactly(2, 3);
-    assertThat(line.partsOf(Task.of(Measures.RANGE), now)).containsExactly(1, 6);
-    assertThat(line.partsOf(Task.of(Measures.SD), now)).hasSize(6);
+    assertThat(line.partsOf(Request.of(Measures.MEDIAN), now)).containsExactly(3, 4);
+    assertThat(line.partsOf(Request.of(Measures.Q1), now)).containsExactly(2);
+    assertThat(line.partsOf(Request.of(Measures.IQR), now)).containsExactly(2, 5);
+    assertThat(line.partsOf(Request.of(Measures.MODES), now)).containsExactly(2, 3);
+    assertThat(line.partsOf(Request.of(Measures.RANGE), now)).containsExactly(1, 6);
+    assertThat(line.partsOf(Request.of(Measures.SD), now)).hasSize(6);
   }
 
   @Test

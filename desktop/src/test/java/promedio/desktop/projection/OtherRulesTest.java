@@ -8,7 +8,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.demo.DemoAssignment;
 
 class OtherRulesTest {
@@ -20,7 +20,7 @@ class OtherRulesTest {
 
   @Test
   void aQuartileIsShownByTheTenOtherRulesAndTheAnswerIsFoundAmongThem() {
-    List<OtherRules.Line> lines = OtherRules.of(Task.of(Measures.Q1), north());
+    List<OtherRules.Line> lines = OtherRules.of(Request.of(Measures.Q1), north());
 
     assertThat(lines).hasSize(10);
     assertThat(lines)
@@ -37,10 +37,10 @@ class OtherRulesTest {
 
   @Test
   void varianceHangsOnTheDivisorAndTheMeanOnNothing() {
-    assertThat(OtherRules.of(Task.of(Measures.VARIANCE), north()))
+    assertThat(OtherRules.of(Request.of(Measures.VARIANCE), north()))
         .containsExactly(new OtherRules.Line("divisor", "n", "176.56", false, true));
-    assertThat(OtherRules.of(Task.of(Measures.MEAN), north())).isEmpty();
-    assertThat(OtherRules.of(Task.of(Measures.SKEWNESS), north())).hasSize(5);
+    assertThat(OtherRules.of(Request.of(Measures.MEAN), north())).isEmpty();
+    assertThat(OtherRules.of(Request.of(Measures.SKEWNESS), north())).hasSize(5);
   }
 
   @Test
@@ -48,7 +48,7 @@ class OtherRulesTest {
     Item item = Item.of(1, "Row", "", new Source.ValuesText("1 2 3"));
     Assignment assignment = Assignment.empty("Pears").with(item);
 
-    assertThat(OtherRules.of(Task.of(Measures.MODES), Analysis.of(assignment, item)))
+    assertThat(OtherRules.of(Request.of(Measures.MODES), Analysis.of(assignment, item)))
         .containsExactly(new OtherRules.Line("mode", "list-all", "1, 2, 3", false, false));
   }
 }

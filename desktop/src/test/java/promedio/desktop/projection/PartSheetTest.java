@@ -12,7 +12,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.session.Document;
 import promedio.desktop.session.DocumentKey;
@@ -20,8 +20,8 @@ import promedio.desktop.session.DocumentKey;
 /** The parts of an assignment, with what their answers are worth. */
 class PartSheetTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
-  private static final Task SD = Task.of(Measures.SD);
+  private static final Request MEAN = Request.of(Measures.MEAN);
+  private static final Request SD = Request.of(Measures.SD);
   private static final Selection NORTH = Selection.of(1);
 
   private static final Assignment PEARS =
@@ -60,7 +60,7 @@ class PartSheetTest {
     Assignment assignment =
         PEARS
             .answering(SD, NORTH, "13.5")
-            .asking(part(1, StatedRules.NONE), List.of(MEAN, SD, Task.of(Measures.MEDIAN)));
+            .asking(part(1, StatedRules.NONE), List.of(MEAN, SD, Request.of(Measures.MEDIAN)));
 
     assertThat(PartSheet.progress(shown(assignment))).isEqualTo(new PartSheet.Progress(3, 2, 1));
   }
@@ -79,11 +79,11 @@ class PartSheetTest {
         PartSheet.withPart(PartSheet.withPart(PEARS, PEARS.items().get(0)).with(south), south);
 
     assertThat(assignment.questions(assignment.parts().get(0)))
-        .extracting(Question::task)
+        .extracting(Question::request)
         .containsExactly(MEAN, SD);
     assertThat(assignment.questions(assignment.parts().get(1)))
-        .extracting(Question::task)
-        .contains(Task.of(Measures.MEDIAN));
+        .extracting(Question::request)
+        .contains(Request.of(Measures.MEDIAN));
   }
 
   @Test

@@ -13,7 +13,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
@@ -56,7 +56,7 @@ class ProjectionWalkTest {
       case 1 -> workspace.setRule(Rule.QUARTILES, any(Rule.QUARTILES.values(), random));
       case 2 -> workspace.setSign(any(List.of(DecimalSign.values()), random));
       case 3 -> workspace.items().type(n + " 3,5 x" + n + " " + n / 7.0 + " —");
-      case 4 -> workspace.items().answer(task(random), n % 5 == 0 ? "" : "" + n);
+      case 4 -> workspace.items().answer(request(random), n % 5 == 0 ? "" : "" + n);
       case 5 -> workspace.items().rename("Row \"" + n + "\" Ñ");
       case 6 -> workspace.shelf().addSample(new Source.ValuesText("1 " + n));
       case 7 -> workspace.shelf().duplicateChosen();
@@ -67,7 +67,7 @@ class ProjectionWalkTest {
           workspace.shelf().removeChosen();
         }
       }
-      case 11 -> workspace.chooseTask(task(random));
+      case 11 -> workspace.chooseTask(request(random));
       case 12 -> workspace.showParts(n % 2 == 0);
       case 13 -> workspace.chooseEntry(n % 20 - 1);
       case 14 ->
@@ -80,8 +80,8 @@ class ProjectionWalkTest {
     }
   }
 
-  private static Task task(Random random) {
-    return Task.of(any(Measures.all(), random));
+  private static Request request(Random random) {
+    return Request.of(any(Measures.all(), random));
   }
 
   /** Every text that depends on the document and on what of it is looked at. */
@@ -92,10 +92,10 @@ class ProjectionWalkTest {
     Analysis now = calm.analysis();
     if (now != null) {
       boolean words = now.typed().data().categories().isPresent();
-      Stream<Task> tasks =
-          words ? Stream.of(calm.choice().task()) : Measures.all().stream().map(Task::of);
-      tasks.forEach(task -> texts.add(MeasureLine.of(task, now, calm)));
-      texts.add(MarginText.of(calm.choice().task(), now));
+      Stream<Request> requests =
+          words ? Stream.of(calm.choice().request()) : Measures.all().stream().map(Request::of);
+      requests.forEach(request -> texts.add(MeasureLine.of(request, now, calm)));
+      texts.add(MarginText.of(calm.choice().request(), now));
       texts.add(Describe.progress(now));
       texts.add(LineUp.of(now));
     }

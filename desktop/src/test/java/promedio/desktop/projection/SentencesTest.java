@@ -14,7 +14,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -46,31 +46,31 @@ class SentencesTest {
   void everyMeasureOfEverySampleHasASentenceAndAFormulaThatCanBeSet(Item item)
       throws BadInputException {
     Analysis analysis = analysis(item.id());
-    for (Task task : tasks()) {
-      Result result = analysis.computation().result(task);
+    for (Request request : requests()) {
+      Result result = analysis.computation().result(request);
 
-      assertThat(Sentences.about(task, result, analysis))
-          .as(task.id())
+      assertThat(Sentences.about(request, result, analysis))
+          .as(request.id())
           .endsWith(".")
           .doesNotContain("{");
       analysis
           .computation()
-          .equation(task)
+          .equation(request)
           .ifPresent(
               equation ->
                   assertThat(FormulaSetter.set(equation.latex()).path())
-                      .as(task.id())
+                      .as(request.id())
                       .startsWith("M"));
     }
   }
 
-  private static List<Task> tasks() {
-    List<Task> tasks = new ArrayList<>(Measures.all().stream().map(Task::of).toList());
+  private static List<Request> requests() {
+    List<Request> requests = new ArrayList<>(Measures.all().stream().map(Request::of).toList());
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      tasks.add(new Task(measure, measure.parameters().stream().map(each -> number).toList()));
+      requests.add(new Request(measure, measure.parameters().stream().map(each -> number).toList()));
     }
-    return tasks;
+    return requests;
   }
 
   static Stream<Rule<?>> rulesOfTheStrip() {
@@ -93,19 +93,19 @@ class SentencesTest {
 
     assertThat(
             Sentences.about(
-                Task.of(Measures.MEAN), north.computation().result(Task.of(Measures.MEAN)), north))
+                Request.of(Measures.MEAN), north.computation().result(Request.of(Measures.MEAN)), north))
         .isEqualTo("If the total were shared equally among 24 values, each would be 138.83 g.");
     assertThat(
             Sentences.about(
-                Task.of(Measures.MODES),
-                north.computation().result(Task.of(Measures.MODES)),
+                Request.of(Measures.MODES),
+                north.computation().result(Request.of(Measures.MODES)),
                 north))
         .startsWith("131, 139 g occur most often");
     Analysis moments = analysis(1, "skewness", "pearson-median");
     assertThat(
             Sentences.about(
-                Task.of(Measures.SKEWNESS),
-                moments.computation().result(Task.of(Measures.SKEWNESS)),
+                Request.of(Measures.SKEWNESS),
+                moments.computation().result(Request.of(Measures.SKEWNESS)),
                 moments))
         .contains("large values pull it up");
   }
@@ -132,7 +132,7 @@ class SentencesTest {
   }
 
   private static String about(Measure measure, Analysis analysis) {
-    Task task = Task.of(measure);
-    return Sentences.about(task, analysis.computation().result(task), analysis);
+    Request request = Request.of(measure);
+    return Sentences.about(request, analysis.computation().result(request), analysis);
   }
 }

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.Workspace;
@@ -89,7 +89,7 @@ class CrashTest {
         new DocumentStore(workspace.session(), Folders.under(folder.resolve("state")))) {
       Map<String, Runnable> moments = new LinkedHashMap<>();
       moments.put("typed", () -> workspace.items().type("8 10 12"));
-      moments.put("answered", () -> workspace.items().answer(Task.of(Measures.MEAN), "10"));
+      moments.put("answered", () -> workspace.items().answer(Request.of(Measures.MEAN), "10"));
       moments.put("a new one begun", () -> workspace.replace(Assignment.empty("Apples")));
       moments.put("typed into the new one", () -> workspace.items().type("1 2 3"));
       moments.put("opened and changed", () -> openAndChange(store, workspace, file));

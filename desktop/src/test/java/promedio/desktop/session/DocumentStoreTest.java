@@ -18,10 +18,10 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.desktop.Folders;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.work.Workspace;
@@ -69,7 +69,7 @@ class DocumentStoreTest {
     Path file = folder.resolve("pears.promedio");
     try (DocumentStore store = store(first)) {
       first.items().type("8 10 — 14o");
-      first.items().answer(Task.of(Measures.MEAN), "9");
+      first.items().answer(Request.of(Measures.MEAN), "9");
       assertThat(store.savedProperty().get()).isFalse();
       assertThat(AtOnce.save(store, file)).isEmpty();
       assertThat(store.savedProperty().get()).isTrue();
@@ -380,7 +380,7 @@ class DocumentStoreTest {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     Table table = TableReader.read(DataSource.of(data), ReadingChoices.NONE, Progress.NONE).table();
     ImportedTable imported =
-        new ImportedTable(1, "log", original, ReadingChoices.NONE, Replay.of(table));
+        new ImportedTable(1, "log", original, ReadingChoices.NONE, StepPipeline.of(table));
     Path file = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("Pears").with(imported), file);
     return file;

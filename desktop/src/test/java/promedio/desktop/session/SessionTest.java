@@ -24,13 +24,13 @@ import promedio.core.assignment.Link;
 import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.sample.Sample;
 import promedio.core.table.ReadingChoices;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.RenameColumn;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
 import promedio.desktop.Folders;
 import promedio.desktop.ReadTables;
@@ -108,7 +108,7 @@ class SessionTest {
   }
 
   private List<Step> steps() {
-    return table().replay().steps().stream().map(Listed::step).toList();
+    return table().replay().steps().stream().map(StepEntry::step).toList();
   }
 
   @Test
@@ -264,7 +264,7 @@ class SessionTest {
   @Test
   void loadedStepsThatDoNotFitAreToldAboutALongTableToo() {
     importLongTable();
-    workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("weight", "w"))));
+    workspace.tables().loadSteps(List.of(StepEntry.of(new RenameColumn("weight", "w"))));
     work();
 
     assertThat(steps()).hasSize(1);
@@ -316,7 +316,7 @@ class SessionTest {
   @Test
   void anAnswerIsUndoneWithTheTryThatItBecame() {
     workspace.items().type("8 10");
-    Task mean = Task.of(Measures.MEAN);
+    Request mean = Request.of(Measures.MEAN);
     workspace.items().answer(mean, "8");
     session.endAct();
     workspace.items().keepTry(workspace.analysis().question(mean));
@@ -329,7 +329,7 @@ class SessionTest {
 
   private Assignment referring(Path data) throws Exception {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
-    Replay read = Replay.of(ReadTables.of(Files.readString(data)));
+    StepPipeline read = StepPipeline.of(ReadTables.of(Files.readString(data)));
     ImportedTable imported = new ImportedTable(1, "log", original, ReadingChoices.NONE, read);
     return Assignment.empty("Theirs").with(imported);
   }

@@ -33,7 +33,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Link;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Language;
 import promedio.core.rules.Rule;
 import promedio.core.tidy.LeaveOutWhere;
@@ -105,10 +105,10 @@ class SessionWalkTest {
   }
 
   private <T> T onWindow(Callable<T> act) throws Exception {
-    FutureTask<T> task = new FutureTask<>(act);
-    window.execute(task);
+    FutureTask<T> request = new FutureTask<>(act);
+    window.execute(request);
     try {
-      return task.get(30, TimeUnit.SECONDS);
+      return request.get(30, TimeUnit.SECONDS);
     } catch (ExecutionException e) {
       if (e.getCause() instanceof Error error) {
         throw error;
@@ -118,12 +118,12 @@ class SessionWalkTest {
   }
 
   /** Some work takes longer than other. */
-  private void work(Runnable task) {
-    long nanos = Math.floorMod(task.hashCode() * 31L + count, SLOWEST_NANOS);
+  private void work(Runnable request) {
+    long nanos = Math.floorMod(request.hashCode() * 31L + count, SLOWEST_NANOS);
     workers.execute(
         () -> {
           LockSupport.parkNanos(nanos);
-          task.run();
+          request.run();
         });
   }
 
@@ -257,8 +257,8 @@ class SessionWalkTest {
     List<Object> texts = new ArrayList<>(ShelfLine.items(all));
     texts.addAll(ShelfLine.tables(all));
     if (all.analysis() != null && all.ofOne().isPresent()) {
-      Task task = Task.of(Measures.MEAN);
-      texts.add(MeasureLine.of(task, all.analysis(), all.trying(null).moving(Map.of())));
+      Request request = Request.of(Measures.MEAN);
+      texts.add(MeasureLine.of(request, all.analysis(), all.trying(null).moving(Map.of())));
     }
     return texts;
   }
@@ -440,7 +440,7 @@ class SessionWalkTest {
         workspace().shelf().addNamed("s" + count, new Source.ValuesText("1 2 " + count));
       }
       case 3 -> {
-        workspace().items().answer(Task.of(Measures.MEAN), "" + count);
+        workspace().items().answer(Request.of(Measures.MEAN), "" + count);
         session().endAct();
       }
       default -> {

@@ -13,7 +13,7 @@ import promedio.core.calculation.CalculationException;
 import promedio.core.catalogue.Measures;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -29,7 +29,7 @@ import promedio.desktop.session.Background;
 /** Methods, own workings and scratch paper of a window, without the window. */
 class ByHandTest {
 
-  private static final Task VARIANCE = Task.of(Measures.VARIANCE);
+  private static final Request VARIANCE = Request.of(Measures.VARIANCE);
 
   private Workspace workspace;
   private ByHand byHand;
@@ -48,11 +48,11 @@ class ByHandTest {
 
   @Test
   void theMethodOfAMeasureIsKeptWithTheAssignmentAndUndone() {
-    byHand.choose(Task.of(Measures.VARIANCE), Method.STEP);
+    byHand.choose(Request.of(Measures.VARIANCE), Method.STEP);
     assertThat(byHand.method(VARIANCE)).isEqualTo(Method.STEP);
     // Another measure, and what is no measure, is worked as usual.
-    assertThat(byHand.method(Task.of(Measures.SD))).isEqualTo(Method.DEFINITION);
-    assertThat(byHand.method(Task.of(Measures.PERCENTILE, Exact.of(90))))
+    assertThat(byHand.method(Request.of(Measures.SD))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(Request.of(Measures.PERCENTILE, Exact.of(90))))
         .isEqualTo(Method.DEFINITION);
     workspace.session().undo();
     assertThat(byHand.method(VARIANCE)).isEqualTo(Method.DEFINITION);
@@ -60,9 +60,9 @@ class ByHandTest {
 
   @Test
   void aMethodThatTheRulesNoLongerHaveIsTheUsualOne() throws BadInputException {
-    byHand.choose(Task.of(Measures.SKEWNESS), Method.RAW_MOMENTS);
+    byHand.choose(Request.of(Measures.SKEWNESS), Method.RAW_MOMENTS);
     workspace.setRule(Rule.SKEWNESS, Rule.SKEWNESS.valueOfCode("quartile"));
-    assertThat(byHand.method(Task.of(Measures.SKEWNESS))).isEqualTo(Method.DEFINITION);
+    assertThat(byHand.method(Request.of(Measures.SKEWNESS))).isEqualTo(Method.DEFINITION);
   }
 
   @Test
@@ -170,7 +170,7 @@ class ByHandTest {
     Workspace workspace =
         new Workspace(Assignment.empty("Crates"), new Background(Runnable::run, Runnable::run));
     workspace.shelf().addSample(new Source.ValuesText("1 2 6"));
-    workspace.workOnSheet(Task.of(Measures.VARIANCE));
+    workspace.workOnSheet(Request.of(Measures.VARIANCE));
     assertThat(workspace.projection().choice().working()).isNotNull();
 
     workspace.replace(Assignment.empty("Another"));

@@ -10,7 +10,7 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.desktop.projection.PartSheet;
 import promedio.desktop.session.Background;
@@ -18,7 +18,7 @@ import promedio.desktop.session.Background;
 /** The person goes on while a long column is read. */
 class LongReadingTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Request MEAN = Request.of(Measures.MEAN);
   private static final String LONG = "12.5 ".repeat(40_000);
 
   private final Queue<Runnable> given = new ArrayDeque<>();

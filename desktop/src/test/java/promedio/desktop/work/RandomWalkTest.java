@@ -12,7 +12,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
 import promedio.desktop.demo.DemoAssignment;
@@ -64,7 +64,7 @@ class RandomWalkTest {
       case 4 -> workspace.setTitle("Title " + n);
       case 5 -> workspace.items().type(n + " 3,5 x" + n + " " + n / 7.0 + " —");
       case 6 ->
-          workspace.items().answer(Task.of(any(Measures.all(), random)), n % 5 == 0 ? "" : "" + n);
+          workspace.items().answer(Request.of(any(Measures.all(), random)), n % 5 == 0 ? "" : "" + n);
       case 7 -> workspace.items().rename("Row \"" + n + "\" Ñ");
       case 8 -> workspace.shelf().addSample(new Source.ValuesText("1 " + n));
       case 9 -> workspace.shelf().addFrequencies();

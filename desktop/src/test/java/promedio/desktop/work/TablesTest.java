@@ -29,7 +29,7 @@ import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Recode;
 import promedio.core.tidy.RenameColumn;
 import promedio.desktop.session.Background;
@@ -184,7 +184,7 @@ class TablesTest {
     assertThat(size()).isEqualTo(3);
     workspace.session().redo();
     assertThat(size()).isEqualTo(2);
-    workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("g", "weight"))));
+    workspace.tables().loadSteps(List.of(StepEntry.of(new RenameColumn("g", "weight"))));
     assertThat(linked().found()).isFalse();
     assertThat(size()).isEqualTo(2);
     workspace.tables().removeTable();
@@ -212,7 +212,7 @@ class TablesTest {
     workspace.session().undo();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
     // Where the words are gone, what was counted last stays.
-    workspace.tables().loadSteps(List.of(Listed.of(new RenameColumn("variety", "kind"))));
+    workspace.tables().loadSteps(List.of(StepEntry.of(new RenameColumn("variety", "kind"))));
     assertThat(linked().found()).isFalse();
     assertThat(counted("Blanca")).isEqualTo(Exact.of(2));
   }

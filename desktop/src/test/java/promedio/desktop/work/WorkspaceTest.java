@@ -23,7 +23,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -73,10 +73,10 @@ class WorkspaceTest {
     empty.items().type("8 ");
     empty.items().type("8 1");
     empty.items().type("8 10");
-    empty.items().answer(Task.of(Measures.MEAN), "9");
+    empty.items().answer(Request.of(Measures.MEAN), "9");
 
     empty.session().undo();
-    assertThat(empty.analysis().work(Task.of(Measures.MEAN)).answer()).isEmpty();
+    assertThat(empty.analysis().work(Request.of(Measures.MEAN)).answer()).isEmpty();
     empty.session().undo();
     assertThat(empty.assignment().items()).isEmpty();
     empty.session().undo();
@@ -86,14 +86,14 @@ class WorkspaceTest {
   @Test
   void answersAreMarkedByTheRulesAndSignInForce() {
     empty.items().type("8 10 11 12");
-    empty.items().answer(Task.of(Measures.MEAN), "10,25");
-    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
+    empty.items().answer(Request.of(Measures.MEAN), "10,25");
+    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
 
-    empty.items().answer(Task.of(Measures.MEAN), "10.3");
-    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict())
+    empty.items().answer(Request.of(Measures.MEAN), "10.3");
+    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
-    assertThat(empty.analysis().mark(Task.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
   }
 
   @Test
@@ -118,7 +118,7 @@ class WorkspaceTest {
     empty.items().rename("Crates");
     empty.items().type("8 10 11 11");
     empty.items().setUnit("");
-    empty.items().answer(Task.of(Measures.MEAN), "");
+    empty.items().answer(Request.of(Measures.MEAN), "");
 
     // What the rule moved is still told, and it is still what undo takes back.
     assertThat(empty.projection().moved()).isEqualTo(moved);
@@ -142,13 +142,13 @@ class WorkspaceTest {
   @Test
   void ofCategoriesTheModeIsLookedAtWhateverWasLookedAtBefore() {
     empty.items().type("8 10");
-    empty.chooseTask(Task.of(Measures.SD));
+    empty.chooseTask(Request.of(Measures.SD));
     empty.shelf().addCategories();
-    assertThat(empty.task()).isEqualTo(Task.of(Measures.MODES));
+    assertThat(empty.request()).isEqualTo(Request.of(Measures.MODES));
 
     empty.items().type("plum 3, pear 1");
-    empty.items().answer(Task.of(Measures.MODES), "Plum");
-    assertThat(empty.analysis().mark(Task.of(Measures.MODES)).verdict()).isEqualTo(Verdict.AGREES);
+    empty.items().answer(Request.of(Measures.MODES), "Plum");
+    assertThat(empty.analysis().mark(Request.of(Measures.MODES)).verdict()).isEqualTo(Verdict.AGREES);
     assertThat(empty.analysis().progress().agreed()).isEqualTo(1);
   }
 
@@ -175,7 +175,7 @@ class WorkspaceTest {
     assertThat(demo.analysis()).isNull();
     demo.shelf().removeChosen();
     demo.items().rename("nothing to rename");
-    demo.items().answer(Task.of(Measures.MEAN), "1");
+    demo.items().answer(Request.of(Measures.MEAN), "1");
     assertThat(demo.assignment().items()).isEmpty();
   }
 
@@ -185,8 +185,8 @@ class WorkspaceTest {
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     String north = result(demo, Measures.MEAN);
     assertThat(demo.analysis().typed().data().missing()).isEqualTo(1);
-    assertThat(demo.analysis().mark(Task.of(Measures.MEDIAN)).verdict()).isEqualTo(Verdict.AGREES);
-    assertThat(demo.analysis().mark(Task.of(Measures.VARIANCE)).verdict())
+    assertThat(demo.analysis().mark(Request.of(Measures.MEDIAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(demo.analysis().mark(Request.of(Measures.VARIANCE)).verdict())
         .isEqualTo(Verdict.OTHER_RULE);
     String northSpread = result(demo, Measures.SD);
 

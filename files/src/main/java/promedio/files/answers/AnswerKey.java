@@ -8,14 +8,14 @@ import java.util.Locale;
 import java.util.Optional;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.Problem;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.files.RefusedFileException;
 import promedio.files.report.DataJson;
-import promedio.files.report.QuestionJson;
+import promedio.files.report.MarkRequestJson;
 
 /**
  * The key of exercise sheets: for each variant and part what was asked of which data by which
@@ -47,17 +47,17 @@ public final class AnswerKey {
 
   private static ObjectNode line(Entry entry) {
     Problem problem = entry.problem();
-    Task task = problem.task();
-    ObjectNode line = QuestionJson.JSON.createObjectNode();
+    Request request = problem.request();
+    ObjectNode line = MarkRequestJson.JSON.createObjectNode();
     line.put("variant", entry.variant()).put("part", entry.part());
-    line.put("measure", task.measure().key());
+    line.put("measure", request.measure().key());
     DataJson.put(line, problem.data());
-    for (int i = 0; i < task.arguments().size(); i++) {
-      Quantity parameter = task.measure().parameters().get(i).quantity();
-      line.withObjectProperty("with").put(parameter.id(), task.arguments().get(i).toString());
+    for (int i = 0; i < request.arguments().size(); i++) {
+      Quantity parameter = request.measure().parameters().get(i).quantity();
+      line.withObjectProperty("with").put(parameter.id(), request.arguments().get(i).toString());
     }
-    if (task.decides()) {
-      line.put(Task.DECISION, true);
+    if (request.decides()) {
+      line.put(Request.DECISION, true);
     }
     ObjectNode rules = line.putObject("rules");
     problem.rules().codes().forEach(rules::put);
@@ -69,7 +69,7 @@ public final class AnswerKey {
   public static boolean isKey(String text) {
     String first = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
     try {
-      JsonNode line = QuestionJson.read(first);
+      JsonNode line = MarkRequestJson.read(first);
       return line.has("variant") && !line.has("answer");
     } catch (BadInputException e) {
       return false;
@@ -87,7 +87,7 @@ public final class AnswerKey {
     for (int i = 0; i < lines.size(); i++) {
       if (!lines.get(i).isBlank()) {
         try {
-          entries.add(entry(QuestionJson.read(lines.get(i))));
+          entries.add(entry(MarkRequestJson.read(lines.get(i))));
         } catch (BadInputException e) {
           throw new RefusedFileException(Texts.of("key.line", i + 1, e.getMessage()), e);
         }
@@ -102,17 +102,17 @@ public final class AnswerKey {
         throw Texts.refusal("mark.need", needed);
       }
     }
-    Task number = QuestionJson.task(line);
-    Task task = decides(line, number) ? number.decision() : number;
-    Data data = QuestionJson.data(line, task);
-    CourseRules rules = QuestionJson.rules(line.path("rules"), CourseRules.DEFAULTS);
+    Request number = MarkRequestJson.request(line);
+    Request request = decides(line, number) ? number.decision() : number;
+    Data data = MarkRequestJson.data(line, request);
+    CourseRules rules = MarkRequestJson.rules(line.path("rules"), CourseRules.DEFAULTS);
     Problem problem =
-        Problem.of(data, rules, task).stating(QuestionJson.stated(line.path("stated")));
+        Problem.of(data, rules, request).stating(MarkRequestJson.stated(line.path("stated")));
     return new Entry(line.path("variant").asText(), line.path("part").asText(), problem);
   }
 
-  private static boolean decides(JsonNode line, Task number) throws BadInputException {
-    boolean decides = line.path(Task.DECISION).asBoolean();
+  private static boolean decides(JsonNode line, Request number) throws BadInputException {
+    boolean decides = line.path(Request.DECISION).asBoolean();
     if (decides && !number.isProbability()) {
       throw Texts.refusal("key.no-decision", number.key());
     }
@@ -139,7 +139,7 @@ public final class AnswerKey {
     Optional<Entry> found =
         measure.isEmpty() && asked.size() == 1
             ? Optional.of(asked.get(0))
-            : asked.stream().filter(e -> e.problem().task().id().equals(measure)).findFirst();
+            : asked.stream().filter(e -> e.problem().request().id().equals(measure)).findFirst();
     return found
         .map(Entry::problem)
         .orElseThrow(
@@ -148,7 +148,7 @@ public final class AnswerKey {
                     "key.no-measure",
                     part,
                     measure,
-                    String.join(", ", asked.stream().map(e -> e.problem().task().id()).toList())));
+                    String.join(", ", asked.stream().map(e -> e.problem().request().id()).toList())));
   }
 
   /** Sheet 7 is sheet 07. */

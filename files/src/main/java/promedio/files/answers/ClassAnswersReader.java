@@ -24,7 +24,7 @@ import promedio.core.entry.TypedValues;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Cancellation;
 import promedio.core.message.Message;
@@ -271,7 +271,7 @@ public final class ClassAnswersReader {
             return new MarkedAnswer(
                 id,
                 part,
-                marker.problem().task().id(),
+                marker.problem().request().id(),
                 answer,
                 Optional.of(marker.problem()),
                 marker.mark(answer, sign));
@@ -310,14 +310,14 @@ public final class ClassAnswersReader {
   }
 
   private Marker ofRow(Map<String, String> fields, String measure) throws BadInputException {
-    Task task = Measures.ofId(measure).orElseThrow(() -> Texts.refusal("mark.no-measure", measure));
+    Request request = Measures.ofId(measure).orElseThrow(() -> Texts.refusal("mark.no-measure", measure));
     String values = fields.getOrDefault("values", "");
     String sample = fields.getOrDefault("sample", "");
     List<String> question = List.of(measure, values, sample);
     Marker marker = markers.get(question);
     if (marker == null) {
       Data data = values.isBlank() ? known(sample) : read(values);
-      marker = Marker.of(Problem.of(data, rules, task));
+      marker = Marker.of(Problem.of(data, rules, request));
       markers.put(question, marker);
     }
     return marker;

@@ -8,7 +8,7 @@ import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
@@ -20,7 +20,7 @@ import promedio.files.ByteLines;
 import promedio.files.Guarded;
 import promedio.files.report.JsonLines;
 import promedio.files.report.MarkTexts;
-import promedio.files.report.QuestionJson;
+import promedio.files.report.MarkRequestJson;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
@@ -67,11 +67,11 @@ public final class MarkLines {
 
   /** {@return the answer of the line, marked; where it cannot be read, with the reason} */
   static MarkedAnswer row(String line, CourseRules defaults, DecimalSign sign) {
-    JsonNode[] read = {QuestionJson.JSON.createObjectNode()};
+    JsonNode[] read = {MarkRequestJson.JSON.createObjectNode()};
     try {
       return Guarded.of(
           () -> {
-            read[0] = QuestionJson.read(line);
+            read[0] = MarkRequestJson.read(line);
             return asked(read[0], defaults, sign);
           });
     } catch (BadInputException e) {
@@ -81,11 +81,11 @@ public final class MarkLines {
 
   private static MarkedAnswer asked(JsonNode in, CourseRules defaults, DecimalSign sign)
       throws BadInputException {
-    Task task = QuestionJson.task(in);
+    Request request = MarkRequestJson.request(in);
     Problem problem =
         Problem.of(
-                QuestionJson.data(in, task), QuestionJson.rules(in.path("rules"), defaults), task)
-            .stating(QuestionJson.stated(in.path("stated")));
+                MarkRequestJson.data(in, request), MarkRequestJson.rules(in.path("rules"), defaults), request)
+            .stating(MarkRequestJson.stated(in.path("stated")));
     return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
   }
 
@@ -105,7 +105,7 @@ public final class MarkLines {
 
   /** {@return the line for an answer of a class} */
   public String json(MarkedAnswer row) {
-    ObjectNode out = QuestionJson.JSON.createObjectNode().put("id", row.id());
+    ObjectNode out = MarkRequestJson.JSON.createObjectNode().put("id", row.id());
     if (!row.part().isEmpty()) {
       out.put("part", row.part());
     }
@@ -138,17 +138,17 @@ public final class MarkLines {
   /** The working as lines to read, where there is one. */
   private static Optional<String> working(Problem problem) {
     ShownNumbers numbers = new ShownNumbers(problem.rules(), DecimalSign.POINT);
-    return Method.of(problem.task(), problem.rules(), problem.data()).stream()
+    return Method.of(problem.request(), problem.rules(), problem.data()).stream()
         .findFirst()
-        .flatMap(method -> Working.of(problem.data(), problem.rules(), problem.task(), method))
+        .flatMap(method -> Working.of(problem.data(), problem.rules(), problem.request(), method))
         .map(
             working ->
-                WorkingFormat.TEXT.write(TaskTexts.name(problem.task(), numbers), working, numbers))
+                WorkingFormat.TEXT.write(TaskTexts.name(problem.request(), numbers), working, numbers))
         .map(lines -> String.join("\n", lines));
   }
 
   private static ObjectNode json(Explanation explanation) {
-    ObjectNode node = QuestionJson.JSON.createObjectNode();
+    ObjectNode node = MarkRequestJson.JSON.createObjectNode();
     node.put("kind", explanation.kind().code());
     node.setAll(coded(explanation));
     ObjectNode params = (ObjectNode) node.path("params");
@@ -160,7 +160,7 @@ public final class MarkLines {
   }
 
   private static ObjectNode coded(Explanation explanation) {
-    ObjectNode node = QuestionJson.JSON.createObjectNode();
+    ObjectNode node = MarkRequestJson.JSON.createObjectNode();
     node.put("code", explanation.cause().code());
     ObjectNode params = node.putObject("params");
     explanation.params().forEach(params::put);

@@ -105,7 +105,7 @@ final class ItemJson {
       texts.put(which, JsonFields.textOrNone(node, which.code()));
     }
     return new TestChoice(
-        JsonFields.text(node, "kind"), SheetJson.portion(node), texts, SheetJson.stated(node));
+        JsonFields.text(node, "kind"), SheetJson.subset(node), texts, SheetJson.stated(node));
   }
 
   private static void write(GraphChoice graph, ObjectNode node) {

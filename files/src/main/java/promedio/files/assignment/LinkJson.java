@@ -20,7 +20,7 @@ import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.files.report.QuestionJson;
+import promedio.files.report.MarkRequestJson;
 
 /**
  * What items are made of columns of a table, with the data as they were last: the table may be gone
@@ -64,7 +64,7 @@ final class LinkJson {
           .ifPresent(
               categories -> {
                 node.put("missing", categories.missing());
-                node.set("categories", QuestionJson.write(categories));
+                node.set("categories", MarkRequestJson.write(categories));
               });
       return node;
     }
@@ -161,7 +161,7 @@ final class LinkJson {
   private static Data column(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     if (node.has("categories")) {
       List<JsonNode> rows = JsonFields.list(node, "categories");
-      return QuestionJson.categories(rows, JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE));
+      return MarkRequestJson.categories(rows, JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE));
     }
     return sample(node, parts);
   }

@@ -9,7 +9,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.sample.Data;
 import promedio.core.working.Method;
@@ -24,7 +24,7 @@ final class OldAnswers {
   /** Since this version own workings are kept by the ids of quantities. */
   private static final int IDS_SINCE = 7;
 
-  private final Map<Task, Work> byTask = new LinkedHashMap<>();
+  private final Map<Request, Work> byTask = new LinkedHashMap<>();
 
   private OldAnswers() {}
 
@@ -42,34 +42,34 @@ final class OldAnswers {
       Data data = item.source().read(assignment.sign()).data();
       OldAnswers answers = new OldAnswers();
       answers.read(items.get(i), version, data);
-      for (Map.Entry<Task, Work> each : answers.byTask.entrySet()) {
+      for (Map.Entry<Request, Work> each : answers.byTask.entrySet()) {
         read = read.with(read.question(each.getKey(), Selection.of(item)).with(each.getValue()));
       }
     }
     for (JsonNode node : JsonFields.list(document, "parts")) {
-      List<Task> tasks = new ArrayList<>();
+      List<Request> requests = new ArrayList<>();
       for (String asked : JsonFields.texts(node, "measures")) {
-        tasks.add(SheetJson.task(asked));
+        requests.add(SheetJson.request(asked));
       }
       int id = SheetJson.part(node).id();
       JsonFields.require(read.parts().stream().noneMatch(part -> part.id() == id), "id");
-      read = read.asking(SheetJson.part(node), tasks);
+      read = read.asking(SheetJson.part(node), requests);
     }
     return read;
   }
 
   private void read(JsonNode node, int version, Data data) throws BadInputException {
     for (String id : JsonFields.texts(node, "asked")) {
-      byTask.put(SheetJson.task(id), Work.NONE);
+      byTask.put(SheetJson.request(id), Work.NONE);
     }
     for (Map.Entry<String, JsonNode> answer : JsonFields.entries(node, "answers")) {
-      Task task = SheetJson.task(answer.getKey());
-      byTask.put(task, work(task).withAnswer(JsonFields.text(answer)));
+      Request request = SheetJson.request(answer.getKey());
+      byTask.put(request, work(request).withAnswer(JsonFields.text(answer)));
     }
     for (Map.Entry<String, JsonNode> earlier : JsonFields.entries(node, "tries")) {
-      Task task = SheetJson.task(earlier.getKey());
+      Request request = SheetJson.request(earlier.getKey());
       List<String> tries = JsonFields.texts(node.get("tries"), earlier.getKey());
-      byTask.put(task, new Work(work(task).answer(), tries, Map.of(), false));
+      byTask.put(request, new Work(work(request).answer(), tries, Map.of(), false));
     }
     for (Map.Entry<String, JsonNode> working : JsonFields.entries(node, "workings")) {
       add(working.getKey(), SheetJson.ownWorking(working.getValue()), version, data);
@@ -80,14 +80,14 @@ final class OldAnswers {
   private void add(String key, OwnWorking own, int version, Data data) throws BadInputException {
     int by = key.lastIndexOf(" by ");
     JsonFields.require(by > 0, "workings");
-    Task task = SheetJson.task(key.substring(0, by));
+    Request request = SheetJson.request(key.substring(0, by));
     Method method =
         JsonFields.known(Method.ofCode(key.substring(by + " by ".length())), "workings");
-    OwnWorking kept = version < IDS_SINCE ? OldWorkings.byId(own, task, method, data) : own;
-    byTask.put(task, work(task).with(method, kept));
+    OwnWorking kept = version < IDS_SINCE ? OldWorkings.byId(own, request, method, data) : own;
+    byTask.put(request, work(request).with(method, kept));
   }
 
-  private Work work(Task task) {
-    return byTask.getOrDefault(task, Work.NONE);
+  private Work work(Request request) {
+    return byTask.getOrDefault(request, Work.NONE);
   }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
@@ -27,12 +27,12 @@ final class OldWorkings {
   private OldWorkings() {}
 
   /** {@return the own working with its entries kept by the ids of quantities} */
-  static OwnWorking byId(OwnWorking own, Task task, Method method, Data data) {
+  static OwnWorking byId(OwnWorking own, Request request, Method method, Data data) {
     Map<String, String> ids = new HashMap<>();
     for (Divisor divisor : List.of(Divisor.N, Divisor.N_MINUS_1)) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.DIVISOR, divisor);
-      if (Method.of(task, rules, data).contains(method)) {
-        Working.of(data, rules, task, method).ifPresent(working -> collect(working, ids));
+      if (Method.of(request, rules, data).contains(method)) {
+        Working.of(data, rules, request, method).ifPresent(working -> collect(working, ids));
       }
     }
     Map<String, String> entries = new HashMap<>();

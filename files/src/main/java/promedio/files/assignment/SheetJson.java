@@ -15,11 +15,11 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
@@ -53,7 +53,7 @@ final class SheetJson {
   private SheetJson() {}
 
   static void write(Question question, ObjectNode node) {
-    node.put("id", question.id()).put("task", question.task().id());
+    node.put("id", question.id()).put("task", question.request().id());
     about(question.about(), question.stated(), node);
     Work work = question.work();
     node.put("answer", work.answer());
@@ -80,7 +80,7 @@ final class SheetJson {
 
   private static void about(Selection about, StatedRules stated, ObjectNode node) {
     node.put("item", about.item());
-    write(about.portion(), node);
+    write(about.subset(), node);
     write(stated, node);
   }
 
@@ -88,10 +88,10 @@ final class SheetJson {
     stated.codes().forEach((rule, value) -> node.withObjectProperty(STATED).put(rule, value));
   }
 
-  static void write(Portion portion, ObjectNode node) {
-    if (!portion.equals(Portion.WHOLE)) {
-      node.put("portion", portion.kind().code());
-      portion.groups().forEach(node.withArrayProperty("groups")::add);
+  static void write(DataSubset subset, ObjectNode node) {
+    if (!subset.equals(DataSubset.WHOLE)) {
+      node.put("portion", subset.kind().code());
+      subset.groups().forEach(node.withArrayProperty("groups")::add);
     }
   }
 
@@ -104,7 +104,7 @@ final class SheetJson {
       Question read =
           new Question(
               JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID),
-              task(JsonFields.text(node, "task")),
+              request(JsonFields.text(node, "task")),
               about(node),
               stated(node),
               work(node));
@@ -179,23 +179,23 @@ final class SheetJson {
 
   private static Selection about(JsonNode node) throws BadInputException {
     return new Selection(
-        JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID), portion(node));
+        JsonFields.whole(node, "item", 0, AssignmentJson.LARGEST_ID), subset(node));
   }
 
-  static Portion portion(JsonNode node) throws BadInputException {
+  static DataSubset subset(JsonNode node) throws BadInputException {
     if (!node.has("portion")) {
-      return Portion.WHOLE;
+      return DataSubset.WHOLE;
     }
     String code = JsonFields.text(node, "portion");
-    Portion.Kind kind =
+    DataSubset.Kind kind =
         JsonFields.known(
-            Arrays.stream(Portion.Kind.values())
+            Arrays.stream(DataSubset.Kind.values())
                 .filter(each -> each.code().equals(code))
                 .findFirst(),
             "portion");
     List<String> groups = node.has("groups") ? JsonFields.texts(node, "groups") : List.of();
     JsonFields.require(kind.takes(groups), "groups");
-    return new Portion(kind, groups);
+    return new DataSubset(kind, groups);
   }
 
   static StatedRules stated(JsonNode node) throws BadInputException {
@@ -214,7 +214,7 @@ final class SheetJson {
   }
 
   /** {@return what is asked by the id} */
-  static Task task(String id) throws BadInputException {
+  static Request request(String id) throws BadInputException {
     return JsonFields.known(Measures.ofId(id), id);
   }
 }

@@ -23,8 +23,8 @@ import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.Reasons;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
@@ -100,7 +100,7 @@ final class TableJson {
   ImportedTable read(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     String name = JsonFields.text(node, "name");
     ReadingChoices choices = choices(node);
-    List<Listed> steps = StepsJson.read(node.path("steps"));
+    List<StepEntry> steps = StepsJson.read(node.path("steps"));
     JsonNode original = node.path("original");
     int id = JsonFields.whole(node, "id", 0, AssignmentJson.LARGEST_ID);
     if (original.has("part")) {
@@ -111,12 +111,12 @@ final class TableJson {
       Original.Kept kept = new Original.Kept(JsonFields.text(original, "name"), bytes);
       if (!withOriginals) {
         return new ImportedTable(
-            id, name, kept, choices, Replay.of(Table.of(List.of())).with(steps));
+            id, name, kept, choices, StepPipeline.of(Table.of(List.of())).with(steps));
       }
       try {
         Table table =
             TableReader.read(DataSource.of(kept.name(), bytes), choices, Progress.NONE).table();
-        return new ImportedTable(id, name, kept, choices, Replay.of(table).with(steps));
+        return new ImportedTable(id, name, kept, choices, StepPipeline.of(table).with(steps));
       } catch (RefusedFileException e) {
         throw Texts.refusal(e, "assignment.table-unreadable", name, e.getMessage());
       }
@@ -124,7 +124,7 @@ final class TableJson {
     Original.Referred referred =
         new Original.Referred(
             JsonFields.text(original, "path"), JsonFields.text(original, "fingerprint"));
-    Replay unread = Replay.of(Table.of(List.of())).with(steps);
+    StepPipeline unread = StepPipeline.of(Table.of(List.of())).with(steps);
     return find(new ImportedTable(id, name, referred, choices, unread));
   }
 

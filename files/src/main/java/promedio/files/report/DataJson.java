@@ -10,14 +10,14 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
-/** Writes data into a line of JSON, as {@link QuestionJson} reads it. Missing entries stay out. */
+/** Writes data into a line of JSON, as {@link MarkRequestJson} reads it. Missing entries stay out. */
 public final class DataJson implements Data.Visitor<ObjectNode> {
 
   private final ObjectNode line;
@@ -112,7 +112,7 @@ public final class DataJson implements Data.Visitor<ObjectNode> {
   }
 
   @Override
-  public ObjectNode fit(Fit fit) {
+  public ObjectNode fit(GoodnessOfFitData fit) {
     categories(fit.counted());
     line.putObject("with")
         .put("expected", String.join(",", fit.expected().stream().map(Exact::toString).toList()));

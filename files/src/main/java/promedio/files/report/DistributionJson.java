@@ -8,8 +8,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import promedio.core.distribution.Curve;
-import promedio.core.distribution.Read;
+import promedio.core.distribution.Distribution;
+import promedio.core.distribution.DistributionLookup;
 import promedio.core.distribution.Tail;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -37,7 +37,7 @@ public final class DistributionJson {
    */
   public static ObjectNode of(String code, List<String> degrees, Map<String, String> given)
       throws BadInputException {
-    Curve curve = Curve.ofCode(code).orElseThrow(() -> Texts.refusal("distribution.unknown", code));
+    Distribution curve = Distribution.ofCode(code).orElseThrow(() -> Texts.refusal("distribution.unknown", code));
     List<Exact> df = new ArrayList<>();
     for (String text : degrees) {
       df.add(number("df", text));
@@ -48,7 +48,7 @@ public final class DistributionJson {
     ObjectNode node = JsonNodeFactory.instance.objectNode().put("distribution", code);
     ArrayNode written = node.putArray("df");
     df.forEach(each -> written.add(ExactText.of(each)));
-    Read read = read(curve, df, given);
+    DistributionLookup read = read(curve, df, given);
     node.put("value", MeasuresText.plain(read.value().value()));
     node.put("area", MeasuresText.plain(read.area().value()));
     node.put("upper", MeasuresText.plain(read.upper().value()));
@@ -56,7 +56,7 @@ public final class DistributionJson {
     return node;
   }
 
-  private static Read read(Curve curve, List<Exact> df, Map<String, String> given)
+  private static DistributionLookup read(Distribution curve, List<Exact> df, Map<String, String> given)
       throws BadInputException {
     if (given.size() != 1) {
       throw Texts.refusal("distribution.one");
@@ -64,7 +64,7 @@ public final class DistributionJson {
     Map.Entry<String, String> only = given.entrySet().iterator().next();
     Exact number = number(only.getKey(), only.getValue());
     if (only.getKey().equals("at")) {
-      return Read.at(curve, df, number);
+      return DistributionLookup.at(curve, df, number);
     }
     if (number.signum() <= 0 || number.compareTo(Exact.ONE) >= 0) {
       throw Texts.refusal("distribution.no-area", only.getValue());
@@ -78,7 +78,7 @@ public final class DistributionJson {
           case "upper" -> Tail.UPPER;
           default -> Tail.TWO;
         };
-    return Read.of(curve, df, number, tail);
+    return DistributionLookup.of(curve, df, number, tail);
   }
 
   private static Exact number(String name, String text) throws BadInputException {
@@ -94,12 +94,12 @@ public final class DistributionJson {
         line,
         (question, into) -> {
           List<String> df = new ArrayList<>();
-          for (JsonNode each : QuestionJson.list(question, "df")) {
+          for (JsonNode each : MarkRequestJson.list(question, "df")) {
             df.add(each.asText());
           }
           Map<String, String> given = new LinkedHashMap<>();
           for (String name : GIVEN) {
-            if (!QuestionJson.isAbsent(question.path(name))) {
+            if (!MarkRequestJson.isAbsent(question.path(name))) {
               given.put(name, question.path(name).asText());
             }
           }

@@ -49,7 +49,7 @@ public final class JsonLines {
 
   /** {@return the answer to a line, with the id of its question where it has one} */
   public static Answer answer(ByteLines.Line line, Work work, Refusal refusal) {
-    ObjectNode id = QuestionJson.JSON.createObjectNode();
+    ObjectNode id = MarkRequestJson.JSON.createObjectNode();
     try {
       ObjectNode answer =
           Guarded.of(
@@ -74,6 +74,6 @@ public final class JsonLines {
     if (line.problem().isPresent()) {
       throw Texts.refusal("plain", line.problem().get());
     }
-    return QuestionJson.read(line.text());
+    return MarkRequestJson.read(line.text());
   }
 }

@@ -70,7 +70,7 @@ public final class MarkTexts {
 
   /** What goes wrong in the same way in another measure is told in the words of that measure. */
   private String own(String key) {
-    String ofMeasure = key + "." + problem.task().key();
+    String ofMeasure = key + "." + problem.request().key();
     if (Texts.has(ofMeasure)) {
       return ofMeasure;
     }
@@ -171,7 +171,7 @@ public final class MarkTexts {
       return String.join("; ", row.values().stream().map(numbers::result).toList());
     }
     if (result instanceof Result.Estimated estimated) {
-      boolean probability = problem.task().dimension() == Dimension.PROBABILITY;
+      boolean probability = problem.request().dimension() == Dimension.PROBABILITY;
       return probability
           ? PValueText.told(estimated.value(), problem.rules(), sign)
           : numbers.result(estimated.value().decimal());

@@ -27,25 +27,25 @@ public final class MeasureLines {
         (question, into) ->
             into.setAll(
                 MeasuresReport.of(
-                    QuestionJson.data(question),
-                    QuestionJson.rules(question.path("rules"), defaults),
+                    MarkRequestJson.data(question),
+                    MarkRequestJson.rules(question.path("rules"), defaults),
                     extras(question),
                     false)),
         JsonLines.Refusal.USUAL);
   }
 
-  private static Extras extras(JsonNode question) throws BadInputException {
+  private static RequestedMeasures extras(JsonNode question) throws BadInputException {
     JsonNode trim = question.path("trim");
     List<String> percentiles = new ArrayList<>();
-    for (JsonNode percent : QuestionJson.list(question, "percentiles")) {
+    for (JsonNode percent : MarkRequestJson.list(question, "percentiles")) {
       percentiles.add(percent.asText());
     }
     Map<String, String> with = new LinkedHashMap<>();
     for (Map.Entry<String, JsonNode> each : question.path("with").properties()) {
       with.put(each.getKey(), each.getValue().asText());
     }
-    return Extras.of(
-        QuestionJson.isAbsent(trim) ? Optional.empty() : Optional.of(trim.asText()),
+    return RequestedMeasures.of(
+        MarkRequestJson.isAbsent(trim) ? Optional.empty() : Optional.of(trim.asText()),
         percentiles,
         with);
   }

@@ -8,7 +8,7 @@ import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 
@@ -27,15 +27,15 @@ public final class MeasuresJson {
 
   /** {@return the measures that all data of one variable have} */
   static ObjectNode measures(Data data, CourseRules rules) {
-    return new MeasuresJson(rules).measuresNode(Computation.of(data, rules), Extras.NONE);
+    return new MeasuresJson(rules).measuresNode(Computation.of(data, rules), RequestedMeasures.NONE);
   }
 
   /** {@return n, missing, rules and measures of the data} */
-  public static ObjectNode of(Data data, CourseRules rules, Extras extras) {
+  public static ObjectNode of(Data data, CourseRules rules, RequestedMeasures extras) {
     return new MeasuresJson(rules).report(data, extras);
   }
 
-  private ObjectNode report(Data data, Extras extras) {
+  private ObjectNode report(Data data, RequestedMeasures extras) {
     ObjectNode report = NODES.objectNode();
     NumberJson.putCount(report, "n", data.total());
     report.put("missing", data.missing());
@@ -44,7 +44,7 @@ public final class MeasuresJson {
     return report;
   }
 
-  private ObjectNode measuresNode(Computation computation, Extras extras) {
+  private ObjectNode measuresNode(Computation computation, RequestedMeasures extras) {
     ObjectNode node = NODES.objectNode();
     for (Measure measure : Measures.all()) {
       Result result = computation.result(measure);
@@ -65,7 +65,7 @@ public final class MeasuresJson {
                 node.set(
                     "trimmed_mean",
                     numbers.single(
-                        computation.result(Task.of(Measures.TRIMMED_MEAN, share)), true)));
+                        computation.result(Request.of(Measures.TRIMMED_MEAN, share)), true)));
     if (!extras.percentiles().isEmpty()) {
       ObjectNode percentiles = node.putObject("percentiles");
       extras
@@ -75,21 +75,21 @@ public final class MeasuresJson {
                   percentiles.set(
                       key,
                       numbers.single(
-                          computation.result(Task.of(Measures.PERCENTILE, percent)), true)));
+                          computation.result(Request.of(Measures.PERCENTILE, percent)), true)));
     }
     addTests(node, computation, extras);
     return node;
   }
 
   /** What a sample of numbers tells of the mean that it was drawn from. */
-  private void addTests(ObjectNode node, Computation computation, Extras extras) {
+  private void addTests(ObjectNode node, Computation computation, RequestedMeasures extras) {
     if (computation.setting().categories().isPresent()) {
       return;
     }
-    for (Task task : extras.tests()) {
+    for (Request request : extras.tests()) {
       node.set(
-          Several.reported(task.measure()),
-          numbers.single(computation.result(task), task.measure()));
+          Several.reported(request.measure()),
+          numbers.single(computation.result(request), request.measure()));
     }
   }
 }

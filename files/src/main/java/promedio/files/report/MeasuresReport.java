@@ -10,7 +10,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -20,11 +20,11 @@ import promedio.core.sample.Sample;
 public final class MeasuresReport implements Data.Visitor<ObjectNode> {
 
   private final CourseRules rules;
-  private final Extras extras;
+  private final RequestedMeasures extras;
   private final boolean ofFile;
   private final Optional<Exact> at;
 
-  private MeasuresReport(CourseRules rules, Extras extras, boolean ofFile) {
+  private MeasuresReport(CourseRules rules, RequestedMeasures extras, boolean ofFile) {
     this.ofFile = ofFile;
     this.rules = rules;
     this.extras = extras;
@@ -37,7 +37,7 @@ public final class MeasuresReport implements Data.Visitor<ObjectNode> {
    * @param ofFile whether the data come from a file, of which it is told what is missing
    * @throws BadInputException if what is asked besides does not fit the data
    */
-  public static ObjectNode of(Data data, CourseRules rules, Extras extras, boolean ofFile)
+  public static ObjectNode of(Data data, CourseRules rules, RequestedMeasures extras, boolean ofFile)
       throws BadInputException {
     ObjectNode report = data.accept(new MeasuresReport(rules, extras, ofFile));
     if (data.categories().isPresent()) {
@@ -48,7 +48,7 @@ public final class MeasuresReport implements Data.Visitor<ObjectNode> {
 
   private static ObjectNode fit(Categories counted, CourseRules rules, List<Exact> expected)
       throws BadInputException {
-    Fit fit = expected.isEmpty() ? Fit.equal(counted) : Fit.read(counted, expected);
+    GoodnessOfFitData fit = expected.isEmpty() ? GoodnessOfFitData.equal(counted) : GoodnessOfFitData.read(counted, expected);
     return SeveralJson.measures(fit, rules);
   }
 
@@ -88,7 +88,7 @@ public final class MeasuresReport implements Data.Visitor<ObjectNode> {
   }
 
   @Override
-  public ObjectNode fit(Fit fit) {
+  public ObjectNode fit(GoodnessOfFitData fit) {
     return SeveralJson.measures(fit, rules);
   }
 }

@@ -8,7 +8,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Real;
@@ -33,11 +33,11 @@ public final class MeasuresText {
    *
    * @param title what the data are, at the head
    */
-  public static List<String> of(String title, Data data, CourseRules rules, Extras extras) {
+  public static List<String> of(String title, Data data, CourseRules rules, RequestedMeasures extras) {
     return new MeasuresText(data, rules).lines(title, data, extras);
   }
 
-  private List<String> lines(String title, Data data, Extras extras) {
+  private List<String> lines(String title, Data data, RequestedMeasures extras) {
     List<String> lines = new ArrayList<>();
     String n = data.total().toString();
     lines.add(
@@ -51,44 +51,44 @@ public final class MeasuresText {
                 .map(code -> code.getKey() + " " + code.getValue())
                 .collect(Collectors.joining(", "))));
     lines.add("");
-    Measures.all().forEach(measure -> lines.add(line(measure.key(), Task.of(measure))));
+    Measures.all().forEach(measure -> lines.add(line(measure.key(), Request.of(measure))));
     extras
         .trim()
-        .ifPresent(trim -> lines.add(line("trimmed_mean", Task.of(Measures.TRIMMED_MEAN, trim))));
+        .ifPresent(trim -> lines.add(line("trimmed_mean", Request.of(Measures.TRIMMED_MEAN, trim))));
     extras
         .percentiles()
         .forEach(
             (key, percent) ->
-                lines.add(line("percentile " + key, Task.of(Measures.PERCENTILE, percent))));
+                lines.add(line("percentile " + key, Request.of(Measures.PERCENTILE, percent))));
     if (computation.setting().categories().isEmpty()) {
-      extras.tests().forEach(task -> lines.add(line(Several.reported(task.measure()), task)));
+      extras.tests().forEach(request -> lines.add(line(Several.reported(request.measure()), request)));
     }
     return lines;
   }
 
-  private String line(String name, Task task) {
-    return "%-24s %s".formatted(name, text(computation.result(task), task));
+  private String line(String name, Request request) {
+    return "%-24s %s".formatted(name, text(computation.result(request), request));
   }
 
-  private String text(Result result, Task task) {
+  private String text(Result result, Request request) {
     if (result instanceof Result.Absent absent) {
       return Texts.of("report.absent", absent.why().text());
     }
     if (result instanceof Result.Several several) {
       return several.values().stream()
-          .map(value -> shown(value, task))
+          .map(value -> shown(value, request))
           .collect(Collectors.joining("  "));
     }
     if (result instanceof Result.Named named) {
       return String.join("; ", named.names());
     }
     return result instanceof Result.Estimated estimated
-        ? shown(estimated.value().decimal(), task)
-        : shown(result.number().orElseThrow(), task);
+        ? shown(estimated.value().decimal(), request)
+        : shown(result.number().orElseThrow(), request);
   }
 
-  private String shown(Real number, Task task) {
-    return ResultText.of(number, task, grouped, rules, DecimalSign.spoken());
+  private String shown(Real number, Request request) {
+    return ResultText.of(number, request, grouped, rules, DecimalSign.spoken());
   }
 
   /** {@return the number in plain notation without trailing zeros} */

@@ -3,7 +3,7 @@ package promedio.files.report;
 import java.math.BigDecimal;
 import promedio.core.catalogue.Measures;
 import promedio.core.distribution.Approximate;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -29,19 +29,19 @@ public final class ResultText {
   /**
    * {@return the result, without its unit}
    *
-   * @param task what is asked
+   * @param request what is asked
    * @param grouped whether the data are classes, of which no value is known
    */
   public static String of(
-      Real value, Task task, boolean grouped, CourseRules rules, DecimalSign sign) {
-    return switch (task.dimension()) {
+      Real value, Request request, boolean grouped, CourseRules rules, DecimalSign sign) {
+    return switch (request.dimension()) {
       case PROBABILITY ->
           PValueText.told(new Approximate(value.significant(Approximate.DIGITS)), rules, sign);
       case DEGREES -> whole(value, rules, sign);
       default ->
-          isRead(task)
+          isRead(request)
               ? NumberText.write(sure(value, rules), sign)
-              : isOfData(task, grouped) && value instanceof Exact exact && exact.isRational()
+              : isOfData(request, grouped) && value instanceof Exact exact && exact.isRational()
                   ? typed(exact, rules, sign)
                   : rounded(value, rules, sign);
     };
@@ -60,8 +60,8 @@ public final class ResultText {
   }
 
   /** Whether it is read off a curve, of which only the first digits are sure. */
-  private static boolean isRead(Task task) {
-    return task.key().startsWith("interval_");
+  private static boolean isRead(Request request) {
+    return request.key().startsWith("interval_");
   }
 
   /** {@return what was read off a curve to the places of the course, as far as it is sure} */
@@ -70,10 +70,10 @@ public final class ResultText {
     return rounded.precision() > SURE_DIGITS ? value.significant(SURE_DIGITS) : rounded;
   }
 
-  private static boolean isOfData(Task task, boolean grouped) {
-    return task.measure() == Measures.MIN
-        || task.measure() == Measures.MAX
-        || (task.measure() == Measures.MODES && !grouped);
+  private static boolean isOfData(Request request, boolean grouped) {
+    return request.measure() == Measures.MIN
+        || request.measure() == Measures.MAX
+        || (request.measure() == Measures.MODES && !grouped);
   }
 
   private static String typed(Exact value, CourseRules rules, DecimalSign sign) {

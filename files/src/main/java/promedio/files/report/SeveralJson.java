@@ -10,12 +10,12 @@ import promedio.core.computation.Computation;
 import promedio.core.computation.Pairwise;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.CrossTable;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
@@ -58,7 +58,7 @@ public final class SeveralJson {
   }
 
   /** {@return what the categories tell of the proportions that are expected} */
-  static ObjectNode measures(Fit fit, CourseRules rules) {
+  static ObjectNode measures(GoodnessOfFitData fit, CourseRules rules) {
     SeveralJson json = new SeveralJson(rules);
     ObjectNode node = NODES.objectNode();
     json.put(node, Computation.of(fit, rules), Several.of(Subject.FIT));
@@ -78,7 +78,7 @@ public final class SeveralJson {
             measures.set(
                 Several.PREDICTION.key(),
                 numbers.single(
-                    computation.result(Task.of(Several.PREDICTION, x)), Several.PREDICTION)));
+                    computation.result(Request.of(Several.PREDICTION, x)), Several.PREDICTION)));
     report.set("x", MeasuresJson.measures(new Sample(pairs.x()), rules));
     report.set("y", MeasuresJson.measures(new Sample(pairs.y()), rules));
     return report;

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Dimension;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 
@@ -96,7 +96,7 @@ public final class SeveralText {
   private static boolean isWholeDegrees(String key, JsonNode found) {
     return found.path("exact").asText().matches("\\d+")
         && Measures.ofKey(key)
-            .filter(measure -> Task.of(measure).dimension() == Dimension.DEGREES)
+            .filter(measure -> Request.of(measure).dimension() == Dimension.DEGREES)
             .isPresent();
   }
 

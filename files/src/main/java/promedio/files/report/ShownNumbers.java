@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import promedio.core.distribution.Approximate;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Dimension;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -17,7 +17,7 @@ import promedio.core.number.NumberText;
 import promedio.core.number.PlainText;
 import promedio.core.number.Real;
 import promedio.core.number.Rounding;
-import promedio.core.rules.Carry;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
@@ -120,9 +120,9 @@ public final class ShownNumbers {
    * rounded on the way no more places are known than it was rounded to
    */
   public String results(Working working) {
-    Carry carry = rules.get(Rule.CARRY);
+    IntermediateRounding carry = rules.get(Rule.CARRY);
     int known =
-        carry.equals(Carry.EXACT)
+        carry.equals(IntermediateRounding.EXACT)
             ? rules.get(Rule.PLACES)
             : Math.min(rules.get(Rule.PLACES), Integer.parseInt(carry.code()));
     return results(working, working.results(), rules.with(Rule.PLACES, known));
@@ -139,17 +139,17 @@ public final class ShownNumbers {
   }
 
   private String results(Working working, List<Real> values, CourseRules shownBy) {
-    Task task = working.task();
-    String after = task.dimension().unit(unit);
+    Request request = working.request();
+    String after = request.dimension().unit(unit);
     return values.stream()
-        .map(value -> ResultText.of(value, task, working.isGrouped(), shownBy, sign))
+        .map(value -> ResultText.of(value, request, working.isGrouped(), shownBy, sign))
         .map(shown -> after.isEmpty() ? shown : shown + " " + after)
         .collect(Collectors.joining("; "));
   }
 
   /** {@return whether the places of the course would show one of the results as 0, which is not} */
   public boolean isWipedOut(Working working) {
-    return working.task().dimension() != Dimension.PROBABILITY
+    return working.request().dimension() != Dimension.PROBABILITY
         && working.results().stream().anyMatch(value -> ResultText.isWipedOut(value, rules));
   }
 

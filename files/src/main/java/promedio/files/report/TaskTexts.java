@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.working.Method;
@@ -17,19 +17,19 @@ public final class TaskTexts {
   private TaskTexts() {}
 
   /** {@return the name of the task, within a sentence, its arguments shown by the numbers} */
-  public static String name(Task task, ShownNumbers numbers) {
-    if (task.decides()) {
-      return Texts.of("task.decision", name(task.number(), numbers));
+  public static String name(Request request, ShownNumbers numbers) {
+    if (request.decides()) {
+      return Texts.of("task.decision", name(request.number(), numbers));
     }
-    return task.arguments().isEmpty()
-        ? name(task.measure())
-        : Texts.of("task." + task.key(), arguments(task, numbers).toArray());
+    return request.arguments().isEmpty()
+        ? name(request.measure())
+        : Texts.of("task." + request.key(), arguments(request, numbers).toArray());
   }
 
   /** {@return what it is about besides the data, as people say it: a proportion in percent} */
-  public static List<String> arguments(Task task, ShownNumbers numbers) {
-    boolean proportion = task.measure() == Measures.TRIMMED_MEAN;
-    return task.arguments().stream()
+  public static List<String> arguments(Request request, ShownNumbers numbers) {
+    boolean proportion = request.measure() == Measures.TRIMMED_MEAN;
+    return request.arguments().stream()
         .map(number -> proportion ? number.times(HUNDRED) : number)
         .map(number -> numbers.shown(number))
         .toList();
@@ -46,13 +46,13 @@ public final class TaskTexts {
   }
 
   /** {@return the name of the task by which nodes of the window are told apart} */
-  public static String node(Task task) {
-    return task.id().replace(' ', '-').replace('/', '-');
+  public static String node(Request request) {
+    return request.id().replace(' ', '-').replace('/', '-');
   }
 
   /** {@return the name of the task as a title; a symbol that it begins with stays as it is} */
-  public static String title(Task task, ShownNumbers numbers) {
-    String name = name(task, numbers);
+  public static String title(Request request, ShownNumbers numbers) {
+    String name = name(request, numbers);
     boolean symbol = name.length() > 1 && !Character.isLetter(name.charAt(1));
     return symbol ? name : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
   }

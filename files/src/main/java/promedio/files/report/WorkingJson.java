@@ -30,8 +30,8 @@ final class WorkingJson implements WorkingWriter {
   public List<String> write(Working working) {
     ObjectNode node = JSON.createObjectNode();
     node.put("title", title);
-    node.put("measure", working.task().key());
-    working.task().argument().ifPresent(number -> node.put("with", number.toString()));
+    node.put("measure", working.request().key());
+    working.request().argument().ifPresent(number -> node.put("with", number.toString()));
     node.put("method", working.method().code());
     working.table().ifPresent(table -> node.set("table", table(table)));
     ArrayNode steps = node.putArray("steps");
@@ -86,7 +86,7 @@ final class WorkingJson implements WorkingWriter {
     return node.put("carried", text(computed.carried()));
   }
 
-  private ObjectNode agreed(WorkingStep.Agreed agreed) {
+  private ObjectNode agreed(WorkingStep.Given agreed) {
     ObjectNode node = JSON.createObjectNode();
     formulas(node, "agreed", agreed.left(), agreed.symbols(), agreed.numbers());
     return node;

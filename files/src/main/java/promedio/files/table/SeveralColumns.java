@@ -12,7 +12,7 @@ import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
-import promedio.core.table.Together;
+import promedio.core.table.ColumnPairing;
 
 /** Columns of a table that are named on the command line, taken together. */
 public final class SeveralColumns {
@@ -44,7 +44,7 @@ public final class SeveralColumns {
   public static Pairs pairs(String source, Table table, List<String> names)
       throws ColumnChoiceException {
     List<NumberColumn> two = two(source, table, names);
-    return Together.pairs(two.get(0), two.get(1));
+    return ColumnPairing.pairs(two.get(0), two.get(1));
   }
 
   /**
@@ -54,7 +54,7 @@ public final class SeveralColumns {
    */
   public static PairCategories categories(
       String source, Table table, List<NumberColumn> two, String by) throws ColumnChoiceException {
-    return Together.categories(two.get(0), two.get(1), any(source, table, by));
+    return ColumnPairing.categories(two.get(0), two.get(1), any(source, table, by));
   }
 
   /**
@@ -77,13 +77,13 @@ public final class SeveralColumns {
       for (String name : columns) {
         groups.add(number(source, table, name));
       }
-      return Together.groups(groups);
+      return ColumnPairing.groups(groups);
     }
     List<Column> factors = new ArrayList<>();
     for (String name : by) {
       factors.add(any(source, table, name));
     }
-    return Together.groups(TableData.column(source, table, value), factors);
+    return ColumnPairing.groups(TableData.column(source, table, value), factors);
   }
 
   /**
@@ -95,7 +95,7 @@ public final class SeveralColumns {
   public static CrossTable cross(String source, Table table, List<String> names)
       throws ColumnChoiceException, BadInputException {
     List<String> chosen = named(source, table.names(), names);
-    return Together.cross(any(source, table, chosen.get(0)), any(source, table, chosen.get(1)));
+    return ColumnPairing.cross(any(source, table, chosen.get(0)), any(source, table, chosen.get(1)));
   }
 
   private static List<String> named(String source, List<String> among, List<String> names)

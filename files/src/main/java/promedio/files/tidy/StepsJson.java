@@ -22,7 +22,7 @@ import java.util.Objects;
 import promedio.core.limit.Limit;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
 import promedio.core.tidy.StepKinds;
@@ -61,9 +61,9 @@ public final class StepsJson {
   private StepsJson() {}
 
   /** {@return the steps as an array} */
-  public static ArrayNode write(List<Listed> steps) {
+  public static ArrayNode write(List<StepEntry> steps) {
     ArrayNode array = JSON.createArrayNode();
-    for (Listed listed : steps) {
+    for (StepEntry listed : steps) {
       ObjectNode node = JSON.valueToTree(listed.step());
       if (!listed.on()) {
         node.put(ON, false);
@@ -78,14 +78,14 @@ public final class StepsJson {
    *
    * @throws BadInputException if it is none; the message says which step and why
    */
-  public static List<Listed> read(JsonNode array) throws BadInputException {
+  public static List<StepEntry> read(JsonNode array) throws BadInputException {
     if (!array.isArray()) {
       throw Texts.refusal("steps.no-array");
     }
     if (array.size() > Limit.STEPS.most()) {
       throw new BadInputException(Limit.STEPS.beyond(String.valueOf(array.size())));
     }
-    List<Listed> steps = new ArrayList<>();
+    List<StepEntry> steps = new ArrayList<>();
     for (JsonNode node : array) {
       if (!node.isObject()) {
         throw Texts.refusal("steps.wrong", steps.size() + 1, Texts.of("steps.no-object"));
@@ -94,7 +94,7 @@ public final class StepsJson {
       boolean on = step.path(ON).asBoolean(true);
       step.remove(ON);
       try {
-        steps.add(new Listed(JSON.treeToValue(step, Step.class), on));
+        steps.add(new StepEntry(JSON.treeToValue(step, Step.class), on));
       } catch (JsonProcessingException e) {
         throw Texts.refusal(e, "steps.wrong", steps.size() + 1, why(e, step));
       }
@@ -126,7 +126,7 @@ public final class StepsJson {
    *
    * @throws RefusedFileException if it holds none; the message says what was found
    */
-  public static List<Listed> read(Path file) throws RefusedFileException {
+  public static List<StepEntry> read(Path file) throws RefusedFileException {
     try {
       return read(JSON.readTree(TextFile.read(DataSource.of(file))));
     } catch (JsonProcessingException e) {
@@ -145,7 +145,7 @@ public final class StepsJson {
    *
    * @throws IOException if it cannot be written
    */
-  public static void write(List<Listed> steps, Path file) throws IOException {
+  public static void write(List<StepEntry> steps, Path file) throws IOException {
     String text = write(steps).toPrettyString() + "\n";
     SafeWrite.write(file, text.getBytes(StandardCharsets.UTF_8));
   }

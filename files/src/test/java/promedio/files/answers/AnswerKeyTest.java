@@ -16,7 +16,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Problem;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -32,15 +32,15 @@ class AnswerKeyTest {
   @TempDir private Path folder;
 
   private static final CourseRules COARSE = CourseRules.DEFAULTS.with(Rule.PLACES, 1);
-  private static final Task MEAN = Task.of(Measures.MEAN);
-  private static final Task SD = Task.of(Measures.SD);
-  private static final Task PERCENTILE = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
+  private static final Request MEAN = Request.of(Measures.MEAN);
+  private static final Request SD = Request.of(Measures.SD);
+  private static final Request PERCENTILE = new Request(Measures.PERCENTILE, List.of(Exact.of(90)));
 
-  private static final Task DECISION = Measures.ofId("t_one_p 9 decision").orElseThrow();
+  private static final Request DECISION = Measures.ofId("t_one_p 9 decision").orElseThrow();
 
-  private static AnswerKey.Entry entry(String variant, String part, Task task, long... values) {
+  private static AnswerKey.Entry entry(String variant, String part, Request request, long... values) {
     return new AnswerKey.Entry(
-        variant, part, Problem.of(new Sample(Values.ofDecimals(values, 0)), COARSE, task));
+        variant, part, Problem.of(new Sample(Values.ofDecimals(values, 0)), COARSE, request));
   }
 
   private static final List<AnswerKey.Entry> SHEETS =
@@ -60,17 +60,17 @@ class AnswerKeyTest {
     Problem mean = key().problem("02", "a", "mean");
 
     assertThat(AnswerKey.write(SHEETS).lines()).hasSize(5);
-    assertThat(mean.task()).isEqualTo(MEAN);
+    assertThat(mean.request()).isEqualTo(MEAN);
     assertThat(mean.data()).isEqualTo(new Sample(Values.ofDecimals(new long[] {9, 11, 16}, 0)));
     assertThat(mean.rules()).isEqualTo(COARSE);
-    assertThat(key().problem("01", "b", PERCENTILE.id()).task()).isEqualTo(PERCENTILE);
-    assertThat(key().problem("02", "b", "").task()).isEqualTo(DECISION);
+    assertThat(key().problem("01", "b", PERCENTILE.id()).request()).isEqualTo(PERCENTILE);
+    assertThat(key().problem("02", "b", "").request()).isEqualTo(DECISION);
   }
 
   @ParameterizedTest
   @CsvSource({"1, a", "01, (a)", "001, A", "' 1 ', '( a )'"})
   void sheetsAndPartsAreNamedAsPeopleNameThem(String variant, String part) throws Exception {
-    assertThat(key().problem(variant, part, "").task()).isEqualTo(MEAN);
+    assertThat(key().problem(variant, part, "").request()).isEqualTo(MEAN);
   }
 
   @ParameterizedTest

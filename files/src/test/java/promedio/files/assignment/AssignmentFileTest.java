@@ -42,7 +42,7 @@ import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -56,15 +56,15 @@ import promedio.core.sample.CategoryOrder;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.files.ByCode;
@@ -91,12 +91,12 @@ class AssignmentFileTest {
                 .withScratch("Σx / 2 = 9")
                 .withScratch("1 + 1 = 2"))
         .with(Item.of(7, "Baskets", "", new Source.TableText("3 12\n4 7")))
-        .answering(Task.of(Measures.MEAN), Selection.of(1), " 9,0 ")
+        .answering(Request.of(Measures.MEAN), Selection.of(1), " 9,0 ")
         .answering(Measures.ofId("t_one_p 9 decision").orElseThrow(), Selection.of(1), "reject H₀")
         .with(
             new Question(
                 5,
-                Task.of(Measures.PERCENTILE, Exact.of(90)),
+                Request.of(Measures.PERCENTILE, Exact.of(90)),
                 Selection.of(1),
                 StatedRules.NONE,
                 Work.NONE.with(
@@ -139,7 +139,7 @@ class AssignmentFileTest {
             .with(Item.of(2, "y", "", new Source.ValuesText(typed + " 1")))
             .asking(
                 Part.of(1, "z?", Selection.of(2), StatedRules.NONE),
-                List.of(Task.of(Measures.ofKey("z_score").orElseThrow(), number)));
+                List.of(Request.of(Measures.ofKey("z_score").orElseThrow(), number)));
     Path file = folder.resolve("extreme.promedio");
 
     AssignmentFile.write(assignment, file);
@@ -187,10 +187,10 @@ class AssignmentFileTest {
 
   @Test
   void samplesSideBySideAndWhatIsAskedOfThemAreReadEqual() throws Exception {
-    Task mean = Task.of(Measures.MEAN);
-    Task r = Task.of(Measures.ofKey("correlation").orElseThrow());
-    Task t = Task.of(Measures.ofKey("t_two").orElseThrow());
-    Task fit = Task.of(Measures.ofKey("fit_chi_squared").orElseThrow());
+    Request mean = Request.of(Measures.MEAN);
+    Request r = Request.of(Measures.ofKey("correlation").orElseThrow());
+    Request t = Request.of(Measures.ofKey("t_two").orElseThrow());
+    Request fit = Request.of(Measures.ofKey("fit_chi_squared").orElseThrow());
     Assignment assignment =
         Assignment.empty("Orchard")
             .with(Item.of(1, "north", "g", new Source.ValuesText("8 10")))
@@ -199,10 +199,10 @@ class AssignmentFileTest {
             .with(Item.of(4, "trees", "", new Source.PairsText("age yield\n2 31")))
             .with(Item.of(5, "reasons", "", new Source.CountsText("1 2\n3 4")))
             .with(Item.of(6, "colours", "", new Source.CategoriesText("green 3\nred 5")))
-            .answering(fit, new Selection(6, Portion.fit(List.of(Exact.of(1, 3), Exact.ONE))), "1")
-            .answering(fit, new Selection(6, Portion.fit(List.of())), "2")
-            .answering(mean, new Selection(3, Portion.group("south")), "10.5")
-            .answering(t, new Selection(3, Portion.two("south", "north")), "0.8")
+            .answering(fit, new Selection(6, DataSubset.fit(List.of(Exact.of(1, 3), Exact.ONE))), "1")
+            .answering(fit, new Selection(6, DataSubset.fit(List.of())), "2")
+            .answering(mean, new Selection(3, DataSubset.group("south")), "10.5")
+            .answering(t, new Selection(3, DataSubset.two("south", "north")), "0.8")
             .answering(r, Selection.of(4), "0.9");
 
     Assignment read = AssignmentFile.read("orchard", AssignmentFile.bytes(assignment));
@@ -359,9 +359,9 @@ class AssignmentFileTest {
     Table table =
         TableReader.read(DataSource.of("trays.csv", bytes), ReadingChoices.NONE, Progress.NONE)
             .table();
-    List<Listed> steps = List.of(Listed.of(new LeaveOutWhere("weight > 150")));
+    List<StepEntry> steps = List.of(StepEntry.of(new LeaveOutWhere("weight > 150")));
     return new ImportedTable(
-        1, "trays", original, ReadingChoices.NONE, Replay.of(table).with(steps));
+        1, "trays", original, ReadingChoices.NONE, StepPipeline.of(table).with(steps));
   }
 
   private static Assignment withSample(ImportedTable table) {
@@ -442,14 +442,14 @@ class AssignmentFileTest {
     Assignment assignment =
         Assignment.empty("Sheet 3")
             .with(item)
-            .with(new Question(1, Task.of(Measures.MEAN), north, StatedRules.NONE, work))
+            .with(new Question(1, Request.of(Measures.MEAN), north, StatedRules.NONE, work))
             .asking(
                 Part.of(
                     1,
                     "Find “both”",
                     north,
                     StatedRules.places(1).with(Rule.TAILS, Optional.of(Tails.UPPER))),
-                List.of(Task.of(Measures.MEAN), Task.of(Measures.PERCENTILE, Exact.of(5, 2))))
+                List.of(Request.of(Measures.MEAN), Request.of(Measures.PERCENTILE, Exact.of(5, 2))))
             .with(Part.of(2, "", north, StatedRules.NONE).withCovered(true));
     Path file = folder.resolve("sheet.promedio");
 
@@ -489,13 +489,13 @@ class AssignmentFileTest {
     Assignment read = AssignmentFile.read("old", old);
     Selection only = Selection.of(1);
 
-    OwnWorking sd = read.question(Task.of(Measures.SD), only).work().working(Method.DEFINITION);
+    OwnWorking sd = read.question(Request.of(Measures.SD), only).work().working(Method.DEFINITION);
     assertThat(sd.entry("mean")).isEqualTo("10");
     assertThat(sd.entry("(x − mean)² #1")).isEqualTo("4");
     assertThat(sd.entry("sd")).isEqualTo("1.22");
     assertThat(sd.entry("of no step")).isEqualTo("7");
     OwnWorking variance =
-        read.question(Task.of(Measures.VARIANCE), only).work().working(Method.DEFINITION);
+        read.question(Request.of(Measures.VARIANCE), only).work().working(Method.DEFINITION);
     assertThat(variance.entries())
         .containsOnly(
             Map.entry("mean", "10"), Map.entry("(x − mean)² #2", "0"), Map.entry("variance", "2"));
@@ -520,7 +520,7 @@ class AssignmentFileTest {
                     "t",
                     new Original.Kept("t.csv", zeros),
                     ReadingChoices.NONE,
-                    Replay.of(Table.of(List.of()))));
+                    StepPipeline.of(Table.of(List.of()))));
 
     AssignmentFile.write(long21, file);
     assertThat(AssignmentFile.read(file)).isEqualTo(long21);

@@ -19,7 +19,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
@@ -53,8 +53,8 @@ class OldVersionsTest {
     Item north = read.items().get(0);
     assertThat(north.source()).isEqualTo(new Source.ValuesText("12 15 11 20 17"));
     Selection about = Selection.of(north);
-    assertThat(read.question(Task.of(Measures.MEAN), about).answer()).isEqualTo("15");
-    assertThat(read.question(Task.of(Measures.SD), about).answer()).isEqualTo("3.67");
+    assertThat(read.question(Request.of(Measures.MEAN), about).answer()).isEqualTo("15");
+    assertThat(read.question(Request.of(Measures.SD), about).answer()).isEqualTo("3.67");
   }
 
   @ParameterizedTest
@@ -62,7 +62,7 @@ class OldVersionsTest {
   void ownWorkingsAndScratchPaperAreThere(int version) throws IOException, RefusedFileException {
     Assignment read = read(version);
     Item north = read.items().get(0);
-    Work work = read.question(Task.of(Measures.VARIANCE), Selection.of(north)).work();
+    Work work = read.question(Request.of(Measures.VARIANCE), Selection.of(north)).work();
 
     assertThat(work.working(Method.DEFINITION).entry("mean")).isEqualTo("15");
     assertThat(north.scratch()).containsExactly("12 + 15 = 27");
@@ -78,7 +78,7 @@ class OldVersionsTest {
         .singleElement()
         .satisfies(
             question -> {
-              assertThat(question.task()).isEqualTo(Task.of(Measures.MEAN));
+              assertThat(question.request()).isEqualTo(Request.of(Measures.MEAN));
               assertThat(question.about()).isEqualTo(Selection.of(read.items().get(0)));
               assertThat(question.answer()).isEqualTo("15");
             });
@@ -87,7 +87,7 @@ class OldVersionsTest {
   @Test
   void partsThatAskedForOtherPlacesKeepTheAnswerThatTheyShared() throws Exception {
     Assignment read = read(8);
-    Task percentile = Task.of(Measures.PERCENTILE, Exact.of(90));
+    Request percentile = Request.of(Measures.PERCENTILE, Exact.of(90));
     Question besides = read.question(percentile, Selection.of(1));
 
     assertThat(besides.answer()).isEqualTo("21");

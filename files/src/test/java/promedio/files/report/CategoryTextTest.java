@@ -24,7 +24,7 @@ class CategoryTextTest {
   }
 
   private static Data data(String json) throws BadInputException {
-    return QuestionJson.data(QuestionJson.read(json));
+    return MarkRequestJson.data(MarkRequestJson.read(json));
   }
 
   @Test
@@ -57,14 +57,14 @@ class CategoryTextTest {
 
   @Test
   void theMeasuresOfCategoriesAreTheirModesByName() {
-    JsonNode report = MeasuresJson.of(SORTED_OUT, CourseRules.DEFAULTS, Extras.NONE);
+    JsonNode report = MeasuresJson.of(SORTED_OUT, CourseRules.DEFAULTS, RequestedMeasures.NONE);
 
     assertThat(report.path("n").asInt()).isEqualTo(42);
     assertThat(report.path("measures").path("modes").toString())
         .isEqualTo("[{\"value\":\"too small\"}]");
     assertThat(report.path("measures").path(Measures.MEAN.key()).path("absent").asText())
         .isEqualTo("categories are names, not numbers");
-    assertThat(MeasuresText.of("reasons", SORTED_OUT, CourseRules.DEFAULTS, Extras.NONE))
+    assertThat(MeasuresText.of("reasons", SORTED_OUT, CourseRules.DEFAULTS, RequestedMeasures.NONE))
         .contains("modes                    too small");
   }
 
@@ -85,7 +85,7 @@ class CategoryTextTest {
     Categories odd = new Categories(typed("red, large\t1\nfig 2.5\n3 4").rows(), 2);
 
     assertThat(
-            QuestionJson.categories(QuestionJson.write(odd).valueStream().toList(), odd.missing()))
+            MarkRequestJson.categories(MarkRequestJson.write(odd).valueStream().toList(), odd.missing()))
         .isEqualTo(odd);
     assertThat(odd.total()).isEqualTo(Exact.of(15, 2));
   }

@@ -20,12 +20,12 @@ import promedio.core.entry.TypedPairs;
 import promedio.core.entry.TypedTable;
 import promedio.core.entry.TypedValues;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Sample;
 
@@ -68,11 +68,11 @@ class DataJsonTest {
   @ParameterizedTest
   @MethodSource("shapes")
   void theyGiveTheSameResultsWhenTheyAreReadAgain(Data data, String key) throws Exception {
-    ObjectNode line = QuestionJson.JSON.createObjectNode().put("measure", key);
+    ObjectNode line = MarkRequestJson.JSON.createObjectNode().put("measure", key);
     DataJson.put(line, data);
-    JsonNode read = QuestionJson.read(line.toString());
+    JsonNode read = MarkRequestJson.read(line.toString());
 
-    Data again = QuestionJson.data(read, QuestionJson.task(read));
+    Data again = MarkRequestJson.data(read, MarkRequestJson.request(read));
 
     assertThat(again.subject()).isEqualTo(data.subject());
     assertThat(again.total()).isEqualTo(data.total());
@@ -82,24 +82,24 @@ class DataJsonTest {
 
   @Test
   void missingEntriesStayOut() {
-    ObjectNode line = DataJson.put(QuestionJson.JSON.createObjectNode(), sample("8 — 10"));
+    ObjectNode line = DataJson.put(MarkRequestJson.JSON.createObjectNode(), sample("8 — 10"));
 
     assertThat(line.toString()).isEqualTo("{\"values\":[\"8\",\"10\"]}");
   }
 
   @Test
   void whatIsExpectedGoesAlong() throws Exception {
-    Fit fit =
-        Fit.read(
+    GoodnessOfFitData fit =
+        GoodnessOfFitData.read(
             data(TypedCategories.read("green 30\nred 50", POINT)).categories().orElseThrow(),
             List.of(Exact.of(1, 4), Exact.of(3, 4)));
     ObjectNode line =
-        DataJson.put(QuestionJson.JSON.createObjectNode().put("measure", "fit_chi_squared"), fit);
-    JsonNode read = QuestionJson.read(line.toString());
-    Task task = QuestionJson.task(read);
+        DataJson.put(MarkRequestJson.JSON.createObjectNode().put("measure", "fit_chi_squared"), fit);
+    JsonNode read = MarkRequestJson.read(line.toString());
+    Request request = MarkRequestJson.request(read);
 
-    assertThat(Computation.of(QuestionJson.data(read, task), CourseRules.DEFAULTS).value(task))
-        .isEqualTo(Computation.of(fit, CourseRules.DEFAULTS).value(task))
+    assertThat(Computation.of(MarkRequestJson.data(read, request), CourseRules.DEFAULTS).value(request))
+        .isEqualTo(Computation.of(fit, CourseRules.DEFAULTS).value(request))
         .isPresent();
   }
 }

@@ -42,7 +42,7 @@ class DistributionJsonTest {
                         "/promedio/files/reference-distributions.jsonl")),
                 StandardCharsets.UTF_8))) {
       for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-        cases.add(QuestionJson.JSON.readTree(line));
+        cases.add(MarkRequestJson.JSON.readTree(line));
       }
     }
     return cases;

@@ -16,7 +16,7 @@ import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -28,13 +28,13 @@ import promedio.core.slip.Kind;
 /** Explanations in a teacher's words. */
 class MarkTextsTest {
 
-  private static Problem question(String values, Task task) {
+  private static Problem question(String values, Request request) {
     return Problem.of(
-        new Source.ValuesText(values).read(DecimalSign.POINT).data(), CourseRules.DEFAULTS, task);
+        new Source.ValuesText(values).read(DecimalSign.POINT).data(), CourseRules.DEFAULTS, request);
   }
 
-  private static String told(String values, Task task, String answer, DecimalSign sign) {
-    Problem question = question(values, task);
+  private static String told(String values, Request request, String answer, DecimalSign sign) {
+    Problem question = question(values, request);
     Mark mark = Marker.of(question).mark(answer, sign);
     return new MarkTexts(question, sign).text(mark.best().orElseThrow(), mark);
   }
@@ -53,14 +53,14 @@ class MarkTextsTest {
         "percentile 30 | 12.00 | this is right if a percentile is the np-th value, rounded up (and by "
       })
   void theWordsNameWhatWasDoneWithTheNumbers(String id, String answer, String words) {
-    Task task = Measures.ofId(id).orElseThrow();
+    Request request = Measures.ofId(id).orElseThrow();
 
-    assertThat(told("12 15 11 20 17", task, answer, DecimalSign.POINT)).contains(words);
+    assertThat(told("12 15 11 20 17", request, answer, DecimalSign.POINT)).contains(words);
   }
 
   @Test
   void numbersAreWrittenAsTheStudentWritesThem() {
-    assertThat(told("12.3 15 11 20 17", Task.of(Measures.MEAN), "15,75", DecimalSign.COMMA))
+    assertThat(told("12.3 15 11 20 17", Request.of(Measures.MEAN), "15,75", DecimalSign.COMMA))
         .endsWith("12,3 was left out.");
   }
 
@@ -68,15 +68,15 @@ class MarkTextsTest {
   void theMoreCouldBeChanceTheMoreReservedTheWords() {
     String many = "131.2 118.4 139.9 126.3 144.1 121.5 137.7 129.8 152.6 134.4 127.1 141.3";
 
-    assertThat(told(many, Task.of(Measures.MEAN), "145.845", DecimalSign.POINT))
+    assertThat(told(many, Request.of(Measures.MEAN), "145.845", DecimalSign.POINT))
         .startsWith("Probably:");
-    assertThat(told("12 15 11 20 17", Task.of(Measures.MEAN), "12", DecimalSign.POINT))
+    assertThat(told("12 15 11 20 17", Request.of(Measures.MEAN), "12", DecimalSign.POINT))
         .startsWith("Perhaps");
   }
 
   @Test
   void theShareOfChanceIsTold() {
-    Problem question = question("12 15 11 20 17", Task.of(Measures.MEAN));
+    Problem question = question("12 15 11 20 17", Request.of(Measures.MEAN));
     MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
 
     assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
@@ -107,8 +107,8 @@ class MarkTextsTest {
 
   @Test
   void neitherHintNorExplanationGivesTheResultAway() {
-    for (Task task : List.of(Task.of(Measures.SD), Task.of(Measures.MEAN))) {
-      Problem question = question("12 15 11 20 17", task);
+    for (Request request : List.of(Request.of(Measures.SD), Request.of(Measures.MEAN))) {
+      Problem question = question("12 15 11 20 17", request);
       MarkTexts texts = new MarkTexts(question, DecimalSign.POINT);
       for (int cents = 1100; cents < 1600; cents++) {
         String answer = BigDecimal.valueOf(cents, 2).toPlainString();
@@ -124,7 +124,7 @@ class MarkTextsTest {
 
   @Test
   void aHintPointsAtTheStep() {
-    Problem question = question("12 15 11 20 17", Task.of(Measures.SD));
+    Problem question = question("12 15 11 20 17", Request.of(Measures.SD));
     Explanation best = Marker.of(question).mark("13.50", DecimalSign.POINT).best().orElseThrow();
 
     assertThat(new MarkTexts(question, DecimalSign.POINT).hint(best))

@@ -22,13 +22,13 @@ class MeasuresTextTest {
 
   private static final Data PEARS = new Sample(Values.ofDecimals(new long[] {8, 10, 11, 11}, 0));
 
-  private static List<String> lines(Data data, Extras extras) {
+  private static List<String> lines(Data data, RequestedMeasures extras) {
     return MeasuresText.of("pears.csv", data, CourseRules.DEFAULTS, extras);
   }
 
   @Test
   void everyMeasureHasALineUnderTheRulesInForce() {
-    List<String> lines = lines(PEARS, Extras.NONE);
+    List<String> lines = lines(PEARS, RequestedMeasures.NONE);
 
     assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
     assertThat(lines.get(1)).startsWith("course rules: divisor n-1, quartiles halves-without");
@@ -50,14 +50,14 @@ class MeasuresTextTest {
                 .add(Exact.of(9))
                 .build());
 
-    assertThat(lines(data, Extras.NONE).get(0)).isEqualTo("pears.csv: 5 values, 1 missing");
-    assertThat(lines(data, Extras.NONE)).anyMatch(line -> line.matches("modes +−4  3"));
+    assertThat(lines(data, RequestedMeasures.NONE).get(0)).isEqualTo("pears.csv: 5 values, 1 missing");
+    assertThat(lines(data, RequestedMeasures.NONE)).anyMatch(line -> line.matches("modes +−4  3"));
   }
 
   @Test
   void degreesOfFreedomAreWholeAndAnIntervalBySigmaStandsWhereTheIntervalDoes() throws Exception {
-    Extras extras =
-        Extras.of(Optional.empty(), List.of(), Map.of("mu", "10", "sigma", "3", "level", "95"));
+    RequestedMeasures extras =
+        RequestedMeasures.of(Optional.empty(), List.of(), Map.of("mu", "10", "sigma", "3", "level", "95"));
     Data data = new Sample(Values.of(Stream.of(8, 11, 14).map(Exact::of).toList()));
 
     assertThat(lines(data, extras))
@@ -70,7 +70,7 @@ class MeasuresTextTest {
   @Test
   void whatIsAskedForBesidesStandsAtTheEnd() throws BadInputException {
     List<String> lines =
-        lines(PEARS, Extras.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
+        lines(PEARS, RequestedMeasures.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
 
     assertThat(lines.subList(lines.size() - 8, lines.size()))
         .satisfiesExactly(
@@ -88,17 +88,17 @@ class MeasuresTextTest {
   void aTableCountsItsFrequencies() {
     Data table = FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5, 2))), 1);
 
-    assertThat(lines(table, Extras.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
-    assertThat(lines(table, Extras.NONE))
+    assertThat(lines(table, RequestedMeasures.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
+    assertThat(lines(table, RequestedMeasures.NONE))
         .anyMatch(
             line -> line.startsWith("median") && line.contains("none: values with frequencies"));
   }
 
   @Test
   void askingForWhatCannotBeSaysWhatCan() {
-    assertThatThrownBy(() -> Extras.of(Optional.of("half"), List.of(), Map.of()))
+    assertThatThrownBy(() -> RequestedMeasures.of(Optional.of("half"), List.of(), Map.of()))
         .hasMessageContaining("“trim” must be a number from 0 to 1, not “half”");
-    assertThatThrownBy(() -> Extras.of(Optional.empty(), List.of("-1"), Map.of()))
+    assertThatThrownBy(() -> RequestedMeasures.of(Optional.empty(), List.of("-1"), Map.of()))
         .hasMessageContaining("from 0 to 100");
   }
 }

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.distribution.Approximate;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -26,8 +26,8 @@ class ResultTextTest {
     return Exact.of(new BigDecimal(text));
   }
 
-  private static String shown(String value, Task task, boolean grouped) {
-    return ResultText.of(number(value), task, grouped, RULES, DecimalSign.POINT);
+  private static String shown(String value, Request request, boolean grouped) {
+    return ResultText.of(number(value), request, grouped, RULES, DecimalSign.POINT);
   }
 
   @ParameterizedTest
@@ -46,7 +46,7 @@ class ResultTextTest {
   })
   void valuesAreShownAsTypedCountsWholeAndNothingAsZeroThatIsNot(
       String key, String value, boolean grouped, String expected) {
-    assertThat(shown(value, Task.of(Measures.ofKey(key).orElseThrow()), grouped))
+    assertThat(shown(value, Request.of(Measures.ofKey(key).orElseThrow()), grouped))
         .isEqualTo(expected);
   }
 
@@ -70,7 +70,7 @@ class ResultTextTest {
   @Test
   void ofAnIntervalNoDigitIsShownThatIsNotSure() {
     CourseRules twelve = RULES.with(Rule.PLACES, 12);
-    Task lower = new Task(Several.interval().get(0), List.of(Exact.of(95)));
+    Request lower = new Request(Several.interval().get(0), List.of(Exact.of(95)));
 
     assertThat(ResultText.of(number("-1916.773012857020"), lower, false, twelve, DecimalSign.POINT))
         .isEqualTo("−1916.77301286");

@@ -38,7 +38,7 @@ class SeveralReferenceTest {
                 Objects.requireNonNull(getClass().getResourceAsStream(CASES)),
                 StandardCharsets.UTF_8))) {
       for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-        cases.add(QuestionJson.JSON.readTree(line));
+        cases.add(MarkRequestJson.JSON.readTree(line));
       }
     }
     assertThat(cases).hasSizeGreaterThan(100);
@@ -50,7 +50,7 @@ class SeveralReferenceTest {
     ObjectNode question = one.deepCopy();
     question.remove("answer");
     JsonNode found =
-        QuestionJson.JSON.readTree(
+        MarkRequestJson.JSON.readTree(
             MeasureLines.answer(ByteLines.Line.of(question.toString()), CourseRules.DEFAULTS)
                 .text());
     if (wanted.has("refused")) {

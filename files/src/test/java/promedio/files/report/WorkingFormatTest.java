@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -270,16 +270,16 @@ class WorkingFormatTest {
     for (QuantileRule rule : QuantileRule.values()) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
       for (Measure measure : Measures.all()) {
-        for (Method method : Method.of(Task.of(measure), rules)) {
+        for (Method method : Method.of(Request.of(measure), rules)) {
           Working.of(data, rules, measure, method).ifPresent(all::add);
         }
       }
     }
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      Task task = new Task(measure, measure.parameters().stream().map(each -> number).toList());
-      for (Method method : Method.of(task, CourseRules.DEFAULTS)) {
-        Working.of(data, CourseRules.DEFAULTS, task, method).ifPresent(all::add);
+      Request request = new Request(measure, measure.parameters().stream().map(each -> number).toList());
+      for (Method method : Method.of(request, CourseRules.DEFAULTS)) {
+        Working.of(data, CourseRules.DEFAULTS, request, method).ifPresent(all::add);
       }
     }
     return all;
@@ -288,8 +288,8 @@ class WorkingFormatTest {
   @Test
   void noPValueIsShownAs0() {
     CourseRules rules = CourseRules.DEFAULTS;
-    Task task = Measures.ofId("z_one_p 0 1").orElseThrow();
-    Working working = Working.of(TRAYS, rules, task, Method.DEFINITION).orElseThrow();
+    Request request = Measures.ofId("z_one_p 0 1").orElseThrow();
+    Working working = Working.of(TRAYS, rules, request, Method.DEFINITION).orElseThrow();
     ShownNumbers numbers = new ShownNumbers(rules, DecimalSign.COMMA);
 
     assertThat(WorkingFormat.TEXT.write("T", working, numbers))

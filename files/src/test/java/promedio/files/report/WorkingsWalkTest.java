@@ -25,13 +25,13 @@ import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Language;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
-import promedio.core.rules.Carry;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -116,11 +116,11 @@ class WorkingsWalkTest {
 
   private static Data read(JsonNode line) throws BadInputException {
     return line.has("measure")
-        ? QuestionJson.data(line, QuestionJson.task(line))
-        : QuestionJson.data(line);
+        ? MarkRequestJson.data(line, MarkRequestJson.request(line))
+        : MarkRequestJson.data(line);
   }
 
-  private static List<Task> tasks(Data data) {
+  private static List<Request> requests(Data data) {
     Stream<Measure> measures =
         switch (data.subject()) {
           case ONE ->
@@ -136,7 +136,7 @@ class WorkingsWalkTest {
           case CROSS -> Stream.concat(Measures.of(data).stream(), Several.ofCell().stream());
           case GROUPS, FIT -> Measures.of(data).stream();
         };
-    return measures.map(measure -> new Task(measure, arguments(measure))).toList();
+    return measures.map(measure -> new Request(measure, arguments(measure))).toList();
   }
 
   private static List<Exact> arguments(Measure measure) {
@@ -154,14 +154,14 @@ class WorkingsWalkTest {
 
   /** All workings of some data, by rules that carry exact values and by others that do not. */
   private static int each(String line, Consumer<Made> judge) throws BadInputException {
-    JsonNode node = QuestionJson.read(line);
+    JsonNode node = MarkRequestJson.read(line);
     Data data = read(node);
-    CourseRules rules = QuestionJson.rules(node.path("rules"), CourseRules.DEFAULTS);
+    CourseRules rules = MarkRequestJson.rules(node.path("rules"), CourseRules.DEFAULTS);
     int count = 0;
     for (CourseRules by : List.of(rules, carrying(rules.with(Rule.DIVISOR, Divisor.N)))) {
-      for (Task task : tasks(data)) {
-        for (Method method : Method.of(task, by, data)) {
-          Working.of(data, by, task, method)
+      for (Request request : requests(data)) {
+        for (Method method : Method.of(request, by, data)) {
+          Working.of(data, by, request, method)
               .ifPresent(working -> judge.accept(new Made(working, by)));
           count++;
         }
@@ -184,11 +184,11 @@ class WorkingsWalkTest {
     }
 
     boolean isExact() {
-      return rules.get(Rule.CARRY).equals(Carry.EXACT);
+      return rules.get(Rule.CARRY).equals(IntermediateRounding.EXACT);
     }
 
     List<String> write(WorkingFormat format) {
-      return format.write(TaskTexts.title(working.task(), numbers()), working, numbers());
+      return format.write(TaskTexts.title(working.request(), numbers()), working, numbers());
     }
 
     List<WorkingStep.Computed> computed() {
@@ -197,7 +197,7 @@ class WorkingsWalkTest {
 
     @Override
     public String toString() {
-      return working.task().id() + " by " + working.method().code() + " " + rules.codes();
+      return working.request().id() + " by " + working.method().code() + " " + rules.codes();
     }
   }
 
@@ -336,9 +336,9 @@ class WorkingsWalkTest {
             boolean named =
                 made.working().table().isPresent()
                     && Arrays.asList("GROUPS", "CROSS", "FIT")
-                        .contains(made.working().task().measure().subject().name());
+                        .contains(made.working().request().measure().subject().name());
             if (named) {
-              seen.add(made.working().task().measure().subject());
+              seen.add(made.working().request().measure().subject());
               WorkTable table = made.working().table().orElseThrow();
               assertThat(table.labels()).as("%s", made).hasSameSizeAs(table.rows());
               assertThat(table.columns()).noneMatch(column -> Columns.isFromMean(column));

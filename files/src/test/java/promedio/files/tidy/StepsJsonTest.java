@@ -23,7 +23,7 @@ import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
 import promedio.core.tidy.LeaveOutRows;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.MendEntry;
 import promedio.core.tidy.Recode;
 import promedio.core.tidy.RenameColumn;
@@ -64,8 +64,8 @@ class StepsJsonTest {
             new TotalsRow(Total.SUM),
             new MendEntry("c", 3, "12"));
     assertThat(steps).hasSize(Step.class.getPermittedSubclasses().length);
-    List<Listed> listed =
-        steps.stream().map(Listed::of).map(l -> l.switched(l.step() instanceof SortRows)).toList();
+    List<StepEntry> listed =
+        steps.stream().map(StepEntry::of).map(l -> l.switched(l.step() instanceof SortRows)).toList();
     Path file = folder.resolve("tidy.steps.json");
 
     StepsJson.write(listed, file);

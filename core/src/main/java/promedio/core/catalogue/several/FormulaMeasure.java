@@ -10,7 +10,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Slip;
@@ -31,15 +31,15 @@ record FormulaMeasure(
     String key,
     Subject subject,
     Quantity quantity,
-    Function<Setting, Definition> by,
+    Function<MeasureContext, Definition> by,
     Dimension unit,
     List<Parameter> needed,
     Optional<FastPath> quick,
-    Function<Setting, List<Slip>> mixed)
+    Function<MeasureContext, List<Slip>> mixed)
     implements Measure {
 
   static FormulaMeasure of(
-      String key, Subject subject, Quantity quantity, Function<Setting, Definition> by) {
+      String key, Subject subject, Quantity quantity, Function<MeasureContext, Definition> by) {
     return new FormulaMeasure(
         key,
         subject,
@@ -63,7 +63,7 @@ record FormulaMeasure(
     return new FormulaMeasure(key, subject, quantity, by, unit, needed, Optional.of(way), mixed);
   }
 
-  FormulaMeasure slipping(Function<Setting, List<Slip>> slips) {
+  FormulaMeasure slipping(Function<MeasureContext, List<Slip>> slips) {
     return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, slips);
   }
 
@@ -72,7 +72,7 @@ record FormulaMeasure(
   }
 
   @Override
-  public List<Slip> slips(Setting setting) {
+  public List<Slip> slips(MeasureContext setting) {
     return mixed.apply(setting);
   }
 
@@ -87,12 +87,12 @@ record FormulaMeasure(
   }
 
   @Override
-  public Quantity quantity(Setting setting) {
+  public Quantity quantity(MeasureContext setting) {
     return quantity;
   }
 
   @Override
-  public Definition definition(Setting setting) {
+  public Definition definition(MeasureContext setting) {
     return by.apply(setting);
   }
 
@@ -107,7 +107,7 @@ record FormulaMeasure(
   }
 
   @Override
-  public Optional<FastPath> fast(Setting setting) {
+  public Optional<FastPath> fast(MeasureContext setting) {
     return quick;
   }
 

@@ -5,7 +5,7 @@ import static promedio.core.formula.Formula.number;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
@@ -17,13 +17,13 @@ import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Yates;
 import promedio.core.sample.CrossTable;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -59,19 +59,19 @@ final class OfCounts {
   }
 
   private static FormulaMeasure cross(
-      String key, Quantity quantity, Function<Setting, Definition> by) {
+      String key, Quantity quantity, Function<MeasureContext, Definition> by) {
     return FormulaMeasure.of(key, Subject.CROSS, quantity, by);
   }
 
-  private static CrossTable table(Setting setting) {
+  private static CrossTable table(MeasureContext setting) {
     return setting.data().cross().orElseThrow();
   }
 
-  private static Condition full(Setting setting) {
+  private static Condition full(MeasureContext setting) {
     return Needs.that(!table(setting).hasEmptyLine(), "empty-line");
   }
 
-  private static boolean isSmall(Setting setting) {
+  private static boolean isSmall(MeasureContext setting) {
     return table(setting).rows().size() == 2 && table(setting).columns().size() == 2;
   }
 
@@ -79,7 +79,7 @@ final class OfCounts {
     return new Sum(O.minus(expected).power(2).over(expected));
   }
 
-  private static Formula statistic(Setting setting) {
+  private static Formula statistic(MeasureContext setting) {
     boolean corrected = isSmall(setting) && setting.rules().get(Rule.YATES) == Yates.ON;
     return corrected
         ? new Sum(SeveralQuantities.CORRECTED_DISTANCE.formula().power(2).over(E))
@@ -136,7 +136,7 @@ final class OfCounts {
                 s ->
                     new Definition.ByCurve(
                         new Area(CHI.formula(), Tail.UPPER),
-                        Curve.CHI_SQUARED,
+                        Distribution.CHI_SQUARED,
                         List.of(CHI_DF.formula()),
                         List.of(full(s))))
             .in(Dimension.PROBABILITY),
@@ -224,9 +224,9 @@ final class OfCounts {
   }
 
   /** One cell of a table, its row and column counted from 0. */
-  private record Cell(Setting setting, CrossTable table, int row, int column) {
+  private record Cell(MeasureContext setting, CrossTable table, int row, int column) {
 
-    static Optional<Cell> of(Setting setting) {
+    static Optional<Cell> of(MeasureContext setting) {
       CrossTable table = OfCounts.table(setting);
       int row = index(setting.argument(0), table.rows().size());
       int column = index(setting.argument(1), table.columns().size());
@@ -258,8 +258,8 @@ final class OfCounts {
     }
   }
 
-  private static Condition[] fitNeeds(Setting setting) {
-    Fit fit = setting.data().fit().orElseThrow();
+  private static Condition[] fitNeeds(MeasureContext setting) {
+    GoodnessOfFitData fit = setting.data().fit().orElseThrow();
     return new Condition[] {
       Needs.that(fit.expected().size() > 1, "one-category"),
       Needs.that(
@@ -291,7 +291,7 @@ final class OfCounts {
                 s ->
                     new Definition.ByCurve(
                         new Area(FIT_CHI.formula(), Tail.UPPER),
-                        Curve.CHI_SQUARED,
+                        Distribution.CHI_SQUARED,
                         List.of(df.formula()),
                         List.of(fitNeeds(s))))
             .in(Dimension.PROBABILITY));

@@ -5,7 +5,7 @@ import static promedio.core.formula.Formula.number;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
@@ -19,7 +19,7 @@ import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
@@ -76,7 +76,7 @@ final class OfGroups {
   private OfGroups() {}
 
   private static FormulaMeasure measure(
-      String key, Quantity quantity, Function<Setting, Definition> by) {
+      String key, Quantity quantity, Function<MeasureContext, Definition> by) {
     return FormulaMeasure.of(key, Subject.GROUPS, quantity, by);
   }
 
@@ -85,7 +85,7 @@ final class OfGroups {
     return measure(key, quantity, setting -> Definition.of(right, needs));
   }
 
-  private static Groups groups(Setting setting) {
+  private static Groups groups(MeasureContext setting) {
     return setting.data().groups().orElseThrow();
   }
 
@@ -107,7 +107,7 @@ final class OfGroups {
         .toList();
   }
 
-  private static Moments moments(Setting setting, int group) {
+  private static Moments moments(MeasureContext setting, int group) {
     return Moments.of(groups(setting).samples().get(group).sample().tally());
   }
 
@@ -165,26 +165,26 @@ final class OfGroups {
   }
 
   /** What lies inside of the groups alone. */
-  private static Formula inside(Setting setting) {
+  private static Formula inside(MeasureContext setting) {
     return setting.isPopulation()
         ? new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula())).over(N)
         : new Sum(N_J.minus(number(1)).times(SeveralQuantities.VARIANCE_OF_GROUP.formula()))
             .over(N.minus(number(1)));
   }
 
-  private static List<Slip> varianceSlips(Setting setting) {
+  private static List<Slip> varianceSlips(MeasureContext setting) {
     return List.of(
         new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation())),
         new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting)));
   }
 
-  private static List<Slip> deviationSlips(Setting setting) {
+  private static List<Slip> deviationSlips(MeasureContext setting) {
     return List.of(
         new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation()).root()),
         new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting).root()));
   }
 
-  private static Definition combinedVariance(Setting setting) {
+  private static Definition combinedVariance(MeasureContext setting) {
     Formula apart = new Sum(N_J.times(MEAN_J.minus(GRAND_MEAN.formula()).power(2)));
     if (setting.isPopulation()) {
       Formula inside = new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula()));
@@ -249,7 +249,7 @@ final class OfGroups {
                 s ->
                     new Definition.ByCurve(
                         new Area(F.formula(), Tail.UPPER),
-                        Curve.F,
+                        Distribution.F,
                         List.of(DF_BETWEEN.formula(), DF_WITHIN.formula()),
                         List.of(ratio)))
             .in(Dimension.PROBABILITY),
@@ -279,7 +279,7 @@ final class OfGroups {
                     groups(s).samples().size() == 2
                         ? new Definition.ByCurve(
                             new Area(T_TWO.formula(), Several.tail(s)),
-                            Curve.T,
+                            Distribution.T,
                             List.of(T_TWO_DF.formula()),
                             List.of(testNeeds(s)))
                         : Definition.undefined("not-two-groups"))
@@ -303,13 +303,13 @@ final class OfGroups {
     return new Formula.Absolute(MEAN_A.formula().minus(MEAN_B.formula()));
   }
 
-  private static Definition two(Setting setting, Formula right, Condition... needs) {
+  private static Definition two(MeasureContext setting, Formula right, Condition... needs) {
     return groups(setting).samples().size() == 2
         ? Definition.of(right, needs)
         : Definition.undefined("not-two-groups");
   }
 
-  private static boolean isWelch(Setting setting) {
+  private static boolean isWelch(MeasureContext setting) {
     return setting.rules().get(Rule.VARIANCES) == Variances.UNEQUAL;
   }
 
@@ -320,7 +320,7 @@ final class OfGroups {
     };
   }
 
-  private static Condition[] testNeeds(Setting setting) {
+  private static Condition[] testNeeds(MeasureContext setting) {
     return isWelch(setting)
         ? new Condition[] {
           Needs.atLeast(N_A.formula(), 2, "too-few-in-each"),
@@ -335,7 +335,7 @@ final class OfGroups {
     return variance.formula().over(size.formula());
   }
 
-  private static Formula statistic(Setting setting) {
+  private static Formula statistic(MeasureContext setting) {
     Formula error =
         isWelch(setting)
             ? share(VARIANCE_A, N_A).plus(share(VARIANCE_B, N_B)).root()
@@ -346,7 +346,7 @@ final class OfGroups {
     return MEAN_A.formula().minus(MEAN_B.formula()).over(error);
   }
 
-  private static Formula degrees(Setting setting) {
+  private static Formula degrees(MeasureContext setting) {
     if (!isWelch(setting)) {
       return N_A.formula().plus(N_B.formula()).minus(number(2));
     }

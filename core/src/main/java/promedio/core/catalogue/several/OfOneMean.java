@@ -5,7 +5,7 @@ import static promedio.core.formula.Formula.number;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Quantity;
@@ -16,7 +16,7 @@ import promedio.core.measure.Definition.CurveReading.Bound;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
@@ -37,7 +37,7 @@ final class OfOneMean {
   private OfOneMean() {}
 
   private static FormulaMeasure measure(
-      String key, Quantity quantity, Function<Setting, Definition> by) {
+      String key, Quantity quantity, Function<MeasureContext, Definition> by) {
     return FormulaMeasure.of(key, Subject.ONE, quantity, by);
   }
 
@@ -46,18 +46,18 @@ final class OfOneMean {
         quantity, Optional.of(Exact.of(1, 1_000_000_000)), Optional.empty(), List.of());
   }
 
-  private static Condition[] tNeeds(Setting setting) {
+  private static Condition[] tNeeds(MeasureContext setting) {
     return new Condition[] {
       Condition.moreThanOne(setting),
       Condition.notZero(Quantity.STANDARD_DEVIATION.formula(), "no-spread")
     };
   }
 
-  private static Formula statistic(Setting setting, Formula deviation) {
+  private static Formula statistic(MeasureContext setting, Formula deviation) {
     return Quantity.MEAN.formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
   }
 
-  private static List<Slip> slips(Setting setting, Formula statistic, Formula deviation) {
+  private static List<Slip> slips(MeasureContext setting, Formula statistic, Formula deviation) {
     Formula apart = Quantity.MEAN.formula().minus(MU.formula());
     return List.of(
         new Slip(Cause.SIGN_REVERSED, number(0).minus(statistic)),
@@ -65,11 +65,11 @@ final class OfOneMean {
         new Slip(Cause.N_NOT_ROOTED, apart.over(deviation.over(setting.n()))));
   }
 
-  private static Formula t(Setting setting) {
+  private static Formula t(MeasureContext setting) {
     return statistic(setting, Quantity.STANDARD_DEVIATION.formula());
   }
 
-  private static Formula degrees(Setting setting) {
+  private static Formula degrees(MeasureContext setting) {
     return setting.n().minus(number(1));
   }
 
@@ -92,7 +92,7 @@ final class OfOneMean {
                 s ->
                     new Definition.ByCurve(
                         new Area(t(s), Several.tail(s)),
-                        Curve.T,
+                        Distribution.T,
                         List.of(degrees(s)),
                         List.of(tNeeds(s))))
             .about(mu)
@@ -115,7 +115,7 @@ final class OfOneMean {
                 s ->
                     new Definition.ByCurve(
                         new Area(statistic(s, SIGMA.formula()), Several.tail(s)),
-                        Curve.NORMAL,
+                        Distribution.NORMAL,
                         List.of(),
                         List.of()))
             .about(known)
@@ -144,7 +144,7 @@ final class OfOneMean {
                         Quantity.STANDARD_DEVIATION.formula().over(s.n().root()),
                         s.argument(0).over(HUNDRED),
                         upper),
-                    Curve.T,
+                    Distribution.T,
                     List.of(degrees(s)),
                     List.of(Condition.moreThanOne(s))))
         .about(level())
@@ -173,7 +173,7 @@ final class OfOneMean {
                         new Numeral(s.argument(1)).over(s.n().root()),
                         s.argument(0).over(HUNDRED),
                         upper),
-                    Curve.NORMAL,
+                    Distribution.NORMAL,
                     List.of(),
                     List.of()))
         .about(level(), positive(SIGMA))

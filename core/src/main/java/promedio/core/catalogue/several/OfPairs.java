@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
@@ -20,7 +20,7 @@ import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.sample.PairSums;
@@ -68,7 +68,7 @@ final class OfPairs {
   private OfPairs() {}
 
   private static FormulaMeasure measure(
-      String key, Quantity quantity, Function<Setting, Definition> by) {
+      String key, Quantity quantity, Function<MeasureContext, Definition> by) {
     return FormulaMeasure.of(key, Subject.PAIRS, quantity, by);
   }
 
@@ -312,7 +312,7 @@ final class OfPairs {
                 s ->
                     new Definition.ByCurve(
                         new Area(T_PAIRED.formula(), Several.tail(s)),
-                        Curve.T,
+                        Distribution.T,
                         List.of(paired),
                         List.of(pairedNeeds())))
             .in(Dimension.PROBABILITY),
@@ -344,7 +344,7 @@ final class OfPairs {
                 s ->
                     new Definition.ByCurve(
                         new Area(CORRELATION_T.formula(), Several.tail(s)),
-                        Curve.T,
+                        Distribution.T,
                         List.of(correlated),
                         List.of(correlatedNeeds())))
             .in(Dimension.PROBABILITY));
@@ -369,7 +369,7 @@ final class OfPairs {
    * {@return the formula of the quantity by sums of the numbers as they are, where it has one}: Sxy
    * = Σxy − Σx·Σy/n, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
    */
-  static Optional<Formula> shortcut(Quantity quantity, Setting setting) {
+  static Optional<Formula> shortcut(Quantity quantity, MeasureContext setting) {
     if (quantity.equals(SXX)) {
       return Optional.of(rawSquares(X));
     }
@@ -394,7 +394,7 @@ final class OfPairs {
     return number(1).minus(number(6).times(new Sum(apart.power(2))).over(below));
   }
 
-  private static boolean sharesRanks(Setting setting) {
+  private static boolean sharesRanks(MeasureContext setting) {
     Pairs pairs = setting.data().pairs().orElseThrow();
     return IntStream.range(0, pairs.size())
             .anyMatch(

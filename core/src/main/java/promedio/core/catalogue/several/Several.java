@@ -7,9 +7,9 @@ import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Setting;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
 
@@ -59,10 +59,10 @@ public final class Several {
           .flatMap(List::stream)
           .toList();
 
-  private static final List<Task> NAMED =
+  private static final List<Request> NAMED =
       Stream.of(OF_PAIRS, OF_GROUPS, OF_TWO, OF_COUNTS, OF_FIT, HELPERS)
           .flatMap(List::stream)
-          .map(Task::of)
+          .map(Request::of)
           .toList();
 
   public static final Measure CORRELATION = of("correlation");
@@ -75,7 +75,7 @@ public final class Several {
   }
 
   /** The tail that the course rules want of t, z and r. */
-  static Tail tail(Setting setting) {
+  static Tail tail(MeasureContext setting) {
     return switch (setting.rules().get(Rule.TAILS)) {
       case TWO -> Tail.TWO;
       case UPPER -> Tail.UPPER;
@@ -98,7 +98,7 @@ public final class Several {
   }
 
   /** {@return the formula of the quantity by sums of the numbers as they are, where it has one} */
-  public static Optional<Formula> shortcut(Quantity quantity, Setting setting) {
+  public static Optional<Formula> shortcut(Quantity quantity, MeasureContext setting) {
     return setting.data().subject() == Subject.PAIRS
         ? OfPairs.shortcut(quantity, setting)
         : Optional.empty();
@@ -152,7 +152,7 @@ public final class Several {
   }
 
   /** {@return those that formulas name, whether anybody asks for them or not} */
-  public static List<Task> named() {
+  public static List<Request> named() {
     return NAMED;
   }
 }

@@ -2,8 +2,8 @@ package promedio.desktop.projection.distribution;
 
 import java.util.List;
 import java.util.Optional;
-import promedio.core.distribution.Curve;
-import promedio.core.distribution.Read;
+import promedio.core.distribution.Distribution;
+import promedio.core.distribution.DistributionLookup;
 import promedio.core.distribution.Tail;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -20,7 +20,7 @@ import promedio.graph.CurveGraph;
  * @param given what is known
  * @param number the known number
  */
-public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number) {
+public record Lookup(Distribution curve, List<Exact> degrees, Given given, Exact number) {
 
   private static final int DIGITS = 5;
 
@@ -36,7 +36,7 @@ public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number
     VALUE;
 
     /** {@return whether it means something for such a curve} */
-    public boolean fits(Curve curve) {
+    public boolean fits(Distribution curve) {
       return this != BOTH || curve.isSymmetric();
     }
 
@@ -64,7 +64,7 @@ public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number
   }
 
   /** {@return the value with the areas that it cuts off; it can be looked up} */
-  public Read read() {
+  public DistributionLookup read() {
     try {
       return looked();
     } catch (BadInputException e) {
@@ -72,15 +72,15 @@ public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number
     }
   }
 
-  private Read looked() throws BadInputException {
+  private DistributionLookup looked() throws BadInputException {
     return given == Given.VALUE
-        ? Read.at(curve, degrees, number)
-        : Read.of(curve, degrees, number, given.tail());
+        ? DistributionLookup.at(curve, degrees, number)
+        : DistributionLookup.of(curve, degrees, number, given.tail());
   }
 
   /** {@return what was found, in words} */
   public String told(DecimalSign sign) {
-    Read read = read();
+    DistributionLookup read = read();
     String both =
         read.both()
             .map(area -> Texts.of("lookup.both-told", Digits.of(area.value(), DIGITS, sign)))
@@ -95,7 +95,7 @@ public record Lookup(Curve curve, List<Exact> degrees, Given given, Exact number
 
   /** {@return the curve with the area that was looked up, and the rest} */
   public CurveGraph graph(CourseRules rules, DecimalSign sign) {
-    Read read = read();
+    DistributionLookup read = read();
     String area =
         Digits.of(
             (switch (given.tail()) {

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -73,7 +73,7 @@ public record TablePage(
       List<String> line = new ArrayList<>();
       for (int column = 0; column < 10; column++) {
         Exact z = Exact.of(10L * row + column, 100);
-        line.add(Digits.places(Curve.NORMAL.area(z, List.of(), Tail.LOWER).value(), 4, sign));
+        line.add(Digits.places(Distribution.NORMAL.area(z, List.of(), Tail.LOWER).value(), 4, sign));
       }
       cells.add(line);
     }
@@ -116,7 +116,7 @@ public record TablePage(
   }
 
   private static String printed(
-      Curve curve, List<Exact> degrees, Exact upper, int places, DecimalSign sign) {
+      Distribution curve, List<Exact> degrees, Exact upper, int places, DecimalSign sign) {
     return Digits.places(curve.value(upper, degrees, Tail.UPPER).value(), places, sign);
   }
 
@@ -130,7 +130,7 @@ public record TablePage(
     for (int second : DEGREES) {
       List<String> line = new ArrayList<>();
       for (int first : FIRST) {
-        line.add(printed(Curve.F, List.of(Exact.of(first), Exact.of(second)), area, 2, sign));
+        line.add(printed(Distribution.F, List.of(Exact.of(first), Exact.of(second)), area, 2, sign));
       }
       cells.add(line);
     }
@@ -178,7 +178,7 @@ public record TablePage(
    * freedom are printed, or the table has two of them
    */
   public static Optional<String> between(Lookup lookup, DecimalSign sign) {
-    boolean one = lookup.curve() == Curve.T || lookup.curve() == Curve.CHI_SQUARED;
+    boolean one = lookup.curve() == Distribution.T || lookup.curve() == Distribution.CHI_SQUARED;
     if (!one || lookup.given() == Lookup.Given.VALUE) {
       return Optional.empty();
     }

@@ -30,7 +30,7 @@ public final class ExerciseSheet {
       if (item.isPresent()) {
         Analysis now = Analysis.of(assignment, item.get());
         for (Question question : assignment.questions(parts.get(i))) {
-          now.in(question.about().portion())
+          now.in(question.about().subset())
               .map(of -> of.marks().problem(question))
               .ifPresent(problem -> key.add(new AnswerKey.Entry(variant, letter, problem)));
         }

@@ -19,12 +19,12 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Cancellation;
 import promedio.core.message.Language;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Incomplete;
 import promedio.desktop.projection.PartSheet;
@@ -114,7 +114,7 @@ public final class HandIn {
                                 Texts.of(
                                     "margin.of-portion",
                                     item.name(),
-                                    TaskTexts.name(question.task(), analysis(item).numbers()))))
+                                    TaskTexts.name(question.request(), analysis(item).numbers()))))
             .collect(Collectors.joining("; "));
     return uncovered.isEmpty()
         ? Texts.of("handin.uncovered-none")
@@ -139,14 +139,14 @@ public final class HandIn {
             .filter(question -> question.about().item() == section.id())
             .filter(question -> question.work().isAnswered())
             .toList();
-    List<Portion> portions =
-        answered.stream().map(question -> question.about().portion()).distinct().toList();
+    List<DataSubset> subsets =
+        answered.stream().map(question -> question.about().subset()).distinct().toList();
     answered =
         answered.stream()
             .sorted(
                 Comparator.comparing(
-                        (Question question) -> portions.indexOf(question.about().portion()))
-                    .thenComparing(Question::task, Measures.IN_ORDER))
+                        (Question question) -> subsets.indexOf(question.about().subset()))
+                    .thenComparing(Question::request, Measures.IN_ORDER))
             .toList();
     Optional<Item> item = assignment.item(section.id());
     if (!answered.isEmpty() || item.isEmpty()) {
@@ -155,7 +155,7 @@ public final class HandIn {
     Analysis now = analysis(item.get());
     return usual(now).stream()
         .filter(measure -> now.computation().result(measure).number().isPresent())
-        .map(measure -> now.question(Task.of(measure)))
+        .map(measure -> now.question(Request.of(measure)))
         .toList();
   }
 
@@ -224,7 +224,7 @@ public final class HandIn {
     try {
       return Guarded.of(
           () ->
-              now.in(question.about().portion())
+              now.in(question.about().subset())
                   .map(of -> writer.of(question, of))
                   .orElseGet(List::of));
     } catch (BadInputException e) {
@@ -232,7 +232,7 @@ public final class HandIn {
           Block.Paragraph.of(
               Texts.of(
                   "handin.not-worked",
-                  TaskTexts.name(question.task(), now.numbers()),
+                  TaskTexts.name(question.request(), now.numbers()),
                   now.item().name())));
     }
   }

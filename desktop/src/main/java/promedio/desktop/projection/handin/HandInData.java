@@ -10,7 +10,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -182,7 +182,7 @@ final class HandInData implements Data.Visitor<List<Block>> {
   }
 
   @Override
-  public List<Block> fit(Fit fit) {
+  public List<Block> fit(GoodnessOfFitData fit) {
     return categories(fit.counted());
   }
 

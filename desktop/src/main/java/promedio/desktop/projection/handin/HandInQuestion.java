@@ -13,7 +13,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
@@ -58,8 +58,8 @@ final class HandInQuestion {
         questions.stream()
             .flatMap(
                 question ->
-                    now.in(question.about().portion()).stream()
-                        .map(of -> inLine(MarginText.heading(question.task(), of), question)))
+                    now.in(question.about().subset()).stream()
+                        .map(of -> inLine(MarginText.heading(question.request(), of), question)))
             .collect(Collectors.joining("; "));
     return asked.isEmpty()
         ? Optional.empty()
@@ -69,7 +69,7 @@ final class HandInQuestion {
 
   /** What the question says itself besides the places; of a test what is set in it. */
   private static String stated(List<Question> questions, Analysis now) {
-    boolean tests = questions.stream().anyMatch(question -> question.task().isProbability());
+    boolean tests = questions.stream().anyMatch(question -> question.request().isProbability());
     StatedRules stated = tests ? now.item().test().stated() : StatedRules.NONE;
     for (Question question : questions) {
       stated = stated.and(question.stated());
@@ -82,7 +82,7 @@ final class HandInQuestion {
     return question
         .stated()
         .places()
-        .filter(places -> !question.task().decides())
+        .filter(places -> !question.request().decides())
         .map(places -> Texts.of("handin.to-places", heading, places))
         .orElse(heading);
   }
@@ -90,22 +90,22 @@ final class HandInQuestion {
   /** {@return what is told of the question, asked of this} */
   List<Block> of(Question question, Analysis asked) {
     Analysis of = asked.by(question);
-    Task task = question.task();
+    Request request = question.request();
     List<Block> blocks = new ArrayList<>();
-    blocks.add(new Block.Heading(2, MarginText.heading(task, of)));
-    boolean covered = of.isCovered(task);
-    if (contents.contains(Content.WORKINGS) && !covered && !task.decides()) {
-      Method method = method(task, of);
-      Working.of(of.typed().data(), of.rules(), task, method)
+    blocks.add(new Block.Heading(2, MarginText.heading(request, of)));
+    boolean covered = of.isCovered(request);
+    if (contents.contains(Content.WORKINGS) && !covered && !request.decides()) {
+      Method method = method(request, of);
+      Working.of(of.typed().data(), of.rules(), request, method)
           .ifPresent(
               working -> blocks.addAll(HandInWorking.of(working, own(question, method), of, told)));
     }
     if (contents.contains(Content.RESULTS) && !covered) {
       blocks.add(
           Block.Paragraph.of(
-              task.decides()
-                  ? Sentences.about(task, of.computation().result(task), of)
-                  : Texts.of("handin.result", equation(task, of))));
+              request.decides()
+                  ? Sentences.about(request, of.computation().result(request), of)
+                  : Texts.of("handin.result", equation(request, of))));
     }
     if (contents.contains(Content.ANSWERS) && question.work().isAnswered()) {
       blocks.add(Block.Paragraph.of(Texts.of("handin.answer", question.answer().strip())));
@@ -113,30 +113,30 @@ final class HandInQuestion {
     if (covered) {
       blocks.add(new Block.Paragraph(Texts.of("handin.covered"), true));
     } else {
-      test(task, of).ifPresent(blocks::add);
+      test(request, of).ifPresent(blocks::add);
     }
     return blocks;
   }
 
-  private static String equation(Task task, Analysis of) {
-    Result result = of.computation().result(task);
+  private static String equation(Request request, Analysis of) {
+    Result result = of.computation().result(request);
     if (result instanceof Result.Absent absent) {
       return Texts.of("about.absent", absent.why().text());
     }
-    boolean bare = result instanceof Result.Named || task.dimension() == Dimension.PERCENT;
-    String unit = bare ? "" : task.dimension().unit(of.item().unit());
-    String shown = Results.shown(result, task, of);
+    boolean bare = result instanceof Result.Named || request.dimension() == Dimension.PERCENT;
+    String unit = bare ? "" : request.dimension().unit(of.item().unit());
+    String shown = Results.shown(result, request, of);
     return ResultText.equation(
-        of.computation().symbol(task).plain(),
+        of.computation().symbol(request).plain(),
         unit.isEmpty() ? shown : shown + " " + unit,
-        Results.isAll(result, task, of.rules()));
+        Results.isAll(result, request, of.rules()));
   }
 
   /** The course tells how measures are worked; what has arguments is worked by its definition. */
-  private Method method(Task task, Analysis of) {
+  private Method method(Request request, Analysis of) {
     Method chosen =
-        task.arguments().isEmpty() ? assignment.course().method(task.measure()) : Method.DEFINITION;
-    return Method.of(task, of.rules(), of.typed().data()).contains(chosen)
+        request.arguments().isEmpty() ? assignment.course().method(request.measure()) : Method.DEFINITION;
+    return Method.of(request, of.rules(), of.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;
   }
@@ -148,11 +148,11 @@ final class HandInQuestion {
   }
 
   /** A p-value is followed by what it decides, in a sentence. */
-  private static Optional<Block> test(Task task, Analysis of) {
+  private static Optional<Block> test(Request request, Analysis of) {
     return Arrays.stream(TestKind.values())
-        .filter(kind -> kind.takes(task.arguments()) && kind.p(task.arguments()).equals(task))
+        .filter(kind -> kind.takes(request.arguments()) && kind.p(request.arguments()).equals(request))
         .findFirst()
-        .map(kind -> TestText.of(kind, of, task.arguments()))
+        .map(kind -> TestText.of(kind, of, request.arguments()))
         .filter(test -> test.problem().isEmpty())
         .map(
             test ->

@@ -11,7 +11,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Dimension;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
@@ -60,12 +60,12 @@ final class HandInRules {
     }
     if (rule == Rule.ALPHA || rule == Rule.P_PLACES || rule == Rule.P_STYLE) {
       // They change what is told of a p-value, not the p-value.
-      return question.task().dimension() == Dimension.PROBABILITY;
+      return question.request().dimension() == Dimension.PROBABILITY;
     }
     return assignment
         .item(question.about().item())
         .map(analysis)
-        .flatMap(all -> all.in(question.about().portion()))
+        .flatMap(all -> all.in(question.about().subset()))
         .filter(
             now ->
                 rule.values().stream()
@@ -75,12 +75,12 @@ final class HandInRules {
   }
 
   private boolean differs(Question question, Analysis now, CourseRules rules) {
-    Task task = question.task();
+    Request request = question.request();
     Computation mine = now.computation();
     Computation other =
         others.computeIfAbsent(mine, of -> new HashMap<>()).computeIfAbsent(rules, mine::under);
     // Some data give the same by either value of a rule; it is told whether they do or not.
-    return !mine.dependencies(task).equals(other.dependencies(task))
-        || !mine.result(task).equals(other.result(task));
+    return !mine.dependencies(request).equals(other.dependencies(request))
+        || !mine.result(request).equals(other.result(request));
   }
 }

@@ -32,7 +32,7 @@ final class Told {
         StatedRules.places(Rule.PLACES.initial())
             .with(Rule.P_PLACES, Optional.of(Rule.P_PLACES.initial()))
             .over(of.rules());
-    return List.of(of.item().id(), of.portion(), rules);
+    return List.of(of.item().id(), of.subset(), rules);
   }
 
   /** {@return whether the step stands above; from now on it does} */

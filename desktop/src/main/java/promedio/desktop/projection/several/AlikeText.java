@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
 import promedio.desktop.projection.Results;
@@ -33,7 +33,7 @@ public final class AlikeText {
   /** {@return the sentences; empty where there is nothing to compare} */
   public static String of(Analysis now) {
     boolean covered =
-        Portion.eachGroup(now.typed().data()).stream()
+        DataSubset.eachGroup(now.typed().data()).stream()
             .flatMap(group -> now.in(group).stream())
             .anyMatch(of -> of.coversAny(Measures.MEAN, Measures.SD));
     if (covered) {
@@ -55,7 +55,7 @@ public final class AlikeText {
       return Texts.of("alike.means-equal", shown(now, least));
     }
     Optional<Exact> pooled =
-        now.computation().value(Task.of(Measures.ofKey("pooled_sd").orElseThrow()));
+        now.computation().value(Request.of(Measures.ofKey("pooled_sd").orElseThrow()));
     boolean near = pooled.filter(sd -> apart.compareTo(sd.times(SMALL)) <= 0).isPresent();
     return Texts.of(
         near ? "alike.means-near" : "alike.means-apart",
@@ -85,9 +85,9 @@ public final class AlikeText {
 
   private static List<Of> values(Analysis now, Measure measure) {
     List<Of> values = new ArrayList<>();
-    for (Portion group : Portion.eachGroup(now.typed().data())) {
+    for (DataSubset group : DataSubset.eachGroup(now.typed().data())) {
       now.in(group)
-          .flatMap(of -> of.computation().value(Task.of(measure)))
+          .flatMap(of -> of.computation().value(Request.of(measure)))
           .ifPresent(value -> values.add(new Of(PortionText.of(group, now.item()), value)));
     }
     return values;

@@ -7,11 +7,11 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.QuestionGrid.Cell;
 import promedio.desktop.projection.several.QuestionGrid.Head;
@@ -43,11 +43,11 @@ public final class CountTable {
     }
 
     /** {@return what a cell asks; the counts are given} */
-    Optional<Task> task(int row, int column) {
+    Optional<Request> request(int row, int column) {
       return key.isEmpty()
           ? Optional.empty()
           : Optional.of(
-              new Task(
+              new Request(
                   Measures.ofKey(key).orElseThrow(),
                   List.of(Exact.of(row + 1L), Exact.of(column + 1L))));
     }
@@ -67,8 +67,8 @@ public final class CountTable {
               table.rows().get(row),
               table,
               column ->
-                  view.task(at, column)
-                      .map(task -> Cell.of(now, Portion.WHOLE, task))
+                  view.request(at, column)
+                      .map(request -> Cell.of(now, DataSubset.WHOLE, request))
                       .orElseGet(() -> Cell.of(now.numbers().shown(table.count(at, column)))),
               rowTotal(now, table, view, row)));
     }
@@ -112,7 +112,7 @@ public final class CountTable {
     return switch (view) {
       case COUNTS, EXPECTED -> now.numbers().shown(table.total());
       case ROW, COLUMN, ALL -> percent(now, table.total(), table.total());
-      case PARTS -> now.shown(Task.of(Measures.ofKey("chi_squared").orElseThrow()));
+      case PARTS -> now.shown(Request.of(Measures.ofKey("chi_squared").orElseThrow()));
     };
   }
 

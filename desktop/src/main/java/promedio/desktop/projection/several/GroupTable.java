@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.ValuesBuilder;
 import promedio.core.table.Column;
 import promedio.core.table.Kind;
@@ -87,15 +87,15 @@ public final class GroupTable {
    * {@return the measures of the groups of the comparison, and of all together in the last line}
    */
   public static QuestionGrid of(Analysis now, Shown shown) {
-    List<Portion> portions = new ArrayList<>(groups(now, shown));
-    portions.add(Portion.TOGETHER);
-    return of(now, portions, shown.measures());
+    List<DataSubset> subsets = new ArrayList<>(groups(now, shown));
+    subsets.add(DataSubset.TOGETHER);
+    return of(now, subsets, shown.measures());
   }
 
-  private static List<Portion> groups(Analysis now, Shown shown) {
+  private static List<DataSubset> groups(Analysis now, Shown shown) {
     String sought = shown.filter().strip().toLowerCase(Locale.ROOT);
-    Stream<Portion> found =
-        Portion.eachGroup(now.typed().data()).stream()
+    Stream<DataSubset> found =
+        DataSubset.eachGroup(now.typed().data()).stream()
             .filter(each -> each.groups().get(0).toLowerCase(Locale.ROOT).contains(sought));
     return (shown.order().column() < 0
             ? found
@@ -105,37 +105,37 @@ public final class GroupTable {
 
   /** {@return the measures of x and of y} */
   public static QuestionGrid ofPairs(Analysis now, List<Measure> measures) {
-    return of(now, List.of(Portion.X, Portion.Y), measures);
+    return of(now, List.of(DataSubset.X, DataSubset.Y), measures);
   }
 
-  private static QuestionGrid of(Analysis now, List<Portion> portions, List<Measure> measures) {
+  private static QuestionGrid of(Analysis now, List<DataSubset> subsets, List<Measure> measures) {
     List<Head> heads = new ArrayList<>();
     heads.add(Head.of(""));
     heads.add(Head.of("n"));
     heads.add(Head.of(Texts.of("several.missing")));
     for (Measure measure : measures) {
-      heads.add(QuestionGrid.head(now, portions.get(0), Task.of(measure)));
+      heads.add(QuestionGrid.head(now, subsets.get(0), Request.of(measure)));
     }
     return new QuestionGrid(
-        heads, portions.stream().map(portion -> line(now, portion, measures)).toList());
+        heads, subsets.stream().map(subset -> line(now, subset, measures)).toList());
   }
 
-  private static Line line(Analysis now, Portion portion, List<Measure> measures) {
+  private static Line line(Analysis now, DataSubset subset, List<Measure> measures) {
     List<Cell> cells = new ArrayList<>();
-    Optional<Analysis> of = now.in(portion);
+    Optional<Analysis> of = now.in(subset);
     cells.add(Cell.of(of.map(each -> size(each)).orElse("")));
-    cells.add(Cell.of(Describe.grouped(missing(now, portion))));
+    cells.add(Cell.of(Describe.grouped(missing(now, subset))));
     for (Measure measure : measures) {
-      cells.add(Cell.of(now, portion, Task.of(measure)));
+      cells.add(Cell.of(now, subset, Request.of(measure)));
     }
-    return new Line(PortionText.of(portion, now.item()), cells);
+    return new Line(PortionText.of(subset, now.item()), cells);
   }
 
   /** What is missing of all together is missing of the groups. */
-  private static int missing(Analysis now, Portion portion) {
-    return portion.equals(Portion.TOGETHER)
+  private static int missing(Analysis now, DataSubset subset) {
+    return subset.equals(DataSubset.TOGETHER)
         ? now.typed().data().missing()
-        : now.in(portion).map(of -> of.typed().data().missing()).orElse(0);
+        : now.in(subset).map(of -> of.typed().data().missing()).orElse(0);
   }
 
   private static String size(Analysis of) {
@@ -154,7 +154,7 @@ public final class GroupTable {
         WordColumn.of(
             "group",
             Kind.CATEGORY,
-            groups.stream().map(of -> PortionText.of(of.portion(), now.item())).toList()));
+            groups.stream().map(of -> PortionText.of(of.subset(), now.item())).toList()));
     columns.add(numbers("n", groups, of -> Optional.of(of.typed().data().total())));
     columns.add(
         numbers("missing", groups, of -> Optional.of(Exact.of(of.typed().data().missing()))));
@@ -182,16 +182,16 @@ public final class GroupTable {
   }
 
   /** What has no result comes last, whichever way the others stand. */
-  private static Comparator<Portion> comparing(Analysis now, List<Measure> measures, Order order) {
+  private static Comparator<DataSubset> comparing(Analysis now, List<Measure> measures, Order order) {
     if (order.column() == 0) {
-      Comparator<Portion> byName =
-          Comparator.comparing(portion -> portion.groups().get(0), String.CASE_INSENSITIVE_ORDER);
+      Comparator<DataSubset> byName =
+          Comparator.comparing(subset -> subset.groups().get(0), String.CASE_INSENSITIVE_ORDER);
       return order.descending() ? byName.reversed() : byName;
     }
     Comparator<Exact> way =
         order.descending() ? Comparator.reverseOrder() : Comparator.naturalOrder();
     return Comparator.comparing(
-        portion -> now.in(portion).flatMap(of -> value(of, measures, order.column())).orElse(null),
+        subset -> now.in(subset).flatMap(of -> value(of, measures, order.column())).orElse(null),
         Comparator.nullsLast(way));
   }
 
@@ -199,7 +199,7 @@ public final class GroupTable {
     return switch (column) {
       case 1 -> Optional.of(of.typed().data().total());
       case 2 -> Optional.of(Exact.of(of.typed().data().missing()));
-      default -> of.computation().value(Task.of(measures.get(column - 3)));
+      default -> of.computation().value(Request.of(measures.get(column - 3)));
     };
   }
 }

@@ -14,12 +14,12 @@ import promedio.core.graph.GraphText;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
-import promedio.core.table.Together;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.WordColumn;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -91,7 +91,7 @@ public final class PairGraph {
                                 .column(column)
                                 .map(
                                     by ->
-                                        Together.categories(
+                                        ColumnPairing.categories(
                                             (NumberColumn) table.column(link.x()).orElseThrow(),
                                             (NumberColumn) table.column(link.y()).orElseThrow(),
                                             by))));
@@ -112,8 +112,8 @@ public final class PairGraph {
   /** {@return what the point of a row gives to Sxy, in numbers} */
   public static String told(Analysis now, Pairs pairs, int row) {
     ShownNumbers numbers = now.numbers().in("");
-    if (now.in(Portion.X).filter(of -> of.coversAny(Measures.MEAN)).isPresent()
-        || now.in(Portion.Y).filter(of -> of.coversAny(Measures.MEAN)).isPresent()) {
+    if (now.in(DataSubset.X).filter(of -> of.coversAny(Measures.MEAN)).isPresent()
+        || now.in(DataSubset.Y).filter(of -> of.coversAny(Measures.MEAN)).isPresent()) {
       return Texts.of(
           "cover.point",
           row + 1,

@@ -2,9 +2,9 @@ package promedio.desktop.projection.several;
 
 import java.util.List;
 import java.util.Optional;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.files.report.TaskTexts;
 
@@ -56,10 +56,10 @@ public record QuestionGrid(List<Head> heads, List<Line> lines) {
   public record Cell(Optional<Asked> question, String text) {
 
     /** {@return a cell that tells the result of what it asks; a dash where there is none} */
-    public static Cell of(Analysis whole, Portion portion, Task task) {
+    public static Cell of(Analysis whole, DataSubset subset, Request request) {
       return new Cell(
-          Optional.of(new Asked(portion, task)),
-          whole.in(portion).map(of -> of.shown(task)).orElseGet(() -> Texts.of("result.none")));
+          Optional.of(new Asked(subset, request)),
+          whole.in(subset).map(of -> of.shown(request)).orElseGet(() -> Texts.of("result.none")));
     }
 
     /** {@return a cell that only tells something} */
@@ -71,15 +71,15 @@ public record QuestionGrid(List<Head> heads, List<Line> lines) {
   /**
    * What a cell asks.
    *
-   * @param portion of which portion of the data
-   * @param task what
+   * @param subset of which portion of the data
+   * @param request what
    */
-  public record Asked(Portion portion, Task task) {}
+  public record Asked(DataSubset subset, Request request) {}
 
   /** {@return the name of a task above a column: its symbol, and in full} */
-  static Head head(Analysis whole, Portion portion, Task task) {
-    String name = TaskTexts.name(task, whole.numbers());
-    String symbol = whole.in(portion).map(of -> of.computation().symbol(task).plain()).orElse(name);
+  static Head head(Analysis whole, DataSubset subset, Request request) {
+    String name = TaskTexts.name(request, whole.numbers());
+    String symbol = whole.in(subset).map(of -> of.computation().symbol(request).plain()).orElse(name);
     return new Head(symbol, name);
   }
 

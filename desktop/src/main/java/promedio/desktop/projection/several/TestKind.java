@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 
 /** The tests of significance that the window leads through, with the measures they are made of. */
@@ -57,7 +57,7 @@ public enum TestKind {
     }
 
     /** {@return the measure} */
-    public Task task() {
+    public Request request() {
       return measure(key, List.of());
     }
 
@@ -78,19 +78,19 @@ public enum TestKind {
   }
 
   /** {@return the statistic and its degrees of freedom} */
-  public List<Task> statistics(List<Exact> about) {
+  public List<Request> statistics(List<Exact> about) {
     return keys.subList(0, keys.size() - 1).stream().map(key -> measure(key, about)).toList();
   }
 
   /** {@return the p-value} */
-  public Task p(List<Exact> about) {
+  public Request p(List<Exact> about) {
     return measure(keys.get(keys.size() - 1), about);
   }
 
   /** {@return whether the test can be about these numbers} */
   public boolean takes(List<Exact> about) {
     return about.size() == arguments
-        && Task.refusal(named(keys.get(keys.size() - 1)), about).isEmpty();
+        && Request.refusal(named(keys.get(keys.size() - 1)), about).isEmpty();
   }
 
   /** {@return whether it is its upper tail alone that counts, as of F and χ²} */
@@ -103,8 +103,8 @@ public enum TestKind {
     return size;
   }
 
-  private static Task measure(String key, List<Exact> about) {
-    return new Task(named(key), about);
+  private static Request measure(String key, List<Exact> about) {
+    return new Request(named(key), about);
   }
 
   private static Measure named(String key) {

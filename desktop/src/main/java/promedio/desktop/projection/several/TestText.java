@@ -14,7 +14,7 @@ import promedio.core.computation.OnCurve;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -25,10 +25,10 @@ import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.rules.Variances;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -112,7 +112,7 @@ public final class TestText {
 
   /** What is expected, in words: equal proportions, or the given ones as they were typed. */
   private String proportions() {
-    List<Exact> expected = now.typed().data().fit().map(Fit::expected).orElse(List.of());
+    List<Exact> expected = now.typed().data().fit().map(GoodnessOfFitData::expected).orElse(List.of());
     return expected.stream().distinct().count() == 1
         ? Texts.of("test.fit.equal")
         : expected.stream()
@@ -195,13 +195,13 @@ public final class TestText {
         .flatMap(
             size ->
                 now.computation()
-                    .value(size.task())
+                    .value(size.request())
                     .map(
                         effect ->
                             Texts.of(
                                 "test.effect",
-                                now.computation().symbol(size.task()).plain(),
-                                now.shown(size.task()),
+                                now.computation().symbol(size.request()).plain(),
+                                now.shown(size.request()),
                                 Texts.of("test.size." + size.word(effect)))))
         .orElse("");
   }
@@ -221,7 +221,7 @@ public final class TestText {
       }
       case COUNTS ->
           now.computation()
-              .value(Task.of(Measures.ofKey("smallest_expected").orElseThrow()))
+              .value(Request.of(Measures.ofKey("smallest_expected").orElseThrow()))
               .filter(least -> least.compareTo(SMALL_COUNT) < 0)
               .ifPresent(
                   least ->
@@ -245,7 +245,7 @@ public final class TestText {
     return watch;
   }
 
-  private static Optional<Exact> leastExpected(Fit fit) {
+  private static Optional<Exact> leastExpected(GoodnessOfFitData fit) {
     return IntStream.range(0, fit.expected().size())
         .mapToObj(fit::expectedCount)
         .min(Comparator.naturalOrder());
@@ -312,8 +312,8 @@ public final class TestText {
       case PAIRED -> {
         Pairs pairs = now.typed().data().pairs().orElseThrow();
         yield new Object[] {
-          spread(PortionText.x(now.item()), new Sample(pairs.x()), now.in(Portion.X)),
-          spread(PortionText.y(now.item()), new Sample(pairs.y()), now.in(Portion.Y))
+          spread(PortionText.x(now.item()), new Sample(pairs.x()), now.in(DataSubset.X)),
+          spread(PortionText.y(now.item()), new Sample(pairs.y()), now.in(DataSubset.Y))
         };
       }
       case TWO -> groups().stream().map(this::spread).toArray();
@@ -324,7 +324,7 @@ public final class TestText {
   }
 
   private String spread(Groups.Group group) {
-    return spread(group.name(), group.sample(), now.in(Portion.group(group.name())));
+    return spread(group.name(), group.sample(), now.in(DataSubset.group(group.name())));
   }
 
   /** What is covered there is not told here. */
@@ -340,7 +340,7 @@ public final class TestText {
   }
 
   private String shown(Data data, Quantity quantity, Optional<Analysis> asked, Measure measure) {
-    boolean covers = asked.filter(each -> each.isCovered(Task.of(measure))).isPresent();
+    boolean covers = asked.filter(each -> each.isCovered(Request.of(measure))).isPresent();
     return covers
         ? Texts.of("cover.result")
         : of(data, quantity)
@@ -362,8 +362,8 @@ public final class TestText {
 
   private String effectShort() {
     return kind.size()
-        .filter(size -> now.computation().value(size.task()).isPresent())
-        .map(size -> now.computation().symbol(size.task()).plain() + " = " + now.shown(size.task()))
+        .filter(size -> now.computation().value(size.request()).isPresent())
+        .map(size -> now.computation().symbol(size.request()).plain() + " = " + now.shown(size.request()))
         .orElse("");
   }
 

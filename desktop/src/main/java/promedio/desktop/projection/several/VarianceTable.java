@@ -3,9 +3,9 @@ package promedio.desktop.projection.several;
 import java.util.List;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.QuestionGrid.Cell;
 import promedio.desktop.projection.several.QuestionGrid.Head;
@@ -40,6 +40,6 @@ public final class VarianceTable {
   private static Cell cell(Analysis now, String key) {
     return key.isEmpty()
         ? Cell.of("")
-        : Cell.of(now, Portion.WHOLE, Task.of(Measures.ofKey(key).orElseThrow()));
+        : Cell.of(now, DataSubset.WHOLE, Request.of(Measures.ofKey(key).orElseThrow()));
   }
 }

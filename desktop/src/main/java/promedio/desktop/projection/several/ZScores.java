@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.number.Real;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 
 /**
@@ -30,44 +30,44 @@ public final class ZScores {
   /**
    * The score of a value in its sample.
    *
-   * @param portion the sample
-   * @param task asks for the score
+   * @param subset the sample
+   * @param request asks for the score
    * @param shown the score as it is shown, or why there is none; empty while it is covered
    * @param score the score itself, where there is one
    */
-  public record Line(Portion portion, Task task, String shown, Optional<Real> score) {}
+  public record Line(DataSubset subset, Request request, String shown, Optional<Real> score) {}
 
   /** {@return the samples whose values can be lined up}; none where they are too many */
-  public static List<Portion> samples(Analysis now) {
-    List<Portion> groups = Portion.eachGroup(now.typed().data());
+  public static List<DataSubset> samples(Analysis now) {
+    List<DataSubset> groups = DataSubset.eachGroup(now.typed().data());
     return groups.size() > MOST ? List.of() : groups;
   }
 
   /** {@return the score of what is typed for a sample}; nothing where that is no number */
-  public static Optional<Line> line(Analysis now, Portion portion, String typed) {
+  public static Optional<Line> line(Analysis now, DataSubset subset, String typed) {
     if (!(NumberText.read(typed.strip(), now.sign()) instanceof Reading.Numeral numeral)) {
       return Optional.empty();
     }
     Exact value = numeral.value();
-    Task task = Task.of(Measures.Z_SCORE, value);
-    return now.in(portion)
+    Request request = Request.of(Measures.Z_SCORE, value);
+    return now.in(subset)
         .map(
             sample -> {
-              if (sample.isCovered(task) || sample.coversAny(Measures.MEAN, Measures.SD)) {
-                return new Line(portion, task, Texts.of("cover.result"), Optional.empty());
+              if (sample.isCovered(request) || sample.coversAny(Measures.MEAN, Measures.SD)) {
+                return new Line(subset, request, Texts.of("cover.result"), Optional.empty());
               }
-              Result result = sample.computation().result(task);
+              Result result = sample.computation().result(request);
               String shown =
                   result
                       .number()
                       .map(number -> sample.numbers().in("").result(number))
                       .orElseGet(() -> Texts.of("result.none"));
-              return new Line(portion, task, shown, result.number());
+              return new Line(subset, request, shown, result.number());
             });
   }
 
   /** {@return which of the values is farthest above its mean}; empty for fewer than two scores */
-  public static String told(List<Line> lines, Map<Portion, String> typed) {
+  public static String told(List<Line> lines, Map<DataSubset, String> typed) {
     List<Line> scored = new ArrayList<>(lines);
     scored.removeIf(line -> line.score().isEmpty());
     if (scored.size() < 2) {
@@ -81,11 +81,11 @@ public final class ZScores {
         ? Texts.of("z-scores.same")
         : Texts.of(
             "z-scores.highest",
-            typed.getOrDefault(highest.portion(), ""),
-            highest.portion().groups().get(0),
+            typed.getOrDefault(highest.subset(), ""),
+            highest.subset().groups().get(0),
             highest.shown(),
-            typed.getOrDefault(lowest.portion(), ""),
-            lowest.portion().groups().get(0),
+            typed.getOrDefault(lowest.subset(), ""),
+            lowest.subset().groups().get(0),
             lowest.shown());
   }
 }

@@ -7,7 +7,7 @@ import javafx.scene.control.TextField;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Marks;
@@ -58,11 +58,11 @@ public final class AnswerField extends TextField {
    * @param shown what is shown, {@code null} while nothing is
    */
   public static AnswerField ofShown(
-      Workspace workspace, Task task, Supplier<@Nullable Analysis> shown) {
+      Workspace workspace, Request request, Supplier<@Nullable Analysis> shown) {
     AnswerField field =
         new AnswerField(
             workspace,
-            () -> Optional.ofNullable(shown.get()).map(now -> now.question(task)),
+            () -> Optional.ofNullable(shown.get()).map(now -> now.question(request)),
             question -> Optional.ofNullable(shown.get()).map(Analysis::marks));
     field
         .focusedProperty()
@@ -70,7 +70,7 @@ public final class AnswerField extends TextField {
             focused -> {
               Analysis now = shown.get();
               if (focused && now != null) {
-                workspace.chooseTask(now.portion(), task);
+                workspace.chooseTask(now.subset(), request);
               }
             });
     return field;

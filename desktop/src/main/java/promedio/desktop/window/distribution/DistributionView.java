@@ -20,7 +20,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Assignment;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -54,7 +54,7 @@ public final class DistributionView extends StackPane {
   private final Label caption = Controls.wrapped("", "quiet");
   private final Label between = Controls.wrapped("", "test-text");
   private final PageView page = new PageView();
-  private Curve curve = Curve.T;
+  private Distribution curve = Distribution.T;
   private @Nullable Lookup shown;
   private boolean showing;
 
@@ -94,7 +94,7 @@ public final class DistributionView extends StackPane {
   private FlowPane buildChoice() {
     FlowPane line = new FlowPane(10, 4);
     line.setAlignment(Pos.CENTER_LEFT);
-    for (Curve each : Curve.values()) {
+    for (Distribution each : Distribution.values()) {
       ToggleButton button =
           Controls.literal(new ToggleButton(Texts.of("lookup.curve." + each.code())));
       button.setId("lookup-" + each.code());

@@ -20,7 +20,7 @@ import promedio.core.graph.GraphMark;
 import promedio.core.graph.GraphText;
 import promedio.core.graph.Height;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
@@ -239,7 +239,7 @@ public final class CategoryCard extends MeasuredBox {
 
   private Set<String> marked(Analysis now) {
     return now.item().graph().marks().contains(GraphMark.MODES)
-            && now.computation().result(Task.of(Measures.MODES)) instanceof Result.Named named
+            && now.computation().result(Request.of(Measures.MODES)) instanceof Result.Named named
         ? Set.copyOf(named.names())
         : Set.of();
   }

@@ -22,7 +22,7 @@ import promedio.core.grouping.ClassColumns;
 import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -161,22 +161,22 @@ public final class ClassTableView extends GridPane {
     }
     int row = 1;
     for (Measure measure : Measures.all()) {
-      Task task = Task.of(measure);
-      Result raw = now.computation().result(task);
-      Result classes = grouped.result(task);
+      Request request = Request.of(measure);
+      Result raw = now.computation().result(request);
+      Result classes = grouped.result(request);
       if (raw instanceof Result.Absent && classes instanceof Result.Absent) {
         continue;
       }
       cell(TaskTexts.name(measure), 0, row, "work-cell").setAlignment(Pos.CENTER_LEFT);
-      cell(now.shown(task), 1, row, "work-cell");
-      if (now.isCovered(task)) {
+      cell(now.shown(request), 1, row, "work-cell");
+      if (now.isCovered(request)) {
         row++;
         continue;
       }
-      cell(Results.shown(classes, task, now), 2, row, "work-cell");
+      cell(Results.shown(classes, request, now), 2, row, "work-cell");
       cell(GroupingText.error(raw, classes, now.rules()), 3, row, "work-cell");
       for (int i = 0; i < others.size(); i++) {
-        cell(Results.shown(others.get(i).result(task), task, now), 4 + i, row, "work-cell");
+        cell(Results.shown(others.get(i).result(request), request, now), 4 + i, row, "work-cell");
       }
       row++;
     }

@@ -17,7 +17,7 @@ import javafx.scene.layout.HBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.NumberText;
@@ -170,7 +170,7 @@ final class MarkEditor extends FlowPane {
       return unreadable.why().text();
     }
     Reading.Numeral numeral = (Reading.Numeral) reading;
-    return Task.refusal(measure, List.of(numeral.value()))
+    return Request.refusal(measure, List.of(numeral.value()))
         .map(refusal -> refusal.text())
         .orElseGet(
             () -> {

@@ -24,7 +24,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
@@ -57,7 +57,7 @@ final class PartCard extends MeasuredBox {
   private boolean showing;
 
   /** One measure that is asked. */
-  private record Asked(Task task, AnswerField field) {}
+  private record Asked(Request request, AnswerField field) {}
 
   PartCard(Workspace workspace, int index, Part first) {
     super(6);
@@ -84,8 +84,8 @@ final class PartCard extends MeasuredBox {
     buildCovered();
     FlowPane about = new FlowPane(8, 4, new Label(Texts.of("parts.about")), item);
     about.getChildren().addAll(measures, stated, covered, go);
-    for (Task task : tasks()) {
-      answers.getChildren().add(answer(task));
+    for (Request request : requests()) {
+      answers.getChildren().add(answer(request));
     }
     getChildren().addAll(head, about, answers);
     text.textProperty()
@@ -95,9 +95,9 @@ final class PartCard extends MeasuredBox {
   /** The sheet opens at what the part asks first. */
   private void goToSheet() {
     workspace.choose(part.about().item());
-    tasks().stream()
+    requests().stream()
         .findFirst()
-        .ifPresent(task -> workspace.chooseTask(part.about().portion(), task));
+        .ifPresent(request -> workspace.chooseTask(part.about().subset(), request));
   }
 
   private void buildItem() {
@@ -122,42 +122,42 @@ final class PartCard extends MeasuredBox {
   }
 
   private void fill(MenuButton measures) {
-    for (Task task : askable()) {
-      CheckMenuItem choice = Controls.literal(new CheckMenuItem(name(task)));
-      choice.setSelected(tasks().contains(task));
-      choice.setOnAction(event -> ask(task, choice.isSelected()));
+    for (Request request : askable()) {
+      CheckMenuItem choice = Controls.literal(new CheckMenuItem(name(request)));
+      choice.setSelected(requests().contains(request));
+      choice.setOnAction(event -> ask(request, choice.isSelected()));
       measures.getItems().add(choice);
     }
   }
 
   /** What any data have, and what is asked besides of the item or here. */
-  private Set<Task> askable() {
-    Set<Task> tasks = new LinkedHashSet<>(Measures.all().stream().map(Task::of).toList());
-    tasks.addAll(workspace.assignment().askedBesides(part.about()));
-    tasks.addAll(tasks());
-    return tasks;
+  private Set<Request> askable() {
+    Set<Request> requests = new LinkedHashSet<>(Measures.all().stream().map(Request::of).toList());
+    requests.addAll(workspace.assignment().askedBesides(part.about()));
+    requests.addAll(requests());
+    return requests;
   }
 
-  private List<Task> tasks() {
-    return workspace.assignment().questions(part).stream().map(Question::task).toList();
+  private List<Request> requests() {
+    return workspace.assignment().questions(part).stream().map(Question::request).toList();
   }
 
-  private Optional<Question> question(Task task) {
+  private Optional<Question> question(Request request) {
     return workspace.assignment().questions(part).stream()
-        .filter(question -> question.task().equals(task))
+        .filter(question -> question.request().equals(request))
         .findFirst();
   }
 
-  private String name(Task task) {
+  private String name(Request request) {
     Assignment now = workspace.assignment();
-    return TaskTexts.name(task, new ShownNumbers(now.rules(), now.sign()));
+    return TaskTexts.name(request, new ShownNumbers(now.rules(), now.sign()));
   }
 
-  private void ask(Task task, boolean wanted) {
-    List<Task> changed = new ArrayList<>(tasks());
-    changed.remove(task);
+  private void ask(Request request, boolean wanted) {
+    List<Request> changed = new ArrayList<>(requests());
+    changed.remove(request);
     if (wanted) {
-      changed.add(task);
+      changed.add(request);
     }
     if (!showing) {
       workspace.editParts("", before -> before.asking(part, changed));
@@ -171,30 +171,30 @@ final class PartCard extends MeasuredBox {
     }
   }
 
-  private VBox answer(Task task) {
+  private VBox answer(Request request) {
     AnswerField field =
         new AnswerField(
-            workspace, () -> question(task), question -> workspace.projection().marks(question));
-    field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(task));
+            workspace, () -> question(request), question -> workspace.projection().marks(question));
+    field.setId("part-answer-" + part.id() + "-" + TaskTexts.node(request));
     field.setPrefColumnCount(8);
-    String name = name(task);
+    String name = name(request);
     field.setName(Texts.of("row.answer", name));
-    field.mark().setId("part-mark-" + part.id() + "-" + TaskTexts.node(task));
+    field.mark().setId("part-mark-" + part.id() + "-" + TaskTexts.node(request));
     field.setOnAction(
         event -> {
           field.finish();
-          focusNext(task);
+          focusNext(request);
         });
-    asked.add(new Asked(task, field));
+    asked.add(new Asked(request, field));
     Label label = Controls.literal(new Label(name));
     label.getStyleClass().add("quiet");
     return new VBox(1, label, field, field.mark());
   }
 
   /** Enter goes on to the next answer. */
-  private void focusNext(Task task) {
+  private void focusNext(Request request) {
     for (int i = 0; i + 1 < asked.size(); i++) {
-      if (asked.get(i).task.equals(task)) {
+      if (asked.get(i).request.equals(request)) {
         asked.get(i + 1).field.requestFocus();
       }
     }
@@ -208,9 +208,9 @@ final class PartCard extends MeasuredBox {
   boolean shows(Part now, Assignment assignment) {
     return now.id() == part.id()
         && assignment.questions(now).stream()
-            .map(Question::task)
+            .map(Question::request)
             .toList()
-            .equals(asked.stream().map(each -> each.task).toList())
+            .equals(asked.stream().map(each -> each.request).toList())
         && assignment.items().stream().map(Item::name).toList().equals(names);
   }
 

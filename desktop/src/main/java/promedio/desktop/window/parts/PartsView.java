@@ -23,7 +23,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.practice.Practice;
 import promedio.core.rules.StatedRules;
@@ -137,7 +137,7 @@ public final class PartsView extends ScrollPane {
     Part part =
         Part.of(
             before.ids().part(), Texts.of("practice.text"), Selection.of(item), StatedRules.NONE);
-    List<Task> asked =
+    List<Request> asked =
         Stream.of(
                 Measures.MEAN,
                 Measures.MEDIAN,
@@ -145,7 +145,7 @@ public final class PartsView extends ScrollPane {
                 Measures.Q3,
                 Measures.VARIANCE,
                 Measures.SD)
-            .map(Task::of)
+            .map(Request::of)
             .toList();
     workspace.editParts("", now -> now.with(item).asking(part, asked));
     problem.setText("");

@@ -14,7 +14,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.rules.Rule;
@@ -65,7 +65,7 @@ final class AnswerCard extends MeasuredBox {
 
   private String toldOf = "";
   private @Nullable Analysis analysis;
-  private Task task = Task.of(Measures.MEAN);
+  private Request request = Request.of(Measures.MEAN);
 
   AnswerCard(Workspace workspace, StepOpener opener) {
     super(4);
@@ -81,7 +81,7 @@ final class AnswerCard extends MeasuredBox {
   }
 
   /** Shows what the answer to the measure tells; nothing where there is none. */
-  void show(Task asked, Analysis now) {
+  void show(Request asked, Analysis now) {
     Question question = now.question(asked);
     String answer = question.answer().strip();
     String about = now.about() + " " + asked + " ";
@@ -92,7 +92,7 @@ final class AnswerCard extends MeasuredBox {
       toldOf = about + answer;
     }
     analysis = now;
-    task = asked;
+    request = asked;
     Nodes.setShown(this, !answer.isEmpty());
     int turn = turns.incrementAndGet();
     if (answer.isEmpty()) {
@@ -117,14 +117,14 @@ final class AnswerCard extends MeasuredBox {
             question,
             typed,
             () -> turns.get() == turn,
-            () -> show(now.mark(question.task()), now));
+            () -> show(now.mark(question.request()), now));
   }
 
   private void tell(int much) {
     told = much;
     Analysis now = analysis;
     if (now != null) {
-      show(now.mark(task), now);
+      show(now.mark(request), now);
     }
   }
 
@@ -136,7 +136,7 @@ final class AnswerCard extends MeasuredBox {
   private void show(Mark mark, Analysis now) {
     Look.judge(this, Optional.of(mark.verdict()));
     verdict.setText(verdict(mark, now));
-    MarkTexts texts = new MarkTexts(now.marks().problem(now.question(task)), now.sign());
+    MarkTexts texts = new MarkTexts(now.marks().problem(now.question(request)), now.sign());
     Optional<Explanation> shown = idea(mark);
     Nodes.setShown(hint, told == 1 && shown.isPresent());
     explained.getChildren().clear();
@@ -162,20 +162,20 @@ final class AnswerCard extends MeasuredBox {
   /** The result stands in it only where the answer has it too, and it is not covered. */
   private String verdict(Mark mark, Analysis now) {
     Verdict found = mark.verdict();
-    if (task.decides() && !mark.agrees() && now.followsFromOwn(task)) {
+    if (request.decides() && !mark.agrees() && now.followsFromOwn(request)) {
       return Texts.of("margin.mark.follows");
     }
-    if (mark.agrees() && (now.isCovered(task) || task.decides())) {
+    if (mark.agrees() && (now.isCovered(request) || request.decides())) {
       return Texts.of("cover.mark." + found.code());
     }
-    Analysis asked = now.asked(task);
+    Analysis asked = now.asked(request);
     return mark.reason()
         .map(Message::text)
         .orElseGet(
             () ->
                 Texts.of(
                     "margin.mark." + found.code(),
-                    Results.shown(asked.computation().result(task), task, asked),
+                    Results.shown(asked.computation().result(request), request, asked),
                     asked.rules().get(Rule.PLACES)));
   }
 
@@ -197,10 +197,10 @@ final class AnswerCard extends MeasuredBox {
 
   /** Earlier tries, each with what it was worth. */
   private void showTries(Analysis now) {
-    Question question = now.question(task);
+    Question question = now.question(request);
     String answer = question.answer().strip();
     List<String> earlier =
-        now.work(task).tries().stream()
+        now.work(request).tries().stream()
             .filter(each -> !each.equals(answer))
             .map(
                 each ->
@@ -216,7 +216,7 @@ final class AnswerCard extends MeasuredBox {
   private void openStep() {
     Analysis now = analysis;
     if (now != null) {
-      idea(now.mark(task)).ifPresent(opener::open);
+      idea(now.mark(request)).ifPresent(opener::open);
     }
   }
 }

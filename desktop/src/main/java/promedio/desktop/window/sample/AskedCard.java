@@ -24,7 +24,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Layout;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -49,9 +49,9 @@ public final class AskedCard extends MeasuredBox {
   private final Label problem = Controls.wrapped("", "problem-text");
 
   /** Each made when it is first shown. */
-  private final Map<Task, MeasureRow> rows = new HashMap<>();
+  private final Map<Request, MeasureRow> rows = new HashMap<>();
 
-  private final Map<Task, LayoutTable> tables = new HashMap<>();
+  private final Map<Request, LayoutTable> tables = new HashMap<>();
 
   private @Nullable Analysis analysis;
 
@@ -124,7 +124,7 @@ public final class AskedCard extends MeasuredBox {
 
   private void ask() {
     if (!needsNumber()) {
-      ask(Task.of(measures.getValue()));
+      ask(Request.of(measures.getValue()));
       return;
     }
     List<Exact> arguments = new ArrayList<>();
@@ -136,21 +136,21 @@ public final class AskedCard extends MeasuredBox {
       }
       arguments.add(((Reading.Numeral) reading).value());
     }
-    Optional<Message> refusal = Task.refusal(measures.getValue(), arguments);
+    Optional<Message> refusal = Request.refusal(measures.getValue(), arguments);
     if (refusal.isPresent()) {
       refuse(refusal.get());
     } else {
-      ask(new Task(measures.getValue(), arguments));
+      ask(new Request(measures.getValue(), arguments));
     }
   }
 
-  private void ask(Task task) {
+  private void ask(Request request) {
     Nodes.setShown(problem, false);
-    workspace.items().ask(task);
+    workspace.items().ask(request);
     number.clear();
-    workspace.chooseTask(task);
-    Optional.ofNullable(rows.get(task)).ifPresent(MeasureRow::focusAnswer);
-    Optional.ofNullable(tables.get(task)).ifPresent(LayoutTable::focusAnswer);
+    workspace.chooseTask(request);
+    Optional.ofNullable(rows.get(request)).ifPresent(MeasureRow::focusAnswer);
+    Optional.ofNullable(tables.get(request)).ifPresent(LayoutTable::focusAnswer);
   }
 
   /** What was typed stays there, to be mended. */
@@ -170,45 +170,45 @@ public final class AskedCard extends MeasuredBox {
             && analysis.asked().equals(now.asked());
     analysis = now;
     if (!same) {
-      show(shownTables, now.asked().stream().filter(task -> layout(task).isPresent()));
-      show(shown, now.asked().stream().filter(task -> layout(task).isEmpty()));
+      show(shownTables, now.asked().stream().filter(request -> layout(request).isPresent()));
+      show(shown, now.asked().stream().filter(request -> layout(request).isEmpty()));
     }
-    for (Task task : now.asked()) {
-      layout(task)
-          .ifPresentOrElse(layout -> table(task, layout).show(now), () -> row(task).show(now, all));
+    for (Request request : now.asked()) {
+      layout(request)
+          .ifPresentOrElse(layout -> table(request, layout).show(now), () -> row(request).show(now, all));
     }
   }
 
-  private void show(Pane pane, Stream<Task> asked) {
+  private void show(Pane pane, Stream<Request> asked) {
     pane.getChildren().setAll(asked.map(this::line).toList());
     Nodes.setShown(pane, !pane.getChildren().isEmpty());
   }
 
   /** The table that is asked for; whether it is one depends on the task alone. */
-  private Optional<Layout> layout(Task task) {
+  private Optional<Layout> layout(Request request) {
     Analysis now = analysis;
-    return now == null ? Optional.empty() : now.computation().definition(task).layout();
+    return now == null ? Optional.empty() : now.computation().definition(request).layout();
   }
 
-  private MeasureRow row(Task task) {
-    return rows.computeIfAbsent(task, made -> new MeasureRow(workspace, made));
+  private MeasureRow row(Request request) {
+    return rows.computeIfAbsent(request, made -> new MeasureRow(workspace, made));
   }
 
-  private LayoutTable table(Task task, Layout layout) {
-    return tables.computeIfAbsent(task, made -> new LayoutTable(workspace, made, layout));
+  private LayoutTable table(Request request, Layout layout) {
+    return tables.computeIfAbsent(request, made -> new LayoutTable(workspace, made, layout));
   }
 
-  private Node line(Task task) {
+  private Node line(Request request) {
     Button remove = new Button("×");
-    remove.setId("ask-remove-" + TaskTexts.node(task));
+    remove.setId("ask-remove-" + TaskTexts.node(request));
     remove.getStyleClass().add("link");
     Analysis now = analysis;
     String name =
-        now == null ? TaskTexts.name(task.measure()) : TaskTexts.name(task, now.numbers());
+        now == null ? TaskTexts.name(request.measure()) : TaskTexts.name(request, now.numbers());
     remove.setAccessibleText(Texts.of("asked.remove", name));
-    remove.setOnAction(event -> workspace.items().stopAsking(task));
-    Optional<Layout> layout = layout(task);
-    Region asked = layout.isPresent() ? table(task, layout.get()) : row(task);
+    remove.setOnAction(event -> workspace.items().stopAsking(request));
+    Optional<Layout> layout = layout(request);
+    Region asked = layout.isPresent() ? table(request, layout.get()) : row(request);
     HBox.setHgrow(asked, Priority.ALWAYS);
     HBox line = new HBox(2, asked, remove);
     line.setAlignment(Pos.TOP_LEFT);

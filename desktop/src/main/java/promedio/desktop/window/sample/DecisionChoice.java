@@ -9,7 +9,7 @@ import javafx.scene.layout.FlowPane;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.message.TypedWords;
 import promedio.desktop.projection.Analysis;
@@ -32,12 +32,12 @@ final class DecisionChoice extends FlowPane {
   /**
    * What is decided.
    *
-   * @param task what asks for the decision
+   * @param request what asks for the decision
    * @param of what it is asked of
    */
-  private record Asked(Task task, Analysis of) {
+  private record Asked(Request request, Analysis of) {
     Question question() {
-      return of.question(task);
+      return of.question(request);
     }
   }
 
@@ -78,7 +78,7 @@ final class DecisionChoice extends FlowPane {
   private void choose() {
     Asked now = shown;
     if (now != null) {
-      workspace.chooseTask(now.of().portion(), now.task());
+      workspace.chooseTask(now.of().subset(), now.request());
     }
   }
 
@@ -91,7 +91,7 @@ final class DecisionChoice extends FlowPane {
   }
 
   /** Shows what was decided, of this. */
-  void show(Task decision, Analysis of) {
+  void show(Request decision, Analysis of) {
     Asked now = new Asked(decision, of);
     shown = now;
     String answer = now.question().answer();
@@ -108,7 +108,7 @@ final class DecisionChoice extends FlowPane {
     boolean follows =
         now != null
             && found.filter(judged -> !judged.agrees()).isPresent()
-            && now.of().followsFromOwn(now.task());
+            && now.of().followsFromOwn(now.request());
     if (follows) {
       mark.setText(Texts.of("mark.follows"));
     }

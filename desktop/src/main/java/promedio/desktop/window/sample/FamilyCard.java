@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
@@ -26,31 +26,31 @@ import promedio.desktop.work.Workspace;
 final class FamilyCard extends MeasuredBox {
 
   /** The measures that most assignments ask for; the rest is a button away. */
-  private static final Set<Task> USUAL =
+  private static final Set<Request> USUAL =
       Set.of(
-          Task.of(Measures.MEAN),
-          Task.of(Measures.MEDIAN),
-          Task.of(Measures.MODES),
-          Task.of(Measures.Q1),
-          Task.of(Measures.Q3),
-          Task.of(Measures.SUM),
-          Task.of(Measures.RANGE),
-          Task.of(Measures.IQR),
-          Task.of(Measures.VARIANCE),
-          Task.of(Measures.SD),
-          Task.of(Measures.CV),
-          Task.of(Measures.STANDARD_ERROR),
-          Task.of(Measures.SKEWNESS),
-          Task.of(Measures.SKEWNESS_PEARSON_MEDIAN),
-          Task.of(Measures.SKEWNESS_QUARTILE),
-          Task.of(Measures.KURTOSIS_EXCESS));
+          Request.of(Measures.MEAN),
+          Request.of(Measures.MEDIAN),
+          Request.of(Measures.MODES),
+          Request.of(Measures.Q1),
+          Request.of(Measures.Q3),
+          Request.of(Measures.SUM),
+          Request.of(Measures.RANGE),
+          Request.of(Measures.IQR),
+          Request.of(Measures.VARIANCE),
+          Request.of(Measures.SD),
+          Request.of(Measures.CV),
+          Request.of(Measures.STANDARD_ERROR),
+          Request.of(Measures.SKEWNESS),
+          Request.of(Measures.SKEWNESS_PEARSON_MEDIAN),
+          Request.of(Measures.SKEWNESS_QUARTILE),
+          Request.of(Measures.KURTOSIS_EXCESS));
 
   private final Workspace workspace;
-  private final List<Task> measures;
+  private final List<Request> measures;
   private final BorderPane head = new BorderPane();
 
   /** Each made when it is first shown, since most never are. */
-  private final Map<Task, MeasureRow> rows = new HashMap<>();
+  private final Map<Request, MeasureRow> rows = new HashMap<>();
 
   private List<MeasureRow> shown = List.of();
   private final ToggleButton more = Controls.literal(new ToggleButton());
@@ -95,23 +95,23 @@ final class FamilyCard extends MeasuredBox {
     shown.stream().findFirst().ifPresent(MeasureRow::focusAnswer);
   }
 
-  private static List<Task> inOrder(Family family) {
-    List<Task> measures = new ArrayList<>();
+  private static List<Request> inOrder(Family family) {
+    List<Request> measures = new ArrayList<>();
     for (Measure measure : Measures.all()) {
       if (measure.family() == family) {
-        measures.add(Task.of(measure));
+        measures.add(Request.of(measure));
       }
     }
     measures.sort((a, b) -> Boolean.compare(!USUAL.contains(a), !USUAL.contains(b)));
-    if (measures.remove(Task.of(Measures.SUM))) {
+    if (measures.remove(Request.of(Measures.SUM))) {
       // The sum is an intermediate result, not the first thing one asks for.
-      measures.add(measures.indexOf(Task.of(Measures.Q3)) + 1, Task.of(Measures.SUM));
+      measures.add(measures.indexOf(Request.of(Measures.Q3)) + 1, Request.of(Measures.SUM));
     }
     return measures;
   }
 
-  private boolean isShown(Task task) {
-    return words ? task.measure() == Measures.MODES : more.isSelected() || USUAL.contains(task);
+  private boolean isShown(Request request) {
+    return words ? request.measure() == Measures.MODES : more.isSelected() || USUAL.contains(request);
   }
 
   private void showRows() {

@@ -9,7 +9,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.measure.Layout;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.AnswerField;
@@ -29,14 +29,14 @@ final class LayoutTable extends MeasuredBox {
   private @Nullable Analysis shown;
 
   /** One cell of the table. */
-  private record Cell(Task task, Label result, AnswerField answer) {}
+  private record Cell(Request request, Label result, AnswerField answer) {}
 
   /**
    * Makes the table.
    *
    * @param whole what asks for the whole of it; its name is the head of the table
    */
-  LayoutTable(Workspace workspace, Task whole, Layout layout) {
+  LayoutTable(Workspace workspace, Request whole, Layout layout) {
     this.workspace = workspace;
     String id = "asked-" + TaskTexts.node(whole);
     getStyleClass().add("layout-table");
@@ -59,17 +59,17 @@ final class LayoutTable extends MeasuredBox {
     }
   }
 
-  private VBox cell(String head, Task task, String id) {
-    AnswerField answer = AnswerField.ofShown(workspace, task, () -> shown);
-    String node = TaskTexts.node(task);
+  private VBox cell(String head, Request request, String id) {
+    AnswerField answer = AnswerField.ofShown(workspace, request, () -> shown);
+    String node = TaskTexts.node(request);
     answer.setId(id + "-answer-" + node);
     answer.mark().setId(id + "-mark-" + node);
     answer.setPrefColumnCount(5);
     Label result = new Label();
     result.setId(id + "-result-" + node);
     result.getStyleClass().add("work-cell");
-    result.setOnMousePressed(event -> workspace.chooseTask(task));
-    cells.add(new Cell(task, result, answer));
+    result.setOnMousePressed(event -> workspace.chooseTask(request));
+    cells.add(new Cell(request, result, answer));
     Label name = new Label(head);
     name.getStyleClass().add("work-head");
     VBox cell = new VBox(1, name, result, answer, answer.mark());
@@ -81,9 +81,9 @@ final class LayoutTable extends MeasuredBox {
   void show(Analysis now) {
     shown = now;
     for (Cell cell : cells) {
-      String text = now.shown(cell.task());
+      String text = now.shown(cell.request());
       cell.result().setText(text);
-      String spoken = Texts.of("row.spoken", TaskTexts.name(cell.task(), now.numbers()), text);
+      String spoken = Texts.of("row.spoken", TaskTexts.name(cell.request(), now.numbers()), text);
       cell.answer().setName(Texts.of("row.answer", spoken));
       cell.answer().show();
     }

@@ -8,7 +8,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import promedio.core.measure.Result;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.desktop.projection.Analysis;
@@ -102,14 +102,14 @@ final class LineUpInk {
         .setAll(x, axis + 1, x - 7, axis + 13, x + 7, axis + 13);
   }
 
-  static Optional<Exact> exact(Task task, Analysis now) {
-    return !now.isCovered(task) && now.computation().result(task) instanceof Result.Found found
+  static Optional<Exact> exact(Request request, Analysis now) {
+    return !now.isCovered(request) && now.computation().result(request) instanceof Result.Found found
         ? Optional.of(found.value())
         : Optional.empty();
   }
 
-  static String shown(Task task, Analysis now) {
-    return now.shown(task);
+  static String shown(Request request, Analysis now) {
+    return now.shown(request);
   }
 
   static String shown(Real value, Analysis now) {

@@ -16,7 +16,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.entry.Entry;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.projection.Analysis;
@@ -133,7 +133,7 @@ final class LineUpPanel extends MeasuredBox {
     return before == null
         || !Objects.equals(before.trial(), now.trial())
         || before.choice().entry() != now.choice().entry()
-        || !before.choice().task().equals(now.choice().task());
+        || !before.choice().request().equals(now.choice().request());
   }
 
   private void draw(Projection all) {
@@ -145,7 +145,7 @@ final class LineUpPanel extends MeasuredBox {
     if (tried != null) {
       outcome.setText(words(now, tried));
     }
-    view.show(now, all.choice().task(), all.choice().entry(), tried, appearance.textScale());
+    view.show(now, all.choice().request(), all.choice().entry(), tried, appearance.textScale());
   }
 
   private void light(Projection all) {
@@ -226,15 +226,15 @@ final class LineUpPanel extends MeasuredBox {
     return Texts.of(
         "what-if.outcome",
         what,
-        step(Task.of(Measures.MEAN), now, tried),
-        step(Task.of(Measures.MEDIAN), now, tried),
-        step(Task.of(Measures.SD), now, tried));
+        step(Request.of(Measures.MEAN), now, tried),
+        step(Request.of(Measures.MEDIAN), now, tried),
+        step(Request.of(Measures.SD), now, tried));
   }
 
-  private static String step(Task task, Analysis now, WhatIf tried) {
+  private static String step(Request request, Analysis now, WhatIf tried) {
     Analysis then = tried.analysis();
     return Texts.of(
-        "what-if.step", TaskTexts.name(task, now.numbers()), now.shown(task), then.shown(task));
+        "what-if.step", TaskTexts.name(request, now.numbers()), now.shown(request), then.shown(request));
   }
 
   private void handleKey(KeyEvent event) {

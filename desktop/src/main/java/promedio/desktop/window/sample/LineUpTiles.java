@@ -8,7 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Polyline;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.desktop.projection.Analysis;
@@ -59,7 +59,7 @@ final class LineUpTiles {
         tiles,
         line.median(),
         top,
-        Texts.of("line-up.median", LineUpInk.shown(Task.of(Measures.MEDIAN), now)),
+        Texts.of("line-up.median", LineUpInk.shown(Request.of(Measures.MEDIAN), now)),
         "position");
     line.lower()
         .ifPresent(
@@ -68,7 +68,7 @@ final class LineUpTiles {
                     tiles,
                     at,
                     top,
-                    Texts.of("line-up.q1", LineUpInk.shown(Task.of(Measures.Q1), now)),
+                    Texts.of("line-up.q1", LineUpInk.shown(Request.of(Measures.Q1), now)),
                     "spread"));
     line.upper()
         .ifPresent(
@@ -77,7 +77,7 @@ final class LineUpTiles {
                     tiles,
                     at,
                     top,
-                    Texts.of("line-up.q3", LineUpInk.shown(Task.of(Measures.Q3), now)),
+                    Texts.of("line-up.q3", LineUpInk.shown(Request.of(Measures.Q3), now)),
                     "spread"));
     return top + tiles.rows(spots.size()) * rowHeight;
   }

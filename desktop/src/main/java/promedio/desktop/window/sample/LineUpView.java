@@ -18,7 +18,7 @@ import javafx.scene.shape.Circle;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Family;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -38,8 +38,8 @@ import promedio.files.report.TaskTexts;
 final class LineUpView extends Pane {
 
   /** What the line-up tells, as far as it is not covered. */
-  private static final List<Task> TOLD =
-      Stream.of(Measures.MEAN, Measures.MEDIAN, Measures.Q1, Measures.Q3).map(Task::of).toList();
+  private static final List<Request> TOLD =
+      Stream.of(Measures.MEAN, Measures.MEDIAN, Measures.Q1, Measures.Q3).map(Request::of).toList();
 
   private static final double RADIUS = 5;
   private static final int TICKS = 8;
@@ -50,7 +50,7 @@ final class LineUpView extends Pane {
   private final List<Node> dots = new ArrayList<>();
   private @Nullable Analysis analysis;
   private Optional<LineUp> lineUp = Optional.empty();
-  private Task task = Task.of(Measures.MEAN);
+  private Request request = Request.of(Measures.MEAN);
   private int chosenEntry = -1;
   private @Nullable WhatIf trial;
   private double height = 120;
@@ -71,12 +71,12 @@ final class LineUpView extends Pane {
     widthProperty().subscribe(width -> Platform.runLater(this::redraw));
   }
 
-  private static boolean isToldAlike(Task told, Analysis old, Analysis now) {
+  private static boolean isToldAlike(Request told, Analysis old, Analysis now) {
     return old.isCovered(told) == now.isCovered(told)
         && old.asked(told).rules().equals(now.asked(told).rules());
   }
 
-  void show(Analysis now, Task chosen, int entry, @Nullable WhatIf tried, double scale) {
+  void show(Analysis now, Request chosen, int entry, @Nullable WhatIf tried, double scale) {
     Analysis old = analysis;
     boolean sameDrawing =
         old != null
@@ -86,7 +86,7 @@ final class LineUpView extends Pane {
             && TOLD.stream().allMatch(each -> isToldAlike(each, old, now))
             && ink.textScale() == scale;
     analysis = now;
-    task = chosen;
+    request = chosen;
     chosenEntry = entry;
     trial = tried;
     ink.setTextScale(scale);
@@ -160,7 +160,7 @@ final class LineUpView extends Pane {
       return;
     }
     List<Spot> spots = lineUp.get().spots();
-    Set<Integer> parts = lineUp.get().partsOf(task, now);
+    Set<Integer> parts = lineUp.get().partsOf(request, now);
     String chosen = "";
     for (int i = 0; i < dots.size(); i++) {
       boolean part = parts.contains(i + 1);
@@ -183,7 +183,7 @@ final class LineUpView extends Pane {
   private void restyle(Node node, Spot spot, boolean part) {
     node.pseudoClassStateChanged(Look.OF_CLASS, litClass.test(spot.value()));
     for (Family family : Family.values()) {
-      node.pseudoClassStateChanged(Look.lit(family), part && task.measure().family() == family);
+      node.pseudoClassStateChanged(Look.lit(family), part && request.measure().family() == family);
     }
     node.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
     node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
@@ -197,7 +197,7 @@ final class LineUpView extends Pane {
             position,
             now.typed().data().tally().total().toString());
     String made =
-        part ? Texts.of("line-up.value-parts", value, TaskTexts.name(task, now.numbers())) : value;
+        part ? Texts.of("line-up.value-parts", value, TaskTexts.name(request, now.numbers())) : value;
     return isBeyond(spot.value(), now) ? Texts.of("line-up.value-beyond", made) : made;
   }
 
@@ -205,12 +205,12 @@ final class LineUpView extends Pane {
     return Texts.of(
         "line-up.spoken",
         now.typed().data().tally().total().toString(),
-        LineUpInk.shown(Task.of(Measures.MIN), now),
-        LineUpInk.shown(Task.of(Measures.Q1), now),
-        LineUpInk.shown(Task.of(Measures.MEDIAN), now),
-        LineUpInk.shown(Task.of(Measures.Q3), now),
-        LineUpInk.shown(Task.of(Measures.MAX), now),
-        LineUpInk.shown(Task.of(Measures.MEAN), now));
+        LineUpInk.shown(Request.of(Measures.MIN), now),
+        LineUpInk.shown(Request.of(Measures.Q1), now),
+        LineUpInk.shown(Request.of(Measures.MEDIAN), now),
+        LineUpInk.shown(Request.of(Measures.Q3), now),
+        LineUpInk.shown(Request.of(Measures.MAX), now),
+        LineUpInk.shown(Request.of(Measures.MEAN), now));
   }
 
   /** Dots above the axis, those beyond a fence hollow; returns where the axis is. */
@@ -270,16 +270,16 @@ final class LineUpView extends Pane {
   }
 
   private boolean isBeyond(Exact value, Analysis now) {
-    return LineUpInk.exact(Task.of(Measures.LOWER_FENCE), now)
+    return LineUpInk.exact(Request.of(Measures.LOWER_FENCE), now)
             .filter(f -> value.compareTo(f) < 0)
             .isPresent()
-        || LineUpInk.exact(Task.of(Measures.UPPER_FENCE), now)
+        || LineUpInk.exact(Request.of(Measures.UPPER_FENCE), now)
             .filter(f -> value.compareTo(f) > 0)
             .isPresent();
   }
 
   private void drawFences(Scale scale, double axis, Analysis now) {
-    for (Task fence : List.of(Task.of(Measures.LOWER_FENCE), Task.of(Measures.UPPER_FENCE))) {
+    for (Request fence : List.of(Request.of(Measures.LOWER_FENCE), Request.of(Measures.UPPER_FENCE))) {
       LineUpInk.exact(fence, now)
           .map(LineUpInk::decimal)
           .filter(at -> at > scale.low() && at < scale.high())
@@ -304,7 +304,7 @@ final class LineUpView extends Pane {
 
   /** The beam rests on the mean: there the deviations to both sides weigh the same. */
   private void drawBalance(Scale scale, double axis, Analysis now) {
-    LineUpInk.exact(Task.of(Measures.MEAN), now)
+    LineUpInk.exact(Request.of(Measures.MEAN), now)
         .ifPresent(
             mean -> {
               double x = scale.x(LineUpInk.decimal(mean));
@@ -313,20 +313,20 @@ final class LineUpView extends Pane {
                   Texts.of(
                       "line-up.mean",
                       symbolOfMean(now),
-                      LineUpInk.shown(Task.of(Measures.MEAN), now)),
+                      LineUpInk.shown(Request.of(Measures.MEAN), now)),
                   x,
                   axis + 8 + 14 * ink.textScale(),
                   "position");
             });
     if (trial != null) {
-      LineUpInk.exact(Task.of(Measures.MEAN), trial.analysis())
+      LineUpInk.exact(Request.of(Measures.MEAN), trial.analysis())
           .ifPresent(
               mean -> ink.balance(scale.x(LineUpInk.decimal(mean)), axis, "balance", "ghost"));
     }
   }
 
   private static String symbolOfMean(Analysis now) {
-    Task mean = Task.of(Measures.MEAN);
+    Request mean = Request.of(Measures.MEAN);
     return now.asked(mean).computation().symbol(mean).plain();
   }
 
@@ -359,8 +359,8 @@ final class LineUpView extends Pane {
     drawAxis(scale, axis, now);
     drawBalance(scale, axis, now);
     double band = axis + 64 * ink.textScale();
-    Optional<Exact> lower = LineUpInk.exact(Task.of(Measures.Q1), now);
-    Optional<Exact> upper = LineUpInk.exact(Task.of(Measures.Q3), now);
+    Optional<Exact> lower = LineUpInk.exact(Request.of(Measures.Q1), now);
+    Optional<Exact> upper = LineUpInk.exact(Request.of(Measures.Q3), now);
     if (lower.isPresent() && upper.isPresent()) {
       double left = scale.x(LineUpInk.decimal(lower.get()));
       ink.nodes()
@@ -368,23 +368,23 @@ final class LineUpView extends Pane {
           .resizeRelocate(
               left, band, Math.max(1, scale.x(LineUpInk.decimal(upper.get())) - left), 8);
       ink.label(
-          Texts.of("line-up.q1", LineUpInk.shown(Task.of(Measures.Q1), now)),
+          Texts.of("line-up.q1", LineUpInk.shown(Request.of(Measures.Q1), now)),
           left,
           band + 10,
           "spread");
       ink.label(
-          Texts.of("line-up.q3", LineUpInk.shown(Task.of(Measures.Q3), now)),
+          Texts.of("line-up.q3", LineUpInk.shown(Request.of(Measures.Q3), now)),
           scale.x(LineUpInk.decimal(upper.get())),
           band + 10 + 15 * ink.textScale(),
           "spread");
     }
-    LineUpInk.exact(Task.of(Measures.MEDIAN), now)
+    LineUpInk.exact(Request.of(Measures.MEDIAN), now)
         .ifPresent(
             median -> {
               double x = scale.x(LineUpInk.decimal(median));
               ink.line(x, band - 4, x, band + 12, "cut", "position");
               ink.label(
-                  Texts.of("line-up.median", LineUpInk.shown(Task.of(Measures.MEDIAN), now)),
+                  Texts.of("line-up.median", LineUpInk.shown(Request.of(Measures.MEDIAN), now)),
                   x,
                   band - 6 - 16 * ink.textScale(),
                   "position");

@@ -13,7 +13,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Explanation;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.working.Method;
 import promedio.desktop.projection.Analysis;
@@ -59,7 +59,7 @@ public final class Margin extends ScrollPane {
     this.answerBox = new AnswerCard(workspace, this::openStep);
     this.byHand = byHand;
     this.working =
-        new WorkingPane(byHand, appearance, "working-", Task.of(Measures.MEAN), this::chooseMethod);
+        new WorkingPane(byHand, appearance, "working-", Request.of(Measures.MEAN), this::chooseMethod);
     this.workingBox = buildWorking();
     this.scratch = new ScratchPane(workspace, byHand);
     this.formula = new FormulaView(appearance);
@@ -71,7 +71,7 @@ public final class Margin extends ScrollPane {
     heading.setWrapText(true);
     heading.setId("margin-heading");
     Hyperlink howTo =
-        HowToEvent.link("margin-how-to", () -> "measure." + workspace.task().measure().key());
+        HowToEvent.link("margin-how-to", () -> "measure." + workspace.request().measure().key());
     sentence.setId("margin-sentence");
     VBox content =
         new VBox(
@@ -101,11 +101,11 @@ public final class Margin extends ScrollPane {
     workspace
         .projection()
         .focus()
-        .ifPresent(now -> workspace.items().uncover(now.portion(), workspace.task()));
+        .ifPresent(now -> workspace.items().uncover(now.subset(), workspace.request()));
   }
 
   private void chooseMethod(Method method) {
-    byHand.choose(workspace.task(), method);
+    byHand.choose(workspace.request(), method);
   }
 
   private VBox buildWorking() {
@@ -113,7 +113,7 @@ public final class Margin extends ScrollPane {
     title.getStyleClass().add("family-heading");
     Hyperlink onSheet =
         Controls.link(
-            "working.on-sheet", "working-on-sheet", () -> workspace.workOnSheet(workspace.task()));
+            "working.on-sheet", "working-on-sheet", () -> workspace.workOnSheet(workspace.request()));
     FlowPane line = Controls.wrapping(new FlowPane(8, 0, title, onSheet));
     line.setRowValignment(VPos.BASELINE);
     return new VBox(4, line, working);
@@ -130,16 +130,16 @@ public final class Margin extends ScrollPane {
     if (analysis == null) {
       return;
     }
-    Task task = all.choice().task();
-    boolean same = all.hasSameResults(before) && before != null && before.isChosen(task, analysis);
+    Request request = all.choice().request();
+    boolean same = all.hasSameResults(before) && before != null && before.isChosen(request, analysis);
     if (!same) {
-      show(MarginText.of(task, analysis));
+      show(MarginText.of(request, analysis));
     }
-    answerBox.show(task, analysis);
-    working.show(task, all.method(task), analysis);
+    answerBox.show(request, analysis);
+    working.show(request, all.method(request), analysis);
     showWorkingBox(all);
     scratch.show(analysis);
-    otherRules.show(analysis.isCovered(task) ? List.of() : OtherRules.of(task, analysis));
+    otherRules.show(analysis.isCovered(request) ? List.of() : OtherRules.of(request, analysis));
   }
 
   private void show(MarginText text) {
@@ -155,7 +155,7 @@ public final class Margin extends ScrollPane {
   private void showWorkingBox(Projection all) {
     Analysis analysis = all.focus().orElse(null);
     boolean words = analysis != null && analysis.typed().data().categories().isPresent();
-    boolean covered = analysis != null && analysis.isCovered(all.choice().task());
+    boolean covered = analysis != null && analysis.isCovered(all.choice().request());
     Nodes.setShown(uncover, covered);
     Nodes.setShown(workingBox, all.choice().working() == null && !words && !covered);
   }

@@ -9,7 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.MeasureLine;
@@ -24,7 +24,7 @@ import promedio.files.report.TaskTexts;
 /** One measure: symbol, name and result, the student's answer, and whether it agrees. */
 public final class MeasureRow extends GridPane {
 
-  private final Task task;
+  private final Request request;
   private final Label symbol = new Label();
   private final Label name;
   private final Label result = new ResultLabel();
@@ -38,12 +38,12 @@ public final class MeasureRow extends GridPane {
   private @Nullable Projection last;
 
   /** Makes the row of what is asked. */
-  public MeasureRow(Workspace workspace, Task task) {
-    this.task = task;
+  public MeasureRow(Workspace workspace, Request request) {
+    this.request = request;
     this.name = Controls.literal(new Label());
     getStyleClass().add("measure");
-    setId("measure-" + TaskTexts.node(task));
-    this.answer = AnswerField.ofShown(workspace, task, () -> shown);
+    setId("measure-" + TaskTexts.node(request));
+    this.answer = AnswerField.ofShown(workspace, request, () -> shown);
     build();
     setOnMousePressed(event -> choose(workspace));
   }
@@ -52,12 +52,12 @@ public final class MeasureRow extends GridPane {
   private void choose(Workspace workspace) {
     Analysis now = shown;
     if (now != null) {
-      workspace.chooseTask(now.portion(), task);
+      workspace.chooseTask(now.subset(), request);
     }
   }
 
-  Task task() {
-    return task;
+  Request request() {
+    return request;
   }
 
   /** Puts the focus on the answer. */
@@ -68,9 +68,9 @@ public final class MeasureRow extends GridPane {
   /** Shows the result and the answer as they are now. */
   public void show(Analysis now, Projection all) {
     shown = now;
-    pseudoClassStateChanged(Look.CHOSEN, all.isChosen(task, now));
+    pseudoClassStateChanged(Look.CHOSEN, all.isChosen(request, now));
     if (!all.hasSameResults(last)) {
-      show(MeasureLine.of(task, now, all));
+      show(MeasureLine.of(request, now, all));
     }
     last = all;
     answer.show();
@@ -102,15 +102,15 @@ public final class MeasureRow extends GridPane {
     name.setMinHeight(USE_PREF_SIZE);
     HBox.setHgrow(name, Priority.ALWAYS);
     result.getStyleClass().add("result");
-    result.setId("result-" + TaskTexts.node(task));
+    result.setId("result-" + TaskTexts.node(request));
     GridPane.setHalignment(result, HPos.RIGHT);
-    answer.setId("answer-" + TaskTexts.node(task));
+    answer.setId("answer-" + TaskTexts.node(request));
     answer.setPrefColumnCount(6);
     answer.setMinWidth(56);
     result.setTooltip(whole);
-    answer.mark().setId("mark-" + TaskTexts.node(task));
+    answer.mark().setId("mark-" + TaskTexts.node(request));
     aside.getStyleClass().add("aside");
-    aside.setId("aside-" + TaskTexts.node(task));
+    aside.setId("aside-" + TaskTexts.node(request));
     aside.setMinWidth(USE_PREF_SIZE);
     // Beside what has moved a long verdict takes a second line; else the row would be too wide.
     answer.mark().setWrapText(true);

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
@@ -29,7 +29,7 @@ public final class MovedLine extends HBox {
   }
 
   private void show(Projection all) {
-    Map<Task, String> moved = all.moved();
+    Map<Request, String> moved = all.moved();
     Analysis now = all.analysis();
     Nodes.setShown(this, !moved.isEmpty() && now != null);
     if (now == null || moved.isEmpty()) {
@@ -37,10 +37,10 @@ public final class MovedLine extends HBox {
     }
     List<String> steps = new ArrayList<>();
     moved.forEach(
-        (task, before) -> {
+        (request, before) -> {
           if (steps.size() < MOST_NAMED) {
-            String after = now.shown(task);
-            String name = TaskTexts.name(task, now.numbers());
+            String after = now.shown(request);
+            String name = TaskTexts.name(request, now.numbers());
             steps.add(Texts.of("what-if.step", name, before, after));
           }
         });

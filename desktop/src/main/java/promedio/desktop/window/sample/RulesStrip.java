@@ -27,7 +27,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Rule;
@@ -132,7 +132,7 @@ public final class RulesStrip extends BorderPane {
     return item != null
         && VALUES.contains(item.source().shape())
         && workspace.assignment().askedBesides(Selection.of(item)).stream()
-            .map(Task::measure)
+            .map(Request::measure)
             .anyMatch(m -> m == Measures.PERCENTILE || m == Measures.DECILE);
   }
 

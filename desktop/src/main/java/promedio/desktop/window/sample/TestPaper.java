@@ -22,13 +22,13 @@ import promedio.core.assignment.TestChoice;
 import promedio.core.entry.Entry;
 import promedio.core.entry.Typed;
 import promedio.core.entry.TypedValues;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.desktop.projection.Analysis;
@@ -55,7 +55,7 @@ public final class TestPaper extends MeasuredBox {
 
   private final Workspace workspace;
   private final List<ToggleButton> kinds = new ArrayList<>();
-  private final ComboBox<Portion> pair = new ComboBox<>();
+  private final ComboBox<DataSubset> pair = new ComboBox<>();
   private final TextField mu = new TextField();
   private final TextField sigma = new TextField();
   private final TextField expected = new TextField();
@@ -79,7 +79,7 @@ public final class TestPaper extends MeasuredBox {
   private final List<Node> ofResult;
 
   /** Each row is made when its test is first shown. */
-  private final Map<Task, MeasureRow> rows = new HashMap<>();
+  private final Map<Request, MeasureRow> rows = new HashMap<>();
 
   private @Nullable CurveGraph drawn;
 
@@ -187,7 +187,7 @@ public final class TestPaper extends MeasuredBox {
   }
 
   private void choosePair() {
-    Portion chosen = pair.getValue();
+    DataSubset chosen = pair.getValue();
     if (!showing && chosen != null) {
       workspace.items().setTest(now -> now.withPair(chosen));
     }
@@ -242,12 +242,12 @@ public final class TestPaper extends MeasuredBox {
     Nodes.setShown(asked.get(1), chosen.arguments() > 0);
     Nodes.setShown(asked.get(2), chosen.arguments() > 1);
     Nodes.setShown(asked.get(3), chosen == TestKind.FIT);
-    List<Portion> pairs = whole.typed().data().groups().map(PairTable::pairs).orElse(List.of());
+    List<DataSubset> pairs = whole.typed().data().groups().map(PairTable::pairs).orElse(List.of());
     if (!pair.getItems().equals(pairs)) {
       Controls.inWords(pair, each -> PortionText.of(each, whole.item()));
       pair.getItems().setAll(pairs);
     }
-    Portion chosenPair = whole.item().test().pair();
+    DataSubset chosenPair = whole.item().test().pair();
     pair.setValue(
         pairs.contains(chosenPair) ? chosenPair : pairs.stream().findFirst().orElse(null));
   }
@@ -261,15 +261,15 @@ public final class TestPaper extends MeasuredBox {
   }
 
   /** What the categories are held against; none while what is typed is not all numbers. */
-  private Optional<Portion> expected() {
+  private Optional<DataSubset> expected() {
     Typed typed = TypedValues.read(expected.getText(), workspace.assignment().sign());
     return typed.entries().stream().allMatch(each -> each.content() instanceof Entry.Figure)
         ? typed.data().sample().map(Sample::values).map(TestPaper::fit)
         : Optional.empty();
   }
 
-  private static Portion fit(Values expected) {
-    return Portion.fit(IntStream.range(0, expected.size()).mapToObj(expected::get).toList());
+  private static DataSubset fit(Values expected) {
+    return DataSubset.fit(IntStream.range(0, expected.size()).mapToObj(expected::get).toList());
   }
 
   /** The numbers that the test is about; none while one of them is not typed yet. */
@@ -318,10 +318,10 @@ public final class TestPaper extends MeasuredBox {
     Nodes.setShown(ofResult.get(4), shown && (effect.isVisible() || watch.isVisible()));
   }
 
-  private void showRows(VBox box, List<Task> tasks, Analysis of, Projection all) {
+  private void showRows(VBox box, List<Request> requests, Analysis of, Projection all) {
     List<MeasureRow> wanted =
-        tasks.stream()
-            .map(task -> rows.computeIfAbsent(task, made -> new MeasureRow(workspace, made)))
+        requests.stream()
+            .map(request -> rows.computeIfAbsent(request, made -> new MeasureRow(workspace, made)))
             .toList();
     if (!box.getChildren().equals(wanted)) {
       box.getChildren().setAll(wanted);

@@ -14,7 +14,7 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.sample.Groups;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.GroupGraph;
 import promedio.desktop.window.control.Controls;
@@ -96,7 +96,7 @@ final class ComparisonGraph extends MeasuredBox {
     Nodes.setShown(grouping, kind.needsClasses());
     if (kind.needsClasses()) {
       ClassChoice.Outcome classes = GroupGraph.classes(now, groups);
-      now.in(Portion.TOGETHER).ifPresent(all -> grouping.show(all, classes.problem()));
+      now.in(DataSubset.TOGETHER).ifPresent(all -> grouping.show(all, classes.problem()));
     }
     if (!isDrawn(now)) {
       drawn = now;

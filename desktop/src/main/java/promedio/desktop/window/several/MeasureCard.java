@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.Label;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Projection;
@@ -31,7 +31,7 @@ final class MeasureCard extends MeasuredBox {
     heading.getStyleClass().add("family-heading");
     getChildren().add(heading);
     for (String each : keys) {
-      rows.add(new MeasureRow(workspace, Task.of(Measures.ofKey(each).orElseThrow())));
+      rows.add(new MeasureRow(workspace, Request.of(Measures.ofKey(each).orElseThrow())));
     }
     getChildren().addAll(rows);
   }

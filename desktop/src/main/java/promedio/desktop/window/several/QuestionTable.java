@@ -79,7 +79,7 @@ final class QuestionTable extends MeasuredBox {
     if (before == null || !before.hasSameQuestions(grid)) {
       build(grid);
     }
-    Asked chosen = new Asked(all.choice().portion(), all.choice().task());
+    Asked chosen = new Asked(all.choice().subset(), all.choice().request());
     for (int line = 0; line < cells.size(); line++) {
       for (int column = 0; column < cells.get(line).size(); column++) {
         show(grid, line, column, chosen);
@@ -109,7 +109,7 @@ final class QuestionTable extends MeasuredBox {
 
   private Optional<Verdict> verdict(Asked asked) {
     return of(asked)
-        .map(of -> of.question(asked.task()))
+        .map(of -> of.question(asked.request()))
         .filter(question -> question.work().isAnswered())
         .map(
             question ->
@@ -120,7 +120,7 @@ final class QuestionTable extends MeasuredBox {
   }
 
   private Optional<Analysis> of(Asked asked) {
-    return Optional.ofNullable(whole).flatMap(all -> all.in(asked.portion()));
+    return Optional.ofNullable(whole).flatMap(all -> all.in(asked.subset()));
   }
 
   private boolean isHere(Asked asked) {
@@ -133,17 +133,17 @@ final class QuestionTable extends MeasuredBox {
 
   private Asked chosen() {
     Projection all = workspace.projection();
-    return new Asked(all.choice().portion(), all.choice().task());
+    return new Asked(all.choice().subset(), all.choice().request());
   }
 
   private Optional<Question> question() {
     Asked asked = chosen();
-    return isHere(asked) ? of(asked).map(of -> of.question(asked.task())) : Optional.empty();
+    return isHere(asked) ? of(asked).map(of -> of.question(asked.request())) : Optional.empty();
   }
 
   private Optional<Marks> marks(Question question) {
     return Optional.ofNullable(whole)
-        .flatMap(all -> all.in(question.about().portion()))
+        .flatMap(all -> all.in(question.about().subset()))
         .map(Analysis::marks);
   }
 
@@ -152,9 +152,9 @@ final class QuestionTable extends MeasuredBox {
     if (now == null) {
       return "";
     }
-    String task = TaskTexts.name(asked.task(), now.numbers());
-    String portion = PortionText.of(asked.portion(), now.item());
-    return portion.isEmpty() ? task : Texts.of("table.cell", task, portion);
+    String request = TaskTexts.name(asked.request(), now.numbers());
+    String subset = PortionText.of(asked.subset(), now.item());
+    return subset.isEmpty() ? request : Texts.of("table.cell", request, subset);
   }
 
   private void build(QuestionGrid grid) {
@@ -233,7 +233,7 @@ final class QuestionTable extends MeasuredBox {
   }
 
   private void choose(Asked asked) {
-    workspace.chooseTask(asked.portion(), asked.task());
+    workspace.chooseTask(asked.subset(), asked.request());
   }
 
   private void move(KeyEvent event) {

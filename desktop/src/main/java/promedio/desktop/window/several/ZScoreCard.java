@@ -13,7 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.message.Texts;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.ZScores;
 import promedio.desktop.window.control.Controls;
@@ -27,9 +27,9 @@ final class ZScoreCard extends MeasuredBox {
   private final Workspace workspace;
   private final FlowPane samples = new FlowPane(18, 6);
   private final Label told = Controls.wrapped("", "quiet");
-  private final Map<Portion, TextField> fields = new HashMap<>();
-  private final Map<Portion, Hyperlink> scores = new HashMap<>();
-  private List<Portion> shown = List.of();
+  private final Map<DataSubset, TextField> fields = new HashMap<>();
+  private final Map<DataSubset, Hyperlink> scores = new HashMap<>();
+  private List<DataSubset> shown = List.of();
   private @Nullable Analysis analysis;
 
   ZScoreCard(Workspace workspace) {
@@ -42,7 +42,7 @@ final class ZScoreCard extends MeasuredBox {
   /** Shows the samples; what was typed for one stays as long as it is there. */
   void show(Analysis now) {
     analysis = now;
-    List<Portion> groups = ZScores.samples(now);
+    List<DataSubset> groups = ZScores.samples(now);
     if (!groups.equals(shown)) {
       shown = groups;
       fields.keySet().retainAll(groups);
@@ -53,7 +53,7 @@ final class ZScoreCard extends MeasuredBox {
     showScores();
   }
 
-  private HBox line(Portion group, int place) {
+  private HBox line(DataSubset group, int place) {
     Label name = Controls.literal(new Label(group.groups().get(0)));
     TextField field = fields.computeIfAbsent(group, each -> new TextField());
     field.setId("z-value-" + place);
@@ -75,8 +75,8 @@ final class ZScoreCard extends MeasuredBox {
       return;
     }
     List<ZScores.Line> lines = new ArrayList<>();
-    Map<Portion, String> typed = new HashMap<>();
-    for (Portion group : shown) {
+    Map<DataSubset, String> typed = new HashMap<>();
+    for (DataSubset group : shown) {
       String text = fields.get(group).getText();
       Hyperlink score = scores.get(group);
       Optional<ZScores.Line> line =
@@ -86,7 +86,7 @@ final class ZScoreCard extends MeasuredBox {
             lines.add(each);
             typed.put(group, text.strip());
             score.setText("z = " + each.shown());
-            score.setOnAction(event -> workspace.chooseTask(group, each.task()));
+            score.setOnAction(event -> workspace.chooseTask(group, each.request()));
           });
       boolean wrong = !text.isBlank() && line.isEmpty();
       if (wrong) {

@@ -400,7 +400,7 @@ final class CentreBands {
   /** Works the chosen measure on the sheet, or goes back to the measures. */
   void workOnSheet() {
     boolean works = workspace.projection().choice().working() != null;
-    workspace.workOnSheet(works ? null : workspace.task());
+    workspace.workOnSheet(works ? null : workspace.request());
   }
 
   private static void show(@Nullable Node view, boolean shown) {

@@ -30,6 +30,6 @@ final class HowToContext {
         }
       }
     }
-    return Optional.of("measure." + now.choice().task().measure().key());
+    return Optional.of("measure." + now.choice().request().measure().key());
   }
 }

@@ -11,7 +11,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.howto.Place;
 import promedio.desktop.howto.Place.Needed;
 import promedio.desktop.projection.ViewState;
@@ -85,7 +85,7 @@ final class ShowMe {
         .measure()
         .flatMap(Measures::ofKey)
         .filter(ShowMe::needsNoNumber)
-        .ifPresent(measure -> workspace.chooseTask(Task.of(measure)));
+        .ifPresent(measure -> workspace.chooseTask(Request.of(measure)));
     place.open().ifPresent(this::open);
     // What was just made takes the focus only once it is laid out.
     Platform.runLater(() -> focus(place, MOST_TRIES));
@@ -106,7 +106,7 @@ final class ShowMe {
   private void open(Place.Opened opened) {
     switch (opened) {
       case GRAPHS -> bands.sheet().openGraphs();
-      case WORKING -> workspace.workOnSheet(workspace.task());
+      case WORKING -> workspace.workOnSheet(workspace.request());
       case DISTRIBUTIONS -> workspace.showDistributions();
       case PARTS -> workspace.showParts(true);
       case QUESTION -> workspace.showQuestion();

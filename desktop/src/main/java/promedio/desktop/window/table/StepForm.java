@@ -19,7 +19,7 @@ import promedio.core.calculation.CalculationException;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.table.Table;
-import promedio.core.tidy.Ask;
+import promedio.core.tidy.StepField;
 import promedio.core.tidy.Outcome;
 import promedio.core.tidy.Step;
 import promedio.desktop.window.control.Controls;
@@ -34,8 +34,8 @@ final class StepForm extends VBox {
 
   private final StepDraft draft;
   private final Consumer<StepDraft> typed;
-  private final Map<Ask, Supplier<String>> answers = new EnumMap<>(Ask.class);
-  private final Map<Ask, ComboBox<String>> columns = new EnumMap<>(Ask.class);
+  private final Map<StepField, Supplier<String>> answers = new EnumMap<>(StepField.class);
+  private final Map<StepField, ComboBox<String>> columns = new EnumMap<>(StepField.class);
   private final Label trial = new Label();
   private final Label where = new Label();
   private Table before;
@@ -65,7 +65,7 @@ final class StepForm extends VBox {
     heading.getStyleClass().add("family-heading");
     heading.setWrapText(true);
     getChildren().add(heading);
-    for (Ask ask : draft.kind().asks()) {
+    for (StepField ask : draft.kind().asks()) {
       getChildren().addAll(field(ask, draft.answers().getOrDefault(ask, ""), done));
     }
     trial.setWrapText(true);
@@ -115,7 +115,7 @@ final class StepForm extends VBox {
         .ifPresent(Node::requestFocus);
   }
 
-  private List<Node> field(Ask ask, String given, Consumer<Step> done) {
+  private List<Node> field(StepField ask, String given, Consumer<Step> done) {
     Label label = new Label(Texts.of("ask." + ask.code()));
     label.getStyleClass().add("quiet");
     label.setWrapText(true);
@@ -137,7 +137,7 @@ final class StepForm extends VBox {
     return List.of(label, control);
   }
 
-  private ComboBox<String> choice(Ask ask, String given) {
+  private ComboBox<String> choice(StepField ask, String given) {
     ComboBox<String> box = new ComboBox<>();
     List<String> codes = ask.isColumn() ? before.names() : ask.choices();
     for (String code : codes) {
@@ -164,7 +164,7 @@ final class StepForm extends VBox {
 
   private void touch() {
     touched = true;
-    Map<Ask, String> now = new EnumMap<>(Ask.class);
+    Map<StepField, String> now = new EnumMap<>(StepField.class);
     answers.forEach((ask, answer) -> now.put(ask, answer.get()));
     typed.accept(draft.with(now));
     tryOut();

@@ -16,8 +16,8 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.table.Table;
-import promedio.core.tidy.Listed;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
 import promedio.core.tidy.StepKind;
 import promedio.core.tidy.StepKinds;
@@ -41,14 +41,14 @@ public final class StepsPane extends ScrollPane {
   private final MenuButton add = new MenuButton(Texts.of("steps.add"));
   private final FlowPane actions;
   private final Memory<Optional<StepDraft>> drafts;
-  private @Nullable Replay shown;
+  private @Nullable StepPipeline shown;
 
   /** The table whose form is shown. */
   private int formOf;
 
   /** What the pane asks of the window. */
   interface Actions {
-    void saveSteps(List<Listed> steps, String name);
+    void saveSteps(List<StepEntry> steps, String name);
 
     void loadSteps();
   }
@@ -100,7 +100,7 @@ public final class StepsPane extends ScrollPane {
   }
 
   private void show(@Nullable ImportedTable table) {
-    Replay replay = table == null ? null : table.replay();
+    StepPipeline replay = table == null ? null : table.replay();
     if (replay == null || replay.equals(shown)) {
       return;
     }
@@ -122,7 +122,7 @@ public final class StepsPane extends ScrollPane {
                 Describe.grouped(replay.original().rows())));
     first.getStyleClass().add("quiet");
     steps.getChildren().add(first);
-    List<Replay.Stage> stages = replay.stages();
+    List<StepPipeline.Stage> stages = replay.stages();
     for (int i = 0; i < stages.size(); i++) {
       steps.getChildren().add(card(stages.get(i), i, stages.size()));
     }
@@ -150,7 +150,7 @@ public final class StepsPane extends ScrollPane {
     }
   }
 
-  private Node card(Replay.Stage stage, int place, int all) {
+  private Node card(StepPipeline.Stage stage, int place, int all) {
     CheckBox on = Controls.literal(new CheckBox(stage.outcome().what().text()));
     on.setSelected(stage.listed().on());
     on.setWrapText(true);
@@ -216,7 +216,7 @@ public final class StepsPane extends ScrollPane {
       form.getChildren().clear();
       return;
     }
-    Replay replay = table.replay();
+    StepPipeline replay = table.replay();
     int end = replay.stages().size();
     Table before =
         replay.before(draft.edited().flatMap(seen -> seen.in(replay.steps())).orElse(end));
@@ -241,7 +241,7 @@ public final class StepsPane extends ScrollPane {
         draft.edited().isEmpty() ? "edit.step" : "edit.step-change",
         draft
             .edited()
-            .map(old -> StepChange.replacing(old, new Listed(step, old.listed().on())))
+            .map(old -> StepChange.replacing(old, new StepEntry(step, old.listed().on())))
             .orElseGet(() -> StepChange.adding(step)));
   }
 

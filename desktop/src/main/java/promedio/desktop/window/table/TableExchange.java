@@ -9,7 +9,7 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.table.Table;
-import promedio.core.tidy.Listed;
+import promedio.core.tidy.StepEntry;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.work.Workspace;
@@ -47,7 +47,7 @@ public final class TableExchange implements StepsPane.Actions {
   }
 
   @Override
-  public void saveSteps(List<Listed> steps, String name) {
+  public void saveSteps(List<StepEntry> steps, String name) {
     fileChoice
         .toExport(name + ".steps.json")
         .ifPresent(

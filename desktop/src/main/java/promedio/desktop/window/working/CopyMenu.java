@@ -5,7 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.working.Working;
 import promedio.desktop.window.control.Controls;
@@ -19,14 +19,14 @@ final class CopyMenu extends MenuButton {
   /**
    * What is copied.
    *
-   * @param task what is worked
+   * @param request what is worked
    * @param working its working
    * @param numbers how its numbers are shown
    */
-  record Shown(Task task, Working working, ShownNumbers numbers) {
+  record Shown(Request request, Working working, ShownNumbers numbers) {
 
     String title() {
-      return TaskTexts.title(task, numbers);
+      return TaskTexts.title(request, numbers);
     }
   }
 

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
@@ -18,7 +18,7 @@ import promedio.desktop.work.ByHand;
 final class OwnFields {
 
   private final ByHand byHand;
-  private final Supplier<Task> task;
+  private final Supplier<Request> request;
   private final Supplier<Method> method;
   private final Supplier<Optional<Working>> working;
   private final Supplier<Optional<FollowThrough>> marks;
@@ -26,19 +26,19 @@ final class OwnFields {
   /**
    * Makes them for what is shown, which changes.
    *
-   * @param task what is worked
+   * @param request what is worked
    * @param method by which method
    * @param working the working, where there is one
    * @param marks what all that is written is worth
    */
   OwnFields(
       ByHand byHand,
-      Supplier<Task> task,
+      Supplier<Request> request,
       Supplier<Method> method,
       Supplier<Optional<Working>> working,
       Supplier<Optional<FollowThrough>> marks) {
     this.byHand = byHand;
-    this.task = task;
+    this.request = request;
     this.method = method;
     this.working = working;
     this.marks = marks;
@@ -66,7 +66,7 @@ final class OwnFields {
 
     @Override
     public String text() {
-      return byHand.own(task.get(), method.get()).entry(key());
+      return byHand.own(request.get(), method.get()).entry(key());
     }
 
     @Override
@@ -76,7 +76,7 @@ final class OwnFields {
 
     @Override
     public void write(String text) {
-      byHand.write(task.get(), method.get(), key(), text);
+      byHand.write(request.get(), method.get(), key(), text);
     }
   }
 
@@ -90,7 +90,7 @@ final class OwnFields {
 
     @Override
     public String text(int column, int row) {
-      return byHand.own(task.get(), method.get()).entry(OwnWorking.cell(table, column, row));
+      return byHand.own(request.get(), method.get()).entry(OwnWorking.cell(table, column, row));
     }
 
     @Override
@@ -109,12 +109,12 @@ final class OwnFields {
           cells.put(OwnWorking.cell(table, column + across, row + down), line.get(across).strip());
         }
       }
-      byHand.write(task.get(), method.get(), cells);
+      byHand.write(request.get(), method.get(), cells);
     }
 
     @Override
     public void write(int column, int row, String text) {
-      byHand.write(task.get(), method.get(), OwnWorking.cell(table, column, row), text);
+      byHand.write(request.get(), method.get(), OwnWorking.cell(table, column, row), text);
     }
   }
 }

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.working.Method;
 import promedio.core.working.WorkTable;
@@ -69,7 +69,7 @@ public final class WorkingPane extends VBox {
   private final CopyMenu copy = new CopyMenu(this::shown);
   private final Label mistakes = new Label();
   private final List<StepRow> rows = new ArrayList<>();
-  private Task task;
+  private Request request;
   private Method method = Method.DEFINITION;
   private int uncovered;
   private @Nullable Analysis analysis;
@@ -88,14 +88,14 @@ public final class WorkingPane extends VBox {
    * @param choice told of the method that is chosen
    */
   public WorkingPane(
-      ByHand byHand, Appearance appearance, String idPrefix, Task first, MethodChoice choice) {
+      ByHand byHand, Appearance appearance, String idPrefix, Request first, MethodChoice choice) {
     super(6);
     this.byHand = byHand;
     this.appearance = appearance;
     this.idPrefix = idPrefix;
-    this.task = first;
+    this.request = first;
     this.methods = new MethodButtons(idPrefix, choice);
-    this.own = new OwnFields(byHand, () -> task, () -> method, this::working, () -> marks);
+    this.own = new OwnFields(byHand, () -> request, () -> method, this::working, () -> marks);
     this.assumptions = new AssumptionFields(idPrefix, this::remake);
     getStyleClass().add("working");
     next.setId(idPrefix + "next");
@@ -138,16 +138,16 @@ public final class WorkingPane extends VBox {
    * Shows a task by a method; what was uncovered stays so unless another task or other values are
    * chosen.
    */
-  public void show(Task shownTask, Method by, Analysis of) {
+  public void show(Request shownTask, Method by, Analysis of) {
     Analysis now = of.asked(shownTask);
     Analysis old = analysis;
     boolean sameValues =
         old != null && old.item().id() == now.item().id() && old.typed().equals(now.typed());
-    boolean same = sameValues && shownTask.equals(task);
+    boolean same = sameValues && shownTask.equals(request);
     boolean onlyWritten =
         same && by == method && old != null && old.rules().equals(now.rules()) && isMade();
     analysis = now;
-    task = shownTask;
+    request = shownTask;
     if (onlyWritten) {
       showMarks();
       return;
@@ -168,7 +168,7 @@ public final class WorkingPane extends VBox {
     Analysis now = analysis;
     return made == null || now == null
         ? Optional.empty()
-        : Optional.of(new CopyMenu.Shown(task, made, numbers(now)));
+        : Optional.of(new CopyMenu.Shown(request, made, numbers(now)));
   }
 
   private ShownNumbers numbers(Analysis now) {
@@ -183,7 +183,7 @@ public final class WorkingPane extends VBox {
   private void showMethods() {
     Analysis now = analysis;
     methods.show(
-        now == null ? List.of() : Method.of(task, now.rules(), now.typed().data()), method);
+        now == null ? List.of() : Method.of(request, now.rules(), now.typed().data()), method);
     assumptions.show(method);
   }
 
@@ -212,7 +212,7 @@ public final class WorkingPane extends VBox {
       place();
       return;
     }
-    Optional<Working> made = ByHand.working(now, task, method, assumptions.assumed(now));
+    Optional<Working> made = ByHand.working(now, request, method, assumptions.assumed(now));
     working = made.orElse(null);
     if (made.isEmpty()) {
       steps.getChildren().add(line(Texts.of("working.none-here"), "quiet"));
@@ -326,7 +326,7 @@ public final class WorkingPane extends VBox {
       view.showMarks();
     }
     int count = marks.map(FollowThrough::mistakes).orElse(0);
-    boolean written = working != null && !byHand.own(task, method).entries().isEmpty();
+    boolean written = working != null && !byHand.own(request, method).entries().isEmpty();
     mistakes.setText(written ? Texts.of("own.mistakes", count) : Texts.of("own.begin"));
   }
 

@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
@@ -46,7 +46,7 @@ public final class WorkingSheet extends VBox {
   private final ByHand byHand;
   private final Label title = new Label();
   private final Label meeting = new Label();
-  private final ChoiceBox<String> tasks = new ChoiceBox<>();
+  private final ChoiceBox<String> requests = new ChoiceBox<>();
   private final TextField number = new TextField();
   private final ToggleButton beside = new ToggleButton(Texts.of("working.beside"));
   private final WorkingPane first;
@@ -61,7 +61,7 @@ public final class WorkingSheet extends VBox {
     this.workspace = workspace;
     this.byHand = byHand;
     getStyleClass().addAll("sheet-content", "working-sheet");
-    Task initial = Task.of(Measures.MEAN);
+    Request initial = Request.of(Measures.MEAN);
     first = new WorkingPane(byHand, appearance, "sheet-", initial, this::chooseFirst);
     second = new WorkingPane(byHand, appearance, "beside-", initial, this::chooseSecond);
     title.getStyleClass().add("serif-heading");
@@ -78,7 +78,7 @@ public final class WorkingSheet extends VBox {
     beside.setId("working-beside");
     beside.setOnAction(event -> showBeside());
     buildTasks();
-    FlowPane line = Controls.wrapping(new FlowPane(10, 6, back, tasks, number, beside));
+    FlowPane line = Controls.wrapping(new FlowPane(10, 6, back, requests, number, beside));
     line.setAlignment(Pos.CENTER_LEFT);
     HBox panes = new HBox(24, first, second);
     for (WorkingPane pane : List.of(first, second)) {
@@ -97,16 +97,16 @@ public final class WorkingSheet extends VBox {
   }
 
   private void buildTasks() {
-    tasks.setId("working-task");
-    tasks.setAccessibleText(Texts.of("working.task"));
-    tasks
+    requests.setId("working-task");
+    requests.setAccessibleText(Texts.of("working.task"));
+    requests
         .getItems()
         .addAll(
             Stream.concat(Measures.all().stream(), Measures.others().stream())
                 .map(Measure::key)
                 .toList());
-    Controls.inWords(tasks, TaskTexts::ofKey);
-    tasks.setOnAction(event -> chooseTask());
+    Controls.inWords(requests, TaskTexts::ofKey);
+    requests.setOnAction(event -> chooseTask());
     number.setId("working-number");
     number.setPrefColumnCount(5);
     number.getStyleClass().add("answer");
@@ -116,7 +116,7 @@ public final class WorkingSheet extends VBox {
   }
 
   private void chooseTask() {
-    String key = tasks.getValue();
+    String key = requests.getValue();
     if (key == null || showing) {
       return;
     }
@@ -132,8 +132,8 @@ public final class WorkingSheet extends VBox {
             instanceof Reading.Numeral numeral) {
       arguments.add(numeral.value());
     }
-    if (Task.refusal(measure, arguments).isEmpty()) {
-      workspace.workOnSheet(new Task(measure, arguments));
+    if (Request.refusal(measure, arguments).isEmpty()) {
+      workspace.workOnSheet(new Request(measure, arguments));
     }
   }
 
@@ -153,9 +153,9 @@ public final class WorkingSheet extends VBox {
   }
 
   private void chooseFirst(Method method) {
-    Task task = workspace.projection().choice().working();
-    if (task != null) {
-      byHand.choose(task, method);
+    Request request = workspace.projection().choice().working();
+    if (request != null) {
+      byHand.choose(request, method);
     }
   }
 
@@ -175,29 +175,29 @@ public final class WorkingSheet extends VBox {
     showMeeting();
   }
 
-  private Method firstMethod(Task task, Analysis now) {
-    Method chosen = byHand.method(task);
-    return Method.of(task, now.rules(), now.typed().data()).contains(chosen)
+  private Method firstMethod(Request request, Analysis now) {
+    Method chosen = byHand.method(request);
+    return Method.of(request, now.rules(), now.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;
   }
 
   private void show() {
-    Task task = workspace.projection().choice().working();
+    Request request = workspace.projection().choice().working();
     Analysis now = workspace.focus().orElse(null);
-    if (task == null || now == null) {
+    if (request == null || now == null) {
       return;
     }
     ShownNumbers numbers = now.numbers();
-    title.setText(Texts.of("working.of", TaskTexts.title(task, numbers), name(now)));
+    title.setText(Texts.of("working.of", TaskTexts.title(request, numbers), name(now)));
     showing = true;
-    tasks.setValue(task.key());
-    Nodes.setShown(number, !task.arguments().isEmpty());
-    task.arguments().stream().findFirst().ifPresent(of -> Fields.show(number, typed(of)));
+    requests.setValue(request.key());
+    Nodes.setShown(number, !request.arguments().isEmpty());
+    request.arguments().stream().findFirst().ifPresent(of -> Fields.show(number, typed(of)));
     showing = false;
-    Method by = firstMethod(task, now);
-    first.show(task, by, now);
-    List<Method> choices = Method.of(task, now.rules(), now.typed().data());
+    Method by = firstMethod(request, now);
+    first.show(request, by, now);
+    List<Method> choices = Method.of(request, now.rules(), now.typed().data());
     Nodes.setShown(beside, choices.size() > 1);
     boolean two = beside.isSelected() && choices.size() > 1;
     Nodes.setShown(second, two);
@@ -206,16 +206,16 @@ public final class WorkingSheet extends VBox {
       if (!sensible) {
         secondMethod = choices.stream().filter(each -> each != by).findFirst().orElse(by);
       }
-      second.show(task, secondMethod, now);
+      second.show(request, secondMethod, now);
     }
     showMeeting();
   }
 
   private static String name(Analysis now) {
-    String portion = PortionText.of(now.portion(), now.item());
-    return portion.isEmpty()
+    String subset = PortionText.of(now.subset(), now.item());
+    return subset.isEmpty()
         ? now.item().name()
-        : Texts.of("margin.of-portion", now.item().name(), portion);
+        : Texts.of("margin.of-portion", now.item().name(), subset);
   }
 
   /** Says what both methods find on the way, and whether they end alike. */

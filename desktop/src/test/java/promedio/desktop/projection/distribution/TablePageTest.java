@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import promedio.core.distribution.Curve;
+import promedio.core.distribution.Distribution;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -16,7 +16,7 @@ import promedio.core.rules.CourseRules;
 /** Values and areas as they are looked up in the tables at the end of a book. */
 class TablePageTest {
 
-  private static Lookup lookup(Curve curve, String degrees, Lookup.Given given, String number) {
+  private static Lookup lookup(Distribution curve, String degrees, Lookup.Given given, String number) {
     List<Exact> df =
         Stream.of(degrees.split(" "))
             .filter(text -> !text.isEmpty())
@@ -38,7 +38,7 @@ class TablePageTest {
         "F|3 20|ABOVE|0.05|20|3|3.10"
       })
   void theLineAndColumnThatAreReadAreLit(
-      Curve curve,
+      Distribution curve,
       String df,
       Lookup.Given given,
       String number,
@@ -56,19 +56,19 @@ class TablePageTest {
   @Test
   void whatIsNotPrintedIsNotLit() {
     TablePage page =
-        TablePage.of(lookup(Curve.T, "0.5", Lookup.Given.ABOVE, "0.03"), DecimalSign.POINT);
+        TablePage.of(lookup(Distribution.T, "0.5", Lookup.Given.ABOVE, "0.03"), DecimalSign.POINT);
 
     assertThat(page.litRow()).isEqualTo(-1);
     assertThat(page.litColumn()).isEqualTo(-1);
     assertThat(
-            TablePage.of(lookup(Curve.NORMAL, "", Lookup.Given.VALUE, "9"), DecimalSign.POINT)
+            TablePage.of(lookup(Distribution.NORMAL, "", Lookup.Given.VALUE, "9"), DecimalSign.POINT)
                 .litRow())
         .isEqualTo(-1);
   }
 
   @Test
   void degreesBetweenPrintedOnesAreReadInTheLineBeforeAndInterpolated() {
-    Lookup between = lookup(Curve.T, "35", Lookup.Given.ABOVE, "0.025");
+    Lookup between = lookup(Distribution.T, "35", Lookup.Given.ABOVE, "0.025");
 
     assertThat(TablePage.of(between, DecimalSign.POINT).rows())
         .element(TablePage.of(between, DecimalSign.POINT).litRow())
@@ -79,34 +79,34 @@ class TablePageTest {
                 + " interpolation gives 2,032.");
     assertThat(
             TablePage.between(
-                lookup(Curve.T, "30", Lookup.Given.ABOVE, "0.025"), DecimalSign.POINT))
+                lookup(Distribution.T, "30", Lookup.Given.ABOVE, "0.025"), DecimalSign.POINT))
         .isEmpty();
   }
 
   @Test
   void valueAndAreasAreTold() {
-    assertThat(lookup(Curve.T, "10", Lookup.Given.ABOVE, "0.025").told(DecimalSign.POINT))
+    assertThat(lookup(Distribution.T, "10", Lookup.Given.ABOVE, "0.025").told(DecimalSign.POINT))
         .isEqualTo("Value 2.2281 · area below 0.975 · area above 0.025 · in both tails 0.05");
-    assertThat(lookup(Curve.F, "3 20", Lookup.Given.VALUE, "3.1").told(DecimalSign.COMMA))
+    assertThat(lookup(Distribution.F, "3 20", Lookup.Given.VALUE, "3.1").told(DecimalSign.COMMA))
         .isEqualTo("Value 3,1 · area below 0,95008 · area above 0,049925");
-    assertThat(lookup(Curve.NORMAL, "", Lookup.Given.VALUE, "12").told(DecimalSign.POINT))
+    assertThat(lookup(Distribution.NORMAL, "", Lookup.Given.VALUE, "12").told(DecimalSign.POINT))
         .contains("area above 1.7765 · 10^−33");
   }
 
   @Test
   void whatCannotBeLookedUpIsToldInWords() {
-    assertThat(lookup(Curve.T, "0", Lookup.Given.ABOVE, "0.1").problem())
+    assertThat(lookup(Distribution.T, "0", Lookup.Given.ABOVE, "0.1").problem())
         .contains("Degrees of freedom are above 0.");
-    assertThat(lookup(Curve.T, "3", Lookup.Given.ABOVE, "1").problem())
+    assertThat(lookup(Distribution.T, "3", Lookup.Given.ABOVE, "1").problem())
         .contains("An area lies between 0 and 1.");
-    assertThat(lookup(Curve.T, "3", Lookup.Given.VALUE, "-7").problem()).isEmpty();
-    assertThat(Lookup.Given.BOTH.fits(Curve.F)).isFalse();
+    assertThat(lookup(Distribution.T, "3", Lookup.Given.VALUE, "-7").problem()).isEmpty();
+    assertThat(Lookup.Given.BOTH.fits(Distribution.F)).isFalse();
   }
 
   @Test
   void thePictureShadesWhatWasLookedUp() {
     assertThat(
-            lookup(Curve.T, "10", Lookup.Given.BOTH, "0.05")
+            lookup(Distribution.T, "10", Lookup.Given.BOTH, "0.05")
                 .graph(CourseRules.DEFAULTS, DecimalSign.POINT)
                 .inWords())
         .isEqualTo("t distribution, df = 10. Shaded: area: 0.05 at 2.2281.");

@@ -21,7 +21,7 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.StatedRules;
@@ -35,8 +35,8 @@ import promedio.document.Document;
 /** What of an assignment is handed in. */
 class HandInTest {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
-  private static final Task SD = Task.of(Measures.SD);
+  private static final Request MEAN = Request.of(Measures.MEAN);
+  private static final Request SD = Request.of(Measures.SD);
 
   private static final Assignment PEARS =
       Assignment.empty("Pears")
@@ -108,7 +108,7 @@ class HandInTest {
 
   @Test
   void whatAPValueDecidesIsToldInWordsBesideTheStudentsOwnDecision() {
-    Task p = Measures.ofId("t_one_p 20").orElseThrow();
+    Request p = Measures.ofId("t_one_p 20").orElseThrow();
     Assignment tested =
         PEARS
             .asking(
@@ -198,7 +198,7 @@ class HandInTest {
     Assignment even =
         Assignment.empty("Even")
             .with(Item.of(1, "even", "", new Source.ValuesText("1 1 1 5 5 9 9 9")))
-            .answering(Task.of(Measures.Q1), Selection.of(1), "1");
+            .answering(Request.of(Measures.Q1), Selection.of(1), "1");
 
     assertThat(told(HandIn.of(even, telling(even, Content.RULES))).get(1)).contains("quartiles: ");
   }
@@ -233,7 +233,7 @@ class HandInTest {
 
   @Test
   void whatHasAnArgumentIsWorkedToo() {
-    Task percentile = new Task(Measures.PERCENTILE, List.of(Exact.of(90)));
+    Request percentile = new Request(Measures.PERCENTILE, List.of(Exact.of(90)));
     Assignment asked =
         PEARS.asking(
             Part.of(3, "Which is P90?", Selection.of(2), StatedRules.NONE), List.of(percentile));
@@ -244,7 +244,7 @@ class HandInTest {
 
   @Test
   void aPValueIsFollowedByTheTestInSentences() {
-    Task p = Task.of(Measures.ofKey("f_p").orElseThrow());
+    Request p = Request.of(Measures.ofKey("f_p").orElseThrow());
     Assignment tested =
         PEARS.asking(Part.of(3, "Do they differ?", Selection.of(3), StatedRules.NONE), List.of(p));
     HandInChoice last =
@@ -352,10 +352,10 @@ class HandInTest {
             .with(Item.of(5, "varieties", "", new Source.CountsText("Ana Rocha\na 3 1\nb 2 4")));
     int part = 0;
     for (Item item : List.copyOf(all.items())) {
-      List<Task> asked =
+      List<Request> asked =
           Measures.of(Analysis.of(all, item).typed().data()).stream()
-              .map(Task::of)
-              .flatMap(task -> Stream.of(task, task.isProbability() ? task.decision() : task))
+              .map(Request::of)
+              .flatMap(request -> Stream.of(request, request.isProbability() ? request.decision() : request))
               .distinct()
               .toList();
       all = all.asking(Part.of(++part, "?", Selection.of(item.id()), StatedRules.NONE), asked);

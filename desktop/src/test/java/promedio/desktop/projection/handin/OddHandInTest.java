@@ -23,7 +23,7 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphKind;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.document.DocumentFormat;
 
@@ -36,18 +36,18 @@ class OddHandInTest {
           .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
           .with(Item.of(3, "terraces", "g", Source.Picked.of(List.of(1, 2))))
           .with(Item.of(4, "grades", "", Source.typed(Source.Shape.COUNTS, "a b\nx 3 4\ny 5 6")))
-          .asking(Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE), tasks("mean"))
+          .asking(Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE), requests("mean"))
           .asking(
               Part.of(2, "Do they differ?", Selection.of(3), StatedRules.NONE),
-              tasks("t_two", "t_two_p", "f_p"))
+              requests("t_two", "t_two_p", "f_p"))
           .asking(
               Part.of(3, "Do they go together?", Selection.of(4), StatedRules.NONE),
-              tasks("chi_squared", "chi_squared_p"));
+              requests("chi_squared", "chi_squared_p"));
 
   @TempDir private Path folder;
 
-  private static List<Task> tasks(String... keys) {
-    return Stream.of(keys).map(key -> Task.of(Measures.ofKey(key).orElseThrow())).toList();
+  private static List<Request> requests(String... keys) {
+    return Stream.of(keys).map(key -> Request.of(Measures.ofKey(key).orElseThrow())).toList();
   }
 
   private static Item item(int id, String name, String values) {

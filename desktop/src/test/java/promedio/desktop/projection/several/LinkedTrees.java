@@ -9,7 +9,7 @@ import promedio.core.assignment.Original;
 import promedio.core.assignment.Source;
 import promedio.core.table.ReadingChoices;
 import promedio.core.table.Table;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.files.table.DataSource;
 import promedio.files.table.Progress;
 import promedio.files.table.TableReader;
@@ -37,7 +37,7 @@ public final class LinkedTrees {
     Original.Kept original = new Original.Kept("trees.csv", TREES.getBytes(StandardCharsets.UTF_8));
     Table table = read(original);
     return assignment
-        .with(new ImportedTable(1, "trees", original, ReadingChoices.NONE, Replay.of(table)))
+        .with(new ImportedTable(1, "trees", original, ReadingChoices.NONE, StepPipeline.of(table)))
         .with(
             Item.of(
                 item,

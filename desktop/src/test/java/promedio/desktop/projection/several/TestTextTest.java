@@ -14,7 +14,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Tails;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 
 /** Tests of significance in their steps. */
@@ -132,7 +132,7 @@ class TestTextTest {
   @Test
   void twoGroupsOfSeveralAreTestedByThemselves() {
     Analysis two =
-        SeveralSheets.of(SeveralSheets.COMPARISON).in(Portion.two("upper", "lower")).orElseThrow();
+        SeveralSheets.of(SeveralSheets.COMPARISON).in(DataSubset.two("upper", "lower")).orElseThrow();
     TestText text = TestText.of(TestKind.TWO, two, NONE);
 
     assertThat(text.hypotheses()).contains("“upper” and “lower” have the same mean");

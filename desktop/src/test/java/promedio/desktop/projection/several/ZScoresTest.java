@@ -9,7 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.number.Exact;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.Analysis;
 
 /** Values of samples with scales of their own, each by its own mean and spread. */
@@ -19,9 +19,9 @@ class ZScoresTest {
 
   private static String told(String... values) {
     List<ZScores.Line> lines = new ArrayList<>();
-    Map<Portion, String> typed = new HashMap<>();
+    Map<DataSubset, String> typed = new HashMap<>();
     for (int i = 0; i < values.length; i++) {
-      Portion sample = ZScores.samples(NOW).get(i);
+      DataSubset sample = ZScores.samples(NOW).get(i);
       ZScores.line(NOW, sample, values[i]).ifPresent(lines::add);
       typed.put(sample, values[i]);
     }
@@ -30,12 +30,12 @@ class ZScoresTest {
 
   @Test
   void eachValueIsScoredInItsOwnSample() {
-    ZScores.Line upper = ZScores.line(NOW, Portion.group("upper"), "13").orElseThrow();
+    ZScores.Line upper = ZScores.line(NOW, DataSubset.group("upper"), "13").orElseThrow();
 
     assertThat(upper.shown()).isEqualTo("1.50");
-    assertThat(upper.task().measure()).isEqualTo(Measures.Z_SCORE);
-    assertThat(upper.task().arguments()).containsExactly(Exact.of(13));
-    assertThat(ZScores.line(NOW, Portion.group("middle"), "20").orElseThrow().shown())
+    assertThat(upper.request().measure()).isEqualTo(Measures.Z_SCORE);
+    assertThat(upper.request().arguments()).containsExactly(Exact.of(13));
+    assertThat(ZScores.line(NOW, DataSubset.group("middle"), "20").orElseThrow().shown())
         .isEqualTo("−1.00");
   }
 
@@ -51,8 +51,8 @@ class ZScoresTest {
 
   @Test
   void whatIsNoNumberHasNoScore() {
-    assertThat(ZScores.line(NOW, Portion.group("upper"), "ten")).isEmpty();
-    assertThat(ZScores.line(NOW, Portion.group("upper"), "")).isEmpty();
+    assertThat(ZScores.line(NOW, DataSubset.group("upper"), "ten")).isEmpty();
+    assertThat(ZScores.line(NOW, DataSubset.group("upper"), "")).isEmpty();
   }
 
   @Test
@@ -60,7 +60,7 @@ class ZScoresTest {
     Analysis covered =
         SeveralSheets.of(SeveralSheets.ORCHARD.withCovered(true), SeveralSheets.COMPARISON);
 
-    ZScores.Line line = ZScores.line(covered, Portion.group("upper"), "13").orElseThrow();
+    ZScores.Line line = ZScores.line(covered, DataSubset.group("upper"), "13").orElseThrow();
     assertThat(line.shown()).isEqualTo("?");
     assertThat(line.score()).isEmpty();
   }

@@ -19,7 +19,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.graph.Height;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
 import promedio.core.sample.CategoryOrder;
 import promedio.desktop.window.shell.OpenWindow;
@@ -228,7 +228,7 @@ class CategoriesViewTest extends OpenWindow {
         .isEqualTo("Cannot be computed here: every value occurs equally often.");
     robot.interact(() -> workspace.setRule(Rule.MODE, Rule.MODE.values().get(1)));
     assertThat(text("#result-modes")).isEqualTo("plum; pear");
-    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MODES));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.MODES));
   }
 
   @Test

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.grouping.ClassChoice;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
 import promedio.desktop.window.control.Look;
@@ -111,7 +111,7 @@ class ClassesViewTest extends OpenWindow {
   @Test
   void theWorkingOfAClassTableStandsInTheMargin() {
     typeWeights();
-    robot.interact(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
+    robot.interact(() -> workspace.chooseTask(Request.of(Measures.MEDIAN)));
     fire("#working-all");
 
     List<String> steps =

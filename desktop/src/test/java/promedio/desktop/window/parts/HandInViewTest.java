@@ -27,7 +27,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.projection.ViewState;
 import promedio.desktop.session.Background;
@@ -43,7 +43,7 @@ class HandInViewTest extends OpenWindow {
         .with(Item.of(2, "lower", "g", new Source.ValuesText("9 11 16 20")))
         .asking(
             Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
-            List.of(Task.of(Measures.MEAN)));
+            List.of(Request.of(Measures.MEAN)));
   }
 
   private void open() throws Exception {

@@ -13,14 +13,14 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** A part of the assignment on the sheet of all parts. */
 class PartCardTest extends OpenWindow {
 
-  private static final Task MEAN = Task.of(Measures.MEAN);
+  private static final Request MEAN = Request.of(Measures.MEAN);
 
   @Override
   protected Assignment assignment() {
@@ -28,7 +28,7 @@ class PartCardTest extends OpenWindow {
         .with(Item.of(1, "upper", "g", new Source.ValuesText("12 15 11 20 17")))
         .asking(
             Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
-            List.of(MEAN, Task.of(Measures.SD)));
+            List.of(MEAN, Request.of(Measures.SD)));
   }
 
   private void parts(boolean shown) {

@@ -13,7 +13,7 @@ import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.desktop.window.shell.OpenWindow;
 
@@ -105,7 +105,7 @@ class AskedViewTest extends OpenWindow {
 
   @Test
   void whatIsAskedNoLongerComesBackWithItsAnswerByUndo() {
-    Task rank = Task.of(Measures.PERCENTILE_RANK, Exact.of(15));
+    Request rank = Request.of(Measures.PERCENTILE_RANK, Exact.of(15));
     ask("percentile_rank", "15");
     answer("#answer-percentile_rank-15", "40");
     fire("#ask-remove-percentile_rank-15");
@@ -133,6 +133,6 @@ class AskedViewTest extends OpenWindow {
     assertThat(text("#asked-five_numbers-result-max")).isEqualTo("41");
 
     fire("#asked-five_numbers-whole");
-    assertThat(workspace.task()).isEqualTo(Task.of(Measures.FIVE_NUMBERS));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.FIVE_NUMBERS));
   }
 }

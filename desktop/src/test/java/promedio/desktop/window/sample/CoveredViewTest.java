@@ -15,7 +15,7 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.window.shell.OpenWindow;
 
@@ -30,13 +30,13 @@ class CoveredViewTest extends OpenWindow {
         .with(Item.of(3, "both", "g", Source.Picked.of(List.of(1, 2))))
         .asking(
             Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
-            List.of(Task.of(Measures.MEAN)))
+            List.of(Request.of(Measures.MEAN)))
         .asking(
             Part.of(2, "Halve them.", Selection.of(1), StatedRules.NONE),
-            List.of(Task.of(Measures.MEDIAN)))
+            List.of(Request.of(Measures.MEDIAN)))
         .asking(
             Part.of(3, "How far?", Selection.of(1), StatedRules.NONE),
-            List.of(Task.of(Measures.SD)))
+            List.of(Request.of(Measures.SD)))
         .withCovered(true);
   }
 

@@ -24,7 +24,7 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.shell.OpenWindow;
@@ -38,7 +38,7 @@ class MarksViewTest extends OpenWindow {
         .with(Item.of(1, "North", "g", new Source.ValuesText("12 15 11 20 17")))
         .asking(
             Part.of(1, "Find mean and spread", Selection.of(1), StatedRules.places(1)),
-            List.of(Task.of(Measures.MEAN), Task.of(Measures.SD)));
+            List.of(Request.of(Measures.MEAN), Request.of(Measures.SD)));
   }
 
   @Test
@@ -67,7 +67,7 @@ class MarksViewTest extends OpenWindow {
     answer("#answer-mean", "14.50");
     fire("#answer-explain");
     List<String> told = new ArrayList<>();
-    int ideas = workspace.analysis().mark(Task.of(Measures.MEAN)).explanations().size();
+    int ideas = workspace.analysis().mark(Request.of(Measures.MEAN)).explanations().size();
     assertThat(ideas).isGreaterThan(1);
     for (int i = 0; i <= ideas; i++) {
       List<String> now = texts("#answer-explained .answer-text");
@@ -131,12 +131,12 @@ class MarksViewTest extends OpenWindow {
     // One place is asked here, so 3.7 has enough.
     assertThat(text("#part-mark-1-sd")).isEqualTo("right");
     assertThat(text("#parts-progress")).isEqualTo("2 of 2 answers right; 2 answered");
-    assertThat(workspace.analysis().work(Task.of(Measures.SD)).answer()).isEqualTo("3.7");
+    assertThat(workspace.analysis().work(Request.of(Measures.SD)).answer()).isEqualTo("3.7");
     // On the sheet it is the same question.
-    robot.interact(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
+    robot.interact(() -> workspace.chooseTask(Request.of(Measures.MEDIAN)));
     fire("#part-go-1");
     assertThat(text("#mark-sd")).isEqualTo("right");
-    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MEAN));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.MEAN));
   }
 
   @Test
@@ -170,8 +170,8 @@ class MarksViewTest extends OpenWindow {
     assertThat(workspace.assignment().items()).hasSize(2);
     Assignment now = workspace.assignment();
     assertThat(now.questions(now.parts().get(1)))
-        .extracting(Question::task)
-        .contains(Task.of(Measures.VARIANCE));
+        .extracting(Question::request)
+        .contains(Request.of(Measures.VARIANCE));
     // The sample and its part are one edit.
     robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().items()).hasSize(1);

@@ -27,13 +27,13 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.rules.Tails;
-import promedio.core.sample.Portion;
+import promedio.core.sample.DataSubset;
 import promedio.desktop.projection.several.LinkedTrees;
 import promedio.desktop.window.shell.OpenWindow;
 
@@ -92,7 +92,7 @@ class SeveralViewTest extends OpenWindow {
 
     focus("#summary-1-2");
     assertThat(text("#margin-heading")).isEqualTo("Mean: lower");
-    assertThat(workspace.projection().choice().portion()).isEqualTo(Portion.group("lower"));
+    assertThat(workspace.projection().choice().subset()).isEqualTo(DataSubset.group("lower"));
     robot.write("14");
     robot.type(KeyCode.ENTER);
     settle();
@@ -111,7 +111,7 @@ class SeveralViewTest extends OpenWindow {
     settle();
 
     assertThat(find("#summary-1-3", Label.class).isFocused()).isTrue();
-    assertThat(workspace.task()).isEqualTo(Task.of(Measures.MEDIAN));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.MEDIAN));
     robot.type(KeyCode.ENTER);
     assertThat(field("#summary-answer").isFocused()).isTrue();
   }
@@ -356,7 +356,7 @@ class SeveralViewTest extends OpenWindow {
 
   @Test
   void whatAPartSaysOfATestIsShownInTheTestAndChangedThere() {
-    Task p = Measures.ofId("t_one_p 14").orElseThrow();
+    Request p = Measures.ofId("t_one_p 14").orElseThrow();
     robot.interact(
         () ->
             workspace.editParts(
@@ -497,6 +497,6 @@ class SeveralViewTest extends OpenWindow {
       assertThat(workspace.focus()).isPresent();
     }
     look(4);
-    assertThat(workspace.task()).isEqualTo(Task.of(Several.CORRELATION));
+    assertThat(workspace.request()).isEqualTo(Request.of(Several.CORRELATION));
   }
 }

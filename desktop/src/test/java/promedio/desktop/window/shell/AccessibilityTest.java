@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.session.Background;
 import promedio.desktop.window.table.CellGrid;
@@ -99,12 +99,12 @@ class AccessibilityTest extends OpenWindow {
   @Test
   void theSheetOfAWorkingHasNamesToo() {
     look(() -> workspace.choose(1));
-    look(() -> workspace.chooseTask(Task.of(Measures.VARIANCE)));
+    look(() -> workspace.chooseTask(Request.of(Measures.VARIANCE)));
     fire("#working-on-sheet");
     assertThat(nameless()).isEmpty();
     fire("#working-beside");
     fire("#sheet-mine");
-    assertThat(nameless()).as("own numbers beside %s", Task.of(Measures.VARIANCE)).isEmpty();
+    assertThat(nameless()).as("own numbers beside %s", Request.of(Measures.VARIANCE)).isEmpty();
   }
 
   @Test
@@ -150,7 +150,7 @@ class AccessibilityTest extends OpenWindow {
   @Test
   void theValuesOfTheLineUpSpeak() {
     look(() -> workspace.choose(1));
-    look(() -> workspace.chooseTask(Task.of(Measures.MEDIAN)));
+    look(() -> workspace.chooseTask(Request.of(Measures.MEDIAN)));
     look(() -> find("#line-up", Node.class).requestFocus());
     assertThat(find("#line-up", Node.class).getAccessibleText()).startsWith("24 values in order");
 
@@ -196,7 +196,7 @@ class AccessibilityTest extends OpenWindow {
     assertThat(shown("#parts")).isFalse();
 
     look(() -> workspace.choose(1));
-    look(() -> workspace.workOnSheet(Task.of(Measures.MEAN)));
+    look(() -> workspace.workOnSheet(Request.of(Measures.MEAN)));
     robot.type(KeyCode.ESCAPE);
     settle();
     assertThat(workspace.projection().choice().working()).isNull();

@@ -14,7 +14,7 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.tidy.LeaveOutWhere;
 import promedio.desktop.ReadTables;
@@ -48,7 +48,7 @@ class ActsViewTest extends OpenWindow {
     settle();
 
     assertThat(field("#answer-mean").getText()).isEqualTo("10.8");
-    assertThat(workspace.analysis().work(Task.of(Measures.MEAN)).tries()).isEmpty();
+    assertThat(workspace.analysis().work(Request.of(Measures.MEAN)).tries()).isEmpty();
     robot.type(KeyCode.TAB);
     settle();
     assertThat(shown("#mark-mean")).isTrue();
@@ -59,7 +59,7 @@ class ActsViewTest extends OpenWindow {
     robot.interact(
         () -> {
           workspace.items().type("8 10 11 11 14");
-          workspace.chooseTask(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Request.of(Measures.VARIANCE));
           view.requestFocus();
         });
     robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT7);
@@ -83,7 +83,7 @@ class ActsViewTest extends OpenWindow {
 
   @Test
   void thePercentileThatIsChosenIsTheOneThatIsWorked() {
-    Task percentile = Task.of(Measures.PERCENTILE, Exact.of(25));
+    Request percentile = Request.of(Measures.PERCENTILE, Exact.of(25));
     robot.interact(
         () -> {
           workspace.items().type("8 10 11 11 14");

@@ -140,7 +140,7 @@ class AnySizeTest extends OpenWindow {
             () -> workspace.choose(DemoAssignment.REASONS),
             () -> workspace.choose(7),
             () -> workspace.choose(1),
-            () -> workspace.workOnSheet(workspace.task()),
+            () -> workspace.workOnSheet(workspace.request()),
             () -> workspace.showParts(true),
             workspace::showDistributions,
             workspace::showQuestion,
@@ -169,7 +169,7 @@ class AnySizeTest extends OpenWindow {
   @CsvSource({"1024, 700, 100", "1280, 800, 200"})
   void buttonsAtTheHeadOfASheetShowAllOfTheirWords(double width, double height, int percent) {
     look(width, height, percent);
-    robot.interact(() -> workspace.workOnSheet(workspace.task()));
+    robot.interact(() -> workspace.workOnSheet(workspace.request()));
     settle();
     assertThat(isWhole("#working-back")).isTrue();
     assertThat(isWhole("#working-beside")).isTrue();

@@ -16,7 +16,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Assignment;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.Language;
 import promedio.desktop.demo.DemoAssignment;
 import promedio.desktop.howto.Place;
@@ -66,7 +66,7 @@ class HowToViewTest extends OpenWindow {
     press(KeyCode.ENTER);
 
     assertThat(find("#how-to", Node.class).isVisible()).isFalse();
-    assertThat(workspace.task()).isEqualTo(Task.of(Measures.SD));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.SD));
     assertThat(view.getScene().getFocusOwner().getId()).isEqualTo("answer-sd");
   }
 
@@ -110,7 +110,7 @@ class HowToViewTest extends OpenWindow {
                         .anyMatch(node -> id.equals(node.getId())))
             .orElse(focused != null);
     boolean measure =
-        place.measure().map(key -> workspace.task().measure().key().equals(key)).orElse(true);
+        place.measure().map(key -> workspace.request().measure().key().equals(key)).orElse(true);
     boolean opened =
         place
             .open()
@@ -152,7 +152,7 @@ class HowToViewTest extends OpenWindow {
 
     robot.interact(show::fire);
     settle();
-    assertThat(workspace.task().measure().key()).isEqualTo("correlation");
+    assertThat(workspace.request().measure().key()).isEqualTo("correlation");
 
     robot.interact(workspace.session()::undo);
     assertThat(workspace.assignment().title()).isEqualTo("Mine");
@@ -160,7 +160,7 @@ class HowToViewTest extends OpenWindow {
 
   @Test
   void theMarginAndAnExplainedSlipLeadToTheirTopics() {
-    robot.interact(() -> workspace.chooseTask(Task.of(Measures.VARIANCE)));
+    robot.interact(() -> workspace.chooseTask(Request.of(Measures.VARIANCE)));
     settle();
     robot.interact(() -> find("#margin-how-to", Hyperlink.class).fire());
     settle();

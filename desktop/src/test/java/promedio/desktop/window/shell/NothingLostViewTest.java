@@ -23,14 +23,14 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.ClassTable;
 import promedio.core.table.ReadingChoices;
-import promedio.core.tidy.Replay;
+import promedio.core.tidy.StepPipeline;
 import promedio.desktop.ReadTables;
 import promedio.desktop.session.Background;
 import promedio.files.assignment.AssignmentFile;
@@ -45,7 +45,7 @@ class NothingLostViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
         .asking(
-            Part.of(1, "Find", Selection.of(1), StatedRules.NONE), List.of(Task.of(Measures.MEAN)));
+            Part.of(1, "Find", Selection.of(1), StatedRules.NONE), List.of(Request.of(Measures.MEAN)));
   }
 
   private void undoKey() {
@@ -136,7 +136,7 @@ class NothingLostViewTest extends OpenWindow {
   void aStepThatLightsUpLeavesTheFieldThatIsTypedIn() throws Exception {
     robot.interact(
         () -> {
-          workspace.chooseTask(Task.of(Measures.VARIANCE));
+          workspace.chooseTask(Request.of(Measures.VARIANCE));
           view.requestFocus();
         });
     robot.push(KeyCode.SHORTCUT, KeyCode.DIGIT7);
@@ -246,7 +246,7 @@ class NothingLostViewTest extends OpenWindow {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     ImportedTable imported =
         new ImportedTable(
-            1, "log", original, ReadingChoices.NONE, Replay.of(ReadTables.of("a,b\n1,2\n3,4\n")));
+            1, "log", original, ReadingChoices.NONE, StepPipeline.of(ReadTables.of("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("theirs").with(imported), file);
     return file;

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.message.Texts;
 import promedio.core.rules.ClassEnd;
 import promedio.core.table.Kind;
-import promedio.core.tidy.Ask;
+import promedio.core.tidy.StepField;
 import promedio.core.tidy.ChangeKind;
 import promedio.core.tidy.ChooseColumns;
 import promedio.core.tidy.ComputeColumn;
@@ -80,7 +80,7 @@ class StepKindTest {
   void everythingThatIsAskedHasItsWords() {
     for (StepKind kind : StepKinds.ALL.stream().filter(StepKind::hasForm).toList()) {
       assertThat(Texts.has("stepkind." + kind.code())).as(kind.code()).isTrue();
-      for (Ask ask : kind.asks()) {
+      for (StepField ask : kind.asks()) {
         assertThat(Texts.has("ask." + ask.code())).as(ask.code()).isTrue();
         for (String choice : ask.choices()) {
           assertThat(Texts.has("ask." + ask.code() + "." + choice)).as(choice).isTrue();
@@ -96,7 +96,7 @@ class StepKindTest {
     Step step =
         new Recode("code", List.of())
             .stepKind()
-            .step(ask -> ask == Ask.COLUMN ? "code" : "1 -> early; 2=late, 9 →");
+            .step(ask -> ask == StepField.COLUMN ? "code" : "1 -> early; 2=late, 9 →");
 
     assertThat(step)
         .isEqualTo(

@@ -9,7 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -44,9 +44,9 @@ class FormulaSetterTest {
     for (Data data : List.of(TRAYS, BASKETS)) {
       for (QuantileRule rule : QuantileRule.values()) {
         CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
-        for (Task task : tasks()) {
-          for (Method method : Method.of(task, rules)) {
-            Working.of(data, rules, task, method).ifPresent(w -> collect(w, rules, formulas));
+        for (Request request : requests()) {
+          for (Method method : Method.of(request, rules)) {
+            Working.of(data, rules, request, method).ifPresent(w -> collect(w, rules, formulas));
           }
         }
       }
@@ -57,16 +57,16 @@ class FormulaSetterTest {
     }
   }
 
-  private static List<Task> tasks() {
-    List<Task> tasks = new ArrayList<>();
+  private static List<Request> requests() {
+    List<Request> requests = new ArrayList<>();
     for (Measure measure : Measures.all()) {
-      tasks.add(Task.of(measure));
+      requests.add(Request.of(measure));
     }
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      tasks.add(new Task(measure, measure.parameters().stream().map(each -> number).toList()));
+      requests.add(new Request(measure, measure.parameters().stream().map(each -> number).toList()));
     }
-    return tasks;
+    return requests;
   }
 
   private static void collect(Working working, CourseRules rules, Set<String> formulas) {

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
 import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
@@ -36,7 +36,7 @@ class WorkingViewTest extends OpenWindow {
   }
 
   private void choose(Measure measure) {
-    robot.interact(() -> workspace.chooseTask(Task.of(measure)));
+    robot.interact(() -> workspace.chooseTask(Request.of(measure)));
   }
 
   /** What the steps say to a screen reader; a formula is a picture. */

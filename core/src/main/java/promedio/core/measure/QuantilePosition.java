@@ -11,14 +11,14 @@ import promedio.core.rules.QuantileRule;
  * @param below the position, which may lie outside 1 … n and is held within when values are taken
  * @param share γ, from 0 to 1
  */
-public record Place(BigInteger below, Exact share) {
+public record QuantilePosition(BigInteger below, Exact share) {
 
   private static final Exact HALF = Exact.of(1, 2);
 
   /** {@return the middle of the values from one position to another} */
-  public static Place middle(BigInteger first, BigInteger last) {
+  public static QuantilePosition middle(BigInteger first, BigInteger last) {
     BigInteger twice = first.add(last);
-    return new Place(twice.shiftRight(1), twice.testBit(0) ? HALF : Exact.ZERO);
+    return new QuantilePosition(twice.shiftRight(1), twice.testBit(0) ? HALF : Exact.ZERO);
   }
 
   /**
@@ -30,7 +30,7 @@ public record Place(BigInteger below, Exact share) {
    * @param p from 0 to 1
    * @throws IllegalArgumentException for the two rules that take halves
    */
-  public static Place of(QuantileRule rule, BigInteger n, Exact p) {
+  public static QuantilePosition of(QuantileRule rule, BigInteger n, Exact p) {
     Exact position = Exact.of(n).times(p).plus(shift(rule, p));
     BigInteger j = position.floor();
     Exact g = position.minus(Exact.of(j));
@@ -41,7 +41,7 @@ public record Place(BigInteger below, Exact share) {
           case HF3 -> g.signum() == 0 && !j.testBit(0) ? Exact.ZERO : Exact.ONE;
           case HF4, HF5, HF6, HF7, HF8, HF9, HALVES_WITHOUT_MEDIAN, HALVES_WITH_MEDIAN -> g;
         };
-    return new Place(j, share);
+    return new QuantilePosition(j, share);
   }
 
   /** {@return the position as one number, held within 1 and n, such as 6.5 or 3.25} */

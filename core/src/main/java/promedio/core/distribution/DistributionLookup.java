@@ -16,7 +16,7 @@ import promedio.core.number.Exact;
  * @param upper what lies beyond it
  * @param both what lies farther from 0 than it, of curves that are symmetric
  */
-public record Read(
+public record DistributionLookup(
     Approximate value, Approximate area, Approximate upper, Optional<Approximate> both) {
 
   private static final Exact LARGEST = Exact.of(10).pow(100);
@@ -30,13 +30,13 @@ public record Read(
    *
    * @throws BadInputException if the digits of that are not sure; the message says why
    */
-  public static Read at(Curve curve, List<Exact> degrees, Exact value) throws BadInputException {
+  public static DistributionLookup at(Distribution curve, List<Exact> degrees, Exact value) throws BadInputException {
     refuse(curve.problem(degrees));
     refuseExtreme(value);
     Optional<Approximate> both =
         curve.isSymmetric() ? Optional.of(curve.area(value, degrees, Tail.TWO)) : Optional.empty();
-    Read read =
-        new Read(
+    DistributionLookup read =
+        new DistributionLookup(
             shown(value),
             curve.area(value, degrees, Tail.LOWER),
             curve.area(value, degrees, Tail.UPPER),
@@ -57,7 +57,7 @@ public record Read(
    * @param tail which area it is; {@link Tail#TWO} of symmetric curves only
    * @throws BadInputException if the digits of that are not sure; the message says why
    */
-  public static Read of(Curve curve, List<Exact> degrees, Exact given, Tail tail)
+  public static DistributionLookup of(Distribution curve, List<Exact> degrees, Exact given, Tail tail)
       throws BadInputException {
     refuse(curve.problem(degrees));
     Exact lower =
@@ -68,12 +68,12 @@ public record Read(
         };
     Exact upper = Exact.ONE.minus(lower);
     Exact smaller = lower.compareTo(upper) < 0 ? lower : upper;
-    refuse(Curve.problem(smaller));
+    refuse(Distribution.problem(smaller));
     Optional<Approximate> both =
         curve.isSymmetric() ? Optional.of(shown(smaller.times(2))) : Optional.empty();
     Approximate value = curve.value(given, degrees, tail);
     refuseExtreme(value.decimal());
-    return new Read(value, shown(lower), shown(upper), both);
+    return new DistributionLookup(value, shown(lower), shown(upper), both);
   }
 
   private static void refuse(Optional<Message> problem) throws BadInputException {

@@ -11,9 +11,9 @@ import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 
 /** Columns of one table taken together: as pairs, as groups, as counts crossed. */
-public final class Together {
+public final class ColumnPairing {
 
-  private Together() {}
+  private ColumnPairing() {}
 
   /** {@return the rows in which both columns have a number} */
   public static Pairs pairs(NumberColumn x, NumberColumn y) {

@@ -3,10 +3,10 @@ package promedio.core.measure;
 import promedio.core.formula.Quantity;
 
 /** What is known of some data by some rules. */
-public interface Known {
+public interface FastPathInput {
 
   /** {@return the data, the rules and the arguments of what is asked} */
-  Setting setting();
+  MeasureContext setting();
 
   /** {@return what no course rule changes} */
   Summary summary();

@@ -14,15 +14,15 @@ import promedio.core.number.Exact;
  * @param counted what was counted
  * @param expected a number above or equal to 0 for each, of whatever sum; they are scaled by it
  */
-public record Fit(Categories counted, List<Exact> expected) implements Data {
+public record GoodnessOfFitData(Categories counted, List<Exact> expected) implements Data {
 
-  public Fit {
+  public GoodnessOfFitData {
     expected = List.copyOf(expected);
   }
 
   /** {@return the categories beside equal proportions} */
-  public static Fit equal(Categories categories) {
-    return new Fit(categories, Collections.nCopies(categories.rows().size(), Exact.ONE));
+  public static GoodnessOfFitData equal(Categories categories) {
+    return new GoodnessOfFitData(categories, Collections.nCopies(categories.rows().size(), Exact.ONE));
   }
 
   /**
@@ -30,7 +30,7 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
    *
    * @throws BadInputException if they are not as many, one is negative, or all are 0
    */
-  public static Fit read(Categories categories, List<Exact> expected) throws BadInputException {
+  public static GoodnessOfFitData read(Categories categories, List<Exact> expected) throws BadInputException {
     if (expected.size() != categories.rows().size()) {
       throw new BadInputException(
           Message.of(
@@ -42,7 +42,7 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
     if (negative || expected.stream().allMatch(each -> each.signum() == 0)) {
       throw new BadInputException(Message.of("fit.not-positive"));
     }
-    return new Fit(categories, expected);
+    return new GoodnessOfFitData(categories, expected);
   }
 
   /** {@return the count that is expected of the category at the index} */
@@ -81,7 +81,7 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
 
   private Optional<Data> changed(List<Categories.Row> rows) {
     try {
-      return Optional.of(new Fit(Categories.read(rows, counted.missing()), expected));
+      return Optional.of(new GoodnessOfFitData(Categories.read(rows, counted.missing()), expected));
     } catch (BadInputException e) {
       // No counts come of it.
       return Optional.empty();
@@ -94,7 +94,7 @@ public record Fit(Categories counted, List<Exact> expected) implements Data {
   }
 
   @Override
-  public Optional<Fit> fit() {
+  public Optional<GoodnessOfFitData> fit() {
     return Optional.of(this);
   }
 

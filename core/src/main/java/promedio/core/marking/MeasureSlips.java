@@ -18,9 +18,9 @@ import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
 /** Something else was given than what was asked. */
-final class MixUps {
+final class MeasureSlips {
 
-  private MixUps() {}
+  private MeasureSlips() {}
 
   static void find(Problem problem, Candidates out) {
     Computation computation = problem.computation();

@@ -14,7 +14,7 @@ import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 
 /** Which part of data of several samples is meant. */
-class PortionTest {
+class DataSubsetTest {
 
   private static Sample sample(long... values) {
     return new Sample(Values.ofDecimals(values, 0));
@@ -32,63 +32,63 @@ class PortionTest {
 
   @Test
   void aGroupTwoGroupsAndAllTogetherAreDataOfTheirOwn() {
-    assertThat(Portion.group("lower").of(TERRACES)).contains(sample(4, 6));
-    assertThat(Portion.TOGETHER.of(TERRACES)).contains(sample(8, 10, 9, 4, 6));
-    assertThat(Portion.two("lower", "upper").of(TERRACES).orElseThrow().groups().orElseThrow())
+    assertThat(DataSubset.group("lower").of(TERRACES)).contains(sample(4, 6));
+    assertThat(DataSubset.TOGETHER.of(TERRACES)).contains(sample(8, 10, 9, 4, 6));
+    assertThat(DataSubset.two("lower", "upper").of(TERRACES).orElseThrow().groups().orElseThrow())
         .extracting(groups -> groups.samples().get(0).name())
         .isEqualTo("lower");
-    assertThat(Portion.WHOLE.of(TERRACES)).contains(TERRACES);
+    assertThat(DataSubset.WHOLE.of(TERRACES)).contains(TERRACES);
   }
 
   @Test
   void xAndYOfPairsAreSamples() {
-    assertThat(Portion.X.of(PAIRS)).contains(sample(1, 2));
-    assertThat(Portion.Y.of(PAIRS)).contains(sample(5, 7));
+    assertThat(DataSubset.X.of(PAIRS)).contains(sample(1, 2));
+    assertThat(DataSubset.Y.of(PAIRS)).contains(sample(5, 7));
   }
 
   @Test
   void whatIsNotThereIsNone() {
-    assertThat(Portion.group("attic").of(TERRACES)).isEmpty();
-    assertThat(Portion.two("upper", "attic").of(TERRACES)).isEmpty();
-    assertThat(Portion.X.of(TERRACES)).isEmpty();
-    assertThat(Portion.TOGETHER.of(sample(1))).isEmpty();
-    assertThatThrownBy(() -> new Portion(Portion.Kind.TWO, List.of("upper")))
+    assertThat(DataSubset.group("attic").of(TERRACES)).isEmpty();
+    assertThat(DataSubset.two("upper", "attic").of(TERRACES)).isEmpty();
+    assertThat(DataSubset.X.of(TERRACES)).isEmpty();
+    assertThat(DataSubset.TOGETHER.of(sample(1))).isEmpty();
+    assertThatThrownBy(() -> new DataSubset(DataSubset.Kind.TWO, List.of("upper")))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
   @Test
   void categoriesAreSetBesideWhatIsExpectedOfThem() {
     Data colours = TypedCategories.read("green 3\nred 5", DecimalSign.POINT).data();
-    Portion given = Portion.fit(List.of(Exact.of(1, 3), Exact.ONE));
+    DataSubset given = DataSubset.fit(List.of(Exact.of(1, 3), Exact.ONE));
 
     assertThat(given.groups()).containsExactly("1/3", "1");
     assertThat(given.of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
         .isEqualTo(Exact.of(2));
-    assertThat(Portion.fit(List.of()).of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
+    assertThat(DataSubset.fit(List.of()).of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
         .isEqualTo(Exact.of(4));
-    assertThat(Portion.fit(List.of(Exact.ONE)).of(colours)).isEmpty();
+    assertThat(DataSubset.fit(List.of(Exact.ONE)).of(colours)).isEmpty();
     assertThat(given.of(TERRACES)).isEmpty();
-    assertThatThrownBy(() -> new Portion(Portion.Kind.FIT, List.of("much")))
+    assertThatThrownBy(() -> new DataSubset(DataSubset.Kind.FIT, List.of("much")))
         .isInstanceOf(IllegalArgumentException.class);
   }
 
-  static Stream<Arguments> portions() {
+  static Stream<Arguments> subsets() {
     Data colours = TypedCategories.read("green 3\nred 5", DecimalSign.POINT).data();
     return Stream.of(
-        Arguments.of(Portion.WHOLE, TERRACES),
-        Arguments.of(Portion.X, PAIRS),
-        Arguments.of(Portion.Y, PAIRS),
-        Arguments.of(Portion.group("upper"), TERRACES),
-        Arguments.of(Portion.TOGETHER, TERRACES),
-        Arguments.of(Portion.two("upper", "lower"), TERRACES),
-        Arguments.of(Portion.fit(List.of()), colours));
+        Arguments.of(DataSubset.WHOLE, TERRACES),
+        Arguments.of(DataSubset.X, PAIRS),
+        Arguments.of(DataSubset.Y, PAIRS),
+        Arguments.of(DataSubset.group("upper"), TERRACES),
+        Arguments.of(DataSubset.TOGETHER, TERRACES),
+        Arguments.of(DataSubset.two("upper", "lower"), TERRACES),
+        Arguments.of(DataSubset.fit(List.of()), colours));
   }
 
   @ParameterizedTest
   @MethodSource("portions")
-  void itTellsWhatItsDataAreAbout(Portion portion, Data whole) {
-    assertThat(portion.fits(whole.subject())).isTrue();
-    assertThat(portion.of(whole).orElseThrow().subject())
-        .isEqualTo(portion.subject(whole.subject()));
+  void itTellsWhatItsDataAreAbout(DataSubset subset, Data whole) {
+    assertThat(subset.fits(whole.subject())).isTrue();
+    assertThat(subset.of(whole).orElseThrow().subject())
+        .isEqualTo(subset.subject(whole.subject()));
   }
 }

@@ -16,32 +16,32 @@ import promedio.core.sample.Sample;
  * @param formula what is made of it
  * @param rest the values that are left, where some were left out
  */
-public record Sighting(
+public record InspectionResult(
     int row, Map<Quantity, Exact> found, Formula formula, Optional<Sample> rest) {
 
-  public Sighting {
+  public InspectionResult {
     found = Map.copyOf(found);
   }
 
   /** {@return numbers and what is made of them} */
-  static Sighting of(Map<Quantity, Exact> found, Formula formula) {
-    return new Sighting(-1, found, formula, Optional.empty());
+  static InspectionResult of(Map<Quantity, Exact> found, Formula formula) {
+    return new InspectionResult(-1, found, formula, Optional.empty());
   }
 
   /** {@return numbers that a row gave, and what is made of them} */
-  static Sighting of(int row, Map<Quantity, Exact> found, Formula formula) {
-    return new Sighting(row, found, formula, Optional.empty());
+  static InspectionResult of(int row, Map<Quantity, Exact> found, Formula formula) {
+    return new InspectionResult(row, found, formula, Optional.empty());
   }
 
   /** {@return the same with another number under a name} */
-  public Sighting with(Quantity quantity, Exact value) {
+  public InspectionResult with(Quantity quantity, Exact value) {
     Map<Quantity, Exact> changed = new HashMap<>(found);
     changed.put(quantity, value);
-    return new Sighting(row, changed, formula, rest);
+    return new InspectionResult(row, changed, formula, rest);
   }
 
   /** {@return the same with another formula} */
-  public Sighting with(Formula other) {
-    return new Sighting(row, found, other, rest);
+  public InspectionResult with(Formula other) {
+    return new InspectionResult(row, found, other, rest);
   }
 }

@@ -11,7 +11,7 @@ import java.util.function.UnaryOperator;
  * A number other than 0 that is known by brackets as narrow as one likes; its digits are still
  * right, since the bracket is narrowed until both its ends round to the same.
  */
-public final class Enclosed implements Real {
+public final class BracketedReal implements Real {
 
   private static final int FIRST_DIGITS = 50;
 
@@ -22,7 +22,7 @@ public final class Enclosed implements Real {
   private final IntFunction<Bracket> bracketOfDigits;
   private final Supplier<Exact> exact;
 
-  private Enclosed(int signum, IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
+  private BracketedReal(int signum, IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
     this.signum = signum;
     this.bracketOfDigits = bracketOfDigits;
     this.exact = exact;
@@ -35,8 +35,8 @@ public final class Enclosed implements Real {
    * @param exact the number itself, for the rare case that it lies on a rounding border; may be
    *     slow
    */
-  public static Enclosed of(IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
-    return new Enclosed(1, bracketOfDigits, exact);
+  public static BracketedReal of(IntFunction<Bracket> bracketOfDigits, Supplier<Exact> exact) {
+    return new BracketedReal(1, bracketOfDigits, exact);
   }
 
   /**
@@ -44,12 +44,12 @@ public final class Enclosed implements Real {
    *
    * @throws IllegalArgumentException if they are not
    */
-  public static Enclosed sum(Exact fraction, Exact root) {
+  public static BracketedReal sum(Exact fraction, Exact root) {
     if (!fraction.isRational() || root.isRational()) {
       throw new IllegalArgumentException("no fraction and irrational root: " + fraction + root);
     }
     int signum = fraction.abs().compareTo(root.abs()) > 0 ? fraction.signum() : root.signum();
-    return new Enclosed(
+    return new BracketedReal(
         signum,
         digits -> {
           // Both terms are within one unit of the last of so many decimals.

@@ -25,7 +25,7 @@ import promedio.core.sample.Values;
  * What a measure is defined for: the kind of data, the course rules, and the arguments of what is
  * asked. It knows the parts that formulas of such data are made of.
  */
-public final class Setting {
+public final class MeasureContext {
 
   private static final Formula WIDTH = Quantity.CLASS_WIDTH.formula();
 
@@ -38,7 +38,7 @@ public final class Setting {
   /** What sums run over where the data are of more than one variable. */
   private final Optional<Scope> several;
 
-  private Setting(
+  private MeasureContext(
       Data data,
       CourseRules rules,
       Tally tally,
@@ -54,24 +54,24 @@ public final class Setting {
   }
 
   /** {@return the setting of the data and the rules, without arguments} */
-  public static Setting of(Data data, CourseRules rules) {
+  public static MeasureContext of(Data data, CourseRules rules) {
     Optional<Grouped> classes =
         data.classes()
             .filter(table -> !table.rows().isEmpty())
             .map(table -> Grouped.of(table, rules.get(Rule.OPEN_CLASS)));
-    return new Setting(data, rules, data.tally(), classes, List.of(), RowsOfSeveral.of(data));
+    return new MeasureContext(data, rules, data.tally(), classes, List.of(), RowsOfSeveral.of(data));
   }
 
   /** {@return the same for what is asked with these arguments} */
-  public Setting with(List<Exact> others) {
+  public MeasureContext with(List<Exact> others) {
     return others.equals(arguments)
         ? this
-        : new Setting(data, rules, tally, classes, others, several);
+        : new MeasureContext(data, rules, tally, classes, others, several);
   }
 
   /** {@return the same where sums run over other values and frequencies} */
-  public Setting over(Tally rows) {
-    return new Setting(data, rules, rows, classes, arguments, several);
+  public MeasureContext over(Tally rows) {
+    return new MeasureContext(data, rules, rows, classes, arguments, several);
   }
 
   /** {@return the data} */

@@ -15,7 +15,7 @@ import promedio.core.sample.Groups.Group;
  * @param groups the groups that are meant, where the kind names some; of a fit the expected
  *     numbers, as exact texts
  */
-public record Portion(Kind kind, List<String> groups) {
+public record DataSubset(Kind kind, List<String> groups) {
 
   /** The kinds of parts. */
   public enum Kind {
@@ -57,18 +57,18 @@ public record Portion(Kind kind, List<String> groups) {
   }
 
   /** All of the data. */
-  public static final Portion WHOLE = new Portion(Kind.WHOLE, List.of());
+  public static final DataSubset WHOLE = new DataSubset(Kind.WHOLE, List.of());
 
   /** The first number of each pair. */
-  public static final Portion X = new Portion(Kind.X, List.of());
+  public static final DataSubset X = new DataSubset(Kind.X, List.of());
 
   /** The second number of each pair. */
-  public static final Portion Y = new Portion(Kind.Y, List.of());
+  public static final DataSubset Y = new DataSubset(Kind.Y, List.of());
 
   /** The values of all groups as one sample. */
-  public static final Portion TOGETHER = new Portion(Kind.TOGETHER, List.of());
+  public static final DataSubset TOGETHER = new DataSubset(Kind.TOGETHER, List.of());
 
-  public Portion {
+  public DataSubset {
     groups = List.copyOf(groups);
     if (!kind.takes(groups)) {
       throw new IllegalArgumentException(kind.code() + " of " + groups);
@@ -76,12 +76,12 @@ public record Portion(Kind kind, List<String> groups) {
   }
 
   /** {@return one of several groups} */
-  public static Portion group(String name) {
-    return new Portion(Kind.GROUP, List.of(name));
+  public static DataSubset group(String name) {
+    return new DataSubset(Kind.GROUP, List.of(name));
   }
 
   /** {@return each of the groups of some data, in order; none where they have no groups} */
-  public static List<Portion> eachGroup(Data whole) {
+  public static List<DataSubset> eachGroup(Data whole) {
     return whole.groups().stream()
         .flatMap(all -> all.samples().stream())
         .map(each -> group(each.name()))
@@ -93,13 +93,13 @@ public record Portion(Kind kind, List<String> groups) {
    *
    * @param expected a number for each category, scaled by their sum; none for equal proportions
    */
-  public static Portion fit(List<Exact> expected) {
-    return new Portion(Kind.FIT, expected.stream().map(Exact::toString).toList());
+  public static DataSubset fit(List<Exact> expected) {
+    return new DataSubset(Kind.FIT, expected.stream().map(Exact::toString).toList());
   }
 
   /** {@return two of several groups, in this order} */
-  public static Portion two(String first, String second) {
-    return new Portion(Kind.TWO, List.of(first, second));
+  public static DataSubset two(String first, String second) {
+    return new DataSubset(Kind.TWO, List.of(first, second));
   }
 
   /** {@return whether data about this have such a portion, as far as that can be told} */
@@ -151,8 +151,8 @@ public record Portion(Kind kind, List<String> groups) {
     try {
       return Optional.of(
           groups.isEmpty()
-              ? Fit.equal(counted)
-              : Fit.read(
+              ? GoodnessOfFitData.equal(counted)
+              : GoodnessOfFitData.read(
                   counted,
                   groups.stream().flatMap(each -> PlainText.read(each).stream()).toList()));
     } catch (BadInputException e) {

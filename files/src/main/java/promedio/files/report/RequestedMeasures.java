@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
@@ -16,10 +16,10 @@ import promedio.core.number.NumberText;
 import promedio.core.number.Reading;
 
 /** The measures that are computed only when asked for, since they need a number of their own. */
-public final class Extras {
+public final class RequestedMeasures {
 
   /** None of them. */
-  public static final Extras NONE = new Extras(Optional.empty(), Map.of(), Map.of(), List.of());
+  public static final RequestedMeasures NONE = new RequestedMeasures(Optional.empty(), Map.of(), Map.of(), List.of());
 
   /** The level of an interval of confidence, in percent, where none is asked for. */
   static final Exact USUAL_LEVEL = Exact.of(95);
@@ -34,7 +34,7 @@ public final class Extras {
   private final Map<String, Exact> with;
   private final List<Exact> expected;
 
-  private Extras(
+  private RequestedMeasures(
       Optional<Exact> trim,
       Map<String, Exact> percentiles,
       Map<String, Exact> with,
@@ -46,11 +46,11 @@ public final class Extras {
   }
 
   /** {@return what one sample tells of the mean that it was drawn from, of what is given} */
-  List<Task> tests() {
+  List<Request> tests() {
     Optional<Exact> mu = Optional.ofNullable(with.get("mu"));
     Optional<Exact> sigma = Optional.ofNullable(with.get("sigma"));
     List<Exact> level = List.of(with.getOrDefault("level", USUAL_LEVEL));
-    List<Task> tests = new ArrayList<>();
+    List<Request> tests = new ArrayList<>();
     mu.ifPresent(against -> add(tests, Several.tOfOne(), List.of(against)));
     if (mu.isPresent() && sigma.isPresent()) {
       add(tests, Several.zOfOne(), List.of(mu.get(), sigma.get()));
@@ -63,8 +63,8 @@ public final class Extras {
     return tests;
   }
 
-  private static void add(List<Task> tests, List<Measure> measures, List<Exact> arguments) {
-    measures.forEach(measure -> tests.add(new Task(measure, arguments)));
+  private static void add(List<Request> tests, List<Measure> measures, List<Exact> arguments) {
+    measures.forEach(measure -> tests.add(new Request(measure, arguments)));
   }
 
   /**
@@ -76,7 +76,7 @@ public final class Extras {
    *     {@code sigma}, {@code level}, {@code x}, and {@code expected}, numbers with commas between
    * @throws BadInputException if one is no number, or beyond what makes sense
    */
-  public static Extras of(Optional<String> trim, List<String> percentiles, Map<String, String> with)
+  public static RequestedMeasures of(Optional<String> trim, List<String> percentiles, Map<String, String> with)
       throws BadInputException {
     Map<String, Exact> read = new LinkedHashMap<>();
     for (String percent : percentiles) {
@@ -96,7 +96,7 @@ public final class Extras {
         expected.add(number("expected", part.strip()));
       }
     }
-    return new Extras(share, read, arguments, expected);
+    return new RequestedMeasures(share, read, arguments, expected);
   }
 
   private static Exact argument(String name, String text) throws BadInputException {

@@ -9,14 +9,14 @@ import java.util.stream.Stream;
  *
  * @param code {@code exact}, or the number of places that every step is rounded to
  */
-public record Carry(String code) implements Coded {
+public record IntermediateRounding(String code) implements Coded {
 
   /**
    * Makes one.
    *
    * @throws IllegalArgumentException if the code is none
    */
-  public Carry {
+  public IntermediateRounding {
     boolean places = code.matches("\\d{1,2}") && Integer.parseInt(code) <= Rule.MOST_PLACES;
     if (!places && !code.equals("exact")) {
       throw new IllegalArgumentException(
@@ -25,13 +25,13 @@ public record Carry(String code) implements Coded {
   }
 
   /** Exact values. */
-  public static final Carry EXACT = new Carry("exact");
+  public static final IntermediateRounding EXACT = new IntermediateRounding("exact");
 
   /** {@return all there are: exact, and 0 to 12 places} */
-  static List<Carry> all() {
+  static List<IntermediateRounding> all() {
     return Stream.concat(
             Stream.of(EXACT),
-            IntStream.rangeClosed(0, Rule.MOST_PLACES).mapToObj(i -> new Carry(String.valueOf(i))))
+            IntStream.rangeClosed(0, Rule.MOST_PLACES).mapToObj(i -> new IntermediateRounding(String.valueOf(i))))
         .toList();
   }
 }

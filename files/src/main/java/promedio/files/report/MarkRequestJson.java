@@ -18,7 +18,7 @@ import promedio.core.entry.MissingSigns;
 import promedio.core.limit.Limit;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Task;
+import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
@@ -32,7 +32,7 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.Fit;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
@@ -42,7 +42,7 @@ import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
 
 /** Samples and course rules as they stand in lines of JSON. */
-public final class QuestionJson {
+public final class MarkRequestJson {
 
   /** Reads decimals as they are written. */
   public static final ObjectMapper JSON =
@@ -55,7 +55,7 @@ public final class QuestionJson {
   private static final List<String> KINDS =
       List.of("values", "frequencies", "classes", "categories", "pairs", "groups", "cross");
 
-  private QuestionJson() {}
+  private MarkRequestJson() {}
 
   /**
    * {@return the object that the line is}
@@ -225,7 +225,7 @@ public final class QuestionJson {
    *
    * @throws BadInputException if there is no such measure; the message says why
    */
-  public static Task task(JsonNode question) throws BadInputException {
+  public static Request request(JsonNode question) throws BadInputException {
     // Two kinds of data are the more telling mistake, whatever else is missing.
     refuseTwo(question);
     JsonNode key = question.path("measure");
@@ -243,7 +243,7 @@ public final class QuestionJson {
     for (Parameter parameter : measure.parameters()) {
       JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
       if (isAbsent(given) && parameter.quantity().id().equals("level")) {
-        arguments.add(Extras.USUAL_LEVEL);
+        arguments.add(RequestedMeasures.USUAL_LEVEL);
         continue;
       }
       if (isAbsent(given)) {
@@ -251,11 +251,11 @@ public final class QuestionJson {
       }
       arguments.add(number(given));
     }
-    Optional<Message> refusal = Task.refusal(measure, arguments);
+    Optional<Message> refusal = Request.refusal(measure, arguments);
     if (refusal.isPresent()) {
       throw Texts.refusal("mark.with", measure.key(), refusal.get().text());
     }
-    return new Task(measure, arguments);
+    return new Request(measure, arguments);
   }
 
   /**
@@ -264,8 +264,8 @@ public final class QuestionJson {
    *
    * @throws BadInputException if they cannot be read; the message says why
    */
-  public static Data data(JsonNode question, Task task) throws BadInputException {
-    return asked(data(question), question.path("with"), task);
+  public static Data data(JsonNode question, Request request) throws BadInputException {
+    return asked(data(question), question.path("with"), request);
   }
 
   /**
@@ -275,19 +275,19 @@ public final class QuestionJson {
    * @param with what else is given
    * @throws BadInputException if the task is none of such data; the message says why
    */
-  public static Data asked(Data data, JsonNode with, Task task) throws BadInputException {
-    Data asked = narrowed(data, with, task);
-    if (asked.subject() != task.measure().subject()) {
-      throw Texts.refusal("mark.subject", task.key());
+  public static Data asked(Data data, JsonNode with, Request request) throws BadInputException {
+    Data asked = narrowed(data, with, request);
+    if (asked.subject() != request.measure().subject()) {
+      throw Texts.refusal("mark.subject", request.key());
     }
     return asked;
   }
 
-  private static Data narrowed(Data data, JsonNode with, Task task) throws BadInputException {
-    if (task.measure().subject() == Subject.FIT && data.categories().isPresent()) {
+  private static Data narrowed(Data data, JsonNode with, Request request) throws BadInputException {
+    if (request.measure().subject() == Subject.FIT && data.categories().isPresent()) {
       return fit(data.categories().get(), with.path("expected"));
     }
-    boolean two = Several.ofTwoGroups().contains(task.measure());
+    boolean two = Several.ofTwoGroups().contains(request.measure());
     if (two && data.groups().isPresent() && !isAbsent(with.path("a"))) {
       Groups groups = data.groups().get();
       return groups.two(
@@ -307,13 +307,13 @@ public final class QuestionJson {
 
   private static Data fit(Categories counted, JsonNode expected) throws BadInputException {
     if (isAbsent(expected)) {
-      return Fit.equal(counted);
+      return GoodnessOfFitData.equal(counted);
     }
     List<Exact> numbers = new ArrayList<>();
     for (String part : expected.asText().split(",", -1)) {
       numbers.add(number(JSON.getNodeFactory().textNode(part.strip())));
     }
-    return Fit.read(counted, numbers);
+    return GoodnessOfFitData.read(counted, numbers);
   }
 
   /**

@@ -7,7 +7,7 @@ import promedio.core.number.Real;
 import promedio.core.number.Rounding;
 
 /** How the last digit of an answer came about. */
-enum Ending {
+enum RoundingVariant {
   /** Rounded as the course asks. */
   ROUNDED,
   /** Rounded by the other rule for ties. */

@@ -7,9 +7,9 @@ import promedio.core.table.Column;
 import promedio.core.table.Table;
 
 /** Columns by the names that steps have for them. */
-final class Named {
+final class ColumnLookup {
 
-  private Named() {}
+  private ColumnLookup() {}
 
   /** {@return the column of this name, which must be there} */
   static Column column(Table table, String name) throws BadInputException {

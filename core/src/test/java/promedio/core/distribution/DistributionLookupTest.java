@@ -16,7 +16,7 @@ import promedio.core.message.BadInputException;
 import promedio.core.number.Exact;
 
 /** What is read off curves has the digits that it shows, or is refused in words. */
-class ReadTest {
+class DistributionLookupTest {
 
   private static final List<String> NUMBERS =
       List.of(
@@ -28,7 +28,7 @@ class ReadTest {
   }
 
   private static List<Exact> degrees(String text) {
-    return text == null ? List.of() : Arrays.stream(text.split(" ")).map(ReadTest::exact).toList();
+    return text == null ? List.of() : Arrays.stream(text.split(" ")).map(DistributionLookupTest::exact).toList();
   }
 
   @ParameterizedTest
@@ -40,11 +40,11 @@ class ReadTest {
     "F, 5 30, 2.5, 0.05244410472445022",
     "NORMAL, , 30, 4.906713927148187e-198"
   })
-  void twelveDigitsAreRight(Curve curve, String degrees, String at, String beyond)
+  void twelveDigitsAreRight(Distribution curve, String degrees, String at, String beyond)
       throws BadInputException {
     MathContext twelve = new MathContext(Approximate.SURE_DIGITS);
 
-    assertThat(Read.at(curve, degrees(degrees), exact(at)).upper().value().round(twelve))
+    assertThat(DistributionLookup.at(curve, degrees(degrees), exact(at)).upper().value().round(twelve))
         .isEqualByComparingTo(new BigDecimal(beyond).round(twelve));
   }
 
@@ -58,24 +58,24 @@ class ReadTest {
     "NORMAL, , 1e200, 10^100",
     "NORMAL, , 40, smaller than any"
   })
-  void whereDigitsAreNotSureThatIsSaid(Curve curve, String degrees, String at, String why) {
-    assertThatThrownBy(() -> Read.at(curve, degrees(degrees), exact(at)))
+  void whereDigitsAreNotSureThatIsSaid(Distribution curve, String degrees, String at, String why) {
+    assertThatThrownBy(() -> DistributionLookup.at(curve, degrees(degrees), exact(at)))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining(why);
   }
 
   @Test
   void anAreaThatIsAlmostNothingIsRefused() {
-    assertThatThrownBy(() -> Read.of(Curve.NORMAL, List.of(), exact("1e-400"), Tail.LOWER))
+    assertThatThrownBy(() -> DistributionLookup.of(Distribution.NORMAL, List.of(), exact("1e-400"), Tail.LOWER))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining("10^−100");
-    assertThatThrownBy(() -> Read.of(Curve.T, degrees("0.5"), exact("1e-99"), Tail.UPPER))
+    assertThatThrownBy(() -> DistributionLookup.of(Distribution.T, degrees("0.5"), exact("1e-99"), Tail.UPPER))
         .isInstanceOf(BadInputException.class);
   }
 
   @ParameterizedTest
-  @EnumSource(Curve.class)
-  void whateverIsAskedThereIsAnAnswerOrAReason(Curve curve) {
+  @EnumSource(Distribution.class)
+  void whateverIsAskedThereIsAnAnswerOrAReason(Distribution curve) {
     int answers = 0;
     int refusals = 0;
     for (List<Exact> degrees : choices(curve.degrees())) {
@@ -83,10 +83,10 @@ class ReadTest {
         for (Tail tail : Tail.values()) {
           try {
             Exact given = exact(number);
-            Read read =
+            DistributionLookup read =
                 given.compareTo(Exact.ONE) < 0
-                    ? Read.of(curve, degrees, given, tail)
-                    : Read.at(curve, degrees, given);
+                    ? DistributionLookup.of(curve, degrees, given, tail)
+                    : DistributionLookup.at(curve, degrees, given);
             assertThat(read.area().value()).isBetween(BigDecimal.ZERO, BigDecimal.ONE);
             answers++;
           } catch (BadInputException e) {

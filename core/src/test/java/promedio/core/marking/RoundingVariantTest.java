@@ -10,7 +10,7 @@ import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 
 /** How the last digit of an answer comes about. */
-class EndingTest {
+class RoundingVariantTest {
 
   private static Exact exact(String text) {
     return Exact.of(new BigDecimal(text));
@@ -31,23 +31,23 @@ class EndingTest {
     "17.6, 0, ONE_ABOVE, 19"
   })
   void theDigitsAreWrittenAsTheEndingSays(
-      String number, int places, Ending ending, BigDecimal written) {
+      String number, int places, RoundingVariant ending, BigDecimal written) {
     assertThat(ending.of(exact(number), places, Rounding.HALF_UP)).hasValue(written);
   }
 
   @Test
   void oneOffThatIsTheSameAsCuttingIsNoEndingOfItsOwn() {
-    assertThat(Ending.ONE_BELOW.of(exact("2.679"), 2, Rounding.HALF_UP)).isEmpty();
-    assertThat(Ending.ONE_ABOVE.of(exact("-2.679"), 2, Rounding.HALF_UP)).isEmpty();
+    assertThat(RoundingVariant.ONE_BELOW.of(exact("2.679"), 2, Rounding.HALF_UP)).isEmpty();
+    assertThat(RoundingVariant.ONE_ABOVE.of(exact("-2.679"), 2, Rounding.HALF_UP)).isEmpty();
   }
 
   @Test
   void rootsAreCutExactly() {
-    assertThat(Ending.CUT.of(Exact.of(2).sqrt(), 3, Rounding.HALF_UP))
+    assertThat(RoundingVariant.CUT.of(Exact.of(2).sqrt(), 3, Rounding.HALF_UP))
         .hasValue(new BigDecimal("1.414"));
-    assertThat(Ending.CUT.of(Exact.of(3).sqrt(), 3, Rounding.HALF_UP))
+    assertThat(RoundingVariant.CUT.of(Exact.of(3).sqrt(), 3, Rounding.HALF_UP))
         .hasValue(new BigDecimal("1.732"));
-    assertThat(Ending.CUT.of(Exact.of(7).sqrt().negate(), 1, Rounding.HALF_UP))
+    assertThat(RoundingVariant.CUT.of(Exact.of(7).sqrt().negate(), 1, Rounding.HALF_UP))
         .hasValue(new BigDecimal("-2.6"));
   }
 }

@@ -6,19 +6,19 @@ import java.math.BigDecimal;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
-class EnclosedTest {
+class BracketedRealTest {
 
   @Test
   void narrowsItsBracketUntilBothEndsRoundAlike() {
     // 2.665000…0001 with the 1 at the 70th place: 50 digits do not tell which way it rounds.
     BigDecimal value = new BigDecimal("2.665").add(BigDecimal.ONE.movePointLeft(70));
     AtomicInteger asked = new AtomicInteger();
-    Enclosed number =
-        Enclosed.of(
+    BracketedReal number =
+        BracketedReal.of(
             digits -> {
               asked.incrementAndGet();
               BigDecimal margin = BigDecimal.ONE.movePointLeft(digits);
-              return new Enclosed.Bracket(value.subtract(margin), value.add(margin));
+              return new BracketedReal.Bracket(value.subtract(margin), value.add(margin));
             },
             () -> {
               throw new AssertionError("the bracket is enough");
@@ -32,11 +32,11 @@ class EnclosedTest {
   @Test
   void asksForTheExactNumberWhereItLiesOnTheBorder() {
     BigDecimal value = new BigDecimal("0.125");
-    Enclosed number =
-        Enclosed.of(
+    BracketedReal number =
+        BracketedReal.of(
             digits -> {
               BigDecimal margin = BigDecimal.ONE.movePointLeft(digits);
-              return new Enclosed.Bracket(value.subtract(margin), value.add(margin));
+              return new BracketedReal.Bracket(value.subtract(margin), value.add(margin));
             },
             () -> Exact.of(1, 8));
 

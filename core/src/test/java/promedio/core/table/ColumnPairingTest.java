@@ -18,7 +18,7 @@ import promedio.core.sample.Groups;
 import promedio.core.sample.Values;
 
 /** Values of a column by one factor or two. */
-class TogetherTest {
+class ColumnPairingTest {
 
   private static NumberColumn numbers(List<Integer> numbers) {
     return new NumberColumn(
@@ -43,7 +43,7 @@ class TogetherTest {
   @Test
   void groupsComeInTheOrderInWhichEachFactorFirstShowsItsValues() throws Exception {
     Groups groups =
-        Together.groups(
+        ColumnPairing.groups(
             numbers(List.of(1, 2, 3, 4, 5, 6)),
             List.of(
                 words("terrace", List.of("low", "high", "low", "", "high", "low")),
@@ -71,7 +71,7 @@ class TogetherTest {
           .add(Exact.of(row, 10));
     }
 
-    Groups groups = Together.groups(numbers(values), List.of(words("a", a), words("b", b)));
+    Groups groups = ColumnPairing.groups(numbers(values), List.of(words("a", a), words("b", b)));
 
     assertThat(new TreeMap<>(byName(groups))).isEqualTo(expected);
   }
@@ -82,7 +82,7 @@ class TogetherTest {
     List<String> each = rows.stream().map(row -> "tree " + row / 2).toList();
 
     Groups groups =
-        Together.groups(numbers(rows), List.of(words("tree", each), words("again", each)));
+        ColumnPairing.groups(numbers(rows), List.of(words("tree", each), words("again", each)));
 
     assertThat(groups.samples()).hasSize(25_000);
     assertThat(groups.samples().get(24_999).name()).isEqualTo("tree 24999 · tree 24999");

@@ -7,7 +7,7 @@ import promedio.core.rules.ClassEnd;
 import promedio.core.table.Kind;
 
 /** What the form of a step can ask; each is worded by its code. */
-public enum Ask {
+public enum StepField {
   COLUMN,
   GROUPS,
   COLUMNS,
@@ -32,16 +32,16 @@ public enum Ask {
   @SuppressWarnings("ImmutableEnumChecker") // an unmodifiable list
   private final List<String> choices;
 
-  Ask() {
+  StepField() {
     this(List.of());
   }
 
-  Ask(List<String> choices) {
+  StepField(List<String> choices) {
     this.choices = choices;
   }
 
   private static List<String> codes(Enum<?>[] values) {
-    return Arrays.stream(values).map(Ask::code).toList();
+    return Arrays.stream(values).map(StepField::code).toList();
   }
 
   /** {@return the code of a choice} */

@@ -19,17 +19,17 @@ import promedio.core.rules.CourseRules;
  * @param decides whether it asks what the measure, a p-value, decides of the null hypothesis, at
  *     the level of the course
  */
-public record Task(Measure measure, List<Exact> arguments, boolean decides) {
+public record Request(Measure measure, List<Exact> arguments, boolean decides) {
 
   /** What stands after the key and the arguments of what asks a decision. */
   public static final String DECISION = "decision";
 
   /** Makes one that asks the measure itself. */
-  public Task(Measure measure, List<Exact> arguments) {
+  public Request(Measure measure, List<Exact> arguments) {
     this(measure, arguments, false);
   }
 
-  public Task {
+  public Request {
     arguments = List.copyOf(arguments);
     refusal(measure, arguments)
         .ifPresent(
@@ -45,10 +45,10 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
 
   @Override
   public boolean equals(@Nullable Object other) {
-    return other instanceof Task task
-        && measure.equals(task.measure)
-        && arguments.equals(task.arguments)
-        && decides == task.decides;
+    return other instanceof Request request
+        && measure.equals(request.measure)
+        && arguments.equals(request.arguments)
+        && decides == request.decides;
   }
 
   @Override
@@ -57,8 +57,8 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
   }
 
   /** {@return a measure that needs no arguments} */
-  public static Task of(Measure measure) {
-    return new Task(measure, List.of());
+  public static Request of(Measure measure) {
+    return new Request(measure, List.of());
   }
 
   /**
@@ -66,8 +66,8 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
    *
    * @throws IllegalArgumentException if the argument is not allowed
    */
-  public static Task of(Measure measure, Exact argument) {
-    return new Task(measure, List.of(argument));
+  public static Request of(Measure measure, Exact argument) {
+    return new Request(measure, List.of(argument));
   }
 
   /** {@return why the measure cannot be asked with these arguments; nothing where it can} */
@@ -91,13 +91,13 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
   }
 
   /** {@return what asks for the decision that this, a p-value, leads to} */
-  public Task decision() {
-    return new Task(measure, arguments, true);
+  public Request decision() {
+    return new Request(measure, arguments, true);
   }
 
   /** {@return what asks for the number itself: of a decision, the p-value that it rests on} */
-  public Task number() {
-    return decides ? new Task(measure, arguments) : this;
+  public Request number() {
+    return decides ? new Request(measure, arguments) : this;
   }
 
   /** {@return the key of its measure} */
@@ -120,9 +120,9 @@ public record Task(Measure measure, List<Exact> arguments, boolean decides) {
   }
 
   /** {@return what is meant by these rules: of the skewness the one that they name} */
-  public Task meant(CourseRules rules) {
+  public Request meant(CourseRules rules) {
     Measure meant = measure.meant(rules);
-    return meant == measure ? this : new Task(meant, arguments, decides);
+    return meant == measure ? this : new Request(meant, arguments, decides);
   }
 
   /** {@return what its result is measured in} */

@@ -6,15 +6,15 @@ package promedio.core.tidy;
  * @param step what it does
  * @param on whether it is done, or passed over for now
  */
-public record Listed(Step step, boolean on) {
+public record StepEntry(Step step, boolean on) {
 
   /** {@return the step, to be done} */
-  public static Listed of(Step step) {
-    return new Listed(step, true);
+  public static StepEntry of(Step step) {
+    return new StepEntry(step, true);
   }
 
   /** {@return this step, done or passed over} */
-  public Listed switched(boolean done) {
-    return new Listed(step, done);
+  public StepEntry switched(boolean done) {
+    return new StepEntry(step, done);
   }
 }

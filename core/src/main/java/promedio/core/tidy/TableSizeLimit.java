@@ -4,7 +4,7 @@ import promedio.core.message.BadInputException;
 import promedio.core.table.Table;
 
 /** How large steps may make a table. */
-final class Room {
+final class TableSizeLimit {
 
   /** Cells that any table may come to. */
   private static final long FREE_CELLS = 2_000_000;
@@ -12,7 +12,7 @@ final class Room {
   /** A larger one may grow to so many times its cells, which columns under each other need. */
   private static final long MOST_GROWTH = 8;
 
-  private Room() {}
+  private TableSizeLimit() {}
 
   /** {@return how many cells a table may come to that was made of this one} */
   static long of(Table original) {

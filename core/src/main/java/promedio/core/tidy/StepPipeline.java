@@ -8,12 +8,12 @@ import promedio.core.message.Message;
 import promedio.core.table.Table;
 
 /** A table with the steps that tidy it, and what each of them came to. Immutable. */
-public final class Replay {
+public final class StepPipeline {
 
   private final Table original;
   private final List<Stage> stages;
 
-  private Replay(Table original, List<Stage> stages) {
+  private StepPipeline(Table original, List<Stage> stages) {
     this.original = original;
     this.stages = List.copyOf(stages);
   }
@@ -24,11 +24,11 @@ public final class Replay {
    * @param listed the step
    * @param outcome what it did; where it is passed over, the table before it
    */
-  public record Stage(Listed listed, Outcome outcome) {}
+  public record Stage(StepEntry listed, Outcome outcome) {}
 
   /** {@return the table, not tidied yet} */
-  public static Replay of(Table original) {
-    return new Replay(original, List.of());
+  public static StepPipeline of(Table original) {
+    return new StepPipeline(original, List.of());
   }
 
   /** {@return the table as it was imported} */
@@ -52,7 +52,7 @@ public final class Replay {
   }
 
   /** {@return the steps} */
-  public List<Listed> steps() {
+  public List<StepEntry> steps() {
     return stages.stream().map(Stage::listed).toList();
   }
 
@@ -61,7 +61,7 @@ public final class Replay {
    *
    * @throws CancellationException if the thread was interrupted
    */
-  public Replay with(List<Listed> steps) {
+  public StepPipeline with(List<StepEntry> steps) {
     int same = 0;
     while (same < Math.min(steps.size(), stages.size())
         && steps.get(same).equals(stages.get(same).listed())) {
@@ -69,21 +69,21 @@ public final class Replay {
     }
     List<Stage> done = new ArrayList<>(stages.subList(0, same));
     Table table = before(same);
-    for (Listed listed : steps.subList(same, steps.size())) {
+    for (StepEntry listed : steps.subList(same, steps.size())) {
       Cancellation.check();
       Outcome outcome =
           listed.on() ? held(listed.step(), table) : Outcome.of(table, listed.step().intention());
       done.add(new Stage(listed, outcome));
       table = outcome.table();
     }
-    return new Replay(original, done);
+    return new StepPipeline(original, done);
   }
 
   /** Steps that make a table larger and larger end where it is many times the original. */
   private Outcome held(Step step, Table before) {
     Outcome outcome = step.apply(before);
-    long most = Room.of(original);
-    return Room.cells(outcome.table()) <= Math.max(most, Room.cells(before))
+    long most = TableSizeLimit.of(original);
+    return TableSizeLimit.cells(outcome.table()) <= Math.max(most, TableSizeLimit.cells(before))
         ? outcome
         : new Outcome(
             before,
@@ -96,7 +96,7 @@ public final class Replay {
   }
 
   /** {@return another table tidied by the same steps} */
-  public Replay on(Table other) {
+  public StepPipeline on(Table other) {
     return of(other).with(steps());
   }
 

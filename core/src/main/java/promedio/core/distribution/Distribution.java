@@ -17,7 +17,7 @@ import promedio.core.number.Exact;
  * binary numbers; at least {@link Approximate#SURE_DIGITS} digits of them are right up to 10,000
  * degrees of freedom, two fewer beyond, and where {@link #problem} says so, nobody knows how many.
  */
-public enum Curve {
+public enum Distribution {
   NORMAL("normal", 0, 1) {
     @Override
     ContinuousDistribution of(List<Exact> degrees) {
@@ -51,7 +51,7 @@ public enum Curve {
   private final int degrees;
   private final long most;
 
-  Curve(String code, int degrees, long most) {
+  Distribution(String code, int degrees, long most) {
     this.code = code;
     this.degrees = degrees;
     this.most = most;
@@ -108,7 +108,7 @@ public enum Curve {
   }
 
   /** {@return the curve of this code} */
-  public static Optional<Curve> ofCode(String code) {
+  public static Optional<Distribution> ofCode(String code) {
     return Arrays.stream(values()).filter(curve -> curve.code.equals(code)).findFirst();
   }
 
@@ -163,7 +163,7 @@ public enum Curve {
   /** {@return the {@link #value}; none where its digits are not sure} */
   public Optional<Exact> sureValue(Exact area, List<Exact> degreesOfFreedom, Tail tail) {
     return problem(degreesOfFreedom).isEmpty() && problem(area).isEmpty()
-        ? Optional.of(value(area, degreesOfFreedom, tail).decimal()).filter(Read::isSure)
+        ? Optional.of(value(area, degreesOfFreedom, tail).decimal()).filter(DistributionLookup::isSure)
         : Optional.empty();
   }
 
