@@ -25,14 +25,14 @@ import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
 import promedio.core.number.DecimalSign;
-import promedio.core.practice.Chances;
+import promedio.core.practice.SamplingDistribution;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.Kind;
 import promedio.core.table.NumberColumn;
-import promedio.core.table.ColumnPairing;
 import promedio.core.table.WordColumn;
 import promedio.graph.DrawnGraph;
 import promedio.graph.GraphExport;
@@ -118,7 +118,9 @@ public class SeveralBenchmark {
 
   /** 100,000 samples of 30 from 1,000 values, with their means. */
   @Benchmark
-  public Chances meansOfSamplesByChance() {
-    return Chances.of(new Chances.Draws(thousand, 30, 100_000, 7, true, Chances.Of.MEANS));
+  public SamplingDistribution meansOfSamplesByChance() {
+    return SamplingDistribution.of(
+        new SamplingDistribution.Draws(
+            thousand, 30, 100_000, 7, true, SamplingDistribution.Of.MEANS));
   }
 }

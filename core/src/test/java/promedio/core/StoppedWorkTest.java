@@ -41,7 +41,8 @@ class StoppedWorkTest {
 
   @Test
   void tidyingGivesUp() {
-    StepPipeline table = StepPipeline.of(Table.of(List.of(new NumberColumn("g", VALUES, Map.of()))));
+    StepPipeline table =
+        StepPipeline.of(Table.of(List.of(new NumberColumn("g", VALUES, Map.of()))));
     List<StepEntry> steps = List.of(StepEntry.of(new ComputeColumn("twice", "2 × g")));
 
     assertStops(() -> table.with(steps));

@@ -326,7 +326,8 @@ public record Assignment(
 
   /** {@return whether a result of this stays covered until it is found: all do, or a part's} */
   public boolean covers(Request request, Selection about) {
-    return covered || coveredQuestions(about).stream().anyMatch(asked -> asked.request().equals(request));
+    return covered
+        || coveredQuestions(about).stream().anyMatch(asked -> asked.request().equals(request));
   }
 
   /** {@return what covered parts ask of this} */

@@ -14,10 +14,10 @@ import promedio.core.tidy.StepPipeline;
  * @param name what it is called
  * @param original where it came from
  * @param choices how it is read, where a person decided
- * @param replay the table as it was read, and what its steps make of it
+ * @param pipeline the table as it was read, and what its steps make of it
  */
 public record ImportedTable(
-    int id, String name, Original original, ReadingChoices choices, StepPipeline replay) {
+    int id, String name, Original original, ReadingChoices choices, StepPipeline pipeline) {
 
   /**
    * {@return whether both came from the same original, read and tidied the same way}; the tables
@@ -31,7 +31,7 @@ public record ImportedTable(
         && original.equals(that.original)
         && choices.equals(that.choices)
         && isRead() == that.isRead()
-        && replay.steps().equals(that.replay.steps());
+        && pipeline.steps().equals(that.pipeline.steps());
   }
 
   @Override
@@ -44,17 +44,17 @@ public record ImportedTable(
    * unasked, leaves a table without columns, whose steps and samples wait
    */
   public boolean isRead() {
-    return !replay.original().columns().isEmpty();
+    return !pipeline.original().columns().isEmpty();
   }
 
   /** {@return the table after all steps} */
   public Table table() {
-    return replay.result();
+    return pipeline.result();
   }
 
   /** {@return this with other steps} */
   public ImportedTable withSteps(List<StepEntry> steps) {
-    return new ImportedTable(id, name, original, choices, replay.with(steps));
+    return new ImportedTable(id, name, original, choices, pipeline.with(steps));
   }
 
   /** {@return this with what its original is tidied into} */
@@ -64,16 +64,16 @@ public record ImportedTable(
 
   /** {@return this under another id} */
   public ImportedTable withId(int changed) {
-    return new ImportedTable(changed, name, original, choices, replay);
+    return new ImportedTable(changed, name, original, choices, pipeline);
   }
 
   /** {@return this under another name} */
   public ImportedTable withName(String changed) {
-    return new ImportedTable(id, changed, original, choices, replay);
+    return new ImportedTable(id, changed, original, choices, pipeline);
   }
 
   /** {@return this with the same steps done to another reading} */
   public ImportedTable withReading(Original changed, ReadingChoices chosen, Table read) {
-    return new ImportedTable(id, name, changed, chosen, replay.on(read));
+    return new ImportedTable(id, name, changed, chosen, pipeline.on(read));
   }
 }

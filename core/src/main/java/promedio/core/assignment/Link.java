@@ -7,9 +7,9 @@ import promedio.core.message.BadInputException;
 import promedio.core.message.Message;
 import promedio.core.sample.Data;
 import promedio.core.table.Column;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
-import promedio.core.table.ColumnPairing;
 import promedio.core.table.WordColumn;
 
 /** Which columns of a table data are made of, and how. */
@@ -117,7 +117,8 @@ public sealed interface Link {
     public Found read(Table from) throws BadInputException {
       NumberColumn first = numbers(from, x);
       NumberColumn second = numbers(from, y);
-      return new Found(ColumnPairing.pairs(first, second), first.unreadable() + second.unreadable());
+      return new Found(
+          ColumnPairing.pairs(first, second), first.unreadable() + second.unreadable());
     }
 
     @Override

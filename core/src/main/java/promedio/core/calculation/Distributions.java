@@ -20,7 +20,15 @@ final class Distributions {
   private static final String VALUE = "value_";
 
   private static final Map<String, Distribution> CURVES =
-      Map.of("z", Distribution.NORMAL, "t", Distribution.T, "chi2", Distribution.CHI_SQUARED, "F", Distribution.F);
+      Map.of(
+          "z",
+          Distribution.NORMAL,
+          "t",
+          Distribution.T,
+          "chi2",
+          Distribution.CHI_SQUARED,
+          "F",
+          Distribution.F);
 
   private Distributions() {}
 

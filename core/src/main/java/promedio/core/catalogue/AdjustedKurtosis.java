@@ -22,13 +22,13 @@ final class AdjustedKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula n = setting.n();
+  public Definition definition(MeasureContext context) {
+    Formula n = context.n();
     Formula factor = n.minus(number(1)).over(n.minus(number(2)).times(n.minus(number(3))));
     Formula excess = Quantity.EXCESS_KURTOSIS.formula();
     return Definition.of(
         factor.times(n.plus(number(1)).times(excess).plus(number(6))),
         Condition.spread(),
-        Condition.atLeast(4, setting));
+        Condition.atLeast(4, context));
   }
 }

@@ -25,19 +25,19 @@ final class AdjustedSkewness extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula n = setting.n();
+  public Definition definition(MeasureContext context) {
+    Formula n = context.n();
     return Definition.of(
         n.times(n.minus(number(1)))
             .root()
             .over(n.minus(number(2)))
             .times(MomentSkewness.STANDARDIZED),
         Condition.spread(),
-        Condition.atLeast(3, setting));
+        Condition.atLeast(3, context));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())));
   }
 }

@@ -10,8 +10,8 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Moments;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Moments;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -38,25 +38,25 @@ final class ArithmeticMean extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return ofSample ? Quantity.MEAN : setting.mean();
+  public Quantity quantity(MeasureContext context) {
+    return ofSample ? Quantity.MEAN : context.mean();
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(setting.sum(setting.x()).over(setting.n()));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(context.sum(context.x()).over(context.n()));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    Formula sum = setting.sum(setting.x());
+  public List<Slip> slips(MeasureContext context) {
+    Formula sum = context.sum(context.x());
     return List.of(
-        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(setting.n().plus(number(-1)))),
-        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(setting.n().plus(number(1)))));
+        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(context.n().plus(number(-1)))),
+        new Slip(Cause.COUNT_OFF_BY_ONE, sum.over(context.n().plus(number(1)))));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(FastPath.ofMoments(Moments::mean));
   }
 

@@ -15,8 +15,8 @@ final class ClassWidth extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return setting
+  public Definition definition(MeasureContext context) {
+    return context
         .sheppardWidth()
         .map(width -> Definition.of(new Formula.Numeral(width)))
         .orElseGet(() -> Definition.undefined("not-computable"));

@@ -26,15 +26,15 @@ final class CoefficientOfVariation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
-        number(100).times(ratio(setting)),
-        Condition.exists(setting.sd().formula()),
-        Condition.notZero(setting.mean().formula(), "mean-zero"));
+        number(100).times(ratio(context)),
+        Condition.exists(context.sd().formula()),
+        Condition.notZero(context.mean().formula(), "mean-zero"));
   }
 
-  private static Formula ratio(MeasureContext setting) {
-    return setting.sd().formula().over(new Formula.Absolute(setting.mean().formula()));
+  private static Formula ratio(MeasureContext context) {
+    return context.sd().formula().over(new Formula.Absolute(context.mean().formula()));
   }
 
   @Override
@@ -43,7 +43,7 @@ final class CoefficientOfVariation extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.PERCENT_LEFT_OUT, ratio(setting)));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.PERCENT_LEFT_OUT, ratio(context)));
   }
 }

@@ -29,11 +29,11 @@ final class Count extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
         ofTable
             ? new Formula.Sum(Quantity.F.formula())
-            : new Formula.Numeral(setting.tally().total()));
+            : new Formula.Numeral(context.tally().total()));
   }
 
   @Override

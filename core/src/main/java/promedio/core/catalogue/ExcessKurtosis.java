@@ -20,7 +20,7 @@ final class ExcessKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(MomentKurtosis.STANDARDIZED.minus(number(3)), Condition.spread());
   }
 }

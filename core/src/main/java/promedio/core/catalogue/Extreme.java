@@ -11,8 +11,8 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
-import promedio.core.measure.Result;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
@@ -39,8 +39,8 @@ final class Extreme extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return setting
+  public Definition definition(MeasureContext context) {
+    return context
         .classes()
         .map(grouped -> boundary(grouped.intervals()))
         .orElseGet(
@@ -60,12 +60,12 @@ final class Extreme extends BasicMeasure {
    * Values have a smallest one even where frequencies that are not whole give them no positions.
    */
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
-    return setting.classes().isPresent() ? Optional.empty() : Optional.of(this::endOfTally);
+  public Optional<FastPath> fast(MeasureContext context) {
+    return context.classes().isPresent() ? Optional.empty() : Optional.of(this::endOfTally);
   }
 
   private Result endOfTally(FastPathInput known) {
-    Tally tally = known.setting().tally();
+    Tally tally = known.context().tally();
     return new Result.Found(tally.value(smallest ? 0 : tally.size() - 1));
   }
 

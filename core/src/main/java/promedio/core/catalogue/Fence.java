@@ -46,7 +46,7 @@ final class Fence extends BasicMeasure {
 
   /** Q₁ − k·IQR, or Q₃ + k·IQR. */
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     Formula beyond = new Numeral(factor).times(Quantity.INTERQUARTILE_RANGE.formula());
     return Definition.of(
         lower

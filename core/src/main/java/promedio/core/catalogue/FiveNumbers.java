@@ -8,8 +8,8 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.Layout;
 import promedio.core.measure.MeasureContext;
-import promedio.core.measure.Shape;
 import promedio.core.measure.Request;
+import promedio.core.measure.Shape;
 
 /**
  * Smallest value, quartiles, median and largest value, in that order (Tukey 1977). In the unit of
@@ -22,7 +22,7 @@ final class FiveNumbers extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     List<Request> cells =
         Stream.of(Measures.MIN, Measures.Q1, Measures.MEDIAN, Measures.Q3, Measures.MAX)
             .map(Request::of)

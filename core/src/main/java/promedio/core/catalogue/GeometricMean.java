@@ -20,14 +20,14 @@ final class GeometricMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula x = setting.x();
-    Formula factor = setting.isTable() ? new Formula.Power(x, Quantity.F.formula()) : x;
-    return Definition.of(new Formula.Root(setting.n(), new Formula.Product(factor)));
+  public Definition definition(MeasureContext context) {
+    Formula x = context.x();
+    Formula factor = context.isTable() ? new Formula.Power(x, Quantity.F.formula()) : x;
+    return Definition.of(new Formula.Root(context.n(), new Formula.Product(factor)));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(known -> known.summary().geometricMean());
   }
 }

@@ -22,13 +22,13 @@ final class HarmonicMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula once = setting.isTable() ? Quantity.F.formula() : number(1);
-    return Definition.of(setting.n().over(new Formula.Sum(once.over(setting.x()))));
+  public Definition definition(MeasureContext context) {
+    Formula once = context.isTable() ? Quantity.F.formula() : number(1);
+    return Definition.of(context.n().over(new Formula.Sum(once.over(context.x()))));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(known -> known.summary().harmonicMean());
   }
 }

@@ -21,13 +21,13 @@ final class InterquartileRange extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
         Quantity.UPPER_QUARTILE.formula().minus(Quantity.LOWER_QUARTILE.formula()));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     return List.of(new Slip(Cause.IQR_HALVED, Quantity.QUARTILE_DEVIATION.formula()));
   }
 

@@ -9,8 +9,8 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Result;
 
 /**
  * The mean deviation Σ|x−c|/n from a centre c: the mean, or the median. In the unit of the values,
@@ -33,18 +33,18 @@ final class MeanDeviation extends BasicMeasure {
     return new MeanDeviation("mean_deviation_median", Quantity.MEDIAN_DEVIATION, true);
   }
 
-  private Quantity centre(MeasureContext setting) {
-    return fromMedian ? Quantity.MEDIAN : setting.mean();
+  private Quantity centre(MeasureContext context) {
+    return fromMedian ? Quantity.MEDIAN : context.mean();
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula deviation = setting.x().minus(centre(setting).formula());
-    return Definition.of(setting.sum(new Formula.Absolute(deviation)).over(setting.n()));
+  public Definition definition(MeasureContext context) {
+    Formula deviation = context.x().minus(centre(context).formula());
+    return Definition.of(context.sum(new Formula.Absolute(deviation)).over(context.n()));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(this::fast);
   }
 
@@ -52,7 +52,7 @@ final class MeanDeviation extends BasicMeasure {
     return known.summary().moments().isEmpty()
         ? known.summary().whyNoMoments()
         : known
-            .result(centre(known.setting()))
+            .result(centre(known.context()))
             .then(centre -> new Result.Found(known.summary().meanDeviation(centre)));
   }
 

@@ -217,13 +217,14 @@ public final class Measures {
   }
 
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */
-  public static Optional<Request> finding(Quantity quantity, MeasureContext setting) {
-    Subject subject = setting.data().subject();
+  public static Optional<Request> finding(Quantity quantity, MeasureContext context) {
+    Subject subject = context.data().subject();
     return (subject == Subject.ONE ? NAMED : Several.named())
         .stream()
             .filter(request -> request.measure().subject() == subject)
             .filter(
-                request -> request.measure().quantity(setting.with(request.arguments())).equals(quantity))
+                request ->
+                    request.measure().quantity(context.with(request.arguments())).equals(quantity))
             .findFirst();
   }
 }

@@ -5,9 +5,9 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
@@ -25,11 +25,11 @@ final class Median extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return setting.classes().isPresent()
+  public Definition definition(MeasureContext context) {
+    return context.classes().isPresent()
         ? Definition.of(new ReachedClass(HALF))
         : Definition.of(
-            new OrderedPlace(OrderedPlace.Role.MEDIAN, setting.rules().get(Rule.QUARTILES), HALF));
+            new OrderedPlace(OrderedPlace.Role.MEDIAN, context.rules().get(Rule.QUARTILES), HALF));
   }
 
   @Override

@@ -17,7 +17,7 @@ final class Midrange extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
         Quantity.SMALLEST.formula().plus(Quantity.LARGEST.formula()).over(number(2)));
   }

@@ -7,9 +7,9 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.ModalClasses;
 import promedio.core.measure.MostFrequent;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
 import promedio.core.rules.Rule;
 
@@ -26,11 +26,11 @@ final class Modes extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    if (setting.classes().isEmpty()) {
+  public Definition definition(MeasureContext context) {
+    if (context.classes().isEmpty()) {
       return Definition.of(new MostFrequent());
     }
-    return switch (setting.rules().get(Rule.GROUPED_MODE)) {
+    return switch (context.rules().get(Rule.GROUPED_MODE)) {
       case INTERPOLATED -> Definition.of(new ModalClasses(true));
       case MIDPOINT -> Definition.of(new ModalClasses(false));
       // Pearson's rule of thumb: the mode lies twice as far from the median as the mean does.
@@ -38,7 +38,7 @@ final class Modes extends BasicMeasure {
           Definition.of(
               number(3)
                   .times(Quantity.MEDIAN.formula())
-                  .minus(number(2).times(setting.mean().formula())));
+                  .minus(number(2).times(context.mean().formula())));
     };
   }
 

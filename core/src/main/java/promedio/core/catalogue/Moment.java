@@ -8,9 +8,9 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -33,13 +33,13 @@ final class Moment extends BasicMeasure {
     return List.of(Parameter.oneOf(Quantity.ORDER, List.of(Exact.of(2), Exact.of(3), Exact.of(4))));
   }
 
-  private static int order(MeasureContext setting) {
-    return setting.argument(0).numerator().intValueExact();
+  private static int order(MeasureContext context) {
+    return context.argument(0).numerator().intValueExact();
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return SYMBOLS.get(order(setting) - 2);
+  public Quantity quantity(MeasureContext context) {
+    return SYMBOLS.get(order(context) - 2);
   }
 
   @Override
@@ -48,13 +48,13 @@ final class Moment extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(setting.powers(order(setting)).over(setting.n()));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(context.powers(order(context)).over(context.n()));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
-    int order = order(setting);
+  public Optional<FastPath> fast(MeasureContext context) {
+    int order = order(context);
     return Optional.of(FastPath.ofMoments(moments -> of(moments, order)));
   }
 

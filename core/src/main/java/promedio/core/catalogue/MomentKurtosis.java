@@ -22,7 +22,7 @@ final class MomentKurtosis extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(STANDARDIZED, Condition.spread());
   }
 }

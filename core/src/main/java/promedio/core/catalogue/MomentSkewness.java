@@ -33,12 +33,12 @@ final class MomentSkewness extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(STANDARDIZED, Condition.spread());
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())));
   }
 }

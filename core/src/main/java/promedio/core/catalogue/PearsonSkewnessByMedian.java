@@ -23,23 +23,23 @@ final class PearsonSkewnessByMedian extends BasicMeasure {
     super("skewness_pearson_median", Family.SHAPE, Quantity.MEDIAN_SKEWNESS);
   }
 
-  private static Formula distance(MeasureContext setting) {
-    return setting.mean().formula().minus(Quantity.MEDIAN.formula());
+  private static Formula distance(MeasureContext context) {
+    return context.mean().formula().minus(Quantity.MEDIAN.formula());
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
-        number(3).times(distance(setting)).over(setting.sd().formula()),
-        Condition.exists(setting.mean().formula()),
+        number(3).times(distance(context)).over(context.sd().formula()),
+        Condition.exists(context.mean().formula()),
         Condition.exists(Quantity.MEDIAN.formula()),
-        Condition.notZero(setting.sd().formula(), "no-spread"));
+        Condition.notZero(context.sd().formula(), "no-spread"));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     return List.of(
-        new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())),
-        new Slip(Cause.FACTOR_THREE_LEFT_OUT, distance(setting).over(setting.sd().formula())));
+        new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())),
+        new Slip(Cause.FACTOR_THREE_LEFT_OUT, distance(context).over(context.sd().formula())));
   }
 }

@@ -23,17 +23,17 @@ final class PearsonSkewnessByMode extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
-        setting.mean().formula().minus(Quantity.MODE.formula()).over(setting.sd().formula()),
+        context.mean().formula().minus(Quantity.MODE.formula()).over(context.sd().formula()),
         // Without a mode there is nothing to compare the mean with in the first place.
         Condition.exists(Quantity.MODE.formula()),
-        Condition.exists(setting.mean().formula()),
-        Condition.notZero(setting.sd().formula(), "no-spread"));
+        Condition.exists(context.mean().formula()),
+        Condition.notZero(context.sd().formula(), "no-spread"));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())));
   }
 }

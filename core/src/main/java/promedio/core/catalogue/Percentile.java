@@ -6,10 +6,10 @@ import promedio.core.formula.Symbol;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.number.PlainText;
 import promedio.core.rules.Rule;
@@ -42,9 +42,9 @@ final class Percentile extends BasicMeasure {
 
   /** P₉₀, and D₃. */
   @Override
-  public Quantity quantity(MeasureContext setting) {
+  public Quantity quantity(MeasureContext context) {
     String letter = argument.equals(Quantity.TENTH) ? "D" : "P";
-    String which = PlainText.of(setting.argument(0));
+    String which = PlainText.of(context.argument(0));
     return Quantity.of(key(), letter + "_{" + which + "}", letter + Symbol.lowered(which));
   }
 
@@ -54,12 +54,12 @@ final class Percentile extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Exact share = setting.argument(0).over(whole);
-    return setting.classes().isPresent()
+  public Definition definition(MeasureContext context) {
+    Exact share = context.argument(0).over(whole);
+    return context.classes().isPresent()
         ? Definition.of(new ReachedClass(share))
         : Definition.of(
             new OrderedPlace(
-                OrderedPlace.Role.PERCENTILE, setting.rules().get(Rule.PERCENTILES), share));
+                OrderedPlace.Role.PERCENTILE, context.rules().get(Rule.PERCENTILES), share));
   }
 }

@@ -6,9 +6,9 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.RankOfValue;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 
 /**
@@ -27,8 +27,8 @@ final class PercentileRank extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(new RankOfValue(setting.argument(0)));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(new RankOfValue(context.argument(0)));
   }
 
   @Override

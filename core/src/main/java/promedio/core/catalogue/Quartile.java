@@ -5,10 +5,10 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.OrderedPlace.Role;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
 
@@ -39,10 +39,10 @@ final class Quartile extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return setting.classes().isPresent()
+  public Definition definition(MeasureContext context) {
+    return context.classes().isPresent()
         ? Definition.of(new ReachedClass(share))
-        : Definition.of(new OrderedPlace(role, setting.rules().get(Rule.QUARTILES), share));
+        : Definition.of(new OrderedPlace(role, context.rules().get(Rule.QUARTILES), share));
   }
 
   @Override

@@ -23,12 +23,12 @@ final class QuartileDeviation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(Quantity.INTERQUARTILE_RANGE.formula().over(number(2)));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     return List.of(new Slip(Cause.IQR_NOT_HALVED, Quantity.INTERQUARTILE_RANGE.formula()));
   }
 

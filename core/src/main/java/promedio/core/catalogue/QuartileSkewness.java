@@ -24,7 +24,7 @@ final class QuartileSkewness extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     Formula lower = Quantity.LOWER_QUARTILE.formula();
     Formula upper = Quantity.UPPER_QUARTILE.formula();
     return Definition.of(
@@ -38,7 +38,7 @@ final class QuartileSkewness extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())));
   }
 }

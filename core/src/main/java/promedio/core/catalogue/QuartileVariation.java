@@ -26,7 +26,7 @@ final class QuartileVariation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     Formula lower = Quantity.LOWER_QUARTILE.formula();
     Formula upper = Quantity.UPPER_QUARTILE.formula();
     return Definition.of(

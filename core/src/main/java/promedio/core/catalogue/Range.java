@@ -15,7 +15,7 @@ final class Range extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(Quantity.LARGEST.formula().minus(Quantity.SMALLEST.formula()));
   }
 

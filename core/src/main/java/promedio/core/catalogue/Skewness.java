@@ -29,12 +29,12 @@ final class Skewness extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return meant(setting.rules()).quantity(setting);
+  public Quantity quantity(MeasureContext context) {
+    return meant(context.rules()).quantity(context);
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return meant(setting.rules()).definition(setting);
+  public Definition definition(MeasureContext context) {
+    return meant(context.rules()).definition(context);
   }
 }

@@ -25,19 +25,19 @@ final class SkewnessByDeviation extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     Formula s =
-        setting.sheppardWidth().isPresent()
-            ? setting.varianceOfSample().root()
+        context.sheppardWidth().isPresent()
+            ? context.varianceOfSample().root()
             : Quantity.STANDARD_DEVIATION.formula();
     return Definition.of(
         Quantity.THIRD_MOMENT.formula().over(s.power(3)),
         Condition.spread(),
-        Condition.moreThanOne(setting));
+        Condition.moreThanOne(context));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(setting).formula())));
+  public List<Slip> slips(MeasureContext context) {
+    return List.of(new Slip(Cause.SIGN_REVERSED, number(-1).times(quantity(context).formula())));
   }
 }

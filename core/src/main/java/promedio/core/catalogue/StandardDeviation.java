@@ -8,8 +8,8 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Result;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Result;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -36,36 +36,36 @@ final class StandardDeviation extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return ofSample ? Quantity.STANDARD_DEVIATION : setting.sd();
+  public Quantity quantity(MeasureContext context) {
+    return ofSample ? Quantity.STANDARD_DEVIATION : context.sd();
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula variance = ofSample ? setting.varianceOfSample() : setting.uncorrectedVariance();
+  public Definition definition(MeasureContext context) {
+    Formula variance = ofSample ? context.varianceOfSample() : context.uncorrectedVariance();
     return Definition.of(
-        setting.corrected(variance).root(),
-        Variance.needs(variance, ofSample || !setting.isPopulation(), setting));
+        context.corrected(variance).root(),
+        Variance.needs(variance, ofSample || !context.isPopulation(), context));
   }
 
-  private Quantity variance(MeasureContext setting) {
-    return ofSample ? Quantity.VARIANCE : setting.variance();
+  private Quantity variance(MeasureContext context) {
+    return ofSample ? Quantity.VARIANCE : context.variance();
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     return List.of(
-        new Slip(Cause.ROOT_NOT_TAKEN, setting.variance().formula()),
+        new Slip(Cause.ROOT_NOT_TAKEN, context.variance().formula()),
         new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()),
         new Slip(Cause.RANGE_RULE, Quantity.RANGE.formula().over(Formula.number(4))));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(
         known ->
             known
-                .result(variance(known.setting()))
+                .result(variance(known.context()))
                 .then(variance -> new Result.Found(variance.sqrt())));
   }
 

@@ -18,8 +18,8 @@ final class StandardError extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(Quantity.STANDARD_DEVIATION.formula().over(setting.n().root()));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(Quantity.STANDARD_DEVIATION.formula().over(context.n().root()));
   }
 
   @Override

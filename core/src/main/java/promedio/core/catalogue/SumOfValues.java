@@ -6,8 +6,8 @@ import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Moments;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Moments;
 
 /**
  * The sum Σx of all values; Σfx of a table, Σfm of classes. In the unit of the values; any number.
@@ -20,19 +20,19 @@ final class SumOfValues extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return setting.classes().isPresent()
+  public Quantity quantity(MeasureContext context) {
+    return context.classes().isPresent()
         ? Quantity.CLASS_TOTAL
-        : setting.isTable() ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
+        : context.isTable() ? Quantity.TABLE_TOTAL : Quantity.TOTAL;
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(setting.sum(setting.x()));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(context.sum(context.x()));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(FastPath.ofMoments(Moments::sum));
   }
 }

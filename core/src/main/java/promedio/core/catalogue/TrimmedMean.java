@@ -9,9 +9,9 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Trimming;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
@@ -32,24 +32,24 @@ final class TrimmedMean extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return Definition.of(new Trimming(setting.argument(0)));
+  public Definition definition(MeasureContext context) {
+    return Definition.of(new Trimming(context.argument(0)));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(this::fast);
   }
 
   private Result fast(FastPathInput known) {
-    MeasureContext setting = known.setting();
-    Trimming trimming = new Trimming(setting.argument(0));
-    Optional<Message> refusal = trimming.refusal(setting);
+    MeasureContext context = known.context();
+    Trimming trimming = new Trimming(context.argument(0));
+    Optional<Message> refusal = trimming.refusal(context);
     if (refusal.isPresent()) {
       return new Result.Absent(refusal.get());
     }
-    BigInteger n = setting.tally().total().numerator();
-    BigInteger out = trimming.leftOut(setting.tally()).numerator();
+    BigInteger n = context.tally().total().numerator();
+    BigInteger out = trimming.leftOut(context.tally()).numerator();
     Exact left = Exact.of(n.subtract(out.shiftLeft(1)));
     return new Result.Found(
         known

@@ -5,8 +5,8 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
-import promedio.core.measure.Parameter;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Parameter;
 
 /**
  * The value that lies so many standard deviations above the mean, x = x̄ + z·s. In the unit of the
@@ -24,8 +24,8 @@ final class ValueOfZ extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
-        setting.mean().formula().plus(Quantity.SCORE.formula().times(setting.sd().formula())));
+        context.mean().formula().plus(Quantity.SCORE.formula().times(context.sd().formula())));
   }
 }

@@ -12,9 +12,9 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Result;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -43,30 +43,30 @@ final class Variance extends BasicMeasure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
-    return ofSample ? Quantity.VARIANCE : setting.variance();
+  public Quantity quantity(MeasureContext context) {
+    return ofSample ? Quantity.VARIANCE : context.variance();
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    Formula variance = ofSample ? setting.varianceOfSample() : setting.uncorrectedVariance();
-    return Definition.of(setting.corrected(variance), needs(variance, !byN(setting), setting));
+  public Definition definition(MeasureContext context) {
+    Formula variance = ofSample ? context.varianceOfSample() : context.uncorrectedVariance();
+    return Definition.of(context.corrected(variance), needs(variance, !byN(context), context));
   }
 
   /** {@return what must hold for a variance, or its root, to be there} */
-  static Condition[] needs(Formula variance, boolean byOneLess, MeasureContext setting) {
+  static Condition[] needs(Formula variance, boolean byOneLess, MeasureContext context) {
     List<Condition> needs = new ArrayList<>();
     if (byOneLess) {
-      needs.add(Condition.moreThanOne(setting));
+      needs.add(Condition.moreThanOne(context));
     }
-    if (setting.sheppardWidth().isPresent()) {
-      needs.add(Condition.notNegative(setting.corrected(variance), "sheppard-negative"));
+    if (context.sheppardWidth().isPresent()) {
+      needs.add(Condition.notNegative(context.corrected(variance), "sheppard-negative"));
     }
     return needs.toArray(Condition[]::new);
   }
 
-  private boolean byN(MeasureContext setting) {
-    return setting.isPopulation() && !ofSample;
+  private boolean byN(MeasureContext context) {
+    return context.isPopulation() && !ofSample;
   }
 
   @Override
@@ -75,31 +75,31 @@ final class Variance extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     return List.of(
-        new Slip(Cause.ROOT_TAKEN, setting.sd().formula()),
+        new Slip(Cause.ROOT_TAKEN, context.sd().formula()),
         new Slip(Cause.DEVIATIONS_NOT_SQUARED, Quantity.MEAN_DEVIATION.formula()));
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return Optional.of(this::fast);
   }
 
   private Result fast(FastPathInput known) {
-    MeasureContext setting = known.setting();
+    MeasureContext context = known.context();
     Optional<Moments> moments = known.summary().moments();
     if (moments.isEmpty()) {
       return known.summary().whyNoMoments();
     }
     Exact n = moments.get().n();
-    if (!byN(setting) && n.compareTo(Exact.ONE) <= 0) {
+    if (!byN(context) && n.compareTo(Exact.ONE) <= 0) {
       return Result.absent("too-few", "2");
     }
     Exact m2 = moments.get().m2();
-    Exact raw = byN(setting) ? m2 : m2.times(n).over(n.minus(Exact.ONE));
+    Exact raw = byN(context) ? m2 : m2.times(n).over(n.minus(Exact.ONE));
     Exact correction =
-        setting.sheppardWidth().map(width -> width.pow(2).over(12)).orElse(Exact.ZERO);
+        context.sheppardWidth().map(width -> width.pow(2).over(12)).orElse(Exact.ZERO);
     Exact corrected = raw.minus(correction);
     return corrected.signum() < 0
         ? Result.absent("sheppard-negative")

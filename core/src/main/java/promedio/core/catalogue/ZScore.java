@@ -8,8 +8,8 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
-import promedio.core.measure.Parameter;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -30,10 +30,10 @@ final class ZScore extends BasicMeasure {
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
+  public Definition definition(MeasureContext context) {
     return Definition.of(
-        Quantity.ONE_VALUE.formula().minus(setting.mean().formula()).over(setting.sd().formula()),
-        Condition.notZero(setting.sd().formula(), "no-spread"));
+        Quantity.ONE_VALUE.formula().minus(context.mean().formula()).over(context.sd().formula()),
+        Condition.notZero(context.sd().formula(), "no-spread"));
   }
 
   @Override
@@ -42,11 +42,11 @@ final class ZScore extends BasicMeasure {
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
+  public List<Slip> slips(MeasureContext context) {
     Formula x = Quantity.ONE_VALUE.formula();
-    Formula mean = setting.mean().formula();
+    Formula mean = context.mean().formula();
     return List.of(
-        new Slip(Cause.SIGN_REVERSED, mean.minus(x).over(setting.sd().formula())),
-        new Slip(Cause.ROOT_NOT_TAKEN, x.minus(mean).over(setting.variance().formula())));
+        new Slip(Cause.SIGN_REVERSED, mean.minus(x).over(context.sd().formula())),
+        new Slip(Cause.ROOT_NOT_TAKEN, x.minus(mean).over(context.variance().formula())));
   }
 }

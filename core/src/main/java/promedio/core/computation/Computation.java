@@ -15,16 +15,16 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.FastPath;
-import promedio.core.measure.Inspection;
 import promedio.core.measure.FastPathInput;
+import promedio.core.measure.Inspection;
+import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Summary;
-import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
@@ -38,7 +38,7 @@ import promedio.core.sample.Subject;
  */
 public final class Computation {
 
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Summary summary;
   private final Rewriting rewriting;
 
@@ -46,39 +46,39 @@ public final class Computation {
   private final Map<Quantity, Result> quantities = new HashMap<>();
   private final Map<Request, Dependencies> dependencies = new HashMap<>();
 
-  private Computation(MeasureContext setting, Summary summary, Rewriting rewriting) {
-    this.setting = setting;
+  private Computation(MeasureContext context, Summary summary, Rewriting rewriting) {
+    this.context = context;
     this.summary = summary;
     this.rewriting = rewriting;
   }
 
   /** {@return what can be known of the data by the rules} */
   public static Computation of(Data data, CourseRules rules) {
-    MeasureContext setting = MeasureContext.of(data, rules);
-    return new Computation(setting, Summary.of(setting), Rewriting.NONE);
+    MeasureContext context = MeasureContext.of(data, rules);
+    return new Computation(context, Summary.of(context), Rewriting.NONE);
   }
 
   /** {@return the same by other rules; what no rule changes is shared} */
   public Computation under(CourseRules others) {
-    if (others.equals(setting.rules()) && rewriting.isNone()) {
+    if (others.equals(context.rules()) && rewriting.isNone()) {
       return this;
     }
-    MeasureContext other = MeasureContext.of(setting.data(), others);
+    MeasureContext other = MeasureContext.of(context.data(), others);
     boolean same =
-        setting.classes().isEmpty()
-            || others.get(Rule.OPEN_CLASS) == setting.rules().get(Rule.OPEN_CLASS);
+        context.classes().isEmpty()
+            || others.get(Rule.OPEN_CLASS) == context.rules().get(Rule.OPEN_CLASS);
     return new Computation(other, same ? summary : Summary.of(other), Rewriting.NONE);
   }
 
   /** {@return the same as a hand works it that does something otherwise} */
   public Computation with(Rewriting other) {
-    MeasureContext rewritten = other.rows().map(setting::over).orElse(setting);
+    MeasureContext rewritten = other.rows().map(context::over).orElse(context);
     return new Computation(rewritten, summary, other);
   }
 
   /** {@return the data, the rules, and the parts that formulas of them are made of} */
-  public MeasureContext setting() {
-    return setting;
+  public MeasureContext context() {
+    return context;
   }
 
   /** {@return the result of a measure, or why there is none} */
@@ -91,7 +91,7 @@ public final class Computation {
     Request request = asked.number();
     Result known = results.get(request);
     if (known == null) {
-      known = compute(request.meant(setting.rules()));
+      known = compute(request.meant(context.rules()));
       results.put(request, known);
     }
     return known;
@@ -128,7 +128,7 @@ public final class Computation {
   }
 
   private Result compute(Quantity quantity) {
-    Optional<Request> request = Measures.finding(quantity, setting);
+    Optional<Request> request = Measures.finding(quantity, context);
     if (request.isEmpty()) {
       return Result.absent("not-computable");
     }
@@ -153,13 +153,13 @@ public final class Computation {
     if (!isOfTheseData(measure)) {
       return Result.absent("of-other-data");
     }
-    boolean named = setting.categories().isPresent() && setting.data().total().signum() != 0;
+    boolean named = context.categories().isPresent() && context.data().total().signum() != 0;
     if (measure.subject() == Subject.ONE
-        && setting.tally().isEmpty()
+        && context.tally().isEmpty()
         && !(named && measure.isOfCategories())) {
       return Result.absent(named ? "of-categories" : "no-values");
     }
-    MeasureContext asked = setting.with(request.arguments());
+    MeasureContext asked = context.with(request.arguments());
     Optional<FastPath> fast = rewriting.isNone() ? measure.fast(asked) : Optional.empty();
     return fast.isPresent()
         ? fast.get().of(new ColumnSketch(asked))
@@ -167,7 +167,7 @@ public final class Computation {
   }
 
   private boolean isOfTheseData(Measure measure) {
-    return measure.subject() == setting.data().subject();
+    return measure.subject() == context.data().subject();
   }
 
   /** What a quicker way may use. */
@@ -180,7 +180,7 @@ public final class Computation {
     }
 
     @Override
-    public MeasureContext setting() {
+    public MeasureContext context() {
       return asked;
     }
 
@@ -248,19 +248,21 @@ public final class Computation {
         return sightings.isEmpty() ? Result.absent("not-computable") : read(sightings.get(0));
       }
       TreeSet<Exact> values = new TreeSet<>();
-      sightings.forEach(sighting -> exact(read(sighting)).ifPresent(values::add));
+      sightings.forEach(inspection -> exact(read(inspection)).ifPresent(values::add));
       return values.isEmpty()
           ? Result.absent("not-computable")
           : new Result.Several(List.copyOf(values));
     }
 
-    private Result read(InspectionResult sighting) {
-      return sighting
+    private Result read(InspectionResult inspection) {
+      return inspection
           .rest()
           .map(
               rest ->
-                  of(rest, setting.rules()).with(rewriting).evaluate(sighting.formula(), Map.of()))
-          .orElseGet(() -> evaluate(sighting.formula(), sighting.found()));
+                  of(rest, context.rules())
+                      .with(rewriting)
+                      .evaluate(inspection.formula(), Map.of()))
+          .orElseGet(() -> evaluate(inspection.formula(), inspection.found()));
     }
 
     @Override
@@ -308,7 +310,7 @@ public final class Computation {
       Result alone = result(definition.p());
       return alone instanceof Result.Estimated p
           ? new Result.Estimated(
-              Pairwise.corrected(setting.data().groups().orElseThrow(), setting.rules(), p.value())
+              Pairwise.corrected(context.data().groups().orElseThrow(), context.rules(), p.value())
                   .p())
           : alone;
     }
@@ -357,13 +359,13 @@ public final class Computation {
   /** Midpoints that are put in under a sum need none of the classes. */
   private boolean isKnown(Formula formula) {
     return rewriting.rows().isPresent()
-        || setting.hasMidpoints()
+        || context.hasMidpoints()
         || !formula.mentions(Quantity.MIDPOINT);
   }
 
   private Evaluation evaluation(Map<Quantity, Exact> given) {
     return new Evaluation(
-        setting.scope(),
+        context.scope(),
         quantity -> Optional.ofNullable(given.get(quantity)).or(() -> value(quantity)));
   }
 
@@ -374,7 +376,7 @@ public final class Computation {
 
   /** {@return the quantity that is asked for, by these rules} */
   public Quantity symbol(Request request) {
-    return request.measure().quantity(setting.with(request.arguments()));
+    return request.measure().quantity(context.with(request.arguments()));
   }
 
   /** {@return how what is asked is found for these data, by these rules} */
@@ -382,12 +384,12 @@ public final class Computation {
     if (!isOfTheseData(request.measure())) {
       return new Definition.Undefined(Message.of("absent.of-other-data"));
     }
-    return request.meant(setting.rules()).measure().definition(setting.with(request.arguments()));
+    return request.meant(context.rules()).measure().definition(context.with(request.arguments()));
   }
 
   /** {@return how a quantity is found that formulas name; none where it is given or seen} */
   public Optional<Definition> definition(Quantity quantity) {
-    return Measures.finding(quantity, setting).map(this::definition);
+    return Measures.finding(quantity, context).map(this::definition);
   }
 
   /** {@return the formula of one number that is asked for}; none where there is none */
@@ -399,14 +401,14 @@ public final class Computation {
 
   /** {@return the formula that what is asked is found by, after looking where one has to look} */
   public Optional<Formula> formula(Request request) {
-    return setting.data().subject() == Subject.ONE && setting.tally().isEmpty()
+    return context.data().subject() == Subject.ONE && context.tally().isEmpty()
         ? Optional.empty()
-        : definition(request).accept(new Right(setting.with(request.arguments())));
+        : definition(request).accept(new Right(context.with(request.arguments())));
   }
 
   /** {@return the formula of a quantity that formulas name}; none where it has none */
   public Optional<Formula> formula(Quantity quantity) {
-    return Measures.finding(quantity, setting).flatMap(this::formula);
+    return Measures.finding(quantity, context).flatMap(this::formula);
   }
 
   /** The right side of an equation. */
@@ -449,7 +451,7 @@ public final class Computation {
   public synchronized Dependencies dependencies(Request request) {
     Dependencies known = dependencies.get(request);
     if (known == null) {
-      known = Dependencies.of(definition(request), setting, this::definition);
+      known = Dependencies.of(definition(request), context, this::definition);
       dependencies.put(request, known);
     }
     return known;
@@ -462,7 +464,7 @@ public final class Computation {
 
   /** {@return whether what is asked is this measure by these rules, or is made of it} */
   public boolean isMadeOf(Request request, Measure other) {
-    return request.meant(setting.rules()).measure() == other.meant(setting.rules())
+    return request.meant(context.rules()).measure() == other.meant(context.rules())
         || dependsOn(request, symbol(other));
   }
 }

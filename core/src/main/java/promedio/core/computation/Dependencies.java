@@ -31,23 +31,23 @@ public record Dependencies(
   /** {@return what a definition reaches, where the definitions of quantities are known} */
   static Dependencies of(
       Definition definition,
-      MeasureContext setting,
+      MeasureContext context,
       Function<Quantity, Optional<Definition>> definitions) {
-    Collecting collecting = new Collecting(setting, definitions);
+    Collecting collecting = new Collecting(context, definitions);
     definition.accept(collecting);
     return new Dependencies(collecting.quantities, collecting.inspections, collecting.sums);
   }
 
   private static final class Collecting implements Definition.Visitor<Boolean> {
 
-    private final MeasureContext setting;
+    private final MeasureContext context;
     private final Function<Quantity, Optional<Definition>> definitions;
     private final Set<Quantity> quantities = new LinkedHashSet<>();
     private final Set<Inspection> inspections = new LinkedHashSet<>();
     private final Set<Formula> sums = new LinkedHashSet<>();
 
-    Collecting(MeasureContext setting, Function<Quantity, Optional<Definition>> definitions) {
-      this.setting = setting;
+    Collecting(MeasureContext context, Function<Quantity, Optional<Definition>> definitions) {
+      this.context = context;
       this.definitions = definitions;
     }
 
@@ -77,7 +77,7 @@ public record Dependencies(
     @Override
     public Boolean together(Definition.Together definition) {
       definition.cells().requests().stream()
-          .map(cell -> cell.measure().quantity(setting))
+          .map(cell -> cell.measure().quantity(context))
           .forEach(this::reach);
       return true;
     }

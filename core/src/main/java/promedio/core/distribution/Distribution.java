@@ -163,7 +163,8 @@ public enum Distribution {
   /** {@return the {@link #value}; none where its digits are not sure} */
   public Optional<Exact> sureValue(Exact area, List<Exact> degreesOfFreedom, Tail tail) {
     return problem(degreesOfFreedom).isEmpty() && problem(area).isEmpty()
-        ? Optional.of(value(area, degreesOfFreedom, tail).decimal()).filter(DistributionLookup::isSure)
+        ? Optional.of(value(area, degreesOfFreedom, tail).decimal())
+            .filter(DistributionLookup::isSure)
         : Optional.empty();
   }
 

@@ -30,7 +30,8 @@ public record DistributionLookup(
    *
    * @throws BadInputException if the digits of that are not sure; the message says why
    */
-  public static DistributionLookup at(Distribution curve, List<Exact> degrees, Exact value) throws BadInputException {
+  public static DistributionLookup at(Distribution curve, List<Exact> degrees, Exact value)
+      throws BadInputException {
     refuse(curve.problem(degrees));
     refuseExtreme(value);
     Optional<Approximate> both =
@@ -57,8 +58,8 @@ public record DistributionLookup(
    * @param tail which area it is; {@link Tail#TWO} of symmetric curves only
    * @throws BadInputException if the digits of that are not sure; the message says why
    */
-  public static DistributionLookup of(Distribution curve, List<Exact> degrees, Exact given, Tail tail)
-      throws BadInputException {
+  public static DistributionLookup of(
+      Distribution curve, List<Exact> degrees, Exact given, Tail tail) throws BadInputException {
     refuse(curve.problem(degrees));
     Exact lower =
         switch (tail) {

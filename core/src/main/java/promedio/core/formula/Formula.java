@@ -107,7 +107,8 @@ public sealed interface Formula {
    * @param tail which area
    * @param statistic the statistic
    */
-  record Area(Distribution curve, List<Formula> degrees, Tail tail, Formula statistic) implements Formula {
+  record Area(Distribution curve, List<Formula> degrees, Tail tail, Formula statistic)
+      implements Formula {
     public Area {
       degrees = List.copyOf(degrees);
     }

@@ -7,8 +7,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import promedio.core.measure.Dimension;
-import promedio.core.measure.Shape;
 import promedio.core.measure.Request;
+import promedio.core.measure.Shape;
 import promedio.core.message.Message;
 import promedio.core.message.TypedWords;
 import promedio.core.number.DecimalSign;
@@ -79,8 +79,8 @@ sealed interface Answer {
    * {@return the answer in every way that it can be understood, the likeliest first}: {@code 3 1/2}
    * is one mode or two, and {@code 1,570} may be meant either way, of which the right one counts
    *
-   * @param request what was asked: percentages are read only where the result is one, several numbers
-   *     only where it is several
+   * @param request what was asked: percentages are read only where the result is one, several
+   *     numbers only where it is several
    */
   static List<Answer> readings(String written, Request request, DecimalSign sign) {
     if (request.measure().shape() == Shape.ONE) {
@@ -97,7 +97,8 @@ sealed interface Answer {
     return readable.isEmpty() ? readings.subList(0, 1) : readable;
   }
 
-  private static Answer read(List<String> parts, String written, Request request, DecimalSign sign) {
+  private static Answer read(
+      List<String> parts, String written, Request request, DecimalSign sign) {
     String text = written.strip();
     if (request.decides()) {
       return decided(text)

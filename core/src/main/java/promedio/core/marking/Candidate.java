@@ -22,7 +22,7 @@ import promedio.core.slip.Kind;
  * @param kind a rule of the course, or a mistake where the question itself says it
  * @param params which variant of it, by the names of slips
  * @param outcome what comes of it
- * @param ending how its last digit comes about
+ * @param variant how its last digit comes about
  * @param at the quantity whose step it happens in; none where that is the last one
  * @param prior how likely just this is, of 100; none where that is said of the cause as a whole
  */
@@ -31,28 +31,28 @@ record Candidate(
     Kind kind,
     Map<String, String> params,
     Result outcome,
-    RoundingVariant ending,
+    RoundingVariant variant,
     Optional<Quantity> at,
     Optional<Integer> prior) {
 
   /** Makes one of the kind that its cause usually is. */
-  Candidate(Cause cause, Map<String, String> params, Result outcome, RoundingVariant ending) {
-    this(cause, cause.kind(), params, outcome, ending, Optional.empty(), Optional.empty());
+  Candidate(Cause cause, Map<String, String> params, Result outcome, RoundingVariant variant) {
+    this(cause, cause.kind(), params, outcome, variant, Optional.empty(), Optional.empty());
   }
 
   /** {@return the same as another kind of thing} */
   Candidate as(Kind other) {
-    return new Candidate(cause, other, params, outcome, ending, at, prior);
+    return new Candidate(cause, other, params, outcome, variant, at, prior);
   }
 
   /** {@return the same, in the step that finds the quantity} */
   Candidate in(Quantity step) {
-    return new Candidate(cause, kind, params, outcome, ending, Optional.of(step), prior);
+    return new Candidate(cause, kind, params, outcome, variant, Optional.of(step), prior);
   }
 
   /** {@return the same, so likely of 100} */
   Candidate likely(int ofHundred) {
-    return new Candidate(cause, kind, params, outcome, ending, at, Optional.of(ofHundred));
+    return new Candidate(cause, kind, params, outcome, variant, at, Optional.of(ofHundred));
   }
 
   /** {@return whether it gives what was answered} */
@@ -76,9 +76,9 @@ record Candidate(
 
   private boolean gives(Real number, Numeral written, Rounding rounding) {
     if (written.form() == Form.FRACTION) {
-      return ending == RoundingVariant.ROUNDED && written.value().equals(number);
+      return variant == RoundingVariant.ROUNDED && written.value().equals(number);
     }
-    return ending
+    return variant
         .of(number, written.places(), rounding)
         .filter(digits -> written.value().equals(Exact.of(digits)))
         .isPresent();
@@ -88,7 +88,7 @@ record Candidate(
   List<BigDecimal> digits(int places, Rounding rounding) {
     List<BigDecimal> digits = new ArrayList<>();
     for (Real number : numbers(outcome)) {
-      Optional<BigDecimal> each = ending.of(number, places, rounding);
+      Optional<BigDecimal> each = variant.of(number, places, rounding);
       if (each.isEmpty()) {
         return List.of();
       }

@@ -72,7 +72,7 @@ final class Candidates {
     MeasureSlips.find(problem, this);
     SeveralSlips.find(problem, this);
     WrongDesign.find(problem, this);
-    if (problem.setting().scope().rows() <= MOST_VALUES) {
+    if (problem.context().scope().rows() <= MOST_VALUES) {
       DataEdits.find(problem, this);
     }
     if (problem.data().subject() != Subject.ONE) {
@@ -139,7 +139,7 @@ final class Candidates {
   private void findEdits() {
     found.stream()
         .filter(Candidates::hasNoChoice)
-        .filter(candidate -> candidate.ending() == RoundingVariant.ROUNDED)
+        .filter(candidate -> candidate.variant() == RoundingVariant.ROUNDED)
         .forEach(candidate -> saidBetter.add(candidate.outcome()));
     found.stream()
         .filter(candidate -> candidate.cause() == Cause.OTHER_MEASURE)
@@ -161,8 +161,8 @@ final class Candidates {
    *
    * @param params names and values in turn
    */
-  void add(Cause cause, Result outcome, RoundingVariant ending, String... params) {
-    add(new Candidate(cause, named(params), outcome, ending));
+  void add(Cause cause, Result outcome, RoundingVariant variant, String... params) {
+    add(new Candidate(cause, named(params), outcome, variant));
   }
 
   private void add(Candidate candidate) {

@@ -80,7 +80,8 @@ final class CategoryMarks {
                 Verdict.SLIP,
                 List.of(
                     Explanation.of(
-                        new Candidate(Cause.FREQUENCY_GIVEN, Map.of(), frequency, RoundingVariant.ROUNDED))),
+                        new Candidate(
+                            Cause.FREQUENCY_GIVEN, Map.of(), frequency, RoundingVariant.ROUNDED))),
                 Optional.empty(),
                 Optional.empty()))
         : Optional.empty();

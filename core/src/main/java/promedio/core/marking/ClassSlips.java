@@ -10,10 +10,10 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.ClassModes.Modal;
 import promedio.core.measure.ClassPlace;
 import promedio.core.measure.Grouped;
+import promedio.core.measure.InspectionResult;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.InspectionResult;
 import promedio.core.number.Exact;
 import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
@@ -34,7 +34,7 @@ final class ClassSlips {
     this.problem = problem;
     this.out = out;
     this.table = table;
-    this.grouped = problem.setting().classes().orElseThrow();
+    this.grouped = problem.context().classes().orElseThrow();
     this.intervals = grouped.intervals();
   }
 
@@ -68,24 +68,24 @@ final class ClassSlips {
   private void reading() {
     seen(
         Cause.LIMIT_NOT_BOUNDARY,
-        sighting -> replaced(sighting, Quantity.CLASS_LOWER, limit(row(sighting))));
+        inspection -> replaced(inspection, Quantity.CLASS_LOWER, limit(row(inspection))));
     seen(
         Cause.WIDTH_FROM_LIMITS,
-        sighting -> replaced(sighting, Quantity.CLASS_WIDTH, width(row(sighting))));
+        inspection -> replaced(inspection, Quantity.CLASS_WIDTH, width(row(inspection))));
     seen(
         Cause.OWN_CLASS_CUMULATED,
-        sighting ->
+        inspection ->
             replaced(
-                sighting,
+                inspection,
                 Quantity.CUMULATIVE_BEFORE,
-                number(sighting, Quantity.CUMULATIVE_BEFORE)
+                number(inspection, Quantity.CUMULATIVE_BEFORE)
                     .flatMap(
-                        before -> number(sighting, Quantity.CLASS_FREQUENCY).map(before::plus))));
+                        before -> number(inspection, Quantity.CLASS_FREQUENCY).map(before::plus))));
     if (problem.measure() != Measures.MODES) {
       seen(Cause.MIDPOINT_GIVEN, this::middle);
     }
     for (int by : new int[] {-1, 1}) {
-      seen(Cause.NEIGHBOUR_CLASS, sighting -> beside(sighting, sighting.row() + by));
+      seen(Cause.NEIGHBOUR_CLASS, inspection -> beside(inspection, inspection.row() + by));
     }
   }
 
@@ -93,28 +93,28 @@ final class ClassSlips {
     out.add(cause, problem.by(Rewriting.ofSightings(otherwise)));
   }
 
-  private static Optional<Exact> number(InspectionResult sighting, Quantity quantity) {
-    return Optional.ofNullable(sighting.found().get(quantity));
+  private static Optional<Exact> number(InspectionResult inspection, Quantity quantity) {
+    return Optional.ofNullable(inspection.found().get(quantity));
   }
 
   /** Another number for one that was read; nothing where that was not read, or is not there. */
   private static Optional<InspectionResult> replaced(
-      InspectionResult sighting, Quantity quantity, Optional<Exact> other) {
-    boolean interpolated = sighting.found().containsKey(Quantity.CLASS_WIDTH);
-    return interpolated && sighting.found().containsKey(quantity)
-        ? other.map(value -> sighting.with(quantity, value))
+      InspectionResult inspection, Quantity quantity, Optional<Exact> other) {
+    boolean interpolated = inspection.found().containsKey(Quantity.CLASS_WIDTH);
+    return interpolated && inspection.found().containsKey(quantity)
+        ? other.map(value -> inspection.with(quantity, value))
         : Optional.empty();
   }
 
-  private Optional<InspectionResult> middle(InspectionResult sighting) {
+  private Optional<InspectionResult> middle(InspectionResult inspection) {
     return intervals
-        .get(sighting.row())
+        .get(inspection.row())
         .midpoint()
-        .map(midpoint -> sighting.with(new Formula.Numeral(midpoint)));
+        .map(midpoint -> inspection.with(new Formula.Numeral(midpoint)));
   }
 
-  private ClassTable.Row row(InspectionResult sighting) {
-    return table.rows().get(sighting.row());
+  private ClassTable.Row row(InspectionResult inspection) {
+    return table.rows().get(inspection.row());
   }
 
   private Optional<Exact> limit(ClassTable.Row row) {
@@ -128,24 +128,26 @@ final class ClassSlips {
   }
 
   /** The class at the index, read in the place of the one that was found. */
-  private Optional<InspectionResult> beside(InspectionResult sighting, int index) {
+  private Optional<InspectionResult> beside(InspectionResult inspection, int index) {
     if (index < 0 || index >= intervals.size()) {
       return Optional.empty();
     }
-    return number(sighting, Quantity.PLACE).isPresent() ? reached(sighting, index) : modal(index);
+    return number(inspection, Quantity.PLACE).isPresent()
+        ? reached(inspection, index)
+        : modal(index);
   }
 
-  private Optional<InspectionResult> reached(InspectionResult sighting, int index) {
+  private Optional<InspectionResult> reached(InspectionResult inspection, int index) {
     Interval beside = intervals.get(index);
-    Exact before = sighting.found().get(Quantity.CUMULATIVE_BEFORE);
+    Exact before = inspection.found().get(Quantity.CUMULATIVE_BEFORE);
     Exact there =
-        index < sighting.row()
+        index < inspection.row()
             ? before.minus(beside.frequency())
-            : before.plus(sighting.found().get(Quantity.CLASS_FREQUENCY));
+            : before.plus(inspection.found().get(Quantity.CLASS_FREQUENCY));
     return beside.frequency().signum() == 0
         ? Optional.empty()
         : ReachedClass.read(
-            new ClassPlace(index, sighting.found().get(Quantity.PLACE), there, beside));
+            new ClassPlace(index, inspection.found().get(Quantity.PLACE), there, beside));
   }
 
   /** The class at the index, read as if it were a modal one. */

@@ -7,9 +7,9 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.Rule;
@@ -21,7 +21,7 @@ final class EarlyRounding {
 
   private final Problem problem;
   private final Computation computation;
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Candidates out;
   private final Rounding rounding;
   private final Optional<Formula> top;
@@ -29,7 +29,7 @@ final class EarlyRounding {
   private EarlyRounding(Problem problem, Candidates out) {
     this.problem = problem;
     this.computation = problem.computation();
-    this.setting = problem.setting();
+    this.context = problem.context();
     this.out = out;
     this.rounding = problem.rules().get(Rule.ROUNDING);
     this.top = problem.formula();
@@ -43,7 +43,7 @@ final class EarlyRounding {
   }
 
   private void find(int places) {
-    for (Quantity mean : distinct(setting.mean(), Quantity.MEAN)) {
+    for (Quantity mean : distinct(context.mean(), Quantity.MEAN)) {
       step("mean", mean, places);
       if (dependsOn(mean)) {
         Rewriting rounded = Rewriting.rounded(mean, places, rounding);
@@ -51,7 +51,7 @@ final class EarlyRounding {
       }
     }
     variance(places);
-    for (Quantity sd : distinct(setting.sd(), Quantity.STANDARD_DEVIATION)) {
+    for (Quantity sd : distinct(context.sd(), Quantity.STANDARD_DEVIATION)) {
       step("sd", sd, places);
     }
     step("q1", Quantity.LOWER_QUARTILE, places);
@@ -95,8 +95,8 @@ final class EarlyRounding {
   /** Σ(x−x̄)² as Σx² − n·x̄². */
   private Formula byShortcut(Formula formula, Quantity mean) {
     Formula squareOfMean = mean.formula().power(2);
-    Formula other = setting.sum(setting.x().power(2)).minus(setting.n().times(squareOfMean));
-    return formula.replacing(setting.squares(mean), other);
+    Formula other = context.sum(context.x().power(2)).minus(context.n().times(squareOfMean));
+    return formula.replacing(context.squares(mean), other);
   }
 
   /** The variance is rounded before its root is taken. */
@@ -104,7 +104,7 @@ final class EarlyRounding {
     if (problem.measure() == Measures.VARIANCE) {
       return;
     }
-    for (Quantity variance : distinct(setting.variance(), Quantity.VARIANCE)) {
+    for (Quantity variance : distinct(context.variance(), Quantity.VARIANCE)) {
       Optional<Exact> value = computation.value(variance);
       Optional<Formula> formula = computation.formula(variance);
       if (value.isPresent() && formula.isPresent()) {

@@ -30,7 +30,7 @@ final class EntrySlips {
 
   static void find(Problem problem, Candidates out) {
     // Those of a long sample are not even put together.
-    if (problem.setting().scope().rows() > MOST_ENTRIES) {
+    if (problem.context().scope().rows() > MOST_ENTRIES) {
       return;
     }
     List<Entry> entries = problem.data().entries();
@@ -69,6 +69,7 @@ final class EntrySlips {
   private void add(Cause cause, Optional<Data> changed, String... params) {
     changed.ifPresent(
         data ->
-            out.add(cause, Computation.of(data, problem.rules()).result(problem.request()), params));
+            out.add(
+                cause, Computation.of(data, problem.rules()).result(problem.request()), params));
   }
 }

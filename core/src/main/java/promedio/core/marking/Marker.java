@@ -37,7 +37,8 @@ public final class Marker {
   private Marker(Problem problem) {
     this.problem = problem;
     this.rounding = problem.rules().get(Rule.ROUNDING);
-    this.right = new Candidate(Cause.OTHER_MEASURE, Map.of(), problem.right(), RoundingVariant.ROUNDED);
+    this.right =
+        new Candidate(Cause.OTHER_MEASURE, Map.of(), problem.right(), RoundingVariant.ROUNDED);
   }
 
   /** {@return one who marks answers to the problem} */
@@ -61,7 +62,7 @@ public final class Marker {
     Mark plain = compare(written, sign);
     if (plain.verdict() != Verdict.UNEXPLAINED
         || plain.reason().isPresent()
-        || problem.setting().categories().isPresent()) {
+        || problem.context().categories().isPresent()) {
       return plain;
     }
     List<Answer> readings = Answer.readings(written, problem.request(), sign);
@@ -90,12 +91,13 @@ public final class Marker {
    * That is far quicker.
    */
   public Mark compare(String written, DecimalSign sign) {
-    if (problem.setting().categories().isPresent()) {
-      return new CategoryMarks(problem.setting().categories().get(), problem.right(), sign)
+    if (problem.context().categories().isPresent()) {
+      return new CategoryMarks(problem.context().categories().get(), problem.right(), sign)
           .mark(written);
     }
     return new Agreement(problem.rules(), sign)
-        .judge(problem.request(), problem.right(), Answer.readings(written, problem.request(), sign));
+        .judge(
+            problem.request(), problem.right(), Answer.readings(written, problem.request(), sign));
   }
 
   private List<Candidate> candidates() {
@@ -112,13 +114,15 @@ public final class Marker {
     for (Candidate candidate : candidates()) {
       if (LIKELIEST.contains(candidate.cause())) {
         Candidate cut =
-            new Candidate(candidate.cause(), candidate.params(), candidate.outcome(), RoundingVariant.CUT);
+            new Candidate(
+                candidate.cause(), candidate.params(), candidate.outcome(), RoundingVariant.CUT);
         if (cut.gives(answer, rounding)) {
           return Optional.of(
               Explanation.of(cut)
                   .and(
                       Explanation.of(
-                          new Candidate(Cause.TRUNCATED, Map.of(), cut.outcome(), RoundingVariant.CUT))));
+                          new Candidate(
+                              Cause.TRUNCATED, Map.of(), cut.outcome(), RoundingVariant.CUT))));
         }
       }
     }
@@ -126,7 +130,7 @@ public final class Marker {
       if (rule.cause() != Cause.DIVISOR) {
         continue;
       }
-      Divisor divisor = problem.setting().isPopulation() ? Divisor.N_MINUS_1 : Divisor.N;
+      Divisor divisor = problem.context().isPopulation() ? Divisor.N_MINUS_1 : Divisor.N;
       Problem other = problem.under(problem.rules().with(Rule.DIVISOR, divisor));
       for (Candidate candidate : Candidates.plain(other)) {
         if (LIKELIEST.contains(candidate.cause()) && candidate.gives(answer, rounding)) {

@@ -25,7 +25,7 @@ final class MeasureSlips {
   static void find(Problem problem, Candidates out) {
     Computation computation = problem.computation();
     Set<Formula> own = new HashSet<>();
-    for (Slip slip : problem.measure().slips(problem.setting())) {
+    for (Slip slip : problem.measure().slips(problem.context())) {
       own.add(slip.instead());
       out.add(slip.cause(), problem.value(slip.instead()));
     }

@@ -9,9 +9,9 @@ import java.util.stream.IntStream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Grouped;
+import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.InspectionResult;
 import promedio.core.number.Exact;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.FrequencyTable;
@@ -29,7 +29,7 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
    */
   static Optional<Midpoints> of(Problem problem) {
     return problem
-        .setting()
+        .context()
         .classes()
         .map(Grouped::intervals)
         .flatMap(
@@ -68,9 +68,9 @@ record Midpoints(List<Interval> intervals, List<Optional<Exact>> values) {
   }
 
   /** Where the mode is a midpoint, it is another one. */
-  private Optional<InspectionResult> read(InspectionResult sighting) {
-    return sighting.found().containsKey(Quantity.CLASS_UPPER)
-        ? values.get(sighting.row()).map(value -> sighting.with(new Formula.Numeral(value)))
-        : Optional.of(sighting);
+  private Optional<InspectionResult> read(InspectionResult inspection) {
+    return inspection.found().containsKey(Quantity.CLASS_UPPER)
+        ? values.get(inspection.row()).map(value -> inspection.with(new Formula.Numeral(value)))
+        : Optional.of(inspection);
   }
 }

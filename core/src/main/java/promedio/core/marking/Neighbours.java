@@ -35,7 +35,7 @@ final class Neighbours {
 
   private static final Set<String> COUNTS = Set.of("n", "table_count", "n_a", "n_b", "total_n");
 
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Map<String, Quantity> known = new LinkedHashMap<>();
 
   /**
@@ -43,14 +43,14 @@ final class Neighbours {
    *
    * @param there what formulas of these data may name
    */
-  Neighbours(MeasureContext setting, Stream<Quantity> there) {
-    this.setting = setting;
+  Neighbours(MeasureContext context, Stream<Quantity> there) {
+    this.context = context;
     there.forEach(quantity -> known.putIfAbsent(quantity.id(), quantity));
   }
 
   /** {@return whether the formula is the number of values} */
   boolean isCount(Formula formula) {
-    return formula.equals(setting.n())
+    return formula.equals(context.n())
         || (formula instanceof Formula.Named named && COUNTS.contains(named.quantity().id()));
   }
 
@@ -64,7 +64,7 @@ final class Neighbours {
       others.put("cumulative_frequency", Quantity.CUMULATIVE_BEFORE.formula().plus(own));
     }
     if (quantity.equals(Quantity.MIDPOINT)) {
-      setting
+      context
           .classes()
           .flatMap(Grouped::commonWidth)
           .ifPresent(width -> others.put("class_width", new Formula.Numeral(width)));
@@ -77,8 +77,8 @@ final class Neighbours {
     Formula own = quantity.formula();
     if (isCount(own)) {
       others.put("n-1", own.minus(ONE));
-      if (setting.isTable()) {
-        others.put("rows", Formula.number(setting.scope().rows()));
+      if (context.isTable()) {
+        others.put("rows", Formula.number(context.scope().rows()));
       }
     }
     for (List<String> alike : ALIKE) {

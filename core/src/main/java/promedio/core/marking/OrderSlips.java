@@ -14,8 +14,8 @@ import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.QuantilePosition;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.Rewriting;
 import promedio.core.measure.Request;
+import promedio.core.measure.Rewriting;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.core.sample.Values;
@@ -30,7 +30,7 @@ final class OrderSlips {
   static void find(Problem problem, Candidates out) {
     problem.share().ifPresent(share -> out.add(Cause.POSITION_GIVEN, position(problem, share)));
     Tally tally = problem.data().tally();
-    if (problem.setting().classes().isPresent() || !tally.hasPositions()) {
+    if (problem.context().classes().isPresent() || !tally.hasPositions()) {
       return;
     }
     BigInteger n = tally.total().numerator();
@@ -40,7 +40,7 @@ final class OrderSlips {
       out.add(Cause.MIDDLE_NOT_AVERAGED, Optional.of(tally.at(half.add(BigInteger.ONE))));
     }
     problem
-        .setting()
+        .context()
         .sample()
         .ifPresent(sample -> findUnsorted(problem, sample.values().present(), out));
   }
@@ -49,7 +49,7 @@ final class OrderSlips {
   private static Optional<Exact> position(Problem problem, Exact share) {
     Exact total = problem.data().tally().total();
     return Optional.of(
-        problem.setting().classes().isPresent()
+        problem.context().classes().isPresent()
             ? new ReachedClass(share).position(problem.rules(), total)
             : total.plus(Exact.ONE).times(share));
   }

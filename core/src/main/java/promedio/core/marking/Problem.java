@@ -9,13 +9,13 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.ReachedClass;
+import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.core.rules.CourseRules;
@@ -70,12 +70,12 @@ public final class Problem {
 
   /** {@return the data} */
   public Data data() {
-    return computation.setting().data();
+    return computation.context().data();
   }
 
   /** {@return the course rules} */
   public CourseRules rules() {
-    return computation.setting().rules();
+    return computation.context().rules();
   }
 
   /** {@return what is meant: of the skewness the one that the course rule names} */
@@ -94,8 +94,8 @@ public final class Problem {
   }
 
   /** {@return the data, the rules, and the arguments of what is asked} */
-  MeasureContext setting() {
-    return computation.setting().with(asked.arguments());
+  MeasureContext context() {
+    return computation.context().with(asked.arguments());
   }
 
   /** {@return the right result} */

@@ -9,11 +9,11 @@ final class SumSlips {
   private SumSlips() {}
 
   static void find(Problem problem, Candidates out) {
-    MeasureContext setting = problem.setting();
-    if (problem.hasPart(setting.squares())) {
+    MeasureContext context = problem.context();
+    if (problem.hasPart(context.squares())) {
       out.add(
           Cause.MEAN_SQUARE_NOT_SUBTRACTED,
-          problem.instead(setting.squares(), setting.sum(setting.x().power(2))));
+          problem.instead(context.squares(), context.sum(context.x().power(2))));
     }
   }
 }

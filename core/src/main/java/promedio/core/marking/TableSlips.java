@@ -19,13 +19,13 @@ import promedio.core.slip.Cause;
 final class TableSlips {
 
   private final Problem problem;
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Candidates out;
   private final List<FrequencyTable.Row> rows;
 
   private TableSlips(Problem problem, Candidates out, List<FrequencyTable.Row> rows) {
     this.problem = problem;
-    this.setting = problem.setting();
+    this.context = problem.context();
     this.out = out;
     this.rows = rows;
   }
@@ -63,17 +63,17 @@ final class TableSlips {
       ignored(rows.stream().filter(row -> row.frequency().signum() > 0).toList());
     }
     if (problem.measure() == Measures.MEAN) {
-      divided(setting.n(), rows.size());
+      divided(context.n(), rows.size());
     }
-    if (problem.hasPart(setting.squares())) {
-      Formula oneLess = setting.n().minus(Formula.number(1));
+    if (problem.hasPart(context.squares())) {
+      Formula oneLess = context.n().minus(Formula.number(1));
       boolean byOneLess = problem.hasPart(oneLess);
-      Formula divisor = byOneLess ? oneLess : setting.n();
+      Formula divisor = byOneLess ? oneLess : context.n();
       divided(divisor, rows.size());
       if (byOneLess && rows.size() > 1) {
         divided(divisor, rows.size() - 1);
       }
-      problem.computation().value(setting.mean()).ifPresent(this::squares);
+      problem.computation().value(context.mean()).ifPresent(this::squares);
     }
   }
 
@@ -112,6 +112,6 @@ final class TableSlips {
 
   /** Another number stands in the place of Σf(x−x̄)². */
   private void sum(Cause cause, Exact instead) {
-    out.add(cause, problem.instead(setting.squares(), new Formula.Numeral(instead)));
+    out.add(cause, problem.instead(context.squares(), new Formula.Numeral(instead)));
   }
 }

@@ -12,8 +12,8 @@ import promedio.core.formula.Quantity;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Values;
 import promedio.core.slip.Cause;
@@ -38,8 +38,8 @@ final class WayEdits {
   }
 
   static void find(Problem problem, Candidates out) {
-    if (problem.setting().categories().isPresent()
-        || problem.setting().scope().rows() > MOST_ROWS
+    if (problem.context().categories().isPresent()
+        || problem.context().scope().rows() > MOST_ROWS
         || problem.request().decides()) {
       return;
     }
@@ -57,7 +57,7 @@ final class WayEdits {
   }
 
   private Way way(Working working) {
-    return new Way(working, problem.setting().scope(), this::given);
+    return new Way(working, problem.context().scope(), this::given);
   }
 
   private Optional<Exact> given(Quantity quantity) {
@@ -67,7 +67,7 @@ final class WayEdits {
 
   private void find(Way way, boolean usual) {
     int last = way.steps().size() - 1;
-    Neighbours neighbours = new Neighbours(problem.setting(), there(way));
+    Neighbours neighbours = new Neighbours(problem.context(), there(way));
     for (int i = last; i >= 0; i--) {
       if (way.distance(i).isEmpty()) {
         continue;
@@ -147,10 +147,10 @@ final class WayEdits {
   /** Σx/n typed into a calculator without brackets divides the last value alone. */
   private void lastAlone(Way way) {
     Way.Found last = way.steps().get(way.steps().size() - 1);
-    Optional<Values> typed = problem.setting().sample().map(sample -> sample.values().present());
+    Optional<Values> typed = problem.context().sample().map(sample -> sample.values().present());
     if (typed.isPresent()
         && typed.get().size() > 1
-        && last.symbols().equals(new Formula.Sum(Quantity.X.formula()).over(problem.setting().n()))
+        && last.symbols().equals(new Formula.Sum(Quantity.X.formula()).over(problem.context().n()))
         && last.value().isPresent()) {
       Exact n = Exact.of(typed.get().size());
       Exact value = typed.get().get(typed.get().size() - 1);

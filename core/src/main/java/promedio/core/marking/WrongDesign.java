@@ -42,7 +42,8 @@ final class WrongDesign {
 
   private static void add(Problem problem, String key, Data data, Candidates out) {
     Request request = Request.of(Measures.ofKey(key).orElseThrow());
-    out.add(Cause.WRONG_DESIGN, Computation.of(data, problem.rules()).result(request), "measure", key);
+    out.add(
+        Cause.WRONG_DESIGN, Computation.of(data, problem.rules()).result(request), "measure", key);
   }
 
   private static Data asGroups(Pairs pairs) {

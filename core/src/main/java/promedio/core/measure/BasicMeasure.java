@@ -33,7 +33,7 @@ public abstract class BasicMeasure implements Measure {
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
+  public Quantity quantity(MeasureContext context) {
     return quantity;
   }
 

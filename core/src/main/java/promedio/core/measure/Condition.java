@@ -39,13 +39,13 @@ public record Condition(Formula subject, Sign sign, Message why) {
   }
 
   /** {@return that there is more than one value, as n − 1 needs it} */
-  public static Condition moreThanOne(MeasureContext setting) {
-    return new Condition(setting.n().minus(number(1)), Sign.POSITIVE, tooFew(2));
+  public static Condition moreThanOne(MeasureContext context) {
+    return new Condition(context.n().minus(number(1)), Sign.POSITIVE, tooFew(2));
   }
 
   /** {@return that there are at least so many values} */
-  public static Condition atLeast(int fewest, MeasureContext setting) {
-    return new Condition(setting.n().minus(number(fewest)), Sign.NOT_NEGATIVE, tooFew(fewest));
+  public static Condition atLeast(int fewest, MeasureContext context) {
+    return new Condition(context.n().minus(number(fewest)), Sign.NOT_NEGATIVE, tooFew(fewest));
   }
 
   /** {@return that the values are not all equal} */

@@ -78,7 +78,8 @@ public sealed interface Definition {
    * @param degrees its degrees of freedom
    * @param needs what must hold for it to mean something, in the order in which that is looked at
    */
-  record ByCurve(CurveReading reading, Distribution curve, List<Formula> degrees, List<Condition> needs)
+  record ByCurve(
+      CurveReading reading, Distribution curve, List<Formula> degrees, List<Condition> needs)
       implements Definition {
 
     public ByCurve {

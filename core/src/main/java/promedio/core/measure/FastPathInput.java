@@ -6,7 +6,7 @@ import promedio.core.formula.Quantity;
 public interface FastPathInput {
 
   /** {@return the data, the rules and the arguments of what is asked} */
-  MeasureContext setting();
+  MeasureContext context();
 
   /** {@return what no course rule changes} */
   Summary summary();

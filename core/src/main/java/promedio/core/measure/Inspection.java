@@ -8,7 +8,7 @@ public sealed interface Inspection
     permits OrderedPlace, ReachedClass, MostFrequent, ModalClasses, Trimming, RankOfValue {
 
   /** {@return what is seen in the values of the setting} */
-  Seen look(MeasureContext setting);
+  Seen look(MeasureContext context);
 
   /** {@return what the visitor makes of this way of looking} */
   <R> R accept(Visitor<R> visitor);

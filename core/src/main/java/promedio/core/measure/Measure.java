@@ -26,10 +26,10 @@ public interface Measure {
   Family family();
 
   /** {@return the quantity that it is, written as the course rules want it} */
-  Quantity quantity(MeasureContext setting);
+  Quantity quantity(MeasureContext context);
 
   /** {@return how it is found for such data, by such course rules and of such arguments} */
-  Definition definition(MeasureContext setting);
+  Definition definition(MeasureContext context);
 
   /** {@return how many numbers its result is} */
   default Shape shape() {
@@ -52,12 +52,12 @@ public interface Measure {
   }
 
   /** {@return the slips that only this measure knows, beside those that any shares} */
-  default List<Slip> slips(MeasureContext setting) {
+  default List<Slip> slips(MeasureContext context) {
     return List.of();
   }
 
   /** {@return a quicker way to the same result for large data, where there is one for such data} */
-  default Optional<FastPath> fast(MeasureContext setting) {
+  default Optional<FastPath> fast(MeasureContext context) {
     return Optional.empty();
   }
 

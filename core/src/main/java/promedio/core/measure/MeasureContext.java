@@ -59,7 +59,8 @@ public final class MeasureContext {
         data.classes()
             .filter(table -> !table.rows().isEmpty())
             .map(table -> Grouped.of(table, rules.get(Rule.OPEN_CLASS)));
-    return new MeasureContext(data, rules, data.tally(), classes, List.of(), RowsOfSeveral.of(data));
+    return new MeasureContext(
+        data, rules, data.tally(), classes, List.of(), RowsOfSeveral.of(data));
   }
 
   /** {@return the same for what is asked with these arguments} */

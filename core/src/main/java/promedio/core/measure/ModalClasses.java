@@ -24,8 +24,8 @@ public record ModalClasses(boolean interpolated) implements Inspection {
   static final Formula MIDPOINT = L.plus(Quantity.CLASS_UPPER.formula()).over(number(2));
 
   @Override
-  public Seen look(MeasureContext setting) {
-    return ClassModes.look(setting.classes().orElseThrow(), setting.rules(), interpolated);
+  public Seen look(MeasureContext context) {
+    return ClassModes.look(context.classes().orElseThrow(), context.rules(), interpolated);
   }
 
   @Override

@@ -15,12 +15,12 @@ import promedio.core.sample.Tally;
 public record MostFrequent() implements Inspection {
 
   @Override
-  public Seen look(MeasureContext setting) {
-    ModeRule rule = setting.rules().get(Rule.MODE);
-    return setting
+  public Seen look(MeasureContext context) {
+    ModeRule rule = context.rules().get(Rule.MODE);
+    return context
         .categories()
         .map(categories -> named(categories, rule))
-        .orElseGet(() -> numbers(setting.tally(), rule));
+        .orElseGet(() -> numbers(context.tally(), rule));
   }
 
   private static Seen numbers(Tally tally, ModeRule rule) {

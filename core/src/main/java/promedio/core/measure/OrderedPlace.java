@@ -43,15 +43,16 @@ public record OrderedPlace(Role role, QuantileRule rule, Exact share) implements
   }
 
   @Override
-  public Seen look(MeasureContext setting) {
-    Tally tally = setting.tally();
+  public Seen look(MeasureContext context) {
+    Tally tally = context.tally();
     if (tally.isEmpty() || !tally.hasPositions()) {
       return Inspection.nothing(tally.isEmpty() ? "no-values" : "no-positions");
     }
     Quantiles quantiles = new Quantiles(tally);
     return place(quantiles)
         .<Seen>map(
-            place -> new Numbers(List.of(InspectionResult.of(Map.of(), formula(place, quantiles.n())))))
+            place ->
+                new Numbers(List.of(InspectionResult.of(Map.of(), formula(place, quantiles.n())))))
         .orElseGet(() -> Inspection.nothing("one-value-no-halves"));
   }
 

@@ -17,11 +17,11 @@ import promedio.core.sample.Tally;
 public record RankOfValue(Exact value) implements Inspection {
 
   @Override
-  public Seen look(MeasureContext setting) {
-    if (setting.classes().isPresent()) {
+  public Seen look(MeasureContext context) {
+    if (context.classes().isPresent()) {
       return Inspection.nothing("classes-not-counted");
     }
-    Tally tally = setting.tally();
+    Tally tally = context.tally();
     int rank = 0;
     while (rank < tally.size() && tally.value(rank).compareTo(value) < 0) {
       rank++;
@@ -34,7 +34,7 @@ public record RankOfValue(Exact value) implements Inspection {
         List.of(
             InspectionResult.of(
                 Map.of(Quantity.BELOW, below, Quantity.EQUAL, equal),
-                number(100).times(counted).over(setting.n()))));
+                number(100).times(counted).over(context.n()))));
   }
 
   @Override

@@ -36,16 +36,16 @@ public record ReachedClass(Exact share) implements Inspection {
   }
 
   /** {@return where it lies among the classes of the setting} */
-  public ClassPlace place(MeasureContext setting) {
+  public ClassPlace place(MeasureContext context) {
     return ClassPlace.of(
-        setting.classes().orElseThrow().intervals(),
-        position(setting.rules(), setting.tally().total()));
+        context.classes().orElseThrow().intervals(),
+        position(context.rules(), context.tally().total()));
   }
 
   @Override
-  public Seen look(MeasureContext setting) {
-    return read(place(setting))
-        .<Seen>map(sighting -> new Numbers(List.of(sighting)))
+  public Seen look(MeasureContext context) {
+    return read(place(context))
+        .<Seen>map(inspection -> new Numbers(List.of(inspection)))
         .orElseGet(() -> Inspection.nothing("in-open-class"));
   }
 

@@ -48,7 +48,8 @@ public record Rewriting(
   }
 
   /** {@return something else seen} */
-  public static Rewriting ofSightings(Function<InspectionResult, Optional<InspectionResult>> sightings) {
+  public static Rewriting ofSightings(
+      Function<InspectionResult, Optional<InspectionResult>> sightings) {
     return new Rewriting(UnaryOperator.identity(), Map.of(), sightings, Optional.empty());
   }
 

@@ -26,8 +26,8 @@ public final class Summary {
   }
 
   /** {@return the summary of the values of a setting} */
-  public static Summary of(MeasureContext setting) {
-    return new Summary(setting.tally(), setting.hasMidpoints());
+  public static Summary of(MeasureContext context) {
+    return new Summary(context.tally(), context.hasMidpoints());
   }
 
   /** {@return the values with their frequencies} */

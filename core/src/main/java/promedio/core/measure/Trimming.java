@@ -27,9 +27,9 @@ public record Trimming(Exact proportion) implements Inspection {
   }
 
   /** {@return why the values cannot be trimmed; nothing where they can} */
-  public Optional<Message> refusal(MeasureContext setting) {
-    Tally tally = setting.tally();
-    if (setting.classes().isPresent()) {
+  public Optional<Message> refusal(MeasureContext context) {
+    Tally tally = context.tally();
+    if (context.classes().isPresent()) {
       return Optional.of(Message.of("absent.classes-not-trimmed"));
     }
     if (!tally.hasPositions()) {
@@ -41,21 +41,22 @@ public record Trimming(Exact proportion) implements Inspection {
   }
 
   @Override
-  public Seen look(MeasureContext setting) {
-    Optional<Message> refusal = refusal(setting);
+  public Seen look(MeasureContext context) {
+    Optional<Message> refusal = refusal(context);
     if (refusal.isPresent()) {
       return new Nothing(refusal.get());
     }
-    Exact leftOut = leftOut(setting.tally());
-    if (!setting.isListed()) {
-      return new Nothing(Limit.LISTED_VALUES.beyond(setting.tally().total().toString()));
+    Exact leftOut = leftOut(context.tally());
+    if (!context.isListed()) {
+      return new Nothing(Limit.LISTED_VALUES.beyond(context.tally().total().toString()));
     }
     int out = leftOut.numerator().intValueExact();
-    int n = setting.tally().total().numerator().intValueExact();
-    Sample rest = new Sample(setting.tally().inOrder(out, n - out));
+    int n = context.tally().total().numerator().intValueExact();
+    Sample rest = new Sample(context.tally().inOrder(out, n - out));
     return new Numbers(
         List.of(
-            new InspectionResult(-1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));
+            new InspectionResult(
+                -1, Map.of(Quantity.LEFT_OUT, leftOut), MEAN_OF_REST, Optional.of(rest))));
   }
 
   @Override

@@ -31,7 +31,8 @@ public record IntermediateRounding(String code) implements Coded {
   static List<IntermediateRounding> all() {
     return Stream.concat(
             Stream.of(EXACT),
-            IntStream.rangeClosed(0, Rule.MOST_PLACES).mapToObj(i -> new IntermediateRounding(String.valueOf(i))))
+            IntStream.rangeClosed(0, Rule.MOST_PLACES)
+                .mapToObj(i -> new IntermediateRounding(String.valueOf(i))))
         .toList();
   }
 }

@@ -61,7 +61,11 @@ public final class Rule<T> {
 
   /** Whether workings carry exact values, or round every step to so many places. */
   public static final Rule<IntermediateRounding> CARRY =
-      new Rule<>("carry", IntermediateRounding.all(), IntermediateRounding.EXACT, IntermediateRounding::code);
+      new Rule<>(
+          "carry",
+          IntermediateRounding.all(),
+          IntermediateRounding.EXACT,
+          IntermediateRounding::code);
 
   /** Which end a class keeps when values are grouped: [l, u) or (l, u]. */
   public static final Rule<ClassEnd> CLASS_END = coded("class-end", ClassEnd.values());

@@ -9,7 +9,14 @@ import promedio.core.number.Exact;
  * more than one variable.
  */
 public sealed interface Data
-    permits Sample, FrequencyTable, ClassTable, Categories, Pairs, Groups, CrossTable, GoodnessOfFitData {
+    permits Sample,
+        FrequencyTable,
+        ClassTable,
+        Categories,
+        Pairs,
+        Groups,
+        CrossTable,
+        GoodnessOfFitData {
 
   /** {@return what they are about} */
   default Subject subject() {

@@ -22,7 +22,8 @@ public record GoodnessOfFitData(Categories counted, List<Exact> expected) implem
 
   /** {@return the categories beside equal proportions} */
   public static GoodnessOfFitData equal(Categories categories) {
-    return new GoodnessOfFitData(categories, Collections.nCopies(categories.rows().size(), Exact.ONE));
+    return new GoodnessOfFitData(
+        categories, Collections.nCopies(categories.rows().size(), Exact.ONE));
   }
 
   /**
@@ -30,7 +31,8 @@ public record GoodnessOfFitData(Categories counted, List<Exact> expected) implem
    *
    * @throws BadInputException if they are not as many, one is negative, or all are 0
    */
-  public static GoodnessOfFitData read(Categories categories, List<Exact> expected) throws BadInputException {
+  public static GoodnessOfFitData read(Categories categories, List<Exact> expected)
+      throws BadInputException {
     if (expected.size() != categories.rows().size()) {
       throw new BadInputException(
           Message.of(

@@ -16,7 +16,9 @@ public record ChangeKind(String column, Kind kind) implements Step {
           "change-kind",
           ChangeKind.class,
           List.of(StepField.COLUMN, StepField.KIND),
-          answers -> new ChangeKind(answers.of(StepField.COLUMN), answers.choice(Kind.class, StepField.KIND)));
+          answers ->
+              new ChangeKind(
+                  answers.of(StepField.COLUMN), answers.choice(Kind.class, StepField.KIND)));
 
   @Override
   public StepKind stepKind() {

@@ -15,7 +15,8 @@ public record ComputeColumn(String into, String formula) implements Step {
           "compute",
           ComputeColumn.class,
           List.of(StepField.NEW_NAME, StepField.FORMULA),
-          answers -> new ComputeColumn(answers.of(StepField.NEW_NAME), answers.of(StepField.FORMULA)));
+          answers ->
+              new ComputeColumn(answers.of(StepField.NEW_NAME), answers.of(StepField.FORMULA)));
 
   @Override
   public StepKind stepKind() {

@@ -35,7 +35,13 @@ public record CutIntoClasses(
       new StepKind(
           "cut",
           CutIntoClasses.class,
-          List.of(StepField.COLUMN, StepField.NEW_NAME, StepField.BOUNDARIES, StepField.END, StepField.BEYOND, StepField.LABELS),
+          List.of(
+              StepField.COLUMN,
+              StepField.NEW_NAME,
+              StepField.BOUNDARIES,
+              StepField.END,
+              StepField.BEYOND,
+              StepField.LABELS),
           answers ->
               new CutIntoClasses(
                   answers.of(StepField.COLUMN),

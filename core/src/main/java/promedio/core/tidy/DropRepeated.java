@@ -46,7 +46,8 @@ public record DropRepeated(List<String> columns) implements Step {
 
   @Override
   public Outcome done(Table table) throws BadInputException {
-    List<Column> compared = columns.isEmpty() ? table.columns() : ColumnLookup.columns(table, columns);
+    List<Column> compared =
+        columns.isEmpty() ? table.columns() : ColumnLookup.columns(table, columns);
     Set<List<String>> seen = new HashSet<>();
     BitSet repeated = new BitSet();
     for (int row = 0; row < table.rows(); row++) {

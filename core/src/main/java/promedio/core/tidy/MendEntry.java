@@ -19,7 +19,9 @@ public record MendEntry(String column, int row, String text) implements Step {
           List.of(StepField.COLUMN, StepField.ROW, StepField.VALUE),
           answers ->
               new MendEntry(
-                  answers.of(StepField.COLUMN), answers.number(StepField.ROW), answers.of(StepField.VALUE)));
+                  answers.of(StepField.COLUMN),
+                  answers.number(StepField.ROW),
+                  answers.of(StepField.VALUE)));
 
   @Override
   public StepKind stepKind() {

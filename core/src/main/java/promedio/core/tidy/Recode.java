@@ -24,7 +24,8 @@ public record Recode(String column, List<Change> changes) implements Step {
           "recode",
           Recode.class,
           List.of(StepField.COLUMN, StepField.CHANGES),
-          answers -> new Recode(answers.of(StepField.COLUMN), changes(answers.list(StepField.CHANGES))));
+          answers ->
+              new Recode(answers.of(StepField.COLUMN), changes(answers.list(StepField.CHANGES))));
 
   public Recode {
     changes = List.copyOf(changes);

@@ -14,7 +14,8 @@ public record RenameColumn(String from, String to) implements Step {
           "rename",
           RenameColumn.class,
           List.of(StepField.COLUMN, StepField.NEW_NAME),
-          answers -> new RenameColumn(answers.of(StepField.COLUMN), answers.of(StepField.NEW_NAME)));
+          answers ->
+              new RenameColumn(answers.of(StepField.COLUMN), answers.of(StepField.NEW_NAME)));
 
   @Override
   public StepKind stepKind() {

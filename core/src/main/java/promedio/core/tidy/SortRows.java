@@ -17,7 +17,9 @@ public record SortRows(String column, boolean descending) implements Step {
           "sort",
           SortRows.class,
           List.of(StepField.COLUMN, StepField.ORDER),
-          answers -> new SortRows(answers.of(StepField.COLUMN), answers.of(StepField.ORDER).equals("down")));
+          answers ->
+              new SortRows(
+                  answers.of(StepField.COLUMN), answers.of(StepField.ORDER).equals("down")));
 
   @Override
   public StepKind stepKind() {

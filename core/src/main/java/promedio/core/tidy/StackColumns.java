@@ -21,7 +21,9 @@ public record StackColumns(List<String> columns, String value, String group) imp
           List.of(StepField.COLUMNS, StepField.NEW_NAME, StepField.GROUP_NAME),
           answers ->
               new StackColumns(
-                  answers.list(StepField.COLUMNS), answers.of(StepField.NEW_NAME), answers.of(StepField.GROUP_NAME)));
+                  answers.list(StepField.COLUMNS),
+                  answers.of(StepField.NEW_NAME),
+                  answers.of(StepField.GROUP_NAME)));
 
   public StackColumns {
     columns = List.copyOf(columns);
@@ -39,7 +41,9 @@ public record StackColumns(List<String> columns, String value, String group) imp
 
   @Override
   public String answer(StepField ask) {
-    return ask == StepField.COLUMNS ? String.join(", ", columns) : ask == StepField.NEW_NAME ? value : group;
+    return ask == StepField.COLUMNS
+        ? String.join(", ", columns)
+        : ask == StepField.NEW_NAME ? value : group;
   }
 
   @Override

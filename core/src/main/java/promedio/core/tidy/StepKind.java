@@ -12,7 +12,10 @@ import java.util.function.Function;
  * @param maker makes the step of what was filled in
  */
 public record StepKind(
-    String code, Class<? extends Step> type, List<StepField> asks, Function<StepInput, Step> maker) {
+    String code,
+    Class<? extends Step> type,
+    List<StepField> asks,
+    Function<StepInput, Step> maker) {
 
   public StepKind {
     asks = List.copyOf(asks);

@@ -113,7 +113,8 @@ final class CurveSteps {
     Exact below = Exact.ONE.plus(bound.confidence()).over(2);
     Optional<List<Formula>> degrees = degrees();
     Formula error = Quantity.STANDARD_ERROR.formula();
-    Formula critical = (definition.curve() == Distribution.NORMAL ? CRITICAL_Z : CRITICAL_T).formula();
+    Formula critical =
+        (definition.curve() == Distribution.NORMAL ? CRITICAL_Z : CRITICAL_T).formula();
     Formula margin = MARGIN.formula();
     return degrees.isPresent()
         && working.find(error, bound.error())

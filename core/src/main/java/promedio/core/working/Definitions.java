@@ -23,25 +23,25 @@ final class Definitions {
   private static final Formula M3 = Quantity.THIRD_RAW_MOMENT.formula();
   private static final Formula M4 = Quantity.FOURTH_RAW_MOMENT.formula();
 
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Method method;
 
   /** x, or m of a class table. */
   private final Formula x;
 
   Definitions(Computation computation, Method method) {
-    this.setting = computation.setting();
+    this.context = computation.context();
     this.method = method;
-    this.x = setting.x();
+    this.x = context.x();
   }
 
   /** {@return the formula of the quantity, where the method has one of its own} */
   Optional<Formula> ofMethod(Quantity quantity) {
     return switch (method) {
       case SHORTCUT ->
-          setting.data().subject() == Subject.ONE
+          context.data().subject() == Subject.ONE
               ? spread(quantity, x, Optional.empty())
-              : Several.shortcut(quantity, setting);
+              : Several.shortcut(quantity, context);
       case ASSUMED_MEAN -> assumed(quantity, D, Optional.empty());
       case STEP -> assumed(quantity, U, Optional.of(H));
       case RAW_MOMENTS -> moments(quantity);
@@ -57,8 +57,8 @@ final class Definitions {
   }
 
   private Optional<Formula> assumed(Quantity quantity, Formula row, Optional<Formula> step) {
-    if (quantity.equals(setting.mean())) {
-      Formula meanOfRows = setting.sum(row).over(setting.n());
+    if (quantity.equals(context.mean())) {
+      Formula meanOfRows = context.sum(row).over(context.n());
       return Optional.of(A.plus(step.map(h -> h.times(meanOfRows)).orElse(meanOfRows)));
     }
     return spread(quantity, row, step);
@@ -66,14 +66,14 @@ final class Definitions {
 
   /** Σx² − (Σx)²/n over n − 1 or n, of x or of what stands for it. */
   private Optional<Formula> spread(Quantity quantity, Formula row, Optional<Formula> step) {
-    Formula n = setting.n();
-    Formula squares = setting.sum(row.power(2)).minus(setting.sum(row).power(2).over(setting.n()));
+    Formula n = context.n();
+    Formula squares = context.sum(row.power(2)).minus(context.sum(row).power(2).over(context.n()));
     Formula sample = squares.over(n.minus(number(1)));
     Formula population = squares.over(n);
     Map<Quantity, Formula> own =
         Map.of(
-            Quantity.VARIANCE, setting.corrected(scaled(sample, step)),
-            Quantity.POPULATION_VARIANCE, setting.corrected(scaled(population, step)),
+            Quantity.VARIANCE, context.corrected(scaled(sample, step)),
+            Quantity.POPULATION_VARIANCE, context.corrected(scaled(population, step)),
             Quantity.STANDARD_DEVIATION, root(sample, step),
             Quantity.POPULATION_DEVIATION, root(population, step));
     return Optional.ofNullable(own.get(quantity));
@@ -82,7 +82,7 @@ final class Definitions {
   /** h·√…, but with Sheppard's correction the root of the whole. */
   private Formula root(Formula variance, Optional<Formula> step) {
     Formula scaled = scaled(variance, step);
-    Formula corrected = setting.corrected(scaled);
+    Formula corrected = context.corrected(scaled);
     return corrected.equals(scaled) ? times(step, variance.root()) : corrected.root();
   }
 
@@ -95,7 +95,7 @@ final class Definitions {
   }
 
   private Optional<Formula> moments(Quantity quantity) {
-    Formula n = setting.n();
+    Formula n = context.n();
     Formula m2 = Quantity.SECOND_MOMENT.formula();
     Map<Quantity, Formula> own =
         Map.of(
@@ -121,6 +121,6 @@ final class Definitions {
   }
 
   private Formula raw(int order) {
-    return setting.sum(order == 1 ? x : x.power(order)).over(setting.n());
+    return context.sum(order == 1 ? x : x.power(order)).over(context.n());
   }
 }

@@ -11,6 +11,8 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.ClassPlace;
 import promedio.core.measure.Inspection;
+import promedio.core.measure.InspectionResult;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.ModalClasses;
 import promedio.core.measure.MostFrequent;
 import promedio.core.measure.OrderedPlace;
@@ -18,8 +20,6 @@ import promedio.core.measure.QuantilePosition;
 import promedio.core.measure.Quantiles;
 import promedio.core.measure.RankOfValue;
 import promedio.core.measure.ReachedClass;
-import promedio.core.measure.MeasureContext;
-import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Trimming;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -42,7 +42,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   private static final Formula TWO = number(2);
 
   private final WorkingBuilder working;
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Tally tally;
   private final Formula left;
 
@@ -51,10 +51,10 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
    *
    * @param left what is found
    */
-  InspectionSteps(WorkingBuilder working, MeasureContext setting, Formula left) {
+  InspectionSteps(WorkingBuilder working, MeasureContext context, Formula left) {
     this.working = working;
-    this.setting = setting;
-    this.tally = setting.tally();
+    this.context = context;
+    this.tally = context.tally();
     this.left = left;
   }
 
@@ -68,7 +68,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   @Override
   public Optional<List<Real>> orderedPlace(OrderedPlace how) {
-    List<InspectionResult> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(context));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
@@ -111,18 +111,19 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   /** The class that a position lies in, and what the interpolation within it needs. */
   @Override
   public Optional<List<Real>> reachedClass(ReachedClass how) {
-    List<InspectionResult> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(context));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
-    ClassPlace place = how.place(setting);
-    Formula n = setting.n();
-    boolean plusOne = setting.rules().get(Rule.MEDIAN_POSITION) == GroupedPositionRule.HALF_N_PLUS_1;
+    ClassPlace place = how.place(context);
+    Formula n = context.n();
+    boolean plusOne =
+        context.rules().get(Rule.MEDIAN_POSITION) == GroupedPositionRule.HALF_N_PLUS_1;
     working.need(n);
     working.know(P, how.share());
     Formula sought = (plusOne ? n.plus(ONE) : n).times(P);
     Formula halved = (plusOne ? n.plus(ONE) : n).over(TWO);
-    Exact exact = how.position(setting.rules(), tally.total());
+    Exact exact = how.position(context.rules(), tally.total());
     working.compute(
         PLACE, how.share().equals(Exact.of(1, 2)) ? halved : sought, exact, place.position());
     if (!exact.equals(place.position())) {
@@ -149,8 +150,8 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   @Override
   public Optional<List<Real>> mostFrequent(MostFrequent how) {
     List<Exact> modes = new ArrayList<>();
-    for (InspectionResult sighting : sightings(how.look(setting))) {
-      modes.add(working.evaluate(sighting.formula()).orElseThrow());
+    for (InspectionResult inspection : sightings(how.look(context))) {
+      modes.add(working.evaluate(inspection.formula()).orElseThrow());
     }
     Exact most = tally.highestFrequency();
     Sight sight = modes.isEmpty() ? Sight.NO_MODE : modes.size() == 1 ? Sight.MODE : Sight.MODES;
@@ -161,15 +162,15 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   @Override
   public Optional<List<Real>> modalClasses(ModalClasses how) {
-    List<InspectionResult> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(context));
     return seen.isEmpty()
         ? Optional.empty()
-        : Optional.of(new ModalSteps(working, left, setting.classes().orElseThrow()).modes(seen));
+        : Optional.of(new ModalSteps(working, left, context.classes().orElseThrow()).modes(seen));
   }
 
   @Override
   public Optional<List<Real>> trimming(Trimming how) {
-    List<InspectionResult> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(context));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
@@ -185,17 +186,17 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     int ends = whole.numerator().intValueExact();
     working.add(
         new WorkingStep.InOrder(
-            setting.inOrder(), 1, count(), ends + 1, count() - ends, Optional.of(Why.TRIMMED)));
+            context.inOrder(), 1, count(), ends + 1, count() - ends, Optional.of(Why.TRIMMED)));
     return working.meanOfRest(left, seen.get(0).rest().orElseThrow(), n.minus(TWO.times(out)));
   }
 
   @Override
   public Optional<List<Real>> rankOfValue(RankOfValue how) {
-    List<InspectionResult> seen = sightings(how.look(setting));
+    List<InspectionResult> seen = sightings(how.look(context));
     if (seen.isEmpty()) {
       return Optional.empty();
     }
-    working.need(setting.n());
+    working.need(context.n());
     working.agree(Quantity.ONE_VALUE.formula(), how.value());
     Exact below = seen.get(0).found().get(Quantity.BELOW);
     Exact equal = seen.get(0).found().get(Quantity.EQUAL);
@@ -204,7 +205,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
       int to = from - 1 + equal.numerator().intValueExact();
       working.add(
           new WorkingStep.InOrder(
-              setting.inOrder(), 1, count(), from, to, Optional.of(Why.IN_ORDER)));
+              context.inOrder(), 1, count(), from, to, Optional.of(Why.IN_ORDER)));
     }
     see(Sight.BELOW_AND_EQUAL, below, how.value(), equal);
     working.know(Quantity.BELOW.formula(), below);
@@ -219,7 +220,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     int to = kept.get(kept.size() - 1);
     if (working.method() == Method.CROSSING_OFF) {
       working.add(
-          new WorkingStep.InOrder(setting.inOrder(), first, last, from, to, Optional.of(why)));
+          new WorkingStep.InOrder(context.inOrder(), first, last, from, to, Optional.of(why)));
       return;
     }
     if (working.method() == Method.DEFINITION) {
@@ -240,12 +241,12 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   /** The values in order, or F beside them, so that positions can be looked up. */
   private void showAll() {
-    if (setting.isTable()) {
+    if (context.isTable()) {
       working.table().addCumulative();
     } else if (count() <= MOST_LISTED && working.isWithoutList()) {
       working.add(
           new WorkingStep.InOrder(
-              setting.inOrder(), 1, count(), 1, count(), Optional.of(Why.IN_ORDER)));
+              context.inOrder(), 1, count(), 1, count(), Optional.of(Why.IN_ORDER)));
     }
   }
 
@@ -266,12 +267,12 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   }
 
   private void middle() {
-    position(setting.n().plus(ONE).over(TWO));
+    position(context.n().plus(ONE).over(TWO));
   }
 
   /** The middle of the lower half, or of the upper one counted from the first value. */
   private void inHalf(QuantileRule rule, boolean lower, BigInteger half) {
-    Formula n = setting.n();
+    Formula n = context.n();
     boolean odd = tally.total().numerator().testBit(0);
     Formula size =
         !odd ? n : rule == QuantileRule.HALVES_WITHOUT_MEDIAN ? n.minus(ONE) : n.plus(ONE);
@@ -312,7 +313,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
   }
 
   private Exact position(Formula symbols) {
-    working.need(setting.n());
+    working.need(context.n());
     Exact value = working.evaluate(symbols).orElseThrow();
     working.compute(PLACE, symbols, value, value);
     return value;
@@ -320,7 +321,7 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
 
   /** The position as a course says it; Hyndman and Fan's np + m, tidied up. */
   private Formula position(QuantileRule rule) {
-    Formula n = setting.n();
+    Formula n = context.n();
     Formula third = ONE.over(number(3));
     return switch (rule) {
       case HF1, HF2, HF3, HF4 -> n.times(P);

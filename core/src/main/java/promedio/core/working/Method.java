@@ -86,9 +86,9 @@ public enum Method {
   static List<Method> of(Request request, Computation computation) {
     Set<Quantity> made = new HashSet<>(computation.dependencies(request).quantities());
     made.add(computation.symbol(request));
-    if (computation.setting().data().subject() != Subject.ONE) {
+    if (computation.context().data().subject() != Subject.ONE) {
       boolean shortcut =
-          made.stream().anyMatch(each -> Several.shortcut(each, computation.setting()).isPresent());
+          made.stream().anyMatch(each -> Several.shortcut(each, computation.context()).isPresent());
       return List.copyOf(shortcut ? OF_SEVERAL : ONLY);
     }
     if (reaches(made, MOMENT_QUANTITIES)) {
@@ -104,7 +104,7 @@ public enum Method {
       return List.copyOf(sums ? IN_LIST : ORDERED);
     }
     boolean trimmed = looked.stream().anyMatch(Trimming.class::isInstance);
-    return List.copyOf(trimmed || made.contains(computation.setting().mean()) ? CENTER : ONLY);
+    return List.copyOf(trimmed || made.contains(computation.context().mean()) ? CENTER : ONLY);
   }
 
   private static boolean reaches(Set<Quantity> made, Set<Quantity> any) {

@@ -34,15 +34,15 @@ final class ModalSteps {
       working.addDensities();
     }
     List<Real> modes = new ArrayList<>();
-    for (InspectionResult sighting : sightings) {
-      see(grouped.intervals().get(sighting.row()));
+    for (InspectionResult inspection : sightings) {
+      see(grouped.intervals().get(inspection.row()));
       READ.stream()
-          .filter(sighting.found()::containsKey)
-          .forEach(name -> working.agree(name.formula(), sighting.found().get(name)));
-      if (sighting.found().containsKey(Quantity.OVER_BEFORE)) {
-        excess(sighting);
+          .filter(inspection.found()::containsKey)
+          .forEach(name -> working.agree(name.formula(), inspection.found().get(name)));
+      if (inspection.found().containsKey(Quantity.OVER_BEFORE)) {
+        excess(inspection);
       }
-      if (working.find(left, sighting.formula()) && !modes.contains(working.value(left))) {
+      if (working.find(left, inspection.formula()) && !modes.contains(working.value(left))) {
         modes.add(working.value(left));
       }
     }
@@ -50,14 +50,14 @@ final class ModalSteps {
   }
 
   /** By how much the class exceeds those beside it, in densities where widths differ. */
-  private void excess(InspectionResult sighting) {
+  private void excess(InspectionResult inspection) {
     boolean alike = grouped.commonWidth().isPresent();
     Formula own = (alike ? Quantity.CLASS_FREQUENCY : Quantity.CLASS_DENSITY).formula();
     Formula before = (alike ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE).formula();
     Formula after = (alike ? Quantity.FREQUENCY_AFTER : Quantity.DENSITY_AFTER).formula();
-    working.agree(own, height(sighting.row()));
-    working.agree(before, height(sighting.row() - 1));
-    working.agree(after, height(sighting.row() + 1));
+    working.agree(own, height(inspection.row()));
+    working.agree(before, height(inspection.row() - 1));
+    working.agree(after, height(inspection.row() + 1));
     working.find(Quantity.OVER_BEFORE.formula(), own.minus(before));
     working.find(Quantity.OVER_AFTER.formula(), own.minus(after));
   }

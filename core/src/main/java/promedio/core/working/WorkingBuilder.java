@@ -17,14 +17,14 @@ import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
-import promedio.core.measure.Result;
 import promedio.core.measure.MeasureContext;
-import promedio.core.measure.Shape;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
+import promedio.core.measure.Shape;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
-import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.CourseRules;
+import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.sample.Sample;
@@ -40,7 +40,7 @@ final class WorkingBuilder {
   private final Method method;
   private final Assumed assumed;
   private final Computation computation;
-  private final MeasureContext setting;
+  private final MeasureContext context;
   private final Definitions definitions;
   private final Evaluation evaluation;
   private final Map<Formula, Exact> known = new LinkedHashMap<>();
@@ -52,17 +52,17 @@ final class WorkingBuilder {
     this.method = method;
     this.assumed = assumed;
     this.computation = Computation.of(data, rules);
-    this.setting = computation.setting();
+    this.context = computation.context();
     this.definitions = new Definitions(computation, method);
     this.evaluation =
         new Evaluation(
-            setting.scope(), quantity -> Optional.ofNullable(known.get(quantity.formula())));
-    this.table = table(setting.isTable() || method == Method.CUMULATIVE);
+            context.scope(), quantity -> Optional.ofNullable(known.get(quantity.formula())));
+    this.table = table(context.isTable() || method == Method.CUMULATIVE);
   }
 
   private WorkTableBuilder table(boolean withFrequencies) {
-    if (setting.data().subject() != Subject.ONE) {
-      Scope scope = setting.scope();
+    if (context.data().subject() != Subject.ONE) {
+      Scope scope = context.scope();
       List<RowLabel> labels =
           IntStream.range(0, scope.rows())
               .mapToObj(scope::name)
@@ -75,14 +75,14 @@ final class WorkingBuilder {
   }
 
   private WorkRows rows() {
-    return setting
+    return context
         .classes()
         .map(
             grouped ->
                 new WorkRows(
-                    WorkRow.of(grouped, setting.data().classes().orElseThrow().rows()),
+                    WorkRow.of(grouped, context.data().classes().orElseThrow().rows()),
                     Quantity.MIDPOINT))
-        .orElseGet(() -> new WorkRows(WorkRow.of(setting.tally()), Quantity.X));
+        .orElseGet(() -> new WorkRows(WorkRow.of(context.tally()), Quantity.X));
   }
 
   /** Adds the widths of the classes, and how dense they are. */
@@ -128,18 +128,18 @@ final class WorkingBuilder {
 
     @Override
     public Optional<List<Real>> byInspection(Definition.ByInspection definition) {
-      if (request.measure().shape() == Shape.SEVERAL && setting.classes().isEmpty()) {
+      if (request.measure().shape() == Shape.SEVERAL && context.classes().isEmpty()) {
         // Modes are seen in the frequencies.
         table = table(true);
       }
-      return inspect(definition.how(), left, setting.with(request.arguments()));
+      return inspect(definition.how(), left, context.with(request.arguments()));
     }
 
     @Override
     public Optional<List<Real>> together(Definition.Together definition) {
       List<Real> found = new ArrayList<>();
       for (Request cell : definition.cells().requests()) {
-        Formula quantity = cell.measure().quantity(setting).formula();
+        Formula quantity = cell.measure().quantity(context).formula();
         if (!findPart(quantity)) {
           return Optional.empty();
         }
@@ -159,7 +159,8 @@ final class WorkingBuilder {
 
     /** Adds the arguments that are mentioned. */
     private void agreeOn(List<Formula> formulas) {
-      request.named()
+      request
+          .named()
           .forEach(
               (quantity, value) -> {
                 if (formulas.stream().anyMatch(each -> each.mentions(quantity))) {
@@ -176,7 +177,7 @@ final class WorkingBuilder {
                   instanceof Definition.ByCurve curve
           ? new CurveSteps(WorkingBuilder.this, curve, left)
               .corrected(
-                  Pairwise.corrected(setting.data().groups().orElseThrow(), rules, p.value()))
+                  Pairwise.corrected(context.data().groups().orElseThrow(), rules, p.value()))
           : Optional.empty();
     }
 
@@ -270,13 +271,13 @@ final class WorkingBuilder {
   Optional<List<Real>> meanOfRest(Formula left, Sample rest, Formula count) {
     WorkingBuilder ofRest = new WorkingBuilder(rest, rules, method, assumed);
     known.forEach(ofRest::know);
-    Quantity mean = ofRest.setting.mean();
+    Quantity mean = ofRest.context.mean();
     boolean found =
         ofRest
             .definitions
             .ofMethod(mean)
             .or(() -> ofRest.computation.formula(Request.of(Measures.MEAN)))
-            .map(formula -> ofRest.find(left, formula.replacing(ofRest.setting.n(), count)))
+            .map(formula -> ofRest.find(left, formula.replacing(ofRest.context.n(), count)))
             .orElse(false);
     steps.addAll(ofRest.steps);
     table = ofRest.table;
@@ -304,7 +305,7 @@ final class WorkingBuilder {
     }
     if (!(formula instanceof Formula.Sum)) {
       add(new WorkingStep.Computed(left, formula, numbers, value.get(), carried));
-    } else if (setting.data().subject() != Subject.ONE) {
+    } else if (context.data().subject() != Subject.ONE) {
       name(left, formula, carried);
     }
     return true;
@@ -400,7 +401,7 @@ final class WorkingBuilder {
     public Boolean byInspection(Definition.ByInspection definition) {
       // Of several modes none is the mode.
       Optional<Exact> value = computation.value(name.quantity());
-      if (value.isEmpty() || inspect(definition.how(), name, setting).isEmpty()) {
+      if (value.isEmpty() || inspect(definition.how(), name, context).isEmpty()) {
         return false;
       }
       if (isUnknown(name)) {
@@ -460,18 +461,18 @@ final class WorkingBuilder {
 
   /** A short sum of the values themselves is written out. */
   private Optional<Formula> terms(Formula body) {
-    if (!Columns.isRead(body) || setting.isTable()) {
+    if (!Columns.isRead(body) || context.isTable()) {
       return Optional.empty();
     }
-    boolean one = setting.data().subject() == Subject.ONE;
-    if (setting.data().total().compareTo(Exact.of(MOST_TERMS)) > 0) {
+    boolean one = context.data().subject() == Subject.ONE;
+    if (context.data().total().compareTo(Exact.of(MOST_TERMS)) > 0) {
       return Optional.empty();
     }
-    Scope scope = setting.scope();
+    Scope scope = context.scope();
     Quantity summed = ((Formula.Named) body).quantity();
     List<Exact> values =
         one
-            ? setting.inOrder()
+            ? context.inOrder()
             : IntStream.range(0, scope.rows())
                 .mapToObj(row -> scope.value(summed, row).orElseThrow())
                 .toList();
@@ -485,7 +486,9 @@ final class WorkingBuilder {
 
   /** Steps are rounded only where the course rules say so; counts never need it. */
   private Exact carried(Exact value) {
-    return rules.get(Rule.CARRY).equals(IntermediateRounding.EXACT) ? value : (Exact) rounded(value);
+    return rules.get(Rule.CARRY).equals(IntermediateRounding.EXACT)
+        ? value
+        : (Exact) rounded(value);
   }
 
   private Real rounded(Real value) {

@@ -15,9 +15,9 @@ import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Tails;
 import promedio.core.sample.Data;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Groups.Group;
-import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 

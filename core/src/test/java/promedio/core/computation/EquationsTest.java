@@ -12,8 +12,8 @@ import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Equation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Shape;
 import promedio.core.measure.Request;
+import promedio.core.measure.Shape;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
@@ -31,7 +31,10 @@ class EquationsTest {
     for (int i = 0; i < rule.length; i += 2) {
       rules = ByCode.with(rules, rule[i], rule[i + 1]);
     }
-    return Computation.of(data, rules).equation(Request.of(measure)).map(Equation::plain).orElse("");
+    return Computation.of(data, rules)
+        .equation(Request.of(measure))
+        .map(Equation::plain)
+        .orElse("");
   }
 
   @ParameterizedTest

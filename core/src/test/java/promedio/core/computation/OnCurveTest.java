@@ -40,7 +40,8 @@ class OnCurveTest {
     assertThat(at.curve()).isEqualTo(Distribution.T);
     assertThat(at.degrees()).containsExactly(Exact.of(3));
     assertThat(at.tail()).isEqualTo(Tail.TWO);
-    assertThat(at.statistic()).isEqualTo(of.value(Request.of(measure("correlation_t"))).orElseThrow());
+    assertThat(at.statistic())
+        .isEqualTo(of.value(Request.of(measure("correlation_t"))).orElseThrow());
     assertThat(at.critical(Exact.of(1, 20)).value()).asString().startsWith("3.18244630528");
     assertThat(CourseRules.DEFAULTS.reject(at.p().decimal())).isTrue();
     assertThat(

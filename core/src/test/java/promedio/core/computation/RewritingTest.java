@@ -10,8 +10,8 @@ import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Rewriting;
 import promedio.core.measure.Request;
+import promedio.core.measure.Rewriting;
 import promedio.core.number.Exact;
 import promedio.core.number.Rounding;
 import promedio.core.rules.CourseRules;
@@ -46,7 +46,7 @@ class RewritingTest {
   @Test
   void aPartIsReplacedInEveryFormulaThatHasIt() {
     Computation divided =
-        COMPUTATION.with(Rewriting.ofPart(COMPUTATION.setting().n(), Formula.number(7)));
+        COMPUTATION.with(Rewriting.ofPart(COMPUTATION.context().n(), Formula.number(7)));
 
     assertThat(divided.value(Request.of(Measures.MEAN))).hasValue(Exact.of(76, 7));
   }

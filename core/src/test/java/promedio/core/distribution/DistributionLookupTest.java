@@ -28,7 +28,9 @@ class DistributionLookupTest {
   }
 
   private static List<Exact> degrees(String text) {
-    return text == null ? List.of() : Arrays.stream(text.split(" ")).map(DistributionLookupTest::exact).toList();
+    return text == null
+        ? List.of()
+        : Arrays.stream(text.split(" ")).map(DistributionLookupTest::exact).toList();
   }
 
   @ParameterizedTest
@@ -44,7 +46,8 @@ class DistributionLookupTest {
       throws BadInputException {
     MathContext twelve = new MathContext(Approximate.SURE_DIGITS);
 
-    assertThat(DistributionLookup.at(curve, degrees(degrees), exact(at)).upper().value().round(twelve))
+    assertThat(
+            DistributionLookup.at(curve, degrees(degrees), exact(at)).upper().value().round(twelve))
         .isEqualByComparingTo(new BigDecimal(beyond).round(twelve));
   }
 
@@ -66,10 +69,13 @@ class DistributionLookupTest {
 
   @Test
   void anAreaThatIsAlmostNothingIsRefused() {
-    assertThatThrownBy(() -> DistributionLookup.of(Distribution.NORMAL, List.of(), exact("1e-400"), Tail.LOWER))
+    assertThatThrownBy(
+            () ->
+                DistributionLookup.of(Distribution.NORMAL, List.of(), exact("1e-400"), Tail.LOWER))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining("10^−100");
-    assertThatThrownBy(() -> DistributionLookup.of(Distribution.T, degrees("0.5"), exact("1e-99"), Tail.UPPER))
+    assertThatThrownBy(
+            () -> DistributionLookup.of(Distribution.T, degrees("0.5"), exact("1e-99"), Tail.UPPER))
         .isInstanceOf(BadInputException.class);
   }
 

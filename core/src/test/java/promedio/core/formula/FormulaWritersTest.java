@@ -274,7 +274,8 @@ class FormulaWritersTest {
   void aCurveWithoutDegreesOfFreedomAboveZeroHasNoArea() {
     Formula none = Formula.number(0);
 
-    assertThat(VALUES.of(new Formula.Area(Distribution.T, List.of(none), Tail.TWO, MEAN))).isEmpty();
+    assertThat(VALUES.of(new Formula.Area(Distribution.T, List.of(none), Tail.TWO, MEAN)))
+        .isEmpty();
     assertThat(VALUES.of(new Formula.Quantile(Distribution.NORMAL, List.of(), Formula.number(1))))
         .isEmpty();
   }

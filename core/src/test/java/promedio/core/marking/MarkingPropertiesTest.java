@@ -13,9 +13,9 @@ import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.measure.Shape;
-import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -107,7 +107,8 @@ class MarkingPropertiesTest {
   }
 
   @Property(tries = 100)
-  void theExactFractionAgrees(@ForAll("samples") Sample sample, @ForAll("numbers") Request request) {
+  void theExactFractionAgrees(
+      @ForAll("samples") Sample sample, @ForAll("numbers") Request request) {
     Marker marker = marker(sample, request);
     marker
         .problem()

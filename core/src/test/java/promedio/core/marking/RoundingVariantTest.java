@@ -31,8 +31,8 @@ class RoundingVariantTest {
     "17.6, 0, ONE_ABOVE, 19"
   })
   void theDigitsAreWrittenAsTheEndingSays(
-      String number, int places, RoundingVariant ending, BigDecimal written) {
-    assertThat(ending.of(exact(number), places, Rounding.HALF_UP)).hasValue(written);
+      String number, int places, RoundingVariant variant, BigDecimal written) {
+    assertThat(variant.of(exact(number), places, Rounding.HALF_UP)).hasValue(written);
   }
 
   @Test

@@ -231,7 +231,9 @@ class ClassMeasuresTest {
       Result result = measures.result(measure);
       boolean exact = result instanceof Result.Found;
       if (exact) {
-        assertThat(formulas.value(Request.of(measure))).as(measure.key()).isEqualTo(result.number());
+        assertThat(formulas.value(Request.of(measure)))
+            .as(measure.key())
+            .isEqualTo(result.number());
       }
       for (Method method : Method.of(Request.of(measure), rules, table.get())) {
         assertThat(results(Working.of(table.get(), rules, measure, method)))

@@ -74,7 +74,8 @@ class ReferenceCasesTest {
       } else {
         Result result =
             key.equals("trimmed_mean")
-                ? measures.result(Request.of(Measures.TRIMMED_MEAN, exact(one.get("trim").asText())))
+                ? measures.result(
+                    Request.of(Measures.TRIMMED_MEAN, exact(one.get("trim").asText())))
                 : measures.result(Measures.ofKey(key).orElseThrow());
         check(key, result, expected.getValue(), rules);
       }

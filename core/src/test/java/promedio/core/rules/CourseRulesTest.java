@@ -78,6 +78,7 @@ class CourseRulesTest {
   @ParameterizedTest
   @ValueSource(strings = {"two", "-1", "13", "", "exactly", "1.5", "999999999999"})
   void aCarryThatIsNoneIsRefusedWhereItIsMade(String code) {
-    assertThatThrownBy(() -> new IntermediateRounding(code)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new IntermediateRounding(code))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 }

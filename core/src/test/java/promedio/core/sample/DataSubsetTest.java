@@ -64,7 +64,8 @@ class DataSubsetTest {
     assertThat(given.groups()).containsExactly("1/3", "1");
     assertThat(given.of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
         .isEqualTo(Exact.of(2));
-    assertThat(DataSubset.fit(List.of()).of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
+    assertThat(
+            DataSubset.fit(List.of()).of(colours).flatMap(Data::fit).orElseThrow().expectedCount(0))
         .isEqualTo(Exact.of(4));
     assertThat(DataSubset.fit(List.of(Exact.ONE)).of(colours)).isEmpty();
     assertThat(given.of(TERRACES)).isEmpty();
@@ -88,7 +89,6 @@ class DataSubsetTest {
   @MethodSource("portions")
   void itTellsWhatItsDataAreAbout(DataSubset subset, Data whole) {
     assertThat(subset.fits(whole.subject())).isTrue();
-    assertThat(subset.of(whole).orElseThrow().subject())
-        .isEqualTo(subset.subject(whole.subject()));
+    assertThat(subset.of(whole).orElseThrow().subject()).isEqualTo(subset.subject(whole.subject()));
   }
 }

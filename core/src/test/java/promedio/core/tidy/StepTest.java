@@ -254,11 +254,11 @@ class StepTest {
             StepEntry.of(new ComputeColumn("double", "weight × 2")),
             new StepEntry(new LeaveOutWhere("double > 200"), false),
             StepEntry.of(new SortRows("variety", false)));
-    StepPipeline replay = StepPipeline.of(PEARS).with(steps);
-    StepPipeline other = replay.on(Table.of(List.of(numbers("weight", 5, 6))));
+    StepPipeline pipeline = StepPipeline.of(PEARS).with(steps);
+    StepPipeline other = pipeline.on(Table.of(List.of(numbers("weight", 5, 6))));
 
-    assertThat(replay.problems()).isEmpty();
-    assertThat(replay.result().rows()).isEqualTo(5);
+    assertThat(pipeline.problems()).isEmpty();
+    assertThat(pipeline.result().rows()).isEqualTo(5);
     assertThat(texts(other.result(), "double")).containsExactly("10", "12");
     assertThat(other.problems())
         .extracting(Message::text)
@@ -289,10 +289,10 @@ class StepTest {
       steps.add(StepEntry.of(new ComputeColumn("d", "c")));
       steps.add(StepEntry.of(new StackColumns(List.of("c", "d"), "v" + i, "g" + i)));
     }
-    StepPipeline replay = StepPipeline.of(table).with(steps);
+    StepPipeline pipeline = StepPipeline.of(table).with(steps);
 
-    assertThat((long) replay.result().rows() * replay.result().columns().size())
+    assertThat((long) pipeline.result().rows() * pipeline.result().columns().size())
         .isLessThan(3_000_000);
-    assertThat(replay.problems().get(0).text()).contains("which is too large");
+    assertThat(pipeline.problems().get(0).text()).contains("which is too large");
   }
 }

@@ -19,8 +19,8 @@ import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -338,7 +338,8 @@ class WorkingTest {
   void anArgumentThatMakesNoSenseIsRefusedInWords(String key, long argument, String why) {
     Measure measure = Measures.ofKey(key).orElseThrow();
 
-    assertThat(Request.refusal(measure, List.of(Exact.of(argument))).map(Message::text)).contains(why);
+    assertThat(Request.refusal(measure, List.of(Exact.of(argument))).map(Message::text))
+        .contains(why);
     assertThat(Measures.ofId(key + " " + argument)).isEmpty();
   }
 
@@ -435,13 +436,15 @@ class WorkingTest {
     }
     for (Method method : Method.of(Request.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
       assertThat(
-              results(Working.of(data, rules, Request.of(Measures.PERCENTILE, Exact.of(35)), method)))
+              results(
+                  Working.of(data, rules, Request.of(Measures.PERCENTILE, Exact.of(35)), method)))
           .isEqualTo(results(measures.result(Request.of(Measures.PERCENTILE, Exact.of(35)))));
     }
     for (Method method : Method.of(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
       assertThat(
               results(
-                  Working.of(data, rules, Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), method)))
+                  Working.of(
+                      data, rules, Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), method)))
           .isEqualTo(results(measures.result(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)))));
     }
   }

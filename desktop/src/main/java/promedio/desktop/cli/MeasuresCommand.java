@@ -21,10 +21,10 @@ import promedio.core.message.Texts;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
 import promedio.files.RefusedFileException;
-import promedio.files.report.RequestedMeasures;
 import promedio.files.report.MeasureLines;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
+import promedio.files.report.RequestedMeasures;
 import promedio.files.report.SeveralText;
 import promedio.files.table.ColumnChoiceException;
 

@@ -330,8 +330,8 @@ final class SampleInput {
   }
 
   private static Table tidied(ReadTable read, Path steps) throws RefusedFileException {
-    StepPipeline replay = StepPipeline.of(read.table()).with(StepsJson.read(steps));
-    for (StepPipeline.Stage stage : replay.stages()) {
+    StepPipeline pipeline = StepPipeline.of(read.table()).with(StepsJson.read(steps));
+    for (StepPipeline.Stage stage : pipeline.stages()) {
       Optional<Message> problem = stage.outcome().problem();
       if (problem.isPresent()) {
         throw new RefusedFileException(
@@ -342,6 +342,6 @@ final class SampleInput {
                 problem.get().text()));
       }
     }
-    return replay.result();
+    return pipeline.result();
   }
 }

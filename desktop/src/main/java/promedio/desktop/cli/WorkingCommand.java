@@ -21,8 +21,8 @@ import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Parameter;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -102,7 +102,8 @@ final class WorkingCommand implements Callable<Integer> {
     ObjectNode question = question();
     Request request = request(question);
     CourseRules rules = input.rules(spec);
-    Method method = Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(request, rules)));
+    Method method =
+        Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(request, rules)));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(

@@ -209,7 +209,8 @@ final class DemoPictures {
         () -> {
           workspace.choose(DemoAssignment.BY_TERRACE);
           workspace.items().setGraph(now -> now.with(GraphKind.DOT));
-          workspace.chooseTask(DataSubset.group(DemoFiles.word("upper")), Request.of(Measures.MEAN));
+          workspace.chooseTask(
+              DataSubset.group(DemoFiles.word("upper")), Request.of(Measures.MEAN));
         });
     picture(
         "test.png",

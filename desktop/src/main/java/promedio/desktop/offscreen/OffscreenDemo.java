@@ -29,9 +29,9 @@ import promedio.desktop.window.shell.PromedioApplication;
 import promedio.desktop.work.Workspace;
 import promedio.document.DocumentFormat;
 import promedio.files.assignment.AssignmentFile;
-import promedio.files.report.RequestedMeasures;
 import promedio.files.report.MeasuresReport;
 import promedio.files.report.MeasuresText;
+import promedio.files.report.RequestedMeasures;
 import promedio.files.report.SeveralText;
 import promedio.files.settings.Settings;
 import promedio.files.settings.SettingsFile;
@@ -89,7 +89,8 @@ public final class OffscreenDemo {
       return MeasuresText.of(item.name(), data, demo.rules(), RequestedMeasures.NONE);
     }
     try {
-      return SeveralText.of(item.name(), MeasuresReport.of(data, demo.rules(), RequestedMeasures.NONE, true));
+      return SeveralText.of(
+          item.name(), MeasuresReport.of(data, demo.rules(), RequestedMeasures.NONE, true));
     } catch (BadInputException e) {
       throw new IOException(e);
     }

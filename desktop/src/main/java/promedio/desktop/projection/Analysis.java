@@ -42,7 +42,7 @@ public record Analysis(
     Typed typed,
     DataSubset subset,
     Computation computation,
-    Marks marks,
+    MarkCache marks,
     Portions subsets) {
 
   /** The measures that several samples are first compared by. */
@@ -67,7 +67,7 @@ public record Analysis(
         typed,
         DataSubset.WHOLE,
         computation,
-        new Marks(computation, item.test().stated(), assignment.sign()),
+        new MarkCache(computation, item.test().stated(), assignment.sign()),
         new Portions(computation, item.test().stated(), assignment.sign()));
   }
 
@@ -100,7 +100,8 @@ public record Analysis(
   /** Computes what sheets of several samples begin with, so that showing it waits for nothing. */
   void prepare() {
     Measures.of(typed.data()).forEach(computation::result);
-    List<DataSubset> parts = new ArrayList<>(List.of(DataSubset.X, DataSubset.Y, DataSubset.TOGETHER));
+    List<DataSubset> parts =
+        new ArrayList<>(List.of(DataSubset.X, DataSubset.Y, DataSubset.TOGETHER));
     parts.addAll(DataSubset.eachGroup(typed.data()));
     for (DataSubset part : parts) {
       in(part).ifPresent(of -> USUAL.forEach(of.computation()::result));
@@ -165,13 +166,7 @@ public record Analysis(
     return question.rules(rules()).equals(rules())
         ? this
         : new Analysis(
-            assignment,
-            item,
-            typed,
-            subset,
-            marks.problem(question).computation(),
-            marks,
-            subsets);
+            assignment, item, typed, subset, marks.problem(question).computation(), marks, subsets);
   }
 
   /** {@return the result of what is asked, as the question, the course and the student want it} */
@@ -189,7 +184,7 @@ public record Analysis(
 
   /** {@return the rules it is computed by} */
   public CourseRules rules() {
-    return computation.setting().rules();
+    return computation.context().rules();
   }
 
   /** {@return the decimal sign numbers are shown with} */

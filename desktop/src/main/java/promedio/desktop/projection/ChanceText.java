@@ -12,7 +12,7 @@ import promedio.core.grouping.Grouping;
 import promedio.core.measure.Measure;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.core.practice.Chances;
+import promedio.core.practice.SamplingDistribution;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -29,10 +29,10 @@ public final class ChanceText {
   private ChanceText() {}
 
   /** {@return what was drawn, what came of it and what theory says} */
-  public static String told(Chances chances, Analysis now) {
+  public static String told(SamplingDistribution chances, Analysis now) {
     CourseRules byN = now.rules().with(Rule.DIVISOR, Divisor.N);
     Computation numbers = Computation.of(chances.numbers(), byN);
-    boolean means = chances.draws().of() == Chances.Of.MEANS;
+    boolean means = chances.draws().of() == SamplingDistribution.Of.MEANS;
     String theory =
         means
             ? Texts.of(
@@ -62,11 +62,11 @@ public final class ChanceText {
    *
    * @throws BadInputException if they cannot be drawn; the message says why
    */
-  public static Graph graph(Chances chances, Analysis now) throws BadInputException {
+  public static Graph graph(SamplingDistribution chances, Analysis now) throws BadInputException {
     boolean dots =
         chances.numbers().values().size() <= MOST_DOTS
             && chances.draws().from().values().size() <= MOST_DOTS;
-    boolean means = chances.draws().of() == Chances.Of.MEANS;
+    boolean means = chances.draws().of() == SamplingDistribution.Of.MEANS;
     String pile = Texts.of(means ? "chance.pile-means" : "chance.pile-sds");
     List<Graph.Series> series =
         means

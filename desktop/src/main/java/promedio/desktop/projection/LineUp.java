@@ -15,8 +15,8 @@ import promedio.core.entry.Entry;
 import promedio.core.measure.Definition;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.Quantiles;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
@@ -101,7 +101,7 @@ public record LineUp(
 
   /** The position of a percentile. */
   private Optional<Exact> own(Request request, Computation computation) {
-    Quantiles quantiles = new Quantiles(computation.setting().tally());
+    Quantiles quantiles = new Quantiles(computation.context().tally());
     return computation.definition(request) instanceof Definition.ByInspection looking
             && looking.how() instanceof OrderedPlace place
         ? place.place(quantiles).map(found -> found.position(quantiles.n()))

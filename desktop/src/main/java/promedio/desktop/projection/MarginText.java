@@ -2,8 +2,8 @@ package promedio.desktop.projection;
 
 import java.util.Optional;
 import promedio.core.formula.Equation;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.files.report.ResultText;

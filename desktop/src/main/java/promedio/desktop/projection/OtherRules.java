@@ -7,8 +7,8 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.marking.Agreement;
 import promedio.core.marking.Verdict;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -45,13 +45,15 @@ public final class OtherRules {
     }
     // What is divided by n − 1 whatever the rule says is made of s by any rule.
     Computation population = now.computation().under(now.rules().with(Rule.DIVISOR, Divisor.N));
-    if (population.isMadeOf(request, Measures.VARIANCE) || population.isMadeOf(request, Measures.SD)) {
+    if (population.isMadeOf(request, Measures.VARIANCE)
+        || population.isMadeOf(request, Measures.SD)) {
       return Optional.of(Rule.DIVISOR);
     }
     if (population.isMadeOf(request, Measures.Q1) || population.isMadeOf(request, Measures.Q3)) {
       return Optional.of(Rule.QUARTILES);
     }
-    boolean percentile = request.measure() == Measures.PERCENTILE || request.measure() == Measures.DECILE;
+    boolean percentile =
+        request.measure() == Measures.PERCENTILE || request.measure() == Measures.DECILE;
     return percentile ? Optional.of(Rule.PERCENTILES) : Optional.empty();
   }
 

@@ -33,7 +33,8 @@ public final class PartSheet {
     int agreed = 0;
     for (Part part : assignment.parts()) {
       for (Question question : assignment.questions(part)) {
-        Optional<Marks> marks = all.marks(question).filter(known -> question.work().isAnswered());
+        Optional<MarkCache> marks =
+            all.marks(question).filter(known -> question.work().isAnswered());
         asked++;
         answered += marks.isPresent() ? 1 : 0;
         agreed += marks.filter(known -> known.agrees(question)).isPresent() ? 1 : 0;
@@ -61,7 +62,8 @@ public final class PartSheet {
     return assignment.asking(
         part,
         answered.isEmpty()
-            ? List.of(Request.of(Measures.MEAN), Request.of(Measures.MEDIAN), Request.of(Measures.SD))
+            ? List.of(
+                Request.of(Measures.MEAN), Request.of(Measures.MEDIAN), Request.of(Measures.SD))
             : answered);
   }
 }

@@ -21,7 +21,7 @@ public final class Portions {
   private final Map<DataSubset, Optional<Known>> known = new ConcurrentHashMap<>();
 
   /** One portion. */
-  record Known(Data data, Computation computation, Marks marks) {}
+  record Known(Data data, Computation computation, MarkCache marks) {}
 
   Portions(Computation whole, StatedRules said, DecimalSign sign) {
     this.whole = whole;
@@ -35,11 +35,11 @@ public final class Portions {
         subset,
         asked ->
             asked
-                .of(whole.setting().data())
+                .of(whole.context().data())
                 .map(
                     data -> {
-                      Computation of = Computation.of(data, whole.setting().rules());
-                      return new Known(data, of, new Marks(of, said, sign));
+                      Computation of = Computation.of(data, whole.context().rules());
+                      return new Known(data, of, new MarkCache(of, said, sign));
                     }));
   }
 }

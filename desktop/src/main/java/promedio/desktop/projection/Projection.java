@@ -92,7 +92,7 @@ public record Projection(
       computed.add(item);
       assignment().item(item.graph().beside()).ifPresent(computed::add);
     }
-    if (choice.over() == ViewState.Over.PARTS) {
+    if (choice.page() == ViewState.Page.PARTS) {
       assignment().parts().forEach(part -> of(part.about().item()).ifPresent(computed::add));
     }
     return computed;
@@ -147,7 +147,7 @@ public record Projection(
   }
 
   /** {@return what marks answers to the question; none where its item is gone or being read} */
-  public Optional<Marks> marks(Question question) {
+  public Optional<MarkCache> marks(Question question) {
     return of(question.about().item())
         .flatMap(this::known)
         .flatMap(all -> all.in(question.about().subset()))

@@ -3,8 +3,8 @@ package promedio.desktop.projection;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.number.NumberText;
 import promedio.core.number.Real;
@@ -37,7 +37,8 @@ public final class Sentences {
     String value = Results.shown(result, request, analysis);
     String n = analysis.typed().data().total().toString();
     Measure asked = request.meant(analysis.rules()).measure();
-    String argument = TaskTexts.arguments(request, analysis.numbers()).stream().findFirst().orElse("");
+    String argument =
+        TaskTexts.arguments(request, analysis.numbers()).stream().findFirst().orElse("");
     String key = special(asked, analysis).orElseGet(() -> key(asked, result));
     return Texts.of(key, value + unit, value, n, absolute(value), argument);
   }

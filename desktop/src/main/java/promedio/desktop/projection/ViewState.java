@@ -20,19 +20,19 @@ import promedio.files.answers.ClassAnswers;
 /**
  * What of a document is looked at. It is no part of the document: choosing is not undone or saved.
  *
- * @param over what stands before the sheet or the table
+ * @param page what stands before the sheet or the table
  * @param item the id of the chosen sample, {@code null} where there is none
  * @param table the id of the chosen table of several columns, {@code null} where there is none
  * @param answers the answers that are shown while that is what stands before all
- * @param subset which portion of its data the chosen measure is asked of
+ * @param subset which part of its data the chosen measure is asked of
  * @param request the chosen measure
  * @param working what is worked on the sheet, {@code null} when it shows the measures
  * @param entry the index of the chosen entry, −1 for none
- * @param lit the class whose values stand out, {@code null} for none
+ * @param highlighted the class whose values stand out, {@code null} for none
  * @param methods how what has arguments is worked, which no course tells
  */
 public record ViewState(
-    Over over,
+    Page page,
     @Nullable Integer item,
     @Nullable Integer table,
     @Nullable ClassAnswers answers,
@@ -40,11 +40,11 @@ public record ViewState(
     Request request,
     @Nullable Request working,
     int entry,
-    @Nullable Interval lit,
+    @Nullable Interval highlighted,
     Map<Measure, Method> methods) {
 
   /** What stands before the sheet or the table, which are there again once it goes. */
-  public enum Over {
+  public enum Page {
     NOTHING,
     PARTS,
     CLASS_ANSWERS,
@@ -59,7 +59,7 @@ public record ViewState(
   /** Nothing yet: the mean, once there is a sample. */
   public static final ViewState NOTHING =
       new ViewState(
-          Over.NOTHING,
+          Page.NOTHING,
           null,
           null,
           null,
@@ -76,23 +76,33 @@ public record ViewState(
 
   /** {@return the sheet of the sample of this id, in the place of whatever was looked at} */
   public ViewState ofItem(int id) {
-    return new ViewState(Over.NOTHING, id, null, null, subset, request, working, -1, null, methods);
+    return new ViewState(Page.NOTHING, id, null, null, subset, request, working, -1, null, methods);
   }
 
   /** {@return the table of this id, in the place of whatever was looked at} */
   public ViewState ofTable(int id) {
-    return new ViewState(Over.NOTHING, null, id, null, subset, request, working, -1, null, methods);
+    return new ViewState(Page.NOTHING, null, id, null, subset, request, working, -1, null, methods);
   }
 
   /** {@return this with something before the sheet or the table, which stay chosen} */
-  public ViewState with(Over before) {
-    return new ViewState(before, item, table, null, subset, request, working, entry, lit, methods);
+  public ViewState with(Page before) {
+    return new ViewState(
+        before, item, table, null, subset, request, working, entry, highlighted, methods);
   }
 
   /** {@return this with the answers of a class before it} */
   public ViewState of(ClassAnswers answers) {
     return new ViewState(
-        Over.CLASS_ANSWERS, item, table, answers, subset, request, working, entry, lit, methods);
+        Page.CLASS_ANSWERS,
+        item,
+        table,
+        answers,
+        subset,
+        request,
+        working,
+        entry,
+        highlighted,
+        methods);
   }
 
   /**
@@ -106,35 +116,39 @@ public record ViewState(
   /** {@return this with another measure of a portion of the data} */
   public ViewState with(DataSubset of, Request chosen) {
     Request worked = working == null ? null : chosen;
-    return new ViewState(over, item, table, answers, of, chosen, worked, entry, lit, methods);
+    return new ViewState(
+        page, item, table, answers, of, chosen, worked, entry, highlighted, methods);
   }
 
   /** {@return this with what is worked on the sheet, nothing where that is {@code null}} */
   public ViewState working(@Nullable Request worked) {
-    return new ViewState(over, item, table, answers, subset, request, worked, entry, lit, methods);
+    return new ViewState(
+        page, item, table, answers, subset, request, worked, entry, highlighted, methods);
   }
 
   /** {@return this with another entry} */
   public ViewState withEntry(int chosen) {
-    return new ViewState(over, item, table, answers, subset, request, working, chosen, lit, methods);
+    return new ViewState(
+        page, item, table, answers, subset, request, working, chosen, highlighted, methods);
   }
 
   /** {@return this with another class that stands out, none where that is {@code null}} */
   public ViewState withLit(@Nullable Interval interval) {
     return new ViewState(
-        over, item, table, answers, subset, request, working, entry, interval, methods);
+        page, item, table, answers, subset, request, working, entry, interval, methods);
   }
 
   /** {@return this with what has arguments worked by another method} */
   public ViewState with(Measure measure, Method method) {
     Map<Measure, Method> changed = new HashMap<>(methods);
     changed.put(measure, method);
-    return new ViewState(over, item, table, answers, subset, request, working, entry, lit, changed);
+    return new ViewState(
+        page, item, table, answers, subset, request, working, entry, highlighted, changed);
   }
 
   /** {@return whether both look at the same: what is typed then may be one act} */
   public boolean hasSameSubject(ViewState other) {
-    return over == other.over
+    return page == other.page
         && Objects.equals(item, other.item)
         && Objects.equals(table, other.table)
         && subset.equals(other.subset)
@@ -151,7 +165,7 @@ public record ViewState(
     Optional<Item> found = same.or(() -> assignment.items().stream().findFirst());
     ViewState changed = found.map(now -> suiting(now.source().shape())).orElse(this);
     return new ViewState(
-        over,
+        page,
         found.map(Item::id).orElse(null),
         null,
         answers,
@@ -159,7 +173,7 @@ public record ViewState(
         changed.request,
         found.isPresent() ? changed.working : null,
         entry,
-        lit,
+        highlighted,
         methods);
   }
 

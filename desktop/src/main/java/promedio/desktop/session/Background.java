@@ -323,7 +323,8 @@ public final class Background {
    * @param request the work itself
    * @param progress how much is done, from 0 to 1; below 0 while nobody can tell
    */
-  public record Job(Lane lane, String title, FutureTask<?> request, ReadOnlyDoubleProperty progress) {
+  public record Job(
+      Lane lane, String title, FutureTask<?> request, ReadOnlyDoubleProperty progress) {
 
     /** Stops the work; its outcome is dropped. */
     public void cancel() {

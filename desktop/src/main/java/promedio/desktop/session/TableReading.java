@@ -62,8 +62,8 @@ public final class TableReading {
         now.table(read.id())
             .filter(table -> !table.isRead())
             .filter(table -> table.original().equals(read.original()))
-            .filter(table -> table.replay().steps().equals(read.replay().steps()));
-    return unread.map(table -> now.with(table.with(read.replay()), values)).orElse(now);
+            .filter(table -> table.pipeline().steps().equals(read.pipeline().steps()));
+    return unread.map(table -> now.with(table.with(read.pipeline()), values)).orElse(now);
   }
 
   /**

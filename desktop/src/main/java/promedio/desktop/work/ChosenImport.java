@@ -40,11 +40,11 @@ public record ChosenImport(
    * @throws IOException if the original cannot be read again
    */
   public ImportedTable table() throws IOException {
-    StepPipeline replay = StepPipeline.of(read);
+    StepPipeline pipeline = StepPipeline.of(read);
     StepPipeline chosen =
         columns.equals(read.names())
-            ? replay
-            : replay.with(List.of(StepEntry.of(new ChooseColumns(columns))));
+            ? pipeline
+            : pipeline.with(List.of(StepEntry.of(new ChooseColumns(columns))));
     String name = source.name().replaceFirst("\\.[A-Za-z]{2,4}$", "");
     return new ImportedTable(1, name, original(), choices, chosen);
   }

@@ -3,7 +3,7 @@ package promedio.desktop.work;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import promedio.core.assignment.Question;
-import promedio.desktop.projection.Marks;
+import promedio.desktop.projection.MarkCache;
 import promedio.desktop.session.Background;
 
 /** Looks for what explains answers that do not agree, apart from the window. */
@@ -26,7 +26,7 @@ public final class Explanations {
    * @param done is told when it is known, unless nobody waits for it any more
    */
   public void find(
-      Marks marks, Question question, boolean typed, BooleanSupplier wanted, Runnable done) {
+      MarkCache marks, Question question, boolean typed, BooleanSupplier wanted, Runnable done) {
     background.run(
         Background.Lane.EXPLAINING,
         "",

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepEntry;
 
 /**
  * A change of the steps of a table. It says what is done to which step, not what the list is then,
@@ -51,7 +51,8 @@ public interface StepChange {
                         }));
   }
 
-  private static Optional<List<StepEntry>> changed(List<StepEntry> steps, Consumer<List<StepEntry>> change) {
+  private static Optional<List<StepEntry>> changed(
+      List<StepEntry> steps, Consumer<List<StepEntry>> change) {
     List<StepEntry> changed = new ArrayList<>(steps);
     change.accept(changed);
     return Optional.of(changed);

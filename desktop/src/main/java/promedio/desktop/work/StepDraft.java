@@ -4,8 +4,8 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import promedio.core.tidy.StepField;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepField;
 import promedio.core.tidy.StepKind;
 
 /**
@@ -15,7 +15,8 @@ import promedio.core.tidy.StepKind;
  * @param edited the step that is changed; none for a new one
  * @param answers what is typed so far
  */
-public record StepDraft(StepKind kind, Optional<StepChange.Seen> edited, Map<StepField, String> answers) {
+public record StepDraft(
+    StepKind kind, Optional<StepChange.Seen> edited, Map<StepField, String> answers) {
 
   public StepDraft {
     answers = Map.copyOf(answers);

@@ -15,9 +15,9 @@ import promedio.core.assignment.Source;
 import promedio.core.message.Texts;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.Table;
+import promedio.core.tidy.Step;
 import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.StepPipeline;
-import promedio.core.tidy.Step;
 import promedio.desktop.session.Background;
 import promedio.desktop.session.DocumentJob;
 import promedio.desktop.session.DocumentKey;
@@ -112,7 +112,7 @@ public final class TableEdits {
         "edit.steps-load",
         StepChange.to(steps),
         table ->
-            table.replay().problems().stream()
+            table.pipeline().problems().stream()
                 .findFirst()
                 .ifPresent(why -> workspace.tell(Texts.of("steps.loaded-misfits", why.text()))));
   }
@@ -126,7 +126,7 @@ public final class TableEdits {
     Object queue = new TableQueue(workspace.session().document().key(), id);
     if (seen.table().rows() <= longTable && !workspace.session().isBusy(queue)) {
       change
-          .of(seen.replay().steps())
+          .of(seen.pipeline().steps())
           .ifPresentOrElse(steps -> land(nameKey, Tidied.of(seen, steps), done), this::tellGone);
       return;
     }
@@ -139,7 +139,7 @@ public final class TableEdits {
                 queue,
                 now -> Basis.of(now, id),
                 (basis, progress) ->
-                    change.of(basis.replay().steps()).map(steps -> basis.tidied(seen, steps)),
+                    change.of(basis.pipeline().steps()).map(steps -> basis.tidied(seen, steps)),
                 tidied -> tidied.ifPresentOrElse(made -> land(nameKey, made, done), this::tellGone),
                 workspace::tell,
                 failure -> {
@@ -162,10 +162,10 @@ public final class TableEdits {
   /**
    * What tidying a table starts from; its name may change meanwhile.
    *
-   * @param replay the table with its steps
+   * @param pipeline the table with its steps
    * @param linked what follows it
    */
-  private record Basis(StepPipeline replay, List<Source> linked) {
+  private record Basis(StepPipeline pipeline, List<Source> linked) {
 
     static Optional<Basis> of(Assignment now, int table) {
       List<Source> linked =
@@ -175,26 +175,26 @@ public final class TableEdits {
               .toList();
       return now.table(table)
           .filter(ImportedTable::isRead)
-          .map(found -> new Basis(found.replay(), linked));
+          .map(found -> new Basis(found.pipeline(), linked));
     }
 
     Tidied tidied(ImportedTable table, List<StepEntry> steps) {
-      Tidied tidied = Tidied.of(table.with(replay), steps);
+      Tidied tidied = Tidied.of(table.with(pipeline), steps);
       linked.forEach(source -> tidied.values().follow((Source.Linked) source));
       return tidied;
     }
   }
 
   /** What comes of tidying a table, for it and for what follows it. */
-  private record Tidied(int id, StepPipeline replay, LinkedValues values) {
+  private record Tidied(int id, StepPipeline pipeline, LinkedValues values) {
 
     static Tidied of(ImportedTable table, List<StepEntry> steps) {
-      StepPipeline replay = table.replay().with(steps);
-      return new Tidied(table.id(), replay, new LinkedValues(replay.result()));
+      StepPipeline pipeline = table.pipeline().with(steps);
+      return new Tidied(table.id(), pipeline, new LinkedValues(pipeline.result()));
     }
 
     Assignment into(Assignment now) {
-      return now.table(id).map(table -> now.with(table.with(replay), values)).orElse(now);
+      return now.table(id).map(table -> now.with(table.with(pipeline), values)).orElse(now);
     }
   }
 
@@ -252,8 +252,8 @@ public final class TableEdits {
                 now ->
                     now.table(link.table())
                         .filter(ImportedTable::isRead)
-                        .map(ImportedTable::replay),
-                (replay, progress) -> Source.Linked.read(link, replay.result()),
+                        .map(ImportedTable::pipeline),
+                (pipeline, progress) -> Source.Linked.read(link, pipeline.result()),
                 made ->
                     check
                         .apply(made)

@@ -28,7 +28,7 @@ import promedio.desktop.projection.Computations;
 import promedio.desktop.projection.Moved;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.ViewState;
-import promedio.desktop.projection.ViewState.Over;
+import promedio.desktop.projection.ViewState.Page;
 import promedio.desktop.projection.WhatIf;
 import promedio.desktop.session.Background;
 import promedio.desktop.session.Document;
@@ -279,27 +279,27 @@ public final class Workspace {
 
   /** Shows the parts of the assignment as one sheet, or no longer. */
   public void showParts(boolean wanted) {
-    look(choice -> choice.with(wanted ? Over.PARTS : Over.NOTHING));
+    look(choice -> choice.with(wanted ? Page.PARTS : Page.NOTHING));
   }
 
   /** Shows the tables of distributions. */
   public void showDistributions() {
-    look(choice -> choice.with(Over.DISTRIBUTIONS));
+    look(choice -> choice.with(Page.DISTRIBUTIONS));
   }
 
   /** Shows where a printed question is pasted. */
   public void showQuestion() {
-    look(choice -> choice.with(Over.QUESTION));
+    look(choice -> choice.with(Page.QUESTION));
   }
 
   /** Shows the document to hand in, or no longer. */
   public void showHandIn(boolean wanted) {
-    look(choice -> choice.with(wanted ? Over.HAND_IN : Over.NOTHING));
+    look(choice -> choice.with(wanted ? Page.HAND_IN : Page.NOTHING));
   }
 
   /** Shows the answers of a class; no longer where it is {@code null}. */
   public void showClassAnswers(@Nullable ClassAnswers answers) {
-    look(choice -> answers == null ? choice.with(Over.NOTHING) : choice.of(answers));
+    look(choice -> answers == null ? choice.with(Page.NOTHING) : choice.of(answers));
   }
 
   /** Tries out a change of the chosen sample without making it; {@code null} ends the trial. */

@@ -41,7 +41,8 @@ class ExercisesCommandTest {
             .asking(
                 Part.of(1, "How heavy?", Selection.of(1), StatedRules.NONE),
                 List.of(
-                    Request.of(Measures.MEAN), new Request(Measures.PERCENTILE, List.of(Exact.of(90)))))
+                    Request.of(Measures.MEAN),
+                    new Request(Measures.PERCENTILE, List.of(Exact.of(90)))))
             .asking(
                 Part.of(2, "How near to a line?", Selection.of(2), StatedRules.places(3)),
                 List.of(Request.of(Measures.ofKey("correlation").orElseThrow()))),

@@ -75,7 +75,8 @@ class HandInCommandTest {
     Path mine = Files.createDirectories(folder.resolve("mine")).resolve("pears.promedio");
     Assignment plain = AssignmentFile.read(Path.of(pears));
     AssignmentFile.write(
-        plain.with(new ImportedTable(1, "log", original, ReadingChoices.NONE, StepPipeline.of(table))),
+        plain.with(
+            new ImportedTable(1, "log", original, ReadingChoices.NONE, StepPipeline.of(table))),
         mine);
     String into = folder.resolve(command.equals("hand-in") ? "a.md" : "sheets").toString();
 

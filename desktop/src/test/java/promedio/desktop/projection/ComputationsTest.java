@@ -14,8 +14,8 @@ import promedio.core.catalogue.Measures;
 import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
-import promedio.core.sample.Pairs;
 import promedio.core.sample.DataSubset;
+import promedio.core.sample.Pairs;
 import promedio.core.sample.Values;
 import promedio.desktop.session.Document;
 import promedio.desktop.session.DocumentKey;
@@ -43,7 +43,7 @@ class ComputationsTest {
 
   @Test
   void rowsMarginPartsAndGraphsAskTheSameComputation() {
-    Projection all = shown(PEARS, ViewState.NOTHING.ofItem(2).with(ViewState.Over.PARTS));
+    Projection all = shown(PEARS, ViewState.NOTHING.ofItem(2).with(ViewState.Page.PARTS));
 
     assertThat(all.marks(PEARS.questions(PEARS.parts().get(0)).get(0)))
         .hasValueSatisfying(marks -> assertThat(marks).isSameAs(all.analysis().marks()));
@@ -76,7 +76,7 @@ class ComputationsTest {
   @Test
   void whatNothingShowsIsForgotten() {
     assertThat(
-            PartSheet.progress(shown(PEARS, ViewState.NOTHING.ofItem(1).with(ViewState.Over.PARTS)))
+            PartSheet.progress(shown(PEARS, ViewState.NOTHING.ofItem(1).with(ViewState.Page.PARTS)))
                 .asked())
         .isOne();
     assertThat(computations.size()).isEqualTo(2);
@@ -106,6 +106,7 @@ class ComputationsTest {
     assertThat(computations.atOnce(with, pairs)).isEmpty();
     Analysis read = computations.of(with, pairs);
     assertThat(computations.atOnce(with, pairs)).isPresent();
-    assertThat(read.in(DataSubset.X).orElseThrow().shown(Request.of(Measures.MEAN))).isEqualTo("0.00");
+    assertThat(read.in(DataSubset.X).orElseThrow().shown(Request.of(Measures.MEAN)))
+        .isEqualTo("0.00");
   }
 }

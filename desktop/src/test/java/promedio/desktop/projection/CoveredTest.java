@@ -19,7 +19,7 @@ import promedio.core.graph.GraphMark;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Request;
 import promedio.core.rules.StatedRules;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 import promedio.graph.Graph;
 
 /** What a covered result shows, and what it keeps to itself. */
@@ -131,12 +131,13 @@ class CoveredTest {
   @Test
   void noValueIsLitForACoveredMeasureAndScratchPaperKnowsNoneOfThem() {
     Analysis now = analysis(COVERED);
-    Analysis found = analysis(COVERED.answering(Request.of(Measures.MEDIAN), Selection.of(1), "15"));
+    Analysis found =
+        analysis(COVERED.answering(Request.of(Measures.MEDIAN), Selection.of(1), "15"));
 
     assertThat(LineUp.of(now).orElseThrow().partsOf(Request.of(Measures.MEDIAN), now)).isEmpty();
     assertThat(LineUp.of(found).orElseThrow().partsOf(Request.of(Measures.MEDIAN), found))
         .containsExactly(3);
-    assertThat(ByHand.quantities(now).keySet()).containsExactly("n");
-    assertThat(ByHand.quantities(found).keySet()).containsExactly("n", "Md");
+    assertThat(WorkingService.quantities(now).keySet()).containsExactly("n");
+    assertThat(WorkingService.quantities(found).keySet()).containsExactly("n", "Md");
   }
 }

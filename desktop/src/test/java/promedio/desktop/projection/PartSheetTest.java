@@ -33,7 +33,7 @@ class PartSheetTest {
   private static Projection shown(Assignment assignment) {
     Document document = new Document(new DocumentKey(), assignment);
     return Projection.of(
-        document, ViewState.NOTHING.with(ViewState.Over.PARTS), new Computations());
+        document, ViewState.NOTHING.with(ViewState.Page.PARTS), new Computations());
   }
 
   private static Part part(int id, StatedRules stated) {

@@ -13,8 +13,8 @@ import promedio.core.assignment.Item;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
@@ -68,7 +68,8 @@ class SentencesTest {
     List<Request> requests = new ArrayList<>(Measures.all().stream().map(Request::of).toList());
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      requests.add(new Request(measure, measure.parameters().stream().map(each -> number).toList()));
+      requests.add(
+          new Request(measure, measure.parameters().stream().map(each -> number).toList()));
     }
     return requests;
   }
@@ -93,7 +94,9 @@ class SentencesTest {
 
     assertThat(
             Sentences.about(
-                Request.of(Measures.MEAN), north.computation().result(Request.of(Measures.MEAN)), north))
+                Request.of(Measures.MEAN),
+                north.computation().result(Request.of(Measures.MEAN)),
+                north))
         .isEqualTo("If the total were shared equally among 24 values, each would be 138.83 g.");
     assertThat(
             Sentences.about(

@@ -28,10 +28,10 @@ import promedio.core.measure.Request;
 import promedio.core.sample.Sample;
 import promedio.core.table.ReadingChoices;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.RenameColumn;
-import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepEntry;
+import promedio.core.tidy.StepPipeline;
 import promedio.desktop.Folders;
 import promedio.desktop.ReadTables;
 import promedio.desktop.demo.DemoAssignment;
@@ -108,7 +108,7 @@ class SessionTest {
   }
 
   private List<Step> steps() {
-    return table().replay().steps().stream().map(StepEntry::step).toList();
+    return table().pipeline().steps().stream().map(StepEntry::step).toList();
   }
 
   @Test
@@ -209,7 +209,7 @@ class SessionTest {
     assertThat(session.nameOfUndo()).isPresent();
     session.undo();
     session.undo();
-    assertThat(table().replay().steps()).hasSize(1);
+    assertThat(table().pipeline().steps()).hasSize(1);
   }
 
   @Test
@@ -228,7 +228,7 @@ class SessionTest {
     importLongTable();
     workspace.tables().addStep(new LeaveOutWhere("g = 3"));
     work();
-    StepChange.Seen seen = new StepChange.Seen(0, table().replay().steps().get(0));
+    StepChange.Seen seen = new StepChange.Seen(0, table().pipeline().steps().get(0));
     workspace.tables().changeSteps("edit.step-remove", StepChange.removing(seen));
     workspace.tables().changeSteps("edit.step-move", StepChange.moving(seen, 1));
     work();
@@ -247,7 +247,7 @@ class SessionTest {
     assertThat(workspace.assignment().tables()).isEmpty();
     assertThat(told).singleElement().asString().contains("was removed meanwhile");
     session.undo();
-    assertThat(table().replay().steps()).isEmpty();
+    assertThat(table().pipeline().steps()).isEmpty();
   }
 
   @Test

@@ -182,7 +182,7 @@ class SessionWalkTest {
             now.items().stream().map(Item::name),
             now.tables().stream().map(ImportedTable::name),
             now.tables().stream()
-                .flatMap(table -> table.replay().steps().stream())
+                .flatMap(table -> table.pipeline().steps().stream())
                 .map(step -> step.step().toString()))
         .flatMap(each -> each);
   }
@@ -383,9 +383,9 @@ class SessionWalkTest {
     }
     ImportedTable table = tables.get(random.nextInt(tables.size()));
     workspace().chooseTable(table.id());
-    int steps = table.replay().steps().size();
+    int steps = table.pipeline().steps().size();
     if (steps > 3) {
-      StepChange.Seen seen = new StepChange.Seen(0, table.replay().steps().get(0));
+      StepChange.Seen seen = new StepChange.Seen(0, table.pipeline().steps().get(0));
       workspace()
           .tables()
           .changeSteps(

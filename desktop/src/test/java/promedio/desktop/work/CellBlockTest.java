@@ -71,17 +71,17 @@ class CellBlockTest {
     for (int i = 0; i < values.length; i++) {
       values[i] = i;
     }
-    ColumnSketch even =
-        ColumnSketch.of(new NumberColumn("x", Values.ofDecimals(values, 1), Map.of()));
-    ColumnSketch equal =
-        ColumnSketch.of(
+    ColumnProfile even =
+        ColumnProfile.of(new NumberColumn("x", Values.ofDecimals(values, 1), Map.of()));
+    ColumnProfile equal =
+        ColumnProfile.of(
             new NumberColumn("x", Values.ofDecimals(new long[] {7, 7, 7}, 0), Map.of()));
-    ColumnSketch words =
-        ColumnSketch.of(WordColumn.of("v", Kind.CATEGORY, List.of("a", "b", "b", "", "c", "b")));
+    ColumnProfile words =
+        ColumnProfile.of(WordColumn.of("v", Kind.CATEGORY, List.of("a", "b", "b", "", "c", "b")));
 
     assertThat(even.bars()).hasSize(16).allMatch(bar -> bar == 10);
     assertThat(equal.bars().stream().mapToInt(Integer::intValue).sum()).isEqualTo(3);
     assertThat(words.bars()).containsExactly(3, 1, 1);
-    assertThat(ColumnSketch.of(trays.columns().get(2)).summary().unreadable()).isEqualTo(1);
+    assertThat(ColumnProfile.of(trays.columns().get(2)).summary().unreadable()).isEqualTo(1);
   }
 }

@@ -64,7 +64,9 @@ class RandomWalkTest {
       case 4 -> workspace.setTitle("Title " + n);
       case 5 -> workspace.items().type(n + " 3,5 x" + n + " " + n / 7.0 + " —");
       case 6 ->
-          workspace.items().answer(Request.of(any(Measures.all(), random)), n % 5 == 0 ? "" : "" + n);
+          workspace
+              .items()
+              .answer(Request.of(any(Measures.all(), random)), n % 5 == 0 ? "" : "" + n);
       case 7 -> workspace.items().rename("Row \"" + n + "\" Ñ");
       case 8 -> workspace.shelf().addSample(new Source.ValuesText("1 " + n));
       case 9 -> workspace.shelf().addFrequencies();

@@ -29,9 +29,9 @@ import promedio.core.table.Aspect;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Recode;
 import promedio.core.tidy.RenameColumn;
+import promedio.core.tidy.StepEntry;
 import promedio.desktop.session.Background;
 import promedio.files.RefusedFileException;
 import promedio.files.table.DataSource;
@@ -262,7 +262,7 @@ class TablesTest {
     importView(text.toString());
 
     workspace.tables().addStep(new LeaveOutWhere("g = 3"));
-    assertThat(workspace.table().replay().stages()).isEmpty();
+    assertThat(workspace.table().pipeline().stages()).isEmpty();
     workspace.setTitle("Other");
     work();
     assertThat(workspace.assignment().title()).isEqualTo("Other");

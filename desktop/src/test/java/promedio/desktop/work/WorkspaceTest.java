@@ -22,8 +22,8 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.Verdict;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
@@ -87,13 +87,15 @@ class WorkspaceTest {
   void answersAreMarkedByTheRulesAndSignInForce() {
     empty.items().type("8 10 11 12");
     empty.items().answer(Request.of(Measures.MEAN), "10,25");
-    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict())
+        .isEqualTo(Verdict.AGREES);
 
     empty.items().answer(Request.of(Measures.MEAN), "10.3");
     assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict())
         .isEqualTo(Verdict.AGREES_COARSER);
     empty.setRule(Rule.PLACES, 1);
-    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Request.of(Measures.MEAN)).verdict())
+        .isEqualTo(Verdict.AGREES);
   }
 
   @Test
@@ -148,7 +150,8 @@ class WorkspaceTest {
 
     empty.items().type("plum 3, pear 1");
     empty.items().answer(Request.of(Measures.MODES), "Plum");
-    assertThat(empty.analysis().mark(Request.of(Measures.MODES)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(empty.analysis().mark(Request.of(Measures.MODES)).verdict())
+        .isEqualTo(Verdict.AGREES);
     assertThat(empty.analysis().progress().agreed()).isEqualTo(1);
   }
 
@@ -185,7 +188,8 @@ class WorkspaceTest {
         new Workspace(DemoAssignment.create(), new Background(Runnable::run, Runnable::run));
     String north = result(demo, Measures.MEAN);
     assertThat(demo.analysis().typed().data().missing()).isEqualTo(1);
-    assertThat(demo.analysis().mark(Request.of(Measures.MEDIAN)).verdict()).isEqualTo(Verdict.AGREES);
+    assertThat(demo.analysis().mark(Request.of(Measures.MEDIAN)).verdict())
+        .isEqualTo(Verdict.AGREES);
     assertThat(demo.analysis().mark(Request.of(Measures.VARIANCE)).verdict())
         .isEqualTo(Verdict.OTHER_RULE);
     String northSpread = result(demo, Measures.SD);

@@ -148,7 +148,8 @@ public final class AnswerKey {
                     "key.no-measure",
                     part,
                     measure,
-                    String.join(", ", asked.stream().map(e -> e.problem().request().id()).toList())));
+                    String.join(
+                        ", ", asked.stream().map(e -> e.problem().request().id()).toList())));
   }
 
   /** Sheet 7 is sheet 07. */

@@ -310,7 +310,8 @@ public final class ClassAnswersReader {
   }
 
   private Marker ofRow(Map<String, String> fields, String measure) throws BadInputException {
-    Request request = Measures.ofId(measure).orElseThrow(() -> Texts.refusal("mark.no-measure", measure));
+    Request request =
+        Measures.ofId(measure).orElseThrow(() -> Texts.refusal("mark.no-measure", measure));
     String values = fields.getOrDefault("values", "");
     String sample = fields.getOrDefault("sample", "");
     List<String> question = List.of(measure, values, sample);

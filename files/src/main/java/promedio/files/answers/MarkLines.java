@@ -19,8 +19,8 @@ import promedio.core.working.Working;
 import promedio.files.ByteLines;
 import promedio.files.Guarded;
 import promedio.files.report.JsonLines;
-import promedio.files.report.MarkTexts;
 import promedio.files.report.MarkRequestJson;
+import promedio.files.report.MarkTexts;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
 import promedio.files.report.WorkingFormat;
@@ -84,7 +84,9 @@ public final class MarkLines {
     Request request = MarkRequestJson.request(in);
     Problem problem =
         Problem.of(
-                MarkRequestJson.data(in, request), MarkRequestJson.rules(in.path("rules"), defaults), request)
+                MarkRequestJson.data(in, request),
+                MarkRequestJson.rules(in.path("rules"), defaults),
+                request)
             .stating(MarkRequestJson.stated(in.path("stated")));
     return row(in, Optional.of(problem), Marker.of(problem).mark(text(in, "answer"), sign));
   }
@@ -143,7 +145,8 @@ public final class MarkLines {
         .flatMap(method -> Working.of(problem.data(), problem.rules(), problem.request(), method))
         .map(
             working ->
-                WorkingFormat.TEXT.write(TaskTexts.name(problem.request(), numbers), working, numbers))
+                WorkingFormat.TEXT.write(
+                    TaskTexts.name(problem.request(), numbers), working, numbers))
         .map(lines -> String.join("\n", lines));
   }
 

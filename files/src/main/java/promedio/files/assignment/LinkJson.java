@@ -161,7 +161,8 @@ final class LinkJson {
   private static Data column(JsonNode node, Map<String, byte[]> parts) throws BadInputException {
     if (node.has("categories")) {
       List<JsonNode> rows = JsonFields.list(node, "categories");
-      return MarkRequestJson.categories(rows, JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE));
+      return MarkRequestJson.categories(
+          rows, JsonFields.whole(node, "missing", 0, Integer.MAX_VALUE));
     }
     return sample(node, parts);
   }

@@ -88,7 +88,7 @@ final class TableJson {
     table.choices().aspects().forEach((aspect, text) -> choices.put(aspect.code(), text));
     ObjectNode kinds = node.putObject("kinds");
     table.choices().kinds().forEach((at, kind) -> kinds.put(String.valueOf(at), kind.code()));
-    node.set("steps", StepsJson.write(table.replay().steps()));
+    node.set("steps", StepsJson.write(table.pipeline().steps()));
     return node;
   }
 

@@ -10,14 +10,16 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
-/** Writes data into a line of JSON, as {@link MarkRequestJson} reads it. Missing entries stay out. */
+/**
+ * Writes data into a line of JSON, as {@link MarkRequestJson} reads it. Missing entries stay out.
+ */
 public final class DataJson implements Data.Visitor<ObjectNode> {
 
   private final ObjectNode line;

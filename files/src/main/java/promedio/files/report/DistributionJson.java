@@ -37,7 +37,8 @@ public final class DistributionJson {
    */
   public static ObjectNode of(String code, List<String> degrees, Map<String, String> given)
       throws BadInputException {
-    Distribution curve = Distribution.ofCode(code).orElseThrow(() -> Texts.refusal("distribution.unknown", code));
+    Distribution curve =
+        Distribution.ofCode(code).orElseThrow(() -> Texts.refusal("distribution.unknown", code));
     List<Exact> df = new ArrayList<>();
     for (String text : degrees) {
       df.add(number("df", text));
@@ -56,8 +57,8 @@ public final class DistributionJson {
     return node;
   }
 
-  private static DistributionLookup read(Distribution curve, List<Exact> df, Map<String, String> given)
-      throws BadInputException {
+  private static DistributionLookup read(
+      Distribution curve, List<Exact> df, Map<String, String> given) throws BadInputException {
     if (given.size() != 1) {
       throw Texts.refusal("distribution.one");
     }

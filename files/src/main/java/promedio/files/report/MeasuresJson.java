@@ -7,8 +7,8 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 
@@ -27,7 +27,8 @@ public final class MeasuresJson {
 
   /** {@return the measures that all data of one variable have} */
   static ObjectNode measures(Data data, CourseRules rules) {
-    return new MeasuresJson(rules).measuresNode(Computation.of(data, rules), RequestedMeasures.NONE);
+    return new MeasuresJson(rules)
+        .measuresNode(Computation.of(data, rules), RequestedMeasures.NONE);
   }
 
   /** {@return n, missing, rules and measures of the data} */
@@ -83,7 +84,7 @@ public final class MeasuresJson {
 
   /** What a sample of numbers tells of the mean that it was drawn from. */
   private void addTests(ObjectNode node, Computation computation, RequestedMeasures extras) {
-    if (computation.setting().categories().isPresent()) {
+    if (computation.context().categories().isPresent()) {
       return;
     }
     for (Request request : extras.tests()) {

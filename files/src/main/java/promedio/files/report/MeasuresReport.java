@@ -10,8 +10,8 @@ import promedio.core.sample.Categories;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.CrossTable;
 import promedio.core.sample.Data;
-import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.FrequencyTable;
+import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
@@ -37,7 +37,8 @@ public final class MeasuresReport implements Data.Visitor<ObjectNode> {
    * @param ofFile whether the data come from a file, of which it is told what is missing
    * @throws BadInputException if what is asked besides does not fit the data
    */
-  public static ObjectNode of(Data data, CourseRules rules, RequestedMeasures extras, boolean ofFile)
+  public static ObjectNode of(
+      Data data, CourseRules rules, RequestedMeasures extras, boolean ofFile)
       throws BadInputException {
     ObjectNode report = data.accept(new MeasuresReport(rules, extras, ofFile));
     if (data.categories().isPresent()) {
@@ -48,7 +49,10 @@ public final class MeasuresReport implements Data.Visitor<ObjectNode> {
 
   private static ObjectNode fit(Categories counted, CourseRules rules, List<Exact> expected)
       throws BadInputException {
-    GoodnessOfFitData fit = expected.isEmpty() ? GoodnessOfFitData.equal(counted) : GoodnessOfFitData.read(counted, expected);
+    GoodnessOfFitData fit =
+        expected.isEmpty()
+            ? GoodnessOfFitData.equal(counted)
+            : GoodnessOfFitData.read(counted, expected);
     return SeveralJson.measures(fit, rules);
   }
 

@@ -7,8 +7,8 @@ import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Real;
@@ -33,7 +33,8 @@ public final class MeasuresText {
    *
    * @param title what the data are, at the head
    */
-  public static List<String> of(String title, Data data, CourseRules rules, RequestedMeasures extras) {
+  public static List<String> of(
+      String title, Data data, CourseRules rules, RequestedMeasures extras) {
     return new MeasuresText(data, rules).lines(title, data, extras);
   }
 
@@ -54,14 +55,17 @@ public final class MeasuresText {
     Measures.all().forEach(measure -> lines.add(line(measure.key(), Request.of(measure))));
     extras
         .trim()
-        .ifPresent(trim -> lines.add(line("trimmed_mean", Request.of(Measures.TRIMMED_MEAN, trim))));
+        .ifPresent(
+            trim -> lines.add(line("trimmed_mean", Request.of(Measures.TRIMMED_MEAN, trim))));
     extras
         .percentiles()
         .forEach(
             (key, percent) ->
                 lines.add(line("percentile " + key, Request.of(Measures.PERCENTILE, percent))));
-    if (computation.setting().categories().isEmpty()) {
-      extras.tests().forEach(request -> lines.add(line(Several.reported(request.measure()), request)));
+    if (computation.context().categories().isEmpty()) {
+      extras
+          .tests()
+          .forEach(request -> lines.add(line(Several.reported(request.measure()), request)));
     }
     return lines;
   }

@@ -19,7 +19,8 @@ import promedio.core.number.Reading;
 public final class RequestedMeasures {
 
   /** None of them. */
-  public static final RequestedMeasures NONE = new RequestedMeasures(Optional.empty(), Map.of(), Map.of(), List.of());
+  public static final RequestedMeasures NONE =
+      new RequestedMeasures(Optional.empty(), Map.of(), Map.of(), List.of());
 
   /** The level of an interval of confidence, in percent, where none is asked for. */
   static final Exact USUAL_LEVEL = Exact.of(95);
@@ -76,7 +77,8 @@ public final class RequestedMeasures {
    *     {@code sigma}, {@code level}, {@code x}, and {@code expected}, numbers with commas between
    * @throws BadInputException if one is no number, or beyond what makes sense
    */
-  public static RequestedMeasures of(Optional<String> trim, List<String> percentiles, Map<String, String> with)
+  public static RequestedMeasures of(
+      Optional<String> trim, List<String> percentiles, Map<String, String> with)
       throws BadInputException {
     Map<String, Exact> read = new LinkedHashMap<>();
     for (String percent : percentiles) {

@@ -9,10 +9,10 @@ import promedio.core.sample.CrossTable;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
 import promedio.core.table.Column;
+import promedio.core.table.ColumnPairing;
 import promedio.core.table.NumberColumn;
 import promedio.core.table.PairCategories;
 import promedio.core.table.Table;
-import promedio.core.table.ColumnPairing;
 
 /** Columns of a table that are named on the command line, taken together. */
 public final class SeveralColumns {
@@ -95,7 +95,8 @@ public final class SeveralColumns {
   public static CrossTable cross(String source, Table table, List<String> names)
       throws ColumnChoiceException, BadInputException {
     List<String> chosen = named(source, table.names(), names);
-    return ColumnPairing.cross(any(source, table, chosen.get(0)), any(source, table, chosen.get(1)));
+    return ColumnPairing.cross(
+        any(source, table, chosen.get(0)), any(source, table, chosen.get(1)));
   }
 
   private static List<String> named(String source, List<String> among, List<String> names)

@@ -38,7 +38,8 @@ class AnswerKeyTest {
 
   private static final Request DECISION = Measures.ofId("t_one_p 9 decision").orElseThrow();
 
-  private static AnswerKey.Entry entry(String variant, String part, Request request, long... values) {
+  private static AnswerKey.Entry entry(
+      String variant, String part, Request request, long... values) {
     return new AnswerKey.Entry(
         variant, part, Problem.of(new Sample(Values.ofDecimals(values, 0)), COARSE, request));
   }

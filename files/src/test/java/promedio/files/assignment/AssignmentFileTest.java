@@ -54,9 +54,9 @@ import promedio.core.rules.Tails;
 import promedio.core.sample.Categories;
 import promedio.core.sample.CategoryOrder;
 import promedio.core.sample.CrossTable;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.core.sample.ValuesBuilder;
@@ -199,7 +199,8 @@ class AssignmentFileTest {
             .with(Item.of(4, "trees", "", new Source.PairsText("age yield\n2 31")))
             .with(Item.of(5, "reasons", "", new Source.CountsText("1 2\n3 4")))
             .with(Item.of(6, "colours", "", new Source.CategoriesText("green 3\nred 5")))
-            .answering(fit, new Selection(6, DataSubset.fit(List.of(Exact.of(1, 3), Exact.ONE))), "1")
+            .answering(
+                fit, new Selection(6, DataSubset.fit(List.of(Exact.of(1, 3), Exact.ONE))), "1")
             .answering(fit, new Selection(6, DataSubset.fit(List.of())), "2")
             .answering(mean, new Selection(3, DataSubset.group("south")), "10.5")
             .answering(t, new Selection(3, DataSubset.two("south", "north")), "0.8")
@@ -381,7 +382,7 @@ class AssignmentFileTest {
 
     ImportedTable table = read.tables().get(0);
     assertThat(table.original()).isEqualTo(new Original.Kept("trays.csv", bytes));
-    assertThat(table.replay().steps()).isEqualTo(assignment.tables().get(0).replay().steps());
+    assertThat(table.pipeline().steps()).isEqualTo(assignment.tables().get(0).pipeline().steps());
     assertThat(table.table().rows()).isEqualTo(2);
     Source.Linked linked = (Source.Linked) read.items().get(0).source();
     assertThat(linked.found()).isTrue();
@@ -414,7 +415,7 @@ class AssignmentFileTest {
     assertThat(open(file).notices()).singleElement().asString().contains("which does not exist");
     assertThat(gone.items().get(0).source().read(DecimalSign.POINT).data().tally().size())
         .isEqualTo(2);
-    assertThat(gone.tables().get(0).replay().steps()).hasSize(1);
+    assertThat(gone.tables().get(0).pipeline().steps()).hasSize(1);
   }
 
   @Test

@@ -85,7 +85,8 @@ class CategoryTextTest {
     Categories odd = new Categories(typed("red, large\t1\nfig 2.5\n3 4").rows(), 2);
 
     assertThat(
-            MarkRequestJson.categories(MarkRequestJson.write(odd).valueStream().toList(), odd.missing()))
+            MarkRequestJson.categories(
+                MarkRequestJson.write(odd).valueStream().toList(), odd.missing()))
         .isEqualTo(odd);
     assertThat(odd.total()).isEqualTo(Exact.of(15, 2));
   }

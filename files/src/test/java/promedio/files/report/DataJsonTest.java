@@ -94,11 +94,14 @@ class DataJsonTest {
             data(TypedCategories.read("green 30\nred 50", POINT)).categories().orElseThrow(),
             List.of(Exact.of(1, 4), Exact.of(3, 4)));
     ObjectNode line =
-        DataJson.put(MarkRequestJson.JSON.createObjectNode().put("measure", "fit_chi_squared"), fit);
+        DataJson.put(
+            MarkRequestJson.JSON.createObjectNode().put("measure", "fit_chi_squared"), fit);
     JsonNode read = MarkRequestJson.read(line.toString());
     Request request = MarkRequestJson.request(read);
 
-    assertThat(Computation.of(MarkRequestJson.data(read, request), CourseRules.DEFAULTS).value(request))
+    assertThat(
+            Computation.of(MarkRequestJson.data(read, request), CourseRules.DEFAULTS)
+                .value(request))
         .isEqualTo(Computation.of(fit, CourseRules.DEFAULTS).value(request))
         .isPresent();
   }

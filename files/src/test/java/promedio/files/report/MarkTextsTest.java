@@ -30,7 +30,9 @@ class MarkTextsTest {
 
   private static Problem question(String values, Request request) {
     return Problem.of(
-        new Source.ValuesText(values).read(DecimalSign.POINT).data(), CourseRules.DEFAULTS, request);
+        new Source.ValuesText(values).read(DecimalSign.POINT).data(),
+        CourseRules.DEFAULTS,
+        request);
   }
 
   private static String told(String values, Request request, String answer, DecimalSign sign) {

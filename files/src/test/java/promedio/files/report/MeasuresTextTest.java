@@ -50,14 +50,16 @@ class MeasuresTextTest {
                 .add(Exact.of(9))
                 .build());
 
-    assertThat(lines(data, RequestedMeasures.NONE).get(0)).isEqualTo("pears.csv: 5 values, 1 missing");
+    assertThat(lines(data, RequestedMeasures.NONE).get(0))
+        .isEqualTo("pears.csv: 5 values, 1 missing");
     assertThat(lines(data, RequestedMeasures.NONE)).anyMatch(line -> line.matches("modes +−4  3"));
   }
 
   @Test
   void degreesOfFreedomAreWholeAndAnIntervalBySigmaStandsWhereTheIntervalDoes() throws Exception {
     RequestedMeasures extras =
-        RequestedMeasures.of(Optional.empty(), List.of(), Map.of("mu", "10", "sigma", "3", "level", "95"));
+        RequestedMeasures.of(
+            Optional.empty(), List.of(), Map.of("mu", "10", "sigma", "3", "level", "95"));
     Data data = new Sample(Values.of(Stream.of(8, 11, 14).map(Exact::of).toList()));
 
     assertThat(lines(data, extras))
@@ -70,7 +72,9 @@ class MeasuresTextTest {
   @Test
   void whatIsAskedForBesidesStandsAtTheEnd() throws BadInputException {
     List<String> lines =
-        lines(PEARS, RequestedMeasures.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
+        lines(
+            PEARS,
+            RequestedMeasures.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
 
     assertThat(lines.subList(lines.size() - 8, lines.size()))
         .satisfiesExactly(
@@ -88,7 +92,8 @@ class MeasuresTextTest {
   void aTableCountsItsFrequencies() {
     Data table = FrequencyTable.of(List.of(new FrequencyTable.Row(Exact.of(3), Exact.of(5, 2))), 1);
 
-    assertThat(lines(table, RequestedMeasures.NONE).get(0)).isEqualTo("pears.csv: 5/2 values, 1 missing");
+    assertThat(lines(table, RequestedMeasures.NONE).get(0))
+        .isEqualTo("pears.csv: 5/2 values, 1 missing");
     assertThat(lines(table, RequestedMeasures.NONE))
         .anyMatch(
             line -> line.startsWith("median") && line.contains("none: values with frequencies"));

@@ -277,7 +277,8 @@ class WorkingFormatTest {
     }
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      Request request = new Request(measure, measure.parameters().stream().map(each -> number).toList());
+      Request request =
+          new Request(measure, measure.parameters().stream().map(each -> number).toList());
       for (Method method : Method.of(request, CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, request, method).ifPresent(all::add);
       }

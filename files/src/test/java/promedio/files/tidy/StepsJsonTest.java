@@ -23,13 +23,13 @@ import promedio.core.tidy.DropRepeated;
 import promedio.core.tidy.FillMissing;
 import promedio.core.tidy.LeaveOutRows;
 import promedio.core.tidy.LeaveOutWhere;
-import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.MendEntry;
 import promedio.core.tidy.Recode;
 import promedio.core.tidy.RenameColumn;
 import promedio.core.tidy.SortRows;
 import promedio.core.tidy.StackColumns;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.Total;
 import promedio.core.tidy.TotalAcross;
 import promedio.core.tidy.TotalsRow;
@@ -65,7 +65,10 @@ class StepsJsonTest {
             new MendEntry("c", 3, "12"));
     assertThat(steps).hasSize(Step.class.getPermittedSubclasses().length);
     List<StepEntry> listed =
-        steps.stream().map(StepEntry::of).map(l -> l.switched(l.step() instanceof SortRows)).toList();
+        steps.stream()
+            .map(StepEntry::of)
+            .map(l -> l.switched(l.step() instanceof SortRows))
+            .toList();
     Path file = folder.resolve("tidy.steps.json");
 
     StepsJson.write(listed, file);

@@ -9,8 +9,8 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Parameter;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Slip;
@@ -48,7 +48,7 @@ record FormulaMeasure(
         Dimension.NONE,
         List.of(),
         Optional.empty(),
-        setting -> List.of());
+        context -> List.of());
   }
 
   FormulaMeasure in(Dimension other) {
@@ -68,12 +68,12 @@ record FormulaMeasure(
   }
 
   FormulaMeasure slipping(Slip... slips) {
-    return slipping(setting -> List.of(slips));
+    return slipping(context -> List.of(slips));
   }
 
   @Override
-  public List<Slip> slips(MeasureContext setting) {
-    return mixed.apply(setting);
+  public List<Slip> slips(MeasureContext context) {
+    return mixed.apply(context);
   }
 
   @Override
@@ -87,13 +87,13 @@ record FormulaMeasure(
   }
 
   @Override
-  public Quantity quantity(MeasureContext setting) {
+  public Quantity quantity(MeasureContext context) {
     return quantity;
   }
 
   @Override
-  public Definition definition(MeasureContext setting) {
-    return by.apply(setting);
+  public Definition definition(MeasureContext context) {
+    return by.apply(context);
   }
 
   @Override
@@ -107,7 +107,7 @@ record FormulaMeasure(
   }
 
   @Override
-  public Optional<FastPath> fast(MeasureContext setting) {
+  public Optional<FastPath> fast(MeasureContext context) {
     return quick;
   }
 

@@ -16,8 +16,8 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Parameter;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Parameter;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
@@ -63,24 +63,24 @@ final class OfCounts {
     return FormulaMeasure.of(key, Subject.CROSS, quantity, by);
   }
 
-  private static CrossTable table(MeasureContext setting) {
-    return setting.data().cross().orElseThrow();
+  private static CrossTable table(MeasureContext context) {
+    return context.data().cross().orElseThrow();
   }
 
-  private static Condition full(MeasureContext setting) {
-    return Needs.that(!table(setting).hasEmptyLine(), "empty-line");
+  private static Condition full(MeasureContext context) {
+    return Needs.that(!table(context).hasEmptyLine(), "empty-line");
   }
 
-  private static boolean isSmall(MeasureContext setting) {
-    return table(setting).rows().size() == 2 && table(setting).columns().size() == 2;
+  private static boolean isSmall(MeasureContext context) {
+    return table(context).rows().size() == 2 && table(context).columns().size() == 2;
   }
 
   private static Formula plain(Formula expected) {
     return new Sum(O.minus(expected).power(2).over(expected));
   }
 
-  private static Formula statistic(MeasureContext setting) {
-    boolean corrected = isSmall(setting) && setting.rules().get(Rule.YATES) == Yates.ON;
+  private static Formula statistic(MeasureContext context) {
+    boolean corrected = isSmall(context) && context.rules().get(Rule.YATES) == Yates.ON;
     return corrected
         ? new Sum(SeveralQuantities.CORRECTED_DISTANCE.formula().power(2).over(E))
         : plain(E);
@@ -209,7 +209,7 @@ final class OfCounts {
                         .minus(cell.expected())
                         .power(2)
                         .over(cell.expected()),
-                    full(cell.setting()))));
+                    full(cell.context()))));
   }
 
   private static FormulaMeasure cell(
@@ -218,21 +218,21 @@ final class OfCounts {
             key,
             Quantity.of(
                 key, symbol, symbol.replace("_i", "ᵢ").replace("_j", "ⱼ").replace("^2", "²")),
-            setting ->
-                Cell.of(setting).map(definition).orElseGet(() -> Definition.undefined("no-cell")))
+            context ->
+                Cell.of(context).map(definition).orElseGet(() -> Definition.undefined("no-cell")))
         .about(Parameter.atLeast(ROW, Exact.ONE), Parameter.atLeast(COLUMN, Exact.ONE));
   }
 
   /** One cell of a table, its row and column counted from 0. */
-  private record Cell(MeasureContext setting, CrossTable table, int row, int column) {
+  private record Cell(MeasureContext context, CrossTable table, int row, int column) {
 
-    static Optional<Cell> of(MeasureContext setting) {
-      CrossTable table = OfCounts.table(setting);
-      int row = index(setting.argument(0), table.rows().size());
-      int column = index(setting.argument(1), table.columns().size());
+    static Optional<Cell> of(MeasureContext context) {
+      CrossTable table = OfCounts.table(context);
+      int row = index(context.argument(0), table.rows().size());
+      int column = index(context.argument(1), table.columns().size());
       return row < 0 || column < 0
           ? Optional.empty()
-          : Optional.of(new Cell(setting, table, row, column));
+          : Optional.of(new Cell(context, table, row, column));
     }
 
     private static int index(Exact number, int size) {
@@ -258,8 +258,8 @@ final class OfCounts {
     }
   }
 
-  private static Condition[] fitNeeds(MeasureContext setting) {
-    GoodnessOfFitData fit = setting.data().fit().orElseThrow();
+  private static Condition[] fitNeeds(MeasureContext context) {
+    GoodnessOfFitData fit = context.data().fit().orElseThrow();
     return new Condition[] {
       Needs.that(fit.expected().size() > 1, "one-category"),
       Needs.that(

@@ -17,9 +17,9 @@ import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Result;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.rules.Rule;
@@ -82,11 +82,11 @@ final class OfGroups {
 
   private static FormulaMeasure formula(
       String key, Quantity quantity, Formula right, Condition... needs) {
-    return measure(key, quantity, setting -> Definition.of(right, needs));
+    return measure(key, quantity, context -> Definition.of(right, needs));
   }
 
-  private static Groups groups(MeasureContext setting) {
-    return setting.data().groups().orElseThrow();
+  private static Groups groups(MeasureContext context) {
+    return context.data().groups().orElseThrow();
   }
 
   /** {@return what formulas name that nobody asks for itself} */
@@ -107,8 +107,8 @@ final class OfGroups {
         .toList();
   }
 
-  private static Moments moments(MeasureContext setting, int group) {
-    return Moments.of(groups(setting).samples().get(group).sample().tally());
+  private static Moments moments(MeasureContext context, int group) {
+    return Moments.of(groups(context).samples().get(group).sample().tally());
   }
 
   private static Measure ofOne(
@@ -165,28 +165,28 @@ final class OfGroups {
   }
 
   /** What lies inside of the groups alone. */
-  private static Formula inside(MeasureContext setting) {
-    return setting.isPopulation()
+  private static Formula inside(MeasureContext context) {
+    return context.isPopulation()
         ? new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula())).over(N)
         : new Sum(N_J.minus(number(1)).times(SeveralQuantities.VARIANCE_OF_GROUP.formula()))
             .over(N.minus(number(1)));
   }
 
-  private static List<Slip> varianceSlips(MeasureContext setting) {
+  private static List<Slip> varianceSlips(MeasureContext context) {
     return List.of(
-        new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation())),
-        new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting)));
+        new Slip(Cause.VARIANCES_AVERAGED, averaged(context.isPopulation())),
+        new Slip(Cause.BETWEEN_LEFT_OUT, inside(context)));
   }
 
-  private static List<Slip> deviationSlips(MeasureContext setting) {
+  private static List<Slip> deviationSlips(MeasureContext context) {
     return List.of(
-        new Slip(Cause.VARIANCES_AVERAGED, averaged(setting.isPopulation()).root()),
-        new Slip(Cause.BETWEEN_LEFT_OUT, inside(setting).root()));
+        new Slip(Cause.VARIANCES_AVERAGED, averaged(context.isPopulation()).root()),
+        new Slip(Cause.BETWEEN_LEFT_OUT, inside(context).root()));
   }
 
-  private static Definition combinedVariance(MeasureContext setting) {
+  private static Definition combinedVariance(MeasureContext context) {
     Formula apart = new Sum(N_J.times(MEAN_J.minus(GRAND_MEAN.formula()).power(2)));
-    if (setting.isPopulation()) {
+    if (context.isPopulation()) {
       Formula inside = new Sum(N_J.times(SeveralQuantities.POPULATION_VARIANCE_OF_GROUP.formula()));
       return Definition.of(inside.plus(apart).over(N));
     }
@@ -197,7 +197,7 @@ final class OfGroups {
 
   private static FastPath squares(boolean within) {
     return known -> {
-      Groups groups = known.setting().data().groups().orElseThrow();
+      Groups groups = known.context().data().groups().orElseThrow();
       Exact sum = Exact.ZERO;
       if (!within) {
         Moments all = Moments.of(groups.all().tally());
@@ -303,14 +303,14 @@ final class OfGroups {
     return new Formula.Absolute(MEAN_A.formula().minus(MEAN_B.formula()));
   }
 
-  private static Definition two(MeasureContext setting, Formula right, Condition... needs) {
-    return groups(setting).samples().size() == 2
+  private static Definition two(MeasureContext context, Formula right, Condition... needs) {
+    return groups(context).samples().size() == 2
         ? Definition.of(right, needs)
         : Definition.undefined("not-two-groups");
   }
 
-  private static boolean isWelch(MeasureContext setting) {
-    return setting.rules().get(Rule.VARIANCES) == Variances.UNEQUAL;
+  private static boolean isWelch(MeasureContext context) {
+    return context.rules().get(Rule.VARIANCES) == Variances.UNEQUAL;
   }
 
   private static Condition[] pooledNeeds() {
@@ -320,8 +320,8 @@ final class OfGroups {
     };
   }
 
-  private static Condition[] testNeeds(MeasureContext setting) {
-    return isWelch(setting)
+  private static Condition[] testNeeds(MeasureContext context) {
+    return isWelch(context)
         ? new Condition[] {
           Needs.atLeast(N_A.formula(), 2, "too-few-in-each"),
           Needs.atLeast(N_B.formula(), 2, "too-few-in-each"),
@@ -335,9 +335,9 @@ final class OfGroups {
     return variance.formula().over(size.formula());
   }
 
-  private static Formula statistic(MeasureContext setting) {
+  private static Formula statistic(MeasureContext context) {
     Formula error =
-        isWelch(setting)
+        isWelch(context)
             ? share(VARIANCE_A, N_A).plus(share(VARIANCE_B, N_B)).root()
             : POOLED
                 .formula()
@@ -346,8 +346,8 @@ final class OfGroups {
     return MEAN_A.formula().minus(MEAN_B.formula()).over(error);
   }
 
-  private static Formula degrees(MeasureContext setting) {
-    if (!isWelch(setting)) {
+  private static Formula degrees(MeasureContext context) {
+    if (!isWelch(context)) {
       return N_A.formula().plus(N_B.formula()).minus(number(2));
     }
     Formula a = share(VARIANCE_A, N_A);

@@ -15,8 +15,8 @@ import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Definition.CurveReading.Bound;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Parameter;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
@@ -46,31 +46,31 @@ final class OfOneMean {
         quantity, Optional.of(Exact.of(1, 1_000_000_000)), Optional.empty(), List.of());
   }
 
-  private static Condition[] tNeeds(MeasureContext setting) {
+  private static Condition[] tNeeds(MeasureContext context) {
     return new Condition[] {
-      Condition.moreThanOne(setting),
+      Condition.moreThanOne(context),
       Condition.notZero(Quantity.STANDARD_DEVIATION.formula(), "no-spread")
     };
   }
 
-  private static Formula statistic(MeasureContext setting, Formula deviation) {
-    return Quantity.MEAN.formula().minus(MU.formula()).over(deviation.over(setting.n().root()));
+  private static Formula statistic(MeasureContext context, Formula deviation) {
+    return Quantity.MEAN.formula().minus(MU.formula()).over(deviation.over(context.n().root()));
   }
 
-  private static List<Slip> slips(MeasureContext setting, Formula statistic, Formula deviation) {
+  private static List<Slip> slips(MeasureContext context, Formula statistic, Formula deviation) {
     Formula apart = Quantity.MEAN.formula().minus(MU.formula());
     return List.of(
         new Slip(Cause.SIGN_REVERSED, number(0).minus(statistic)),
         new Slip(Cause.SD_FOR_STANDARD_ERROR, apart.over(deviation)),
-        new Slip(Cause.N_NOT_ROOTED, apart.over(deviation.over(setting.n()))));
+        new Slip(Cause.N_NOT_ROOTED, apart.over(deviation.over(context.n()))));
   }
 
-  private static Formula t(MeasureContext setting) {
-    return statistic(setting, Quantity.STANDARD_DEVIATION.formula());
+  private static Formula t(MeasureContext context) {
+    return statistic(context, Quantity.STANDARD_DEVIATION.formula());
   }
 
-  private static Formula degrees(MeasureContext setting) {
-    return setting.n().minus(number(1));
+  private static Formula degrees(MeasureContext context) {
+    return context.n().minus(number(1));
   }
 
   /** {@return t against a supposed mean, its degrees of freedom and its p} */

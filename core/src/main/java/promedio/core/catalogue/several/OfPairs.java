@@ -18,9 +18,9 @@ import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
-import promedio.core.measure.MeasureContext;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
 import promedio.core.sample.PairSums;
@@ -86,7 +86,7 @@ final class OfPairs {
 
   private static FastPath quick(Function<PairSums, Exact> way) {
     return known -> {
-      PairSums sums = known.setting().data().pairs().orElseThrow().sums();
+      PairSums sums = known.context().data().pairs().orElseThrow().sums();
       return sums.n().signum() == 0
           ? Result.absent("no-values")
           : new Result.Found(way.apply(sums));
@@ -225,7 +225,7 @@ final class OfPairs {
                         yVaries()))
             .quickly(
                 known -> {
-                  PairSums sums = known.setting().data().pairs().orElseThrow().sums();
+                  PairSums sums = known.context().data().pairs().orElseThrow().sums();
                   if (sums.n().compareTo(Exact.of(2)) < 0) {
                     return Result.absent("too-few-pairs", "2");
                   }
@@ -260,7 +260,7 @@ final class OfPairs {
             .in(Dimension.VALUE)
             .quickly(
                 known -> {
-                  PairSums sums = known.setting().data().pairs().orElseThrow().sums();
+                  PairSums sums = known.context().data().pairs().orElseThrow().sums();
                   return sums.n().compareTo(Exact.of(2)) < 0
                       ? Result.absent("too-few-pairs", "2")
                       : new Result.Found(sums.sdOfDifferences());
@@ -369,7 +369,7 @@ final class OfPairs {
    * {@return the formula of the quantity by sums of the numbers as they are, where it has one}: Sxy
    * = Σxy − Σx·Σy/n, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
    */
-  static Optional<Formula> shortcut(Quantity quantity, MeasureContext setting) {
+  static Optional<Formula> shortcut(Quantity quantity, MeasureContext context) {
     if (quantity.equals(SXX)) {
       return Optional.of(rawSquares(X));
     }
@@ -379,7 +379,7 @@ final class OfPairs {
     if (quantity.equals(SXY)) {
       return Optional.of(new Sum(X.times(Y)).minus(new Sum(X).times(new Sum(Y)).over(N)));
     }
-    return quantity.equals(RANK_CORRELATION) && !sharesRanks(setting)
+    return quantity.equals(RANK_CORRELATION) && !sharesRanks(context)
         ? Optional.of(byRankDifferences())
         : Optional.empty();
   }
@@ -394,8 +394,8 @@ final class OfPairs {
     return number(1).minus(number(6).times(new Sum(apart.power(2))).over(below));
   }
 
-  private static boolean sharesRanks(MeasureContext setting) {
-    Pairs pairs = setting.data().pairs().orElseThrow();
+  private static boolean sharesRanks(MeasureContext context) {
+    Pairs pairs = context.data().pairs().orElseThrow();
     return IntStream.range(0, pairs.size())
             .anyMatch(
                 row -> pairs.doubledRankOfX(row) % 2 != 0 || pairs.doubledRankOfY(row) % 2 != 0)

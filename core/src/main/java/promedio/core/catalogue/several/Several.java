@@ -8,8 +8,8 @@ import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
-import promedio.core.measure.SeveralQuantities;
 import promedio.core.measure.Request;
+import promedio.core.measure.SeveralQuantities;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Subject;
 
@@ -75,8 +75,8 @@ public final class Several {
   }
 
   /** The tail that the course rules want of t, z and r. */
-  static Tail tail(MeasureContext setting) {
-    return switch (setting.rules().get(Rule.TAILS)) {
+  static Tail tail(MeasureContext context) {
+    return switch (context.rules().get(Rule.TAILS)) {
       case TWO -> Tail.TWO;
       case UPPER -> Tail.UPPER;
       case LOWER -> Tail.LOWER;
@@ -98,9 +98,9 @@ public final class Several {
   }
 
   /** {@return the formula of the quantity by sums of the numbers as they are, where it has one} */
-  public static Optional<Formula> shortcut(Quantity quantity, MeasureContext setting) {
-    return setting.data().subject() == Subject.PAIRS
-        ? OfPairs.shortcut(quantity, setting)
+  public static Optional<Formula> shortcut(Quantity quantity, MeasureContext context) {
+    return context.data().subject() == Subject.PAIRS
+        ? OfPairs.shortcut(quantity, context)
         : Optional.empty();
   }
 

@@ -73,7 +73,8 @@ public record TablePage(
       List<String> line = new ArrayList<>();
       for (int column = 0; column < 10; column++) {
         Exact z = Exact.of(10L * row + column, 100);
-        line.add(Digits.places(Distribution.NORMAL.area(z, List.of(), Tail.LOWER).value(), 4, sign));
+        line.add(
+            Digits.places(Distribution.NORMAL.area(z, List.of(), Tail.LOWER).value(), 4, sign));
       }
       cells.add(line);
     }
@@ -130,7 +131,8 @@ public record TablePage(
     for (int second : DEGREES) {
       List<String> line = new ArrayList<>();
       for (int first : FIRST) {
-        line.add(printed(Distribution.F, List.of(Exact.of(first), Exact.of(second)), area, 2, sign));
+        line.add(
+            printed(Distribution.F, List.of(Exact.of(first), Exact.of(second)), area, 2, sign));
       }
       cells.add(line);
     }

@@ -12,8 +12,8 @@ import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.rules.StatedRules;
 import promedio.core.working.Method;
@@ -135,7 +135,9 @@ final class HandInQuestion {
   /** The course tells how measures are worked; what has arguments is worked by its definition. */
   private Method method(Request request, Analysis of) {
     Method chosen =
-        request.arguments().isEmpty() ? assignment.course().method(request.measure()) : Method.DEFINITION;
+        request.arguments().isEmpty()
+            ? assignment.course().method(request.measure())
+            : Method.DEFINITION;
     return Method.of(request, of.rules(), of.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;
@@ -150,7 +152,8 @@ final class HandInQuestion {
   /** A p-value is followed by what it decides, in a sentence. */
   private static Optional<Block> test(Request request, Analysis of) {
     return Arrays.stream(TestKind.values())
-        .filter(kind -> kind.takes(request.arguments()) && kind.p(request.arguments()).equals(request))
+        .filter(
+            kind -> kind.takes(request.arguments()) && kind.p(request.arguments()).equals(request))
         .findFirst()
         .map(kind -> TestText.of(kind, of, request.arguments()))
         .filter(test -> test.problem().isEmpty())

@@ -182,7 +182,8 @@ public final class GroupTable {
   }
 
   /** What has no result comes last, whichever way the others stand. */
-  private static Comparator<DataSubset> comparing(Analysis now, List<Measure> measures, Order order) {
+  private static Comparator<DataSubset> comparing(
+      Analysis now, List<Measure> measures, Order order) {
     if (order.column() == 0) {
       Comparator<DataSubset> byName =
           Comparator.comparing(subset -> subset.groups().get(0), String.CASE_INSENSITIVE_ORDER);

@@ -79,7 +79,8 @@ public record QuestionGrid(List<Head> heads, List<Line> lines) {
   /** {@return the name of a task above a column: its symbol, and in full} */
   static Head head(Analysis whole, DataSubset subset, Request request) {
     String name = TaskTexts.name(request, whole.numbers());
-    String symbol = whole.in(subset).map(of -> of.computation().symbol(request).plain()).orElse(name);
+    String symbol =
+        whole.in(subset).map(of -> of.computation().symbol(request).plain()).orElse(name);
     return new Head(symbol, name);
   }
 

@@ -13,8 +13,8 @@ import promedio.core.computation.Computation;
 import promedio.core.computation.OnCurve;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -25,10 +25,10 @@ import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.rules.Variances;
 import promedio.core.sample.Data;
+import promedio.core.sample.DataSubset;
 import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Groups;
 import promedio.core.sample.Pairs;
-import promedio.core.sample.DataSubset;
 import promedio.core.sample.Sample;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.PortionText;
@@ -112,7 +112,8 @@ public final class TestText {
 
   /** What is expected, in words: equal proportions, or the given ones as they were typed. */
   private String proportions() {
-    List<Exact> expected = now.typed().data().fit().map(GoodnessOfFitData::expected).orElse(List.of());
+    List<Exact> expected =
+        now.typed().data().fit().map(GoodnessOfFitData::expected).orElse(List.of());
     return expected.stream().distinct().count() == 1
         ? Texts.of("test.fit.equal")
         : expected.stream()
@@ -363,7 +364,11 @@ public final class TestText {
   private String effectShort() {
     return kind.size()
         .filter(size -> now.computation().value(size.request()).isPresent())
-        .map(size -> now.computation().symbol(size.request()).plain() + " = " + now.shown(size.request()))
+        .map(
+            size ->
+                now.computation().symbol(size.request()).plain()
+                    + " = "
+                    + now.shown(size.request()))
         .orElse("");
   }
 

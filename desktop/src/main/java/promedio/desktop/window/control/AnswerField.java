@@ -10,7 +10,7 @@ import promedio.core.marking.Mark;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
-import promedio.desktop.projection.Marks;
+import promedio.desktop.projection.MarkCache;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -40,7 +40,7 @@ public final class AnswerField extends TextField {
   public AnswerField(
       Workspace workspace,
       Supplier<Optional<Question>> question,
-      Function<Question, Optional<Marks>> marks) {
+      Function<Question, Optional<MarkCache>> marks) {
     this.workspace = workspace;
     this.question = question;
     this.worth = new AnswerMark(workspace, question, marks, this::show);

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Question;
 import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
-import promedio.desktop.projection.Marks;
+import promedio.desktop.projection.MarkCache;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -19,13 +19,13 @@ public final class AnswerMark {
 
   private final Workspace workspace;
   private final Supplier<Optional<Question>> question;
-  private final Function<Question, Optional<Marks>> marks;
+  private final Function<Question, Optional<MarkCache>> marks;
   private final Consumer<Optional<Mark>> shown;
 
   /** The question whose answer is being explained, and by what. */
   private volatile @Nullable Question waitedFor;
 
-  private volatile @Nullable Marks waitedOf;
+  private volatile @Nullable MarkCache waitedOf;
 
   /**
    * Makes one.
@@ -37,7 +37,7 @@ public final class AnswerMark {
   public AnswerMark(
       Workspace workspace,
       Supplier<Optional<Question>> question,
-      Function<Question, Optional<Marks>> marks,
+      Function<Question, Optional<MarkCache>> marks,
       Consumer<Optional<Mark>> shown) {
     this.workspace = workspace;
     this.question = question;
@@ -52,7 +52,7 @@ public final class AnswerMark {
    */
   public void show(boolean unfinished) {
     Optional<Question> answered = question.get().filter(asked -> asked.work().isAnswered());
-    Optional<Marks> by = answered.flatMap(marks);
+    Optional<MarkCache> by = answered.flatMap(marks);
     if (by.isEmpty()) {
       waitedFor = null;
       shown.accept(Optional.empty());
@@ -66,14 +66,14 @@ public final class AnswerMark {
     } else if (!waitsFor(asked, by.get())) {
       waitedFor = asked;
       waitedOf = by.get();
-      Marks of = by.get();
+      MarkCache of = by.get();
       workspace
           .explanations()
           .find(of, asked, false, () -> waitsFor(asked, of), this::showExplained);
     }
   }
 
-  private boolean waitsFor(Question asked, Marks of) {
+  private boolean waitsFor(Question asked, MarkCache of) {
     return asked.equals(waitedFor) && of.equals(waitedOf);
   }
 

@@ -26,7 +26,7 @@ public final class MarkLabel extends Label {
     mark.map(Mark::verdict)
         .ifPresent(
             verdict -> {
-              Look.judge(this, Optional.of(verdict));
+              StyleNames.judge(this, Optional.of(verdict));
               setText(Texts.of("mark." + verdict.code()));
             });
   }

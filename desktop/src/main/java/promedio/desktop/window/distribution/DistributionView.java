@@ -143,7 +143,7 @@ public final class DistributionView extends StackPane {
   }
 
   private void show(ViewState choice) {
-    if (choice.over() == ViewState.Over.DISTRIBUTIONS) {
+    if (choice.page() == ViewState.Page.DISTRIBUTIONS) {
       lookUp();
     }
   }

@@ -5,7 +5,7 @@ import javafx.scene.layout.GridPane;
 import org.jspecify.annotations.Nullable;
 import promedio.desktop.projection.distribution.TablePage;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 
 /** The page of a printed table; the row and the column that are read are lit. */
 final class PageView extends GridPane {
@@ -36,7 +36,7 @@ final class PageView extends GridPane {
         boolean onRow = row == page.litRow();
         boolean onColumn = column == page.litColumn();
         Label cell = label(page.cells().get(row).get(column), "page-cell", onRow || onColumn);
-        cell.pseudoClassStateChanged(Look.LEAD, onRow && onColumn);
+        cell.pseudoClassStateChanged(StyleNames.LEAD, onRow && onColumn);
         if (onRow && onColumn) {
           cell.setId("page-read");
         }
@@ -50,7 +50,7 @@ final class PageView extends GridPane {
     label.getStyleClass().add(style);
     label.setMaxWidth(Double.MAX_VALUE);
     label.setMinWidth(USE_PREF_SIZE);
-    label.pseudoClassStateChanged(Look.CHOSEN, lit);
+    label.pseudoClassStateChanged(StyleNames.CHOSEN, lit);
     return label;
   }
 }

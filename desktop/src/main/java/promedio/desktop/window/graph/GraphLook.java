@@ -26,9 +26,9 @@ import promedio.desktop.projection.GraphPlan;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.HowToEvent;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.graph.Graph;
 
@@ -163,7 +163,7 @@ final class GraphLook extends MeasuredBox {
         (which, field) -> {
           Optional<String> why =
               which == GraphText.PERCENTILES && !ogive ? Optional.empty() : plan.problem(which);
-          field.pseudoClassStateChanged(Look.WRONG, why.isPresent());
+          field.pseudoClassStateChanged(StyleNames.WRONG, why.isPresent());
           why.ifPresent(problems::add);
         });
     problem.setText(String.join(" ", problems));

@@ -17,9 +17,9 @@ import promedio.core.rules.Rule;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.GroupingText;
 
@@ -105,6 +105,6 @@ public final class GroupingBar extends MeasuredBox {
     Nodes.setShown(arithmetic, advice.isPresent());
     problem.setText(why.map(w -> Texts.of("graph.usual-classes", w.text())).orElse(""));
     Nodes.setShown(problem, why.isPresent());
-    numbers.pseudoClassStateChanged(Look.WRONG, why.isPresent());
+    numbers.pseudoClassStateChanged(StyleNames.WRONG, why.isPresent());
   }
 }

@@ -8,7 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import promedio.core.message.Texts;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 import promedio.graph.Paper;
 
 /** How large a picture is saved, and with how many dots an inch. */
@@ -41,7 +41,7 @@ final class PictureSize extends FlowPane {
   }
 
   private void mark() {
-    size.pseudoClassStateChanged(Look.WRONG, problem().isPresent());
+    size.pseudoClassStateChanged(StyleNames.WRONG, problem().isPresent());
   }
 
   private Optional<Paper> typed() {

@@ -129,7 +129,7 @@ public final class HandInView extends StackPane {
   }
 
   private void show(Projection all) {
-    if (all.choice().over() != ViewState.Over.HAND_IN) {
+    if (all.choice().page() != ViewState.Page.HAND_IN) {
       return;
     }
     if (all.assignment().equals(shown)) {

@@ -159,7 +159,7 @@ public final class PartsView extends ScrollPane {
   }
 
   private void show(Projection all) {
-    if (all.choice().over() != ViewState.Over.PARTS) {
+    if (all.choice().page() != ViewState.Page.PARTS) {
       return;
     }
     Assignment now = all.assignment();

@@ -22,9 +22,9 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.HowToEvent;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.MarkTexts;
 
@@ -105,7 +105,7 @@ final class AnswerCard extends MeasuredBox {
 
   /** Shows that the answer is looked at, and what it tells as soon as that is known. */
   private void lookFor(Question question, Analysis now, boolean typed, int turn) {
-    Look.judge(this, Optional.empty());
+    StyleNames.judge(this, Optional.empty());
     verdict.setText(Texts.of("margin.looking"));
     for (Node node : List.of(hint, explained, askHint, askAll, another, open, tries)) {
       Nodes.setShown(node, false);
@@ -134,7 +134,7 @@ final class AnswerCard extends MeasuredBox {
   }
 
   private void show(Mark mark, Analysis now) {
-    Look.judge(this, Optional.of(mark.verdict()));
+    StyleNames.judge(this, Optional.of(mark.verdict()));
     verdict.setText(verdict(mark, now));
     MarkTexts texts = new MarkTexts(now.marks().problem(now.question(request)), now.sign());
     Optional<Explanation> shown = idea(mark);

@@ -111,7 +111,9 @@ final class FamilyCard extends MeasuredBox {
   }
 
   private boolean isShown(Request request) {
-    return words ? request.measure() == Measures.MODES : more.isSelected() || USUAL.contains(request);
+    return words
+        ? request.measure() == Measures.MODES
+        : more.isSelected() || USUAL.contains(request);
   }
 
   private void showRows() {

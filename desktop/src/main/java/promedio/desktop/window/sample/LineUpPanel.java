@@ -25,9 +25,9 @@ import promedio.desktop.projection.Results;
 import promedio.desktop.projection.WhatIf;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.window.graph.ClassTableView;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
@@ -150,7 +150,7 @@ final class LineUpPanel extends MeasuredBox {
 
   private void light(Projection all) {
     Analysis now = all.analysis();
-    ClassTable.Interval lit = all.choice().lit();
+    ClassTable.Interval lit = all.choice().highlighted();
     view.light(value -> lit != null && now != null && ClassTableView.lies(value, lit, now.rules()));
   }
 
@@ -211,7 +211,8 @@ final class LineUpPanel extends MeasuredBox {
     if (now != null) {
       Optional<WhatIf> tried = made.of(workspace.assignment(), now);
       tried.ifPresent(workspace::tryOut);
-      number.pseudoClassStateChanged(Look.BEYOND, tried.isEmpty() && !number.getText().isBlank());
+      number.pseudoClassStateChanged(
+          StyleNames.BEYOND, tried.isEmpty() && !number.getText().isBlank());
     }
   }
 
@@ -234,7 +235,10 @@ final class LineUpPanel extends MeasuredBox {
   private static String step(Request request, Analysis now, WhatIf tried) {
     Analysis then = tried.analysis();
     return Texts.of(
-        "what-if.step", TaskTexts.name(request, now.numbers()), now.shown(request), then.shown(request));
+        "what-if.step",
+        TaskTexts.name(request, now.numbers()),
+        now.shown(request),
+        then.shown(request));
   }
 
   private void handleKey(KeyEvent event) {

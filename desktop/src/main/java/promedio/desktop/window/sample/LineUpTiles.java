@@ -22,11 +22,11 @@ final class LineUpTiles {
   private static final double TILE_HEIGHT = 24;
   private static final double ROW_HEIGHT = 84;
 
-  private final LineUpInk ink;
+  private final LineUpRenderer ink;
   private final IntConsumer choose;
   private final List<Node> labels = new ArrayList<>();
 
-  LineUpTiles(LineUpInk ink, IntConsumer choose) {
+  LineUpTiles(LineUpRenderer ink, IntConsumer choose) {
     this.ink = ink;
     this.choose = choose;
   }
@@ -41,14 +41,14 @@ final class LineUpTiles {
     labels.clear();
     List<Spot> spots = line.spots();
     int longest =
-        spots.stream().mapToInt(s -> LineUpInk.shown(s.value(), now).length()).max().orElse(1);
+        spots.stream().mapToInt(s -> LineUpRenderer.shown(s.value(), now).length()).max().orElse(1);
     double narrowest = Math.max(18, 9 + 7.2 * longest) * ink.textScale();
-    double room = ink.width() - 2 * LineUpInk.PAD;
+    double room = ink.width() - 2 * LineUpRenderer.PAD;
     Tiles tiles = Tiles.of(spots.size(), room, narrowest);
     double rowHeight = ROW_HEIGHT * ink.textScale();
     for (int i = 0; i < spots.size(); i++) {
       double y = top + tiles.row(i + 1) * rowHeight + 18 * ink.textScale();
-      addTile(spots.get(i), i + 1, LineUpInk.PAD + tiles.x(i + 1), y, tiles.width(), now);
+      addTile(spots.get(i), i + 1, LineUpRenderer.PAD + tiles.x(i + 1), y, tiles.width(), now);
     }
     if (now.coversAny(Measures.MEDIAN, Measures.Q1, Measures.Q3)) {
       // Where the halves are cut would tell the results.
@@ -59,7 +59,7 @@ final class LineUpTiles {
         tiles,
         line.median(),
         top,
-        Texts.of("line-up.median", LineUpInk.shown(Request.of(Measures.MEDIAN), now)),
+        Texts.of("line-up.median", LineUpRenderer.shown(Request.of(Measures.MEDIAN), now)),
         "position");
     line.lower()
         .ifPresent(
@@ -68,7 +68,7 @@ final class LineUpTiles {
                     tiles,
                     at,
                     top,
-                    Texts.of("line-up.q1", LineUpInk.shown(Request.of(Measures.Q1), now)),
+                    Texts.of("line-up.q1", LineUpRenderer.shown(Request.of(Measures.Q1), now)),
                     "spread"));
     line.upper()
         .ifPresent(
@@ -77,15 +77,15 @@ final class LineUpTiles {
                     tiles,
                     at,
                     top,
-                    Texts.of("line-up.q3", LineUpInk.shown(Request.of(Measures.Q3), now)),
+                    Texts.of("line-up.q3", LineUpRenderer.shown(Request.of(Measures.Q3), now)),
                     "spread"));
     return top + tiles.rows(spots.size()) * rowHeight;
   }
 
   private void addTile(
       Spot spot, int position, double middle, double top, double width, Analysis now) {
-    Label tile = ink.nodes().take(Label.class, LineUpInk.TILES, Label::new, "tile");
-    tile.setText(LineUpInk.shown(spot.value(), now));
+    Label tile = ink.nodes().take(Label.class, LineUpRenderer.TILES, Label::new, "tile");
+    tile.setText(LineUpRenderer.shown(spot.value(), now));
     tile.setAccessibleRole(AccessibleRole.LIST_ITEM);
     labels.add(tile);
     tile.resizeRelocate(middle - width / 2 + 1, top, width - 2, TILE_HEIGHT * ink.textScale());
@@ -108,13 +108,13 @@ final class LineUpTiles {
     for (int row = tiles.row(first); row <= tiles.row(last); row++) {
       int from = Math.max(first, row * tiles.across() + 1);
       int to = Math.min(last, (row + 1) * tiles.across());
-      double left = LineUpInk.PAD + tiles.x(from) - tiles.width() / 2 + 3;
-      double right = LineUpInk.PAD + tiles.x(to) + tiles.width() / 2 - 3;
+      double left = LineUpRenderer.PAD + tiles.x(from) - tiles.width() / 2 + 3;
+      double right = LineUpRenderer.PAD + tiles.x(to) + tiles.width() / 2 - 3;
       double y = top + row * rowHeight + 10 * ink.textScale();
       double foot = y + 5 * ink.textScale();
       // Open where the half goes on in another row.
       ink.nodes()
-          .take(Polyline.class, LineUpInk.TILES, Polyline::new, "bracket")
+          .take(Polyline.class, LineUpRenderer.TILES, Polyline::new, "bracket")
           .getPoints()
           .setAll(left, from == first ? foot : y, left, y, right, y, right, to == last ? foot : y);
       if (from == first) {
@@ -124,8 +124,8 @@ final class LineUpTiles {
   }
 
   private void cut(Tiles tiles, Exact position, double top, String words, String style) {
-    double at = LineUpInk.decimal(position);
-    double x = LineUpInk.PAD + tiles.x(at);
+    double at = LineUpRenderer.decimal(position);
+    double x = LineUpRenderer.PAD + tiles.x(at);
     double y = top + tiles.row(at) * ROW_HEIGHT * ink.textScale() + 15 * ink.textScale();
     double end = y + (TILE_HEIGHT + 20) * ink.textScale();
     if (!position.isWhole()) {

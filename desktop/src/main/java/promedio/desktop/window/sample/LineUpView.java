@@ -27,7 +27,7 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.LineUp;
 import promedio.desktop.projection.LineUp.Spot;
 import promedio.desktop.projection.WhatIf;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.window.sample.LineUpGeometry.Scale;
 import promedio.files.report.TaskTexts;
 
@@ -45,7 +45,7 @@ final class LineUpView extends Pane {
   private static final int TICKS = 8;
 
   private final IntConsumer choose;
-  private final LineUpInk ink = new LineUpInk(this);
+  private final LineUpRenderer ink = new LineUpRenderer(this);
   private final LineUpTiles tiles;
   private final List<Node> dots = new ArrayList<>();
   private @Nullable Analysis analysis;
@@ -133,14 +133,15 @@ final class LineUpView extends Pane {
       return;
     }
     Tally tally = now.typed().data().tally();
-    double smallest = LineUpInk.decimal(tally.value(0));
-    double largest = LineUpInk.decimal(tally.value(tally.size() - 1));
+    double smallest = LineUpRenderer.decimal(tally.value(0));
+    double largest = LineUpRenderer.decimal(tally.value(tally.size() - 1));
     if (trial != null && !trial.analysis().typed().data().tally().isEmpty()) {
       Tally tried = trial.analysis().typed().data().tally();
-      smallest = Math.min(smallest, LineUpInk.decimal(tried.value(0)));
-      largest = Math.max(largest, LineUpInk.decimal(tried.value(tried.size() - 1)));
+      smallest = Math.min(smallest, LineUpRenderer.decimal(tried.value(0)));
+      largest = Math.max(largest, LineUpRenderer.decimal(tried.value(tried.size() - 1)));
     }
-    Scale scale = Scale.over(smallest, largest, LineUpInk.PAD, getWidth() - 2 * LineUpInk.PAD);
+    Scale scale =
+        Scale.over(smallest, largest, LineUpRenderer.PAD, getWidth() - 2 * LineUpRenderer.PAD);
     if (lineUp.isPresent()) {
       double axis = drawDots(lineUp.get(), scale, now);
       drawAxis(scale, axis, now);
@@ -181,23 +182,26 @@ final class LineUpView extends Pane {
   }
 
   private void restyle(Node node, Spot spot, boolean part) {
-    node.pseudoClassStateChanged(Look.OF_CLASS, litClass.test(spot.value()));
+    node.pseudoClassStateChanged(StyleNames.OF_CLASS, litClass.test(spot.value()));
     for (Family family : Family.values()) {
-      node.pseudoClassStateChanged(Look.lit(family), part && request.measure().family() == family);
+      node.pseudoClassStateChanged(
+          StyleNames.lit(family), part && request.measure().family() == family);
     }
-    node.pseudoClassStateChanged(Look.CHOSEN, isChosen(spot));
-    node.pseudoClassStateChanged(Look.GHOST, isTakenOut(spot));
+    node.pseudoClassStateChanged(StyleNames.CHOSEN, isChosen(spot));
+    node.pseudoClassStateChanged(StyleNames.GHOST, isTakenOut(spot));
   }
 
   private String spoken(Spot spot, int position, boolean part, Analysis now) {
     String value =
         Texts.of(
             "line-up.value",
-            LineUpInk.shown(spot.value(), now),
+            LineUpRenderer.shown(spot.value(), now),
             position,
             now.typed().data().tally().total().toString());
     String made =
-        part ? Texts.of("line-up.value-parts", value, TaskTexts.name(request, now.numbers())) : value;
+        part
+            ? Texts.of("line-up.value-parts", value, TaskTexts.name(request, now.numbers()))
+            : value;
     return isBeyond(spot.value(), now) ? Texts.of("line-up.value-beyond", made) : made;
   }
 
@@ -205,19 +209,19 @@ final class LineUpView extends Pane {
     return Texts.of(
         "line-up.spoken",
         now.typed().data().tally().total().toString(),
-        LineUpInk.shown(Request.of(Measures.MIN), now),
-        LineUpInk.shown(Request.of(Measures.Q1), now),
-        LineUpInk.shown(Request.of(Measures.MEDIAN), now),
-        LineUpInk.shown(Request.of(Measures.Q3), now),
-        LineUpInk.shown(Request.of(Measures.MAX), now),
-        LineUpInk.shown(Request.of(Measures.MEAN), now));
+        LineUpRenderer.shown(Request.of(Measures.MIN), now),
+        LineUpRenderer.shown(Request.of(Measures.Q1), now),
+        LineUpRenderer.shown(Request.of(Measures.MEDIAN), now),
+        LineUpRenderer.shown(Request.of(Measures.Q3), now),
+        LineUpRenderer.shown(Request.of(Measures.MAX), now),
+        LineUpRenderer.shown(Request.of(Measures.MEAN), now));
   }
 
   /** Dots above the axis, those beyond a fence hollow; returns where the axis is. */
   private double drawDots(LineUp line, Scale scale, Analysis now) {
     List<Spot> spots = line.spots();
     double[] xs =
-        spots.stream().mapToDouble(spot -> scale.x(LineUpInk.decimal(spot.value()))).toArray();
+        spots.stream().mapToDouble(spot -> scale.x(LineUpRenderer.decimal(spot.value()))).toArray();
     int[] levels = LineUpGeometry.stack(xs, 2 * RADIUS + 1);
     int highest = 0;
     for (int level : levels) {
@@ -229,7 +233,7 @@ final class LineUpView extends Pane {
     for (int i = 0; i < xs.length; i++) {
       Spot spot = spots.get(i);
       Circle dot = ink.circle(xs[i], axis - RADIUS - 3 - levels[i] * step, RADIUS, "dot");
-      dot.pseudoClassStateChanged(Look.BEYOND, isBeyond(spot.value(), now));
+      dot.pseudoClassStateChanged(StyleNames.BEYOND, isBeyond(spot.value(), now));
       dots.add(dot);
       dot.setOnMouseClicked(event -> choose.accept(spot.entry()));
     }
@@ -255,7 +259,10 @@ final class LineUpView extends Pane {
     for (int rank = 0; rank < after.size(); rank++) {
       if (after.frequency(rank).compareTo(frequencyIn(before, after.value(rank))) > 0) {
         ink.circle(
-            scale.x(LineUpInk.decimal(after.value(rank))), axis - RADIUS - 3, RADIUS + 2, "ghost");
+            scale.x(LineUpRenderer.decimal(after.value(rank))),
+            axis - RADIUS - 3,
+            RADIUS + 2,
+            "ghost");
       }
     }
   }
@@ -270,30 +277,32 @@ final class LineUpView extends Pane {
   }
 
   private boolean isBeyond(Exact value, Analysis now) {
-    return LineUpInk.exact(Request.of(Measures.LOWER_FENCE), now)
+    return LineUpRenderer.exact(Request.of(Measures.LOWER_FENCE), now)
             .filter(f -> value.compareTo(f) < 0)
             .isPresent()
-        || LineUpInk.exact(Request.of(Measures.UPPER_FENCE), now)
+        || LineUpRenderer.exact(Request.of(Measures.UPPER_FENCE), now)
             .filter(f -> value.compareTo(f) > 0)
             .isPresent();
   }
 
   private void drawFences(Scale scale, double axis, Analysis now) {
-    for (Request fence : List.of(Request.of(Measures.LOWER_FENCE), Request.of(Measures.UPPER_FENCE))) {
-      LineUpInk.exact(fence, now)
-          .map(LineUpInk::decimal)
+    for (Request fence :
+        List.of(Request.of(Measures.LOWER_FENCE), Request.of(Measures.UPPER_FENCE))) {
+      LineUpRenderer.exact(fence, now)
+          .map(LineUpRenderer::decimal)
           .filter(at -> at > scale.low() && at < scale.high())
           .ifPresent(
               at -> {
                 double x = scale.x(at);
                 ink.line(x, 14 * ink.textScale(), x, axis, "fence");
-                ink.label(Texts.of("line-up.fence", LineUpInk.shown(fence, now)), x, 0, "spread");
+                ink.label(
+                    Texts.of("line-up.fence", LineUpRenderer.shown(fence, now)), x, 0, "spread");
               });
     }
   }
 
   private void drawAxis(Scale scale, double axis, Analysis now) {
-    ink.line(LineUpInk.PAD, axis, getWidth() - LineUpInk.PAD, axis, "axis");
+    ink.line(LineUpRenderer.PAD, axis, getWidth() - LineUpRenderer.PAD, axis, "axis");
     List<BigDecimal> ticks = scale.ticks((int) Math.max(3, TICKS / ink.textScale()));
     for (BigDecimal tick : ticks) {
       double x = scale.x(tick.doubleValue());
@@ -304,24 +313,24 @@ final class LineUpView extends Pane {
 
   /** The beam rests on the mean: there the deviations to both sides weigh the same. */
   private void drawBalance(Scale scale, double axis, Analysis now) {
-    LineUpInk.exact(Request.of(Measures.MEAN), now)
+    LineUpRenderer.exact(Request.of(Measures.MEAN), now)
         .ifPresent(
             mean -> {
-              double x = scale.x(LineUpInk.decimal(mean));
+              double x = scale.x(LineUpRenderer.decimal(mean));
               ink.balance(x, axis, "balance");
               ink.label(
                   Texts.of(
                       "line-up.mean",
                       symbolOfMean(now),
-                      LineUpInk.shown(Request.of(Measures.MEAN), now)),
+                      LineUpRenderer.shown(Request.of(Measures.MEAN), now)),
                   x,
                   axis + 8 + 14 * ink.textScale(),
                   "position");
             });
     if (trial != null) {
-      LineUpInk.exact(Request.of(Measures.MEAN), trial.analysis())
+      LineUpRenderer.exact(Request.of(Measures.MEAN), trial.analysis())
           .ifPresent(
-              mean -> ink.balance(scale.x(LineUpInk.decimal(mean)), axis, "balance", "ghost"));
+              mean -> ink.balance(scale.x(LineUpRenderer.decimal(mean)), axis, "balance", "ghost"));
     }
   }
 
@@ -338,9 +347,9 @@ final class LineUpView extends Pane {
     double most = 0;
     for (int rank = 0; rank < tally.size(); rank++) {
       double share =
-          (LineUpInk.decimal(tally.value(rank)) - scale.low()) / (scale.high() - scale.low());
+          (LineUpRenderer.decimal(tally.value(rank)) - scale.low()) / (scale.high() - scale.low());
       int bin = Math.min(bins - 1, (int) (share * bins));
-      counts[bin] += LineUpInk.decimal(tally.frequency(rank));
+      counts[bin] += LineUpRenderer.decimal(tally.frequency(rank));
       most = Math.max(most, counts[bin]);
     }
     drawFences(scale, axis, now);
@@ -348,9 +357,9 @@ final class LineUpView extends Pane {
       if (counts[bin] > 0) {
         double height = Math.max(1, 76 * counts[bin] / most);
         ink.nodes()
-            .take(Region.class, LineUpInk.LINES, Region::new, "summary-bar")
+            .take(Region.class, LineUpRenderer.LINES, Region::new, "summary-bar")
             .resizeRelocate(
-                LineUpInk.PAD + bin * scale.width() / bins,
+                LineUpRenderer.PAD + bin * scale.width() / bins,
                 axis - height,
                 scale.width() / bins - 1,
                 height);
@@ -359,32 +368,33 @@ final class LineUpView extends Pane {
     drawAxis(scale, axis, now);
     drawBalance(scale, axis, now);
     double band = axis + 64 * ink.textScale();
-    Optional<Exact> lower = LineUpInk.exact(Request.of(Measures.Q1), now);
-    Optional<Exact> upper = LineUpInk.exact(Request.of(Measures.Q3), now);
+    Optional<Exact> lower = LineUpRenderer.exact(Request.of(Measures.Q1), now);
+    Optional<Exact> upper = LineUpRenderer.exact(Request.of(Measures.Q3), now);
     if (lower.isPresent() && upper.isPresent()) {
-      double left = scale.x(LineUpInk.decimal(lower.get()));
+      double left = scale.x(LineUpRenderer.decimal(lower.get()));
       ink.nodes()
-          .take(Region.class, LineUpInk.LINES, Region::new, "middle-half")
+          .take(Region.class, LineUpRenderer.LINES, Region::new, "middle-half")
           .resizeRelocate(
-              left, band, Math.max(1, scale.x(LineUpInk.decimal(upper.get())) - left), 8);
+              left, band, Math.max(1, scale.x(LineUpRenderer.decimal(upper.get())) - left), 8);
       ink.label(
-          Texts.of("line-up.q1", LineUpInk.shown(Request.of(Measures.Q1), now)),
+          Texts.of("line-up.q1", LineUpRenderer.shown(Request.of(Measures.Q1), now)),
           left,
           band + 10,
           "spread");
       ink.label(
-          Texts.of("line-up.q3", LineUpInk.shown(Request.of(Measures.Q3), now)),
-          scale.x(LineUpInk.decimal(upper.get())),
+          Texts.of("line-up.q3", LineUpRenderer.shown(Request.of(Measures.Q3), now)),
+          scale.x(LineUpRenderer.decimal(upper.get())),
           band + 10 + 15 * ink.textScale(),
           "spread");
     }
-    LineUpInk.exact(Request.of(Measures.MEDIAN), now)
+    LineUpRenderer.exact(Request.of(Measures.MEDIAN), now)
         .ifPresent(
             median -> {
-              double x = scale.x(LineUpInk.decimal(median));
+              double x = scale.x(LineUpRenderer.decimal(median));
               ink.line(x, band - 4, x, band + 12, "cut", "position");
               ink.label(
-                  Texts.of("line-up.median", LineUpInk.shown(Request.of(Measures.MEDIAN), now)),
+                  Texts.of(
+                      "line-up.median", LineUpRenderer.shown(Request.of(Measures.MEDIAN), now)),
                   x,
                   band - 6 - 16 * ink.textScale(),
                   "position");

@@ -24,12 +24,12 @@ import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.HowToEvent;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.window.working.FormulaView;
 import promedio.desktop.window.working.ScratchPane;
 import promedio.desktop.window.working.WorkingPane;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 import promedio.desktop.work.Workspace;
 
 /** What the chosen measure says about the sample, its formula, and what the answer tells. */
@@ -48,18 +48,19 @@ public final class Margin extends ScrollPane {
   private final Label result = Controls.wrapped("", "margin-result");
   private final Label exact = Controls.wrapped("", "quiet");
   private final OtherRulesView otherRules = new OtherRulesView();
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final WorkingPane working;
   private final VBox workingBox;
   private final ScratchPane scratch;
   private final AnswerCard answerBox;
 
-  public Margin(Workspace workspace, ByHand byHand, Appearance appearance) {
+  public Margin(Workspace workspace, WorkingService byHand, Appearance appearance) {
     this.workspace = workspace;
     this.answerBox = new AnswerCard(workspace, this::openStep);
     this.byHand = byHand;
     this.working =
-        new WorkingPane(byHand, appearance, "working-", Request.of(Measures.MEAN), this::chooseMethod);
+        new WorkingPane(
+            byHand, appearance, "working-", Request.of(Measures.MEAN), this::chooseMethod);
     this.workingBox = buildWorking();
     this.scratch = new ScratchPane(workspace, byHand);
     this.formula = new FormulaView(appearance);
@@ -93,7 +94,8 @@ public final class Margin extends ScrollPane {
         .textPercentProperty()
         .subscribe(
             now ->
-                setPrefWidth(Look.MARGIN_WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
+                setPrefWidth(
+                    StyleNames.MARGIN_WIDTH + WIDER_WITH_TEXT * (appearance.textScale() - 1)));
     workspace.show(this::show);
   }
 
@@ -113,7 +115,9 @@ public final class Margin extends ScrollPane {
     title.getStyleClass().add("family-heading");
     Hyperlink onSheet =
         Controls.link(
-            "working.on-sheet", "working-on-sheet", () -> workspace.workOnSheet(workspace.request()));
+            "working.on-sheet",
+            "working-on-sheet",
+            () -> workspace.workOnSheet(workspace.request()));
     FlowPane line = Controls.wrapping(new FlowPane(8, 0, title, onSheet));
     line.setRowValignment(VPos.BASELINE);
     return new VBox(4, line, working);
@@ -131,7 +135,8 @@ public final class Margin extends ScrollPane {
       return;
     }
     Request request = all.choice().request();
-    boolean same = all.hasSameResults(before) && before != null && before.isChosen(request, analysis);
+    boolean same =
+        all.hasSameResults(before) && before != null && before.isChosen(request, analysis);
     if (!same) {
       show(MarginText.of(request, analysis));
     }

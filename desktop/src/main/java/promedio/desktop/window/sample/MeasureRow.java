@@ -16,8 +16,8 @@ import promedio.desktop.projection.MeasureLine;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
@@ -68,7 +68,7 @@ public final class MeasureRow extends GridPane {
   /** Shows the result and the answer as they are now. */
   public void show(Analysis now, Projection all) {
     shown = now;
-    pseudoClassStateChanged(Look.CHOSEN, all.isChosen(request, now));
+    pseudoClassStateChanged(StyleNames.CHOSEN, all.isChosen(request, now));
     if (!all.hasSameResults(last)) {
       show(MeasureLine.of(request, now, all));
     }
@@ -84,7 +84,7 @@ public final class MeasureRow extends GridPane {
     setAccessibleText(now.spoken());
     answer.setName(Texts.of("row.answer", now.spoken()));
     aside.setText(now.aside());
-    pseudoClassStateChanged(Look.MOVED, now.isMoved());
+    pseudoClassStateChanged(StyleNames.MOVED, now.isMoved());
     Nodes.setShown(aside, now.isMoved());
   }
 

@@ -37,10 +37,10 @@ public final class Sheet extends StackPane {
   private final List<FamilyCard> cards = new ArrayList<>();
   private final CardFlow flow;
   private final LineUpPanel lineUp;
-  private final AskedCard asked;
-  private final TestPaper test;
-  private final TestPaper fit;
-  private final ChanceCard chance;
+  private final ExtraMeasuresCard asked;
+  private final HypothesisTestCard test;
+  private final HypothesisTestCard fit;
+  private final SamplingCard chance;
   private final GraphCard graphs;
 
   /** Made when categories are first shown. */
@@ -76,11 +76,13 @@ public final class Sheet extends StackPane {
     counts.getStyleClass().add("quiet");
     counts.setWrapText(true);
     lineUp = new LineUpPanel(workspace, appearance);
-    asked = new AskedCard(workspace);
+    asked = new ExtraMeasuresCard(workspace);
     graphs = new GraphCard(workspace, fileChoice);
-    chance = new ChanceCard(workspace);
-    test = new TestPaper(workspace, "sample-test", List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
-    fit = new TestPaper(workspace, "categories-test", List.of(TestKind.FIT));
+    chance = new SamplingCard(workspace);
+    test =
+        new HypothesisTestCard(
+            workspace, "sample-test", List.of(TestKind.MEAN, TestKind.MEAN_BY_SIGMA));
+    fit = new HypothesisTestCard(workspace, "categories-test", List.of(TestKind.FIT));
     scroll = new ScrollPane(content);
     jumps = new SheetJumps(scroll);
     jumps.add("line-up", lineUp, lineUp::focusLine);

@@ -13,8 +13,8 @@ import promedio.core.graph.GraphText;
 import promedio.core.grouping.ClassChoice;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
-import promedio.core.sample.Groups;
 import promedio.core.sample.DataSubset;
+import promedio.core.sample.Groups;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.projection.several.GroupGraph;
 import promedio.desktop.window.control.Controls;
@@ -31,7 +31,7 @@ import promedio.desktop.work.Workspace;
 final class ComparisonGraph extends MeasuredBox {
 
   private final Workspace workspace;
-  private final FlowPane kinds = Pieces.line();
+  private final FlowPane kinds = Cards.line();
   private final List<ToggleButton> buttons = new ArrayList<>();
   private final GraphPicture picture = GraphPicture.ofGroups("comparison-graph");
   private final GroupingBar grouping;

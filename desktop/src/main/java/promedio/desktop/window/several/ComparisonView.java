@@ -28,7 +28,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.window.sample.TestPaper;
+import promedio.desktop.window.sample.HypothesisTestCard;
 import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.DataSource;
@@ -39,18 +39,18 @@ final class ComparisonView implements SeveralView {
 
   private final Workspace workspace;
   private final ComparisonGraph graph;
-  private final QuestionTable summary;
+  private final AnswerTable summary;
   private final MeasuresMenu measures;
   private final TextField filter = new TextField();
   private final BiConsumer<Table, String> export;
   private final Label alike = Controls.wrapped("", "answer-text");
   private final MeasureCard together;
   private final MeasureCard effect;
-  private final QuestionTable variance;
-  private final QuestionTable pairs;
+  private final AnswerTable variance;
+  private final AnswerTable pairs;
   private final ZScoreCard scores;
   private final Region zPaper;
-  private final TestPaper test;
+  private final HypothesisTestCard test;
   private final Label tooMany = Controls.wrapped("", "quiet");
   private final VBox content;
   private final Memory<GroupTable.Shown> summaries;
@@ -64,7 +64,7 @@ final class ComparisonView implements SeveralView {
     this.workspace = workspace;
     this.export = export;
     this.graph = new ComparisonGraph(workspace, fileChoice);
-    this.summary = new QuestionTable(workspace, "summary").onHead(this::sort);
+    this.summary = new AnswerTable(workspace, "summary").onHead(this::sort);
     this.summaries =
         workspace.memory(
             "summary", new GroupTable.Shown(MeasuresMenu.USUAL, GroupTable.Order.GIVEN, ""));
@@ -82,21 +82,22 @@ final class ComparisonView implements SeveralView {
                 "pooled_variance",
                 "pooled_sd"));
     this.effect = new MeasureCard(workspace, "comparison.share", "shape", List.of("eta_squared"));
-    this.variance = new QuestionTable(workspace, "variance");
-    this.pairs = new QuestionTable(workspace, "pairwise");
-    this.test = new TestPaper(workspace, "groups-test", List.of(TestKind.VARIANCE, TestKind.TWO));
+    this.variance = new AnswerTable(workspace, "variance");
+    this.pairs = new AnswerTable(workspace, "pairwise");
+    this.test =
+        new HypothesisTestCard(workspace, "groups-test", List.of(TestKind.VARIANCE, TestKind.TWO));
     this.scores = new ZScoreCard(workspace);
-    this.zPaper = Pieces.paper("z-scores.heading", scores);
+    this.zPaper = Cards.paper("z-scores.heading", scores);
     alike.setId("comparison-alike");
     content =
         new VBox(
             14,
-            Pieces.paper("comparison.graph", graph),
-            Pieces.paper("comparison.summary", buildSummaryTools(), summary, alike),
-            Pieces.paper("comparison.variance", variance),
+            Cards.paper("comparison.graph", graph),
+            Cards.paper("comparison.summary", buildSummaryTools(), summary, alike),
+            Cards.paper("comparison.variance", variance),
             new CardFlow(appearance, together, effect),
             zPaper,
-            Pieces.paper(
+            Cards.paper(
                 "comparison.pairwise",
                 pairs,
                 Controls.wrapped(Texts.of("pairwise.variance"), "quiet"),
@@ -110,7 +111,7 @@ final class ComparisonView implements SeveralView {
     filter.setPromptText(Texts.of("comparison.filter"));
     filter.setAccessibleText(Texts.of("comparison.filter"));
     filter.textProperty().subscribe((old, text) -> change(shown -> shown.withFilter(text)));
-    return Pieces.line(
+    return Cards.line(
         measures,
         filter,
         Controls.link("graph.copy-table", "summary-copy", summary::copy),

@@ -39,8 +39,8 @@ import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.PictureTools;
-import promedio.desktop.window.sample.AskedCard;
-import promedio.desktop.window.sample.TestPaper;
+import promedio.desktop.window.sample.ExtraMeasuresCard;
+import promedio.desktop.window.sample.HypothesisTestCard;
 import promedio.desktop.work.Memory;
 import promedio.desktop.work.Workspace;
 import promedio.graph.ScatterGraph;
@@ -63,9 +63,9 @@ final class PairsView implements SeveralView {
   private final MeasureCard together;
   private final MeasureCard lines;
   private final MeasureCard differences;
-  private final TestPaper test;
-  private final AskedCard asked;
-  private final QuestionTable summary;
+  private final HypothesisTestCard test;
+  private final ExtraMeasuresCard asked;
+  private final AnswerTable summary;
   private final MeasuresMenu measures;
   private final VBox content;
   private final Memory<OptionalInt> points;
@@ -96,9 +96,10 @@ final class PairsView implements SeveralView {
     this.differences =
         card("pairs.differences", "spread", "difference_mean", "difference_sd", "effect_paired");
     this.test =
-        new TestPaper(workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
-    this.asked = new AskedCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
-    this.summary = new QuestionTable(workspace, "pairs-summary");
+        new HypothesisTestCard(
+            workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
+    this.asked = new ExtraMeasuresCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
+    this.summary = new AnswerTable(workspace, "pairs-summary");
     this.points = workspace.memory("pairs-point", OptionalInt.empty());
     this.columns = workspace.memory("pairs-columns", MeasuresMenu.USUAL);
     this.measures = new MeasuresMenu("pairs-measures", this::chooseColumns);
@@ -107,12 +108,12 @@ final class PairsView implements SeveralView {
     content =
         new VBox(
             14,
-            Pieces.paper(
+            Cards.paper(
                 "pairs.graph",
                 buildExtras(),
                 picture,
                 told,
-                Pieces.line(
+                Cards.line(
                     Controls.link("pairs.previous", "pairs-previous", () -> step(-1)),
                     Controls.link("pairs.next", "pairs-next", () -> step(1)),
                     without,
@@ -123,7 +124,7 @@ final class PairsView implements SeveralView {
             new CardFlow(appearance, together, lines, differences),
             asked,
             test,
-            Pieces.paper("pairs.summary", measures, summary));
+            Cards.paper("pairs.summary", measures, summary));
   }
 
   private MeasureCard card(String key, String style, String... keys) {
@@ -147,7 +148,7 @@ final class PairsView implements SeveralView {
     line.add(byCategory);
     byCategory.getChildren().addAll(new Label(Texts.of("pairs.category")), category);
     byCategory.setAlignment(Pos.CENTER_LEFT);
-    return Pieces.line(line.toArray(new Node[0]));
+    return Cards.line(line.toArray(new Node[0]));
   }
 
   @Override

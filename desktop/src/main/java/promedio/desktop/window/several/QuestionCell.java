@@ -7,8 +7,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import promedio.core.marking.Verdict;
 import promedio.core.message.Texts;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 
 /** A cell of a printed table: what it tells, and the mark of the answer to what it asks. */
 final class QuestionCell extends Label {
@@ -33,7 +33,7 @@ final class QuestionCell extends Label {
    */
   void show(String text, String spoken, Optional<Verdict> verdict) {
     setText(text);
-    Look.judge(this, verdict);
+    StyleNames.judge(this, verdict);
     Nodes.setShown(mark, verdict.isPresent());
     String told = spoken.isEmpty() ? text : Texts.of("row.spoken", spoken, text);
     setAccessibleText(

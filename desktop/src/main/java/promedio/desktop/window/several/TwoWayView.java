@@ -28,7 +28,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FileChoice;
 import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.window.graph.PictureTools;
-import promedio.desktop.window.sample.TestPaper;
+import promedio.desktop.window.sample.HypothesisTestCard;
 import promedio.desktop.work.Workspace;
 import promedio.graph.CategoryGraph;
 import promedio.graph.CategoryGraph.Arrangement;
@@ -37,14 +37,14 @@ import promedio.graph.CategoryGraph.Arrangement;
 final class TwoWayView implements SeveralView {
 
   private final Workspace workspace;
-  private final QuestionTable table;
+  private final AnswerTable table;
   private final List<ToggleButton> views = new ArrayList<>();
   private final List<ToggleButton> arrangements = new ArrayList<>();
   private final GraphPicture picture = GraphPicture.ofCategories(name -> {});
   private final Label note = Controls.wrapped("", "quiet");
   private final MeasureCard test;
   private final MeasureCard strength;
-  private final TestPaper steps;
+  private final HypothesisTestCard steps;
   private final VBox content;
   private View view = View.COUNTS;
   private Arrangement arrangement = Arrangement.BESIDE;
@@ -52,11 +52,11 @@ final class TwoWayView implements SeveralView {
 
   TwoWayView(Workspace workspace, FileChoice fileChoice, Appearance appearance) {
     this.workspace = workspace;
-    this.table = new QuestionTable(workspace, "counts-table");
+    this.table = new AnswerTable(workspace, "counts-table");
     this.test =
         new MeasureCard(
             workspace, "counts.test", "shape", List.of("chi_squared", "smallest_expected"));
-    this.steps = new TestPaper(workspace, "counts-test", List.of(TestKind.COUNTS));
+    this.steps = new HypothesisTestCard(workspace, "counts-test", List.of(TestKind.COUNTS));
     this.strength =
         new MeasureCard(
             workspace, "counts.strength", "spread", List.of("phi", "cramers_v", "contingency"));
@@ -64,8 +64,8 @@ final class TwoWayView implements SeveralView {
     content =
         new VBox(
             14,
-            Pieces.paper("counts.table", buildViews(), table, tools()),
-            Pieces.paper(
+            Cards.paper("counts.table", buildViews(), table, tools()),
+            Cards.paper(
                 "counts.graph",
                 buildArrangements(),
                 picture,
@@ -76,7 +76,7 @@ final class TwoWayView implements SeveralView {
   }
 
   private Region tools() {
-    return Pieces.line(Controls.link("graph.copy-table", "counts-copy", table::copy));
+    return Cards.line(Controls.link("graph.copy-table", "counts-copy", table::copy));
   }
 
   private FlowPane buildViews() {
@@ -91,7 +91,7 @@ final class TwoWayView implements SeveralView {
                 showAgain(workspace);
               }));
     }
-    return Pieces.line(views.toArray(new ToggleButton[0]));
+    return Cards.line(views.toArray(new ToggleButton[0]));
   }
 
   private FlowPane buildArrangements() {
@@ -107,7 +107,7 @@ final class TwoWayView implements SeveralView {
                 showAgain(workspace);
               }));
     }
-    return Pieces.line(arrangements.toArray(new ToggleButton[0]));
+    return Cards.line(arrangements.toArray(new ToggleButton[0]));
   }
 
   private static ToggleButton choice(Object meant, String key, String id, Runnable chosen) {

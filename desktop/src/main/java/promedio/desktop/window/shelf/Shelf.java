@@ -22,8 +22,8 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.ShelfLine;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 
 /** The samples and tables of the assignment, and the field where values are typed. */
@@ -198,7 +198,7 @@ public final class Shelf extends VBox {
       // What was typed in is gone; the keys go on at the item that took its place.
       Stream.of(items, tables)
           .flatMap(box -> box.getChildren().stream())
-          .filter(card -> card.getPseudoClassStates().contains(Look.CHOSEN))
+          .filter(card -> card.getPseudoClassStates().contains(StyleNames.CHOSEN))
           .findFirst()
           .ifPresent(Node::requestFocus);
     }
@@ -227,8 +227,8 @@ public final class Shelf extends VBox {
   private void show(Button card, ShelfLine line) {
     card.setText(compact ? line.name() : line.name() + "\n" + line.facts());
     card.setAccessibleText(line.spoken());
-    boolean was = card.getPseudoClassStates().contains(Look.CHOSEN);
-    card.pseudoClassStateChanged(Look.CHOSEN, line.chosen());
+    boolean was = card.getPseudoClassStates().contains(StyleNames.CHOSEN);
+    card.pseudoClassStateChanged(StyleNames.CHOSEN, line.chosen());
     if (line.chosen() && !was) {
       cards.bringIntoSight(card);
     }

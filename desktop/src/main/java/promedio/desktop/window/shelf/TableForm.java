@@ -21,8 +21,8 @@ import promedio.core.message.Texts;
 import promedio.core.sample.ClassTable;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Fields;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.PrintedTable;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
@@ -277,7 +277,7 @@ final class TableForm extends VBox {
     void tell(Optional<String> why) {
       problem.setText(why.orElse(""));
       Nodes.setShown(problem, why.isPresent());
-      label.pseudoClassStateChanged(Look.WRONG, why.isPresent());
+      label.pseudoClassStateChanged(StyleNames.WRONG, why.isPresent());
     }
 
     void place(int line, List<Node> into) {

@@ -28,12 +28,12 @@ import promedio.desktop.session.Background;
 import promedio.desktop.session.DocumentStore;
 import promedio.desktop.session.SettingsStore;
 import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.BandDivider;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.window.control.Grip;
 import promedio.desktop.window.control.HowToEvent;
 import promedio.desktop.window.control.Keys;
-import promedio.desktop.window.sample.MovedLine;
+import promedio.desktop.window.sample.RuleChangeBanner;
 import promedio.desktop.window.sample.RulesStrip;
 import promedio.desktop.window.shelf.Shelf;
 import promedio.desktop.work.Workspace;
@@ -56,7 +56,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
   private final Appearance appearance;
   private final NoticeBar notices;
   private final FileCommands files;
-  private final CentreBands bands;
+  private final PageHost bands;
   private final Shelf shelf;
   private final RulesStrip strip;
 
@@ -78,7 +78,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     EmptyState empty =
         new EmptyState(
             this::startTyping, files::paste, this::showQuestion, this::open, this::showDemo);
-    this.bands = new CentreBands(workspace, settings, fileChoice, appearance, empty);
+    this.bands = new PageHost(workspace, settings, fileChoice, appearance, empty);
     this.shelf =
         new Shelf(
             workspace, appearance, this::open, files::typeTable, form -> bands.sheet().add(form));
@@ -90,8 +90,9 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
     this.actions = buildActions();
     BorderPane frame = new BorderPane(bands.centre());
     frame.setTop(
-        new VBox(strip, notices, new MovedLine(workspace), new HintLine(workspace, settings)));
-    frame.setLeft(new HBox(shelf, new Grip(shelf, "shelf", 1, settings)));
+        new VBox(
+            strip, notices, new RuleChangeBanner(workspace), new HintLine(workspace, settings)));
+    frame.setLeft(new HBox(shelf, new BandDivider(shelf, "shelf", 1, settings)));
     frame.setRight(bands.right());
     appearance.textPercentProperty().subscribe(percent -> foldWhereNarrow());
     widthProperty().subscribe(width -> foldWhereNarrow());
@@ -298,7 +299,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showParts() {
-    boolean wanted = workspace.projection().choice().over() != ViewState.Over.PARTS;
+    boolean wanted = workspace.projection().choice().page() != ViewState.Page.PARTS;
     workspace.showParts(wanted);
     if (wanted) {
       bands.focusParts();
@@ -313,7 +314,7 @@ public final class AssignmentView extends StackPane implements AssignmentMenu.Ac
 
   @Override
   public void showHandIn() {
-    boolean there = workspace.projection().choice().over() == ViewState.Over.HAND_IN;
+    boolean there = workspace.projection().choice().page() == ViewState.Page.HAND_IN;
     workspace.showHandIn(!there);
     if (!there) {
       bands.focusHandIn();

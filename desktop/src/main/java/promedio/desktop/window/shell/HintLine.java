@@ -54,11 +54,11 @@ final class HintLine extends HBox {
   private static Optional<String> fitting(Projection now) {
     ImportedTable table = now.table();
     Item item = now.item();
-    if (now.choice().over() != ViewState.Over.NOTHING) {
+    if (now.choice().page() != ViewState.Page.NOTHING) {
       return Optional.empty();
     }
     if (table != null) {
-      return table.replay().steps().isEmpty() ? Optional.of("table") : Optional.empty();
+      return table.pipeline().steps().isEmpty() ? Optional.of("table") : Optional.empty();
     }
     if (item == null || isAnswered(now, item)) {
       return Optional.empty();

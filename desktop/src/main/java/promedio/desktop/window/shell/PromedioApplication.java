@@ -26,7 +26,7 @@ import promedio.desktop.session.Background;
 import promedio.desktop.session.DocumentStore;
 import promedio.desktop.session.Session;
 import promedio.desktop.session.SettingsStore;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.files.settings.Settings;
 import promedio.files.settings.SettingsFile;
@@ -151,7 +151,7 @@ public final class PromedioApplication extends Application {
     if (file != null) {
       view.open(file);
     }
-    QuietMoment.then(view.getScene(), view::rehearse);
+    IdleTask.then(view.getScene(), view::rehearse);
   }
 
   private static void showTitle(Stage stage, Session session, DocumentStore store) {
@@ -175,9 +175,9 @@ public final class PromedioApplication extends Application {
   }
 
   private static Scene unfinishedScene(AssignmentView view) {
-    Look.loadFonts();
+    StyleNames.loadFonts();
     Scene scene = new Scene(new WindowRoot(view), WIDTH, HEIGHT);
-    scene.getStylesheets().add(Look.stylesheet());
+    scene.getStylesheets().add(StyleNames.stylesheet());
     return scene;
   }
 

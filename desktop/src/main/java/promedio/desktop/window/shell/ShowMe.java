@@ -28,10 +28,10 @@ final class ShowMe {
 
   private final Workspace workspace;
   private final AssignmentView view;
-  private final CentreBands bands;
+  private final PageHost bands;
   private final RulesStrip strip;
 
-  ShowMe(Workspace workspace, AssignmentView view, CentreBands bands, RulesStrip strip) {
+  ShowMe(Workspace workspace, AssignmentView view, PageHost bands, RulesStrip strip) {
     this.workspace = workspace;
     this.view = view;
     this.bands = bands;
@@ -76,7 +76,7 @@ final class ShowMe {
 
   /** Goes there as far as the assignment allows. */
   void go(Place place) {
-    if (workspace.projection().choice().over() != ViewState.Over.NOTHING) {
+    if (workspace.projection().choice().page() != ViewState.Page.NOTHING) {
       workspace.showParts(false);
     }
     workspace.workOnSheet(null);

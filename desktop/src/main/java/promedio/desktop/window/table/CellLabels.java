@@ -5,8 +5,8 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 
 /** The labels of a grid's cells, which are used again wherever the grid is scrolled to. */
 final class CellLabels {
@@ -54,7 +54,7 @@ final class CellLabels {
     } else {
       Nodes.setStyles(label, STYLE, kind, state);
     }
-    label.pseudoClassStateChanged(Look.CHOSEN, chosen);
-    label.pseudoClassStateChanged(Look.LEAD, lead);
+    label.pseudoClassStateChanged(StyleNames.CHOSEN, chosen);
+    label.pseudoClassStateChanged(StyleNames.LEAD, lead);
   }
 }

@@ -12,7 +12,7 @@ import promedio.core.number.PlainText;
 import promedio.core.table.Column;
 import promedio.core.table.ColumnSummary;
 import promedio.desktop.projection.Describe;
-import promedio.desktop.work.ColumnSketch;
+import promedio.desktop.work.ColumnProfile;
 
 /** The head of a column: its name and kind, what there is in it, and how that is spread. */
 final class ColumnHead extends VBox {
@@ -33,7 +33,7 @@ final class ColumnHead extends VBox {
    */
   ColumnHead(
       Column column,
-      ColumnSketch.Finder finder,
+      ColumnProfile.Finder finder,
       DecimalSign sign,
       Runnable chosen,
       Runnable grown) {
@@ -79,11 +79,11 @@ final class ColumnHead extends VBox {
     setAccessibleText(Texts.of("head.spoken", column, kind, facts));
   }
 
-  private void show(ColumnSketch facts, DecimalSign sign) {
+  private void show(ColumnProfile facts, DecimalSign sign) {
     ColumnSummary summary = facts.summary();
     drawing.show(facts.bars());
     counts.setText(Texts.of("head.n", Describe.grouped(summary.n())));
-    gaps.setText(HeadContent.gaps(summary.missing(), summary.unreadable()));
+    gaps.setText(ImportPreviewModel.gaps(summary.missing(), summary.unreadable()));
     extent.setText(
         summary
             .extent()

@@ -136,7 +136,7 @@ public final class ImportView extends BorderPane {
     }
     // Nothing of a file that was looked at before, and the cells are there when the rows come.
     Nodes.setShown(grid, true);
-    grid.show(new AwaitedContent());
+    grid.show(new PlaceholderModel());
     counts.setText(Texts.of("import.awaited"));
     heading.setText(Texts.of("import.heading", now.source().name()));
     boolean file = now.source() instanceof DataSource.OfFile;
@@ -206,7 +206,7 @@ public final class ImportView extends BorderPane {
     }
     ReadTable read = now.readProperty().get();
     Nodes.setShown(grid, true);
-    grid.show(new HeadContent(head, read != null, now));
+    grid.show(new ImportPreviewModel(head, read != null, now));
     take.setDisable(read == null);
     if (read != null && focusWhenRead) {
       focusWhenRead = false;

@@ -20,7 +20,7 @@ import promedio.core.table.Column;
 import promedio.core.table.NumberColumn;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.ImportSession;
 import promedio.desktop.work.Workspace;
 import promedio.files.table.RawRow;
@@ -50,7 +50,7 @@ public final class ReadingPane extends ScrollPane {
   public ReadingPane(Workspace workspace) {
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
-    setPrefWidth(Look.MARGIN_WIDTH);
+    setPrefWidth(StyleNames.MARGIN_WIDTH);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     Label heading = new Label(Texts.of("reading.heading"));
     heading.getStyleClass().add("serif-heading");

@@ -16,16 +16,16 @@ import promedio.core.assignment.ImportedTable;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.table.Table;
-import promedio.core.tidy.StepEntry;
-import promedio.core.tidy.StepPipeline;
 import promedio.core.tidy.Step;
+import promedio.core.tidy.StepEntry;
 import promedio.core.tidy.StepKind;
 import promedio.core.tidy.StepKinds;
+import promedio.core.tidy.StepPipeline;
 import promedio.desktop.projection.Describe;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.FollowFocus;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Memory;
 import promedio.desktop.work.StepChange;
 import promedio.desktop.work.StepChange.Seen;
@@ -58,7 +58,7 @@ public final class StepsPane extends ScrollPane {
     this.drafts = workspace.memory("step-form", Optional.empty());
     getStyleClass().add("margin-scroll");
     setFitToWidth(true);
-    setPrefWidth(Look.MARGIN_WIDTH);
+    setPrefWidth(StyleNames.MARGIN_WIDTH);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     Label heading = new Label(Texts.of("steps.heading"));
     heading.getStyleClass().add("serif-heading");
@@ -71,7 +71,7 @@ public final class StepsPane extends ScrollPane {
     }
     Button save = link("steps.save", "steps-save");
     save.setOnAction(
-        event -> table().ifPresent(t -> window.saveSteps(t.replay().steps(), t.name())));
+        event -> table().ifPresent(t -> window.saveSteps(t.pipeline().steps(), t.name())));
     Button load = link("steps.load", "steps-load");
     load.setOnAction(event -> window.loadSteps());
     steps.setId("steps");
@@ -100,17 +100,17 @@ public final class StepsPane extends ScrollPane {
   }
 
   private void show(@Nullable ImportedTable table) {
-    StepPipeline replay = table == null ? null : table.replay();
-    if (replay == null || replay.equals(shown)) {
+    StepPipeline pipeline = table == null ? null : table.pipeline();
+    if (pipeline == null || pipeline.equals(shown)) {
       return;
     }
-    shown = replay;
+    shown = pipeline;
     Optional<String> focused = focusedCard();
     steps.getChildren().clear();
     showForm(table);
     Nodes.setShown(actions, table.isRead());
     if (!table.isRead()) {
-      String waiting = Texts.of("steps.waiting", replay.steps().size());
+      String waiting = Texts.of("steps.waiting", pipeline.steps().size());
       steps.getChildren().add(Controls.wrapped(waiting, "quiet"));
       return;
     }
@@ -119,10 +119,10 @@ public final class StepsPane extends ScrollPane {
             Texts.of(
                 "steps.original",
                 table.original().name(),
-                Describe.grouped(replay.original().rows())));
+                Describe.grouped(pipeline.original().rows())));
     first.getStyleClass().add("quiet");
     steps.getChildren().add(first);
-    List<StepPipeline.Stage> stages = replay.stages();
+    List<StepPipeline.Stage> stages = pipeline.stages();
     for (int i = 0; i < stages.size(); i++) {
       steps.getChildren().add(card(stages.get(i), i, stages.size()));
     }
@@ -216,10 +216,10 @@ public final class StepsPane extends ScrollPane {
       form.getChildren().clear();
       return;
     }
-    StepPipeline replay = table.replay();
-    int end = replay.stages().size();
+    StepPipeline pipeline = table.pipeline();
+    int end = pipeline.stages().size();
     Table before =
-        replay.before(draft.edited().flatMap(seen -> seen.in(replay.steps())).orElse(end));
+        pipeline.before(draft.edited().flatMap(seen -> seen.in(pipeline.steps())).orElse(end));
     if (table.id() == formOf && !form.getChildren().isEmpty()) {
       ((StepForm) form.getChildren().get(0)).show(before);
       return;

@@ -6,7 +6,7 @@ import promedio.core.table.Column;
 import promedio.core.table.Kind;
 import promedio.core.table.Table;
 import promedio.desktop.projection.Describe;
-import promedio.desktop.work.ColumnSketch;
+import promedio.desktop.work.ColumnProfile;
 
 /** A table as a grid shows it. */
 final class TableContent implements GridContent {
@@ -17,7 +17,7 @@ final class TableContent implements GridContent {
   private static final int LONGEST_NUMBER = 14;
 
   private final Table table;
-  private final ColumnSketch.Finder finder;
+  private final ColumnProfile.Finder finder;
   private final DecimalSign sign;
   private final ColumnAction choose;
   private final Runnable grown;
@@ -30,7 +30,7 @@ final class TableContent implements GridContent {
 
   TableContent(
       Table table,
-      ColumnSketch.Finder finder,
+      ColumnProfile.Finder finder,
       DecimalSign sign,
       ColumnAction choose,
       Runnable grown) {

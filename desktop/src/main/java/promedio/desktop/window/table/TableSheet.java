@@ -38,7 +38,7 @@ import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Keys;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.CellBlock;
-import promedio.desktop.work.ColumnSketch;
+import promedio.desktop.work.ColumnProfile;
 import promedio.desktop.work.TableSearch;
 import promedio.desktop.work.Workspace;
 
@@ -46,18 +46,18 @@ import promedio.desktop.work.Workspace;
 public final class TableSheet extends BorderPane {
 
   private final Workspace workspace;
-  private final ColumnSketch.Finder finder;
+  private final ColumnProfile.Finder finder;
   private final Label name = new Label();
   private final Label counts = new Label();
   private final Label found = new Label();
   private final TextField find = new TextField();
   private final TextField goTo = new TextField();
   private final MenuButton rowsMenu = new MenuButton(Texts.of("table.rows-menu"));
-  private final ToShelfLine toShelf;
-  private final TogetherLine together;
-  private final RowOrder order;
+  private final AddSamplesBar toShelf;
+  private final CombineColumnsBar together;
+  private final SortBar order;
   private final CellGrid grid = new CellGrid();
-  private final BlockLine foot;
+  private final SelectionSummary foot;
   private final BorderPane body = new BorderPane();
   private final List<Node> ofCells;
   private final Label whyUnread = Controls.wrapped("", "quiet");
@@ -77,8 +77,8 @@ public final class TableSheet extends BorderPane {
 
   public TableSheet(Workspace workspace, Actions actions) {
     this.workspace = workspace;
-    this.finder = new ColumnSketch.Finder(workspace.background());
-    this.foot = new BlockLine(workspace);
+    this.finder = new ColumnProfile.Finder(workspace.background());
+    this.foot = new SelectionSummary(workspace);
     getStyleClass().add("table-sheet");
     name.getStyleClass().add("serif-heading");
     name.setId("table-name");
@@ -87,9 +87,9 @@ public final class TableSheet extends BorderPane {
     grid.setId("table-grid");
     grid.setAccessibleText(Texts.of("table.cells"));
     Node finding = buildFinding(actions);
-    toShelf = new ToShelfLine(workspace, found::setText);
-    together = new TogetherLine(workspace);
-    order = new RowOrder(workspace, this::showRows);
+    toShelf = new AddSamplesBar(workspace, found::setText);
+    together = new CombineColumnsBar(workspace);
+    order = new SortBar(workspace, this::showRows);
     ofCells = List.of(finding, toShelf, together, foot);
     unread = buildUnread(actions);
     body.setCenter(grid);

@@ -13,8 +13,8 @@ import promedio.core.working.Assumed;
 import promedio.core.working.Method;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Fields;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.files.report.ShownNumbers;
 
 /** The mean and the step that a student assumes, for the methods that need them. */
@@ -76,7 +76,7 @@ final class AssumptionFields extends HBox {
   private static Optional<Exact> number(TextField field, Analysis now) {
     boolean typed = !field.getText().isBlank();
     Reading reading = NumberText.read(field.getText(), now.sign());
-    field.pseudoClassStateChanged(Look.WRONG, typed && !(reading instanceof Reading.Numeral));
+    field.pseudoClassStateChanged(StyleNames.WRONG, typed && !(reading instanceof Reading.Numeral));
     return typed && reading instanceof Reading.Numeral numeral
         ? Optional.of(numeral.value())
         : Optional.empty();

@@ -12,12 +12,12 @@ import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 
 /** What the student writes beside the working that is shown, and what it is worth. */
 final class OwnFields {
 
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final Supplier<Request> request;
   private final Supplier<Method> method;
   private final Supplier<Optional<Working>> working;
@@ -32,7 +32,7 @@ final class OwnFields {
    * @param marks what all that is written is worth
    */
   OwnFields(
-      ByHand byHand,
+      WorkingService byHand,
       Supplier<Request> request,
       Supplier<Method> method,
       Supplier<Optional<Working>> working,

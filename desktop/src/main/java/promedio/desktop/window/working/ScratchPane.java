@@ -12,7 +12,7 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 import promedio.desktop.work.Workspace;
 
 /** Scratch paper: a line to calculate in, with what was calculated before above it. */
@@ -20,14 +20,14 @@ public final class ScratchPane extends VBox {
 
   private static final int LINES_IN_SIGHT = 6;
 
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final VBox lines = new VBox(2);
   private final TextField field;
   private final FlowPane symbols = new FlowPane(6, 2);
   private final Label fault = new Label();
   private final Hyperlink clear = new Hyperlink(Texts.of("scratch.clear"));
 
-  public ScratchPane(Workspace workspace, ByHand byHand) {
+  public ScratchPane(Workspace workspace, WorkingService byHand) {
     super(4);
     this.byHand = byHand;
     this.field = Fields.remembered(new TextField(), workspace, "scratch");
@@ -58,7 +58,7 @@ public final class ScratchPane extends VBox {
 
   /** Shows the scratch paper of the chosen item. */
   public void show(Analysis analysis) {
-    List<String> known = List.copyOf(ByHand.quantities(analysis).keySet());
+    List<String> known = List.copyOf(WorkingService.quantities(analysis).keySet());
     List<String> shown =
         symbols.getChildren().stream().map(node -> ((Hyperlink) node).getText()).toList();
     if (!known.equals(shown)) {

@@ -28,9 +28,9 @@ import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
 import promedio.desktop.window.control.Appearance;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.window.control.StyleNames;
+import promedio.desktop.work.WorkingService;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingTexts;
 
@@ -52,7 +52,7 @@ public final class WorkingPane extends VBox {
 
   private static final double BESIDE = 28;
 
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final Appearance appearance;
   private final String idPrefix;
   private final MethodButtons methods;
@@ -88,7 +88,11 @@ public final class WorkingPane extends VBox {
    * @param choice told of the method that is chosen
    */
   public WorkingPane(
-      ByHand byHand, Appearance appearance, String idPrefix, Request first, MethodChoice choice) {
+      WorkingService byHand,
+      Appearance appearance,
+      String idPrefix,
+      Request first,
+      MethodChoice choice) {
     super(6);
     this.byHand = byHand;
     this.appearance = appearance;
@@ -212,7 +216,7 @@ public final class WorkingPane extends VBox {
       place();
       return;
     }
-    Optional<Working> made = ByHand.working(now, request, method, assumptions.assumed(now));
+    Optional<Working> made = WorkingService.working(now, request, method, assumptions.assumed(now));
     working = made.orElse(null);
     if (made.isEmpty()) {
       steps.getChildren().add(line(Texts.of("working.none-here"), "quiet"));
@@ -257,7 +261,7 @@ public final class WorkingPane extends VBox {
     WorkTableView view =
         new WorkTableView(
             table, numbers, appearance.textScale(), told(made, table), fields, this::lightColumn);
-    double room = getWidth() > 0 ? getWidth() : Look.MARGIN_WIDTH;
+    double room = getWidth() > 0 ? getWidth() : StyleNames.MARGIN_WIDTH;
     if (view.naturalWidth() > room + 1) {
       tableBox.getChildren().add(line(Texts.of("working.wide-table"), "quiet"));
       return;

@@ -33,7 +33,7 @@ import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Fields;
 import promedio.desktop.window.control.FollowFocus;
 import promedio.desktop.window.control.Nodes;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.TaskTexts;
@@ -43,7 +43,7 @@ import promedio.files.report.WorkingTexts;
 public final class WorkingSheet extends VBox {
 
   private final Workspace workspace;
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final Label title = new Label();
   private final Label meeting = new Label();
   private final ChoiceBox<String> requests = new ChoiceBox<>();
@@ -56,7 +56,7 @@ public final class WorkingSheet extends VBox {
   /** Whether what is chosen is being shown, which chooses nothing. */
   private boolean showing;
 
-  public WorkingSheet(Workspace workspace, ByHand byHand, Appearance appearance) {
+  public WorkingSheet(Workspace workspace, WorkingService byHand, Appearance appearance) {
     super(10);
     this.workspace = workspace;
     this.byHand = byHand;

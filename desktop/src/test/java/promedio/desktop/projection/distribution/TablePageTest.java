@@ -16,7 +16,8 @@ import promedio.core.rules.CourseRules;
 /** Values and areas as they are looked up in the tables at the end of a book. */
 class TablePageTest {
 
-  private static Lookup lookup(Distribution curve, String degrees, Lookup.Given given, String number) {
+  private static Lookup lookup(
+      Distribution curve, String degrees, Lookup.Given given, String number) {
     List<Exact> df =
         Stream.of(degrees.split(" "))
             .filter(text -> !text.isEmpty())
@@ -61,7 +62,8 @@ class TablePageTest {
     assertThat(page.litRow()).isEqualTo(-1);
     assertThat(page.litColumn()).isEqualTo(-1);
     assertThat(
-            TablePage.of(lookup(Distribution.NORMAL, "", Lookup.Given.VALUE, "9"), DecimalSign.POINT)
+            TablePage.of(
+                    lookup(Distribution.NORMAL, "", Lookup.Given.VALUE, "9"), DecimalSign.POINT)
                 .litRow())
         .isEqualTo(-1);
   }

@@ -355,7 +355,9 @@ class HandInTest {
       List<Request> asked =
           Measures.of(Analysis.of(all, item).typed().data()).stream()
               .map(Request::of)
-              .flatMap(request -> Stream.of(request, request.isProbability() ? request.decision() : request))
+              .flatMap(
+                  request ->
+                      Stream.of(request, request.isProbability() ? request.decision() : request))
               .distinct()
               .toList();
       all = all.asking(Part.of(++part, "?", Selection.of(item.id()), StatedRules.NONE), asked);

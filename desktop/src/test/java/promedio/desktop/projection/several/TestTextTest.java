@@ -132,7 +132,9 @@ class TestTextTest {
   @Test
   void twoGroupsOfSeveralAreTestedByThemselves() {
     Analysis two =
-        SeveralSheets.of(SeveralSheets.COMPARISON).in(DataSubset.two("upper", "lower")).orElseThrow();
+        SeveralSheets.of(SeveralSheets.COMPARISON)
+            .in(DataSubset.two("upper", "lower"))
+            .orElseThrow();
     TestText text = TestText.of(TestKind.TWO, two, NONE);
 
     assertThat(text.hypotheses()).contains("“upper” and “lower” have the same mean");

@@ -47,7 +47,8 @@ class ContrastTest {
   private static Map<String, String> colours(String block) throws IOException {
     String css;
     try (InputStream in =
-        Objects.requireNonNull(Look.class.getResourceAsStream("/promedio/desktop/paper.css"))) {
+        Objects.requireNonNull(
+            StyleNames.class.getResourceAsStream("/promedio/desktop/paper.css"))) {
       css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
     }
     int start = css.indexOf(block);

@@ -34,7 +34,7 @@ class DistributionViewTest extends OpenWindow {
     robot.type(KeyCode.ESCAPE);
     settle();
     assertThat(find("#sheet-name", Label.class).isVisible()).isTrue();
-    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.NOTHING);
+    assertThat(workspace.projection().choice().page()).isEqualTo(ViewState.Page.NOTHING);
   }
 
   @Test

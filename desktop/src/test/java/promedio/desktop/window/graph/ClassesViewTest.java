@@ -33,7 +33,7 @@ import promedio.core.grouping.ClassChoice;
 import promedio.core.measure.Request;
 import promedio.core.rules.ClassEnd;
 import promedio.core.rules.Rule;
-import promedio.desktop.window.control.Look;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.window.shell.OpenWindow;
 
 /** Class tables typed as they are printed, samples in classes, and their graphs. */
@@ -196,7 +196,7 @@ class ClassesViewTest extends OpenWindow {
     assertThat(saved("large.png").getWidth()).isEqualTo(Math.round(500 * 300 / 72.0));
 
     fill("#graph-size", "9x9");
-    assertThat(field("#graph-size").getPseudoClassStates()).contains(Look.WRONG);
+    assertThat(field("#graph-size").getPseudoClassStates()).contains(StyleNames.WRONG);
     fire("#graph-save");
     assertThat(text("#graph-note")).contains("“9x9” is not a size");
 
@@ -308,7 +308,7 @@ class ClassesViewTest extends OpenWindow {
   }
 
   private boolean lit(String selector) {
-    return find(selector, Node.class).getPseudoClassStates().contains(Look.OF_CLASS);
+    return find(selector, Node.class).getPseudoClassStates().contains(StyleNames.OF_CLASS);
   }
 
   @Test
@@ -362,11 +362,11 @@ class ClassesViewTest extends OpenWindow {
     typeSample();
     fill("#graph-ticks", "every 5");
 
-    assertThat(field("#graph-ticks").getPseudoClassStates()).contains(Look.WRONG);
+    assertThat(field("#graph-ticks").getPseudoClassStates()).contains(StyleNames.WRONG);
     assertThat(text("#graph-look-problem")).startsWith("“every 5” is not a tick spacing");
     fill("#graph-ticks", "5");
     assertThat(shown("#graph-look-problem")).isFalse();
-    assertThat(field("#graph-ticks").getPseudoClassStates()).doesNotContain(Look.WRONG);
+    assertThat(field("#graph-ticks").getPseudoClassStates()).doesNotContain(StyleNames.WRONG);
   }
 
   @Test
@@ -382,7 +382,7 @@ class ClassesViewTest extends OpenWindow {
     fill("#graph-numbers", "130 120");
     assertThat(shown("#graph-arithmetic")).isFalse();
     assertThat(text("#graph-classes-problem")).startsWith("120 is not above 130");
-    assertThat(field("#graph-numbers").getPseudoClassStates()).contains(Look.WRONG);
+    assertThat(field("#graph-numbers").getPseudoClassStates()).contains(StyleNames.WRONG);
     assertThat(text("#graph-numbers")).isEqualTo("130 120");
 
     fill("#graph-numbers", "110 130 160");

@@ -86,7 +86,7 @@ class HandInViewTest extends OpenWindow {
 
     robot.push(KeyCode.ESCAPE);
     settle();
-    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.NOTHING);
+    assertThat(workspace.projection().choice().page()).isEqualTo(ViewState.Page.NOTHING);
   }
 
   @Test

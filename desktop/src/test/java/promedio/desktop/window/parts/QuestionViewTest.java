@@ -41,7 +41,7 @@ class QuestionViewTest extends OpenWindow {
         .containsExactly("1. values Weights (3): 118; 131; 124", "(a) mean", "(b) range");
 
     fire("#question-take");
-    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.PARTS);
+    assertThat(workspace.projection().choice().page()).isEqualTo(ViewState.Page.PARTS);
     assertThat(workspace.assignment().parts()).hasSize(2);
     answer("#part-answer-1-mean", "124.33");
     assertThat(text("#part-mark-1-mean")).isEqualTo("right");
@@ -198,6 +198,6 @@ class QuestionViewTest extends OpenWindow {
 
     assertThat(find("#question-take", Button.class).isDisabled()).isTrue();
     fire("#question-cancel");
-    assertThat(workspace.projection().choice().over()).isEqualTo(ViewState.Over.NOTHING);
+    assertThat(workspace.projection().choice().page()).isEqualTo(ViewState.Page.NOTHING);
   }
 }

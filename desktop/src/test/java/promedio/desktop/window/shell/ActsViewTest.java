@@ -137,11 +137,11 @@ class ActsViewTest extends OpenWindow {
                 .orElseThrow()
                 .fire());
     robot.interact(() -> field("#ask-condition").setText("g = 4"));
-    waitUntil(() -> workspace.table().replay().stages().size() == 1);
+    waitUntil(() -> workspace.table().pipeline().stages().size() == 1);
 
     assertThat(field("#ask-condition").getText()).isEqualTo("g = 4");
     fire("#step-done");
-    waitUntil(() -> workspace.table().replay().stages().size() == 2);
+    waitUntil(() -> workspace.table().pipeline().stages().size() == 2);
     assertThat(workspace.table().table().rows()).isEqualTo(ReadTables.MANY_ROWS * 48 / 50);
     assertThat(robot.lookup("#step-form").tryQuery()).isEmpty();
   }

@@ -199,7 +199,7 @@ class AnySizeTest extends OpenWindow {
     settle();
     assertThat(find("#answer-mean", TextField.class).isFocused()).isTrue();
     fire("#jump-working");
-    assertThat(robot.lookup("#measures-scroll").query().getParent().isVisible()).isFalse();
+    assertThat(shown("#measures-scroll")).isFalse();
   }
 
   @Test

@@ -106,7 +106,7 @@ class ClosingViewTest extends OpenWindow {
         });
     waitUntil(() -> !stage().isShowing());
 
-    assertThat(workspace.assignment().tables().get(0).replay().steps()).hasSize(3);
+    assertThat(workspace.assignment().tables().get(0).pipeline().steps()).hasSize(3);
   }
 
   @Test

@@ -117,22 +117,22 @@ class HowToViewTest extends OpenWindow {
             .map(
                 open ->
                     switch (open) {
-                      case PARTS -> over() == ViewState.Over.PARTS;
-                      case QUESTION -> over() == ViewState.Over.QUESTION;
-                      case HAND_IN -> over() == ViewState.Over.HAND_IN;
-                      case DISTRIBUTIONS -> over() == ViewState.Over.DISTRIBUTIONS;
+                      case PARTS -> over() == ViewState.Page.PARTS;
+                      case QUESTION -> over() == ViewState.Page.QUESTION;
+                      case HAND_IN -> over() == ViewState.Page.HAND_IN;
+                      case DISTRIBUTIONS -> over() == ViewState.Page.DISTRIBUTIONS;
                       case MENU -> find("#assignment-menu", MenuButton.class).isShowing();
                       case GRAPHS -> find("#graph-histogram", Node.class).isVisible();
                       case WORKING -> workspace.projection().choice().working() != null;
                     })
-            .orElse(over() == ViewState.Over.NOTHING);
+            .orElse(over() == ViewState.Page.NOTHING);
     boolean table =
         place.on().filter(on -> on == Place.Needed.TABLE).isEmpty() || workspace.table() != null;
     return hasFocus && measure && opened && table;
   }
 
-  private ViewState.Over over() {
-    return workspace.projection().choice().over();
+  private ViewState.Page over() {
+    return workspace.projection().choice().page();
   }
 
   private void closeMenu() {

@@ -45,7 +45,8 @@ class NothingLostViewTest extends OpenWindow {
     return Assignment.empty("Pears")
         .with(Item.of(1, "crate_weight", "g_1", new Source.ValuesText("8 10 11 11 14_0")))
         .asking(
-            Part.of(1, "Find", Selection.of(1), StatedRules.NONE), List.of(Request.of(Measures.MEAN)));
+            Part.of(1, "Find", Selection.of(1), StatedRules.NONE),
+            List.of(Request.of(Measures.MEAN)));
   }
 
   private void undoKey() {
@@ -173,14 +174,14 @@ class NothingLostViewTest extends OpenWindow {
             .iterator()
             .next();
     robot.interact(() -> row.getOnMouseClicked().handle(null));
-    ClassTable.Interval chosen = workspace.projection().choice().lit();
+    ClassTable.Interval chosen = workspace.projection().choice().highlighted();
     assertThat(chosen).isNotNull();
     String told = text("#graph-note");
 
     answer("#answer-mean", "9");
 
     assertThat(find("#table-1", Node.class)).isSameAs(card);
-    assertThat(workspace.projection().choice().lit()).isEqualTo(chosen);
+    assertThat(workspace.projection().choice().highlighted()).isEqualTo(chosen);
     assertThat(text("#graph-note")).isEqualTo(told);
   }
 
@@ -246,7 +247,11 @@ class NothingLostViewTest extends OpenWindow {
     Original original = new Original.Referred(data.toString(), Fingerprint.of(DataSource.of(data)));
     ImportedTable imported =
         new ImportedTable(
-            1, "log", original, ReadingChoices.NONE, StepPipeline.of(ReadTables.of("a,b\n1,2\n3,4\n")));
+            1,
+            "log",
+            original,
+            ReadingChoices.NONE,
+            StepPipeline.of(ReadTables.of("a,b\n1,2\n3,4\n")));
     Path file = Files.createDirectories(folder.resolve("theirs")).resolve("pears.promedio");
     AssignmentFile.write(Assignment.empty("theirs").with(imported), file);
     return file;

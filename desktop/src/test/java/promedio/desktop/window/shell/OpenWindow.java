@@ -184,9 +184,10 @@ public abstract class OpenWindow {
     return robot.lookup(selector).queryAllAs(Label.class).stream().map(Label::getText).toList();
   }
 
+  /** {@return whether it stands in the window, and is not hidden there} */
   protected boolean shown(String selector) {
     awaitOutcomes();
-    return find(selector, Node.class).isVisible();
+    return robot.lookup(selector).tryQuery().filter(Node::isVisible).isPresent();
   }
 
   /** Uses a button or a link, wherever it stands. */

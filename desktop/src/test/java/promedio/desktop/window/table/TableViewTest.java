@@ -419,7 +419,7 @@ class TableViewTest extends OpenWindow {
         });
     waitUntil(() -> workspace.table() != null);
     assertThat(table().rows()).isEqualTo(left);
-    assertThat(workspace.table().replay().steps()).hasSize(1);
+    assertThat(workspace.table().pipeline().steps()).hasSize(1);
   }
 
   @Test

@@ -64,7 +64,8 @@ class FormulaSetterTest {
     }
     for (Measure measure : Measures.others()) {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
-      requests.add(new Request(measure, measure.parameters().stream().map(each -> number).toList()));
+      requests.add(
+          new Request(measure, measure.parameters().stream().map(each -> number).toList()));
     }
     return requests;
   }

@@ -6,7 +6,7 @@ import javafx.scene.control.Label;
 /**
  * Empty cells, which stand there until the first rows of a file are read: a sheet with its lines.
  */
-final class AwaitedContent implements GridContent {
+final class PlaceholderModel implements GridContent {
 
   private static final int ROWS = 100;
   private static final int COLUMNS = 8;

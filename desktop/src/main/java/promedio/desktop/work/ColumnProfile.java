@@ -23,20 +23,20 @@ import promedio.desktop.session.Background;
  * @param bars how many entries lie in each of some equal parts from smallest to largest; of words,
  *     how many entries the most frequent ones have
  */
-public record ColumnSketch(ColumnSummary summary, List<Integer> bars) {
+public record ColumnProfile(ColumnSummary summary, List<Integer> bars) {
 
   private static final int PARTS = 16;
 
   /** Longer columns are looked through apart from the window. */
   private static final int SHORT = 20_000;
 
-  public ColumnSketch {
+  public ColumnProfile {
     bars = List.copyOf(bars);
   }
 
   /** {@return the facts of the column} */
-  public static ColumnSketch of(Column column) {
-    return new ColumnSketch(
+  public static ColumnProfile of(Column column) {
+    return new ColumnProfile(
         column.summary(),
         column instanceof NumberColumn numbers ? bars(numbers) : bars((WordColumn) column));
   }
@@ -84,7 +84,7 @@ public record ColumnSketch(ColumnSummary summary, List<Integer> bars) {
   /** Finds facts, each once for a column. */
   public static final class Finder {
 
-    private final Map<Column, ColumnSketch> known = new WeakHashMap<>();
+    private final Map<Column, ColumnProfile> known = new WeakHashMap<>();
     private final Background background;
     private final ExecutorService worker =
         Executors.newSingleThreadExecutor(
@@ -100,10 +100,10 @@ public record ColumnSketch(ColumnSummary summary, List<Integer> bars) {
     }
 
     /** Gives the facts to whoever asks, at once for a short column. */
-    public void find(Column column, Consumer<ColumnSketch> asker) {
-      ColumnSketch facts = known.get(column);
+    public void find(Column column, Consumer<ColumnProfile> asker) {
+      ColumnProfile facts = known.get(column);
       if (facts == null && column.size() <= SHORT) {
-        facts = ColumnSketch.of(column);
+        facts = ColumnProfile.of(column);
         known.put(column, facts);
       }
       if (facts != null) {
@@ -112,7 +112,7 @@ public record ColumnSketch(ColumnSummary summary, List<Integer> bars) {
       }
       worker.execute(
           () -> {
-            ColumnSketch found = ColumnSketch.of(column);
+            ColumnProfile found = ColumnProfile.of(column);
             background.tell(
                 () -> {
                   known.put(column, found);

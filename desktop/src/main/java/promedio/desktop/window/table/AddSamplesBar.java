@@ -25,7 +25,7 @@ import promedio.desktop.work.ClassRows;
 import promedio.desktop.work.Workspace;
 
 /** The line above a table by which columns of it, whole or in groups, are put on the shelf. */
-final class ToShelfLine extends FlowPane {
+final class AddSamplesBar extends FlowPane {
 
   private static final int MOST_GROUPS = 40;
 
@@ -43,7 +43,7 @@ final class ToShelfLine extends FlowPane {
    *
    * @param told takes what came of it, for the person
    */
-  ToShelfLine(Workspace workspace, Consumer<String> told) {
+  AddSamplesBar(Workspace workspace, Consumer<String> told) {
     super(8, 4);
     Controls.wrapping(this);
     this.workspace = workspace;

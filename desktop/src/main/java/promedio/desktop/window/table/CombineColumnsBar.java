@@ -24,7 +24,7 @@ import promedio.desktop.window.control.Nodes;
 import promedio.desktop.work.Workspace;
 
 /** The line above a table by which several columns of it are put on the shelf together. */
-final class TogetherLine extends FlowPane {
+final class CombineColumnsBar extends FlowPane {
 
   /** More groups are no groups any more, but single values. */
   private static final int MOST_GROUPS = 200;
@@ -55,7 +55,7 @@ final class TogetherLine extends FlowPane {
   private final Label and = new Label(Texts.of("together.and"));
   private Optional<Table> table = Optional.empty();
 
-  TogetherLine(Workspace workspace) {
+  CombineColumnsBar(Workspace workspace) {
     super(8, 4);
     Controls.wrapping(this);
     this.workspace = workspace;
@@ -153,7 +153,7 @@ final class TogetherLine extends FlowPane {
       workspace.tell(Texts.of("together.no-columns"));
       return;
     }
-    workspace.tables().addTogether(name(), link(from.id()), TogetherLine::tooMany);
+    workspace.tables().addTogether(name(), link(from.id()), CombineColumnsBar::tooMany);
   }
 
   private static Optional<String> tooMany(Source.Linked made) {

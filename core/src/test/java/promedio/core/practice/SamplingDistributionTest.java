@@ -10,26 +10,27 @@ import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
-import promedio.core.practice.Chances.Draws;
-import promedio.core.practice.Chances.Of;
+import promedio.core.practice.SamplingDistribution.Draws;
+import promedio.core.practice.SamplingDistribution.Of;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 
 /** Samples drawn by chance, and the numbers of theirs that pile up. */
-class ChancesTest {
+class SamplingDistributionTest {
 
   private static final Sample HUNDRED =
       new Sample(Values.ofDecimals(LongStream.rangeClosed(1, 100).toArray(), 0));
 
-  private static Chances draw(int size, int times, long seed, boolean replacing, Of of) {
-    return Chances.of(new Draws(HUNDRED, size, times, seed, replacing, of));
+  private static SamplingDistribution draw(
+      int size, int times, long seed, boolean replacing, Of of) {
+    return SamplingDistribution.of(new Draws(HUNDRED, size, times, seed, replacing, of));
   }
 
   @ParameterizedTest
   @ValueSource(booleans = {true, false})
   void theSameSeedGivesTheSameSamplesAndAnotherSeedOthers(boolean replacing) {
-    Chances once = draw(5, 20, 7, replacing, Of.MEANS);
+    SamplingDistribution once = draw(5, 20, 7, replacing, Of.MEANS);
 
     assertThat(draw(5, 20, 7, replacing, Of.MEANS)).isEqualTo(once);
     assertThat(draw(5, 20, 8, replacing, Of.MEANS).numbers()).isNotEqualTo(once.numbers());
@@ -45,12 +46,12 @@ class ChancesTest {
 
   @Test
   void theLastNumberIsThatOfTheLastSample() {
-    Chances means = draw(6, 9, 3, false, Of.MEANS);
+    SamplingDistribution means = draw(6, 9, 3, false, Of.MEANS);
     Computation last = Computation.of(means.last(), CourseRules.DEFAULTS);
 
     assertThat(means.numbers().values().get(8))
         .isEqualTo(last.value(Request.of(Measures.MEAN)).orElseThrow());
-    Chances sds = draw(6, 9, 3, false, Of.STANDARD_DEVIATIONS);
+    SamplingDistribution sds = draw(6, 9, 3, false, Of.STANDARD_DEVIATIONS);
     assertThat(sds.last()).isEqualTo(means.last());
     assertThat(sds.numbers().values().get(8).significant(12))
         .isEqualByComparingTo(last.value(Request.of(Measures.SD)).orElseThrow().significant(12));
@@ -58,7 +59,7 @@ class ChancesTest {
 
   @Test
   void allValuesWithoutPuttingBackAlwaysHaveTheSameMean() {
-    Chances all = draw(100, 4, 1, false, Of.MEANS);
+    SamplingDistribution all = draw(100, 4, 1, false, Of.MEANS);
 
     assertThat(all.numbers().tally().size()).isEqualTo(1);
     assertThat(all.expectedSpread()).isEqualTo(Exact.ZERO);

@@ -22,7 +22,7 @@ import promedio.files.report.TaskTexts;
  * is worth. A cell asks the same question as the row of its measure on the sheet. Cells that find
  * no room beside the others go on below them.
  */
-final class LayoutTable extends MeasuredBox {
+final class MeasureTable extends MeasuredBox {
 
   private final Workspace workspace;
   private final List<Cell> cells = new ArrayList<>();
@@ -36,7 +36,7 @@ final class LayoutTable extends MeasuredBox {
    *
    * @param whole what asks for the whole of it; its name is the head of the table
    */
-  LayoutTable(Workspace workspace, Request whole, Layout layout) {
+  MeasureTable(Workspace workspace, Request whole, Layout layout) {
     this.workspace = workspace;
     String id = "asked-" + TaskTexts.node(whole);
     getStyleClass().add("layout-table");

@@ -20,7 +20,7 @@ import promedio.desktop.work.Workspace;
  * The order in which the rows of a table are looked at. The table itself stays as it is, unless the
  * order is kept as one of its steps.
  */
-final class RowOrder extends FlowPane {
+final class SortBar extends FlowPane {
 
   private final Workspace workspace;
   private final Consumer<Table> show;
@@ -34,7 +34,7 @@ final class RowOrder extends FlowPane {
    *
    * @param show shows the rows in the order in which they now are
    */
-  RowOrder(Workspace workspace, Consumer<Table> show) {
+  SortBar(Workspace workspace, Consumer<Table> show) {
     super(8, 2);
     Controls.wrapping(this);
     this.workspace = workspace;

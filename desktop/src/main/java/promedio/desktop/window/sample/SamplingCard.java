@@ -20,8 +20,8 @@ import promedio.core.assignment.Source;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.PlainText;
-import promedio.core.practice.Chances;
-import promedio.core.practice.Chances.Draws;
+import promedio.core.practice.SamplingDistribution;
+import promedio.core.practice.SamplingDistribution.Draws;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
 import promedio.desktop.projection.Analysis;
@@ -35,9 +35,9 @@ import promedio.desktop.window.graph.GraphPicture;
 import promedio.desktop.work.Workspace;
 
 /** Samples are drawn from the chosen one by chance, again and again, and their means pile up. */
-final class ChanceCard extends MeasuredBox {
+final class SamplingCard extends MeasuredBox {
 
-  private static final Logger LOG = LoggerFactory.getLogger(ChanceCard.class);
+  private static final Logger LOG = LoggerFactory.getLogger(SamplingCard.class);
   private static final int MOST = 1_000_000;
 
   private final Workspace workspace;
@@ -46,16 +46,16 @@ final class ChanceCard extends MeasuredBox {
   private final TextField size = new TextField("5");
   private final TextField seed = new TextField("1");
   private final CheckBox replacing = new CheckBox(Texts.of("chance.replacing"));
-  private final ChoiceBox<Chances.Of> of = new ChoiceBox<>();
+  private final ChoiceBox<SamplingDistribution.Of> of = new ChoiceBox<>();
   private final Label problem = Controls.wrapped("", "problem-text");
   private final Label told = Controls.wrapped("", "test-text");
   private final GraphPicture picture = GraphPicture.ofGroups("chance-graph");
   private final Hyperlink keep = Controls.link("chance.keep", "chance-keep", this::keep);
   private int times;
   private @Nullable Analysis shown;
-  private @Nullable Chances drawn;
+  private @Nullable SamplingDistribution drawn;
 
-  ChanceCard(Workspace workspace) {
+  SamplingCard(Workspace workspace) {
     super(8);
     this.workspace = workspace;
     getStyleClass().add("graph-card");
@@ -69,10 +69,13 @@ final class ChanceCard extends MeasuredBox {
     replacing.setSelected(true);
     of.setId("chance-of");
     of.setAccessibleText(Texts.of("chance.of"));
-    of.getItems().setAll(Chances.Of.values());
-    of.setValue(Chances.Of.MEANS);
+    of.getItems().setAll(SamplingDistribution.Of.values());
+    of.setValue(SamplingDistribution.Of.MEANS);
     Controls.inWords(
-        of, each -> Texts.of(each == Chances.Of.MEANS ? "chance.pile-means" : "chance.pile-sds"));
+        of,
+        each ->
+            Texts.of(
+                each == SamplingDistribution.Of.MEANS ? "chance.pile-means" : "chance.pile-sds"));
     problem.setId("chance-problem");
     told.setId("chance-told");
     FlowPane how = new FlowPane(10, 4);
@@ -130,7 +133,7 @@ final class ChanceCard extends MeasuredBox {
 
   private void draw(int count) {
     Analysis now = shown;
-    Optional<Sample> from = Optional.ofNullable(now).flatMap(ChanceCard::sample);
+    Optional<Sample> from = Optional.ofNullable(now).flatMap(SamplingCard::sample);
     if (now == null || from.isEmpty() || count == 0) {
       return;
     }
@@ -147,7 +150,7 @@ final class ChanceCard extends MeasuredBox {
         .run(
             Background.Lane.DRAWING,
             Texts.of("work.chance"),
-            () -> Chances.of(draws.get()),
+            () -> SamplingDistribution.of(draws.get()),
             made -> show(made, now),
             failure -> {
               if (!(failure instanceof CancellationException)) {
@@ -163,7 +166,7 @@ final class ChanceCard extends MeasuredBox {
       int each = Integer.parseInt(size.getText().strip());
       long begins = Long.parseLong(seed.getText().strip());
       int there = from.values().present().size();
-      int least = of.getValue() == Chances.Of.MEANS ? 1 : 2;
+      int least = of.getValue() == SamplingDistribution.Of.MEANS ? 1 : 2;
       boolean allowed =
           each >= least && count <= MOST && each <= (replacing.isSelected() ? MOST : there);
       return allowed
@@ -175,7 +178,7 @@ final class ChanceCard extends MeasuredBox {
     }
   }
 
-  private void show(Chances made, Analysis now) {
+  private void show(SamplingDistribution made, Analysis now) {
     if (shown == null || !now.item().equals(shown.item()) || made.draws().times() != times) {
       return;
     }
@@ -193,7 +196,7 @@ final class ChanceCard extends MeasuredBox {
 
   /** The sample that was drawn last becomes one of the shelf. */
   private void keep() {
-    Chances made = drawn;
+    SamplingDistribution made = drawn;
     Analysis now = shown;
     if (made != null && now != null) {
       Values values = made.last().values();

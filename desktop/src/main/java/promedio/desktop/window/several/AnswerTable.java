@@ -18,16 +18,16 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Verdict;
 import promedio.core.message.Texts;
 import promedio.desktop.projection.Analysis;
-import promedio.desktop.projection.Marks;
+import promedio.desktop.projection.MarkCache;
 import promedio.desktop.projection.PortionText;
 import promedio.desktop.projection.Projection;
 import promedio.desktop.projection.several.QuestionGrid;
 import promedio.desktop.projection.several.QuestionGrid.Asked;
 import promedio.desktop.window.control.AnswerField;
 import promedio.desktop.window.control.Controls;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.MeasuredBox;
 import promedio.desktop.window.control.Nodes;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
@@ -35,7 +35,7 @@ import promedio.files.report.TaskTexts;
  * A printed table in the window. A cell is chosen by the mouse or the arrow keys, opens into its
  * working in the margin, and is answered in the line below the table.
  */
-final class QuestionTable extends MeasuredBox {
+final class AnswerTable extends MeasuredBox {
 
   private final Workspace workspace;
   private final GridPane paper = new GridPane();
@@ -48,7 +48,7 @@ final class QuestionTable extends MeasuredBox {
   private @Nullable Analysis whole;
 
   /** Makes the table; the id is that of its paper. */
-  QuestionTable(Workspace workspace, String id) {
+  AnswerTable(Workspace workspace, String id) {
     super(6);
     this.workspace = workspace;
     paper.setId(id);
@@ -66,7 +66,7 @@ final class QuestionTable extends MeasuredBox {
   }
 
   /** Has heads be chosen, by their index. */
-  QuestionTable onHead(IntConsumer chosen) {
+  AnswerTable onHead(IntConsumer chosen) {
     headChosen = chosen;
     return this;
   }
@@ -99,7 +99,7 @@ final class QuestionTable extends MeasuredBox {
     QuestionGrid.Cell cell = grid.lines().get(line).cells().get(column);
     QuestionCell node = cells.get(line).get(column);
     boolean isChosen = cell.question().filter(chosen::equals).isPresent();
-    node.pseudoClassStateChanged(Look.CHOSEN, isChosen);
+    node.pseudoClassStateChanged(StyleNames.CHOSEN, isChosen);
     String head = grid.heads().get(column + 1).spoken();
     node.show(
         cell.text(),
@@ -141,7 +141,7 @@ final class QuestionTable extends MeasuredBox {
     return isHere(asked) ? of(asked).map(of -> of.question(asked.request())) : Optional.empty();
   }
 
-  private Optional<Marks> marks(Question question) {
+  private Optional<MarkCache> marks(Question question) {
     return Optional.ofNullable(whole)
         .flatMap(all -> all.in(question.about().subset()))
         .map(Analysis::marks);

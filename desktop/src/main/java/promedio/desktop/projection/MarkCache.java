@@ -20,7 +20,7 @@ import promedio.core.sample.Data;
  * What answers to questions about the same data are worth; each is marked once. Safe for several
  * threads.
  */
-public final class Marks {
+public final class MarkCache {
 
   private final Computation computation;
   private final StatedRules said;
@@ -38,7 +38,7 @@ public final class Marks {
    * @param said what is said of how any question about the data is answered
    * @param sign the decimal sign that the student writes
    */
-  public Marks(Computation computation, StatedRules said, DecimalSign sign) {
+  public MarkCache(Computation computation, StatedRules said, DecimalSign sign) {
     this.computation = computation;
     this.said = said;
     this.sign = sign;
@@ -77,7 +77,7 @@ public final class Marks {
     }
     Mark compared = compare(question);
     boolean open =
-        compared.verdict() == Verdict.UNEXPLAINED && computation.setting().categories().isEmpty();
+        compared.verdict() == Verdict.UNEXPLAINED && computation.context().categories().isEmpty();
     return open ? Optional.empty() : Optional.of(compared);
   }
 
@@ -106,7 +106,7 @@ public final class Marks {
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof Marks that
+    return other instanceof MarkCache that
         && data() == that.data()
         && rules().equals(that.rules())
         && said.equals(that.said)
@@ -114,11 +114,11 @@ public final class Marks {
   }
 
   private Data data() {
-    return computation.setting().data();
+    return computation.context().data();
   }
 
   private CourseRules rules() {
-    return computation.setting().rules();
+    return computation.context().rules();
   }
 
   @Override

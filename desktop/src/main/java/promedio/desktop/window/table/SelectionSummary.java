@@ -19,7 +19,7 @@ import promedio.desktop.work.CellBlock;
 import promedio.desktop.work.Workspace;
 
 /** What the selected block of cells comes to, at the foot of a table. */
-final class BlockLine extends FlowPane {
+final class SelectionSummary extends FlowPane {
 
   /** Larger blocks are summed up apart from the window. */
   private static final long MOST_CELLS = 1_000;
@@ -27,7 +27,7 @@ final class BlockLine extends FlowPane {
   private final Workspace workspace;
   private @Nullable CellBlock asked;
 
-  BlockLine(Workspace workspace) {
+  SelectionSummary(Workspace workspace) {
     super(14, 2);
     this.workspace = workspace;
     getStyleClass().add("block-line");

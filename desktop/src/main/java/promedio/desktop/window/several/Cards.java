@@ -8,9 +8,9 @@ import javafx.scene.layout.VBox;
 import promedio.core.message.Texts;
 
 /** Parts that all sheets of several samples are made of. */
-final class Pieces {
+final class Cards {
 
-  private Pieces() {}
+  private Cards() {}
 
   /** {@return a piece of paper with a heading, and what stands on it} */
   static VBox paper(String key, Node... content) {

@@ -18,7 +18,7 @@ import promedio.core.sample.Values;
  * @param numbers the mean, or the standard deviation, of each, in the order of drawing
  * @param last the sample that was drawn last
  */
-public record Chances(Draws draws, Sample numbers, Sample last) {
+public record SamplingDistribution(Draws draws, Sample numbers, Sample last) {
 
   /** Standard deviations are roots; so many decimals of them are more than anyone sees. */
   private static final int DIGITS = 15;
@@ -47,7 +47,7 @@ public record Chances(Draws draws, Sample numbers, Sample last) {
   public record Draws(Sample from, int size, int times, long seed, boolean replacing, Of of) {}
 
   /** {@return the samples that are drawn so}; it stops where nobody waits for them any more */
-  public static Chances of(Draws draws) {
+  public static SamplingDistribution of(Draws draws) {
     RandomSamples samples = new RandomSamples(draws.from(), draws.seed(), draws.replacing());
     List<Exact> numbers = new ArrayList<>();
     Values last = samples.drawValues(draws.size());
@@ -57,7 +57,7 @@ public record Chances(Draws draws, Sample numbers, Sample last) {
       last = samples.drawValues(draws.size());
       numbers.add(number(last, draws.of()));
     }
-    return new Chances(draws, new Sample(Values.of(numbers)), new Sample(last));
+    return new SamplingDistribution(draws, new Sample(Values.of(numbers)), new Sample(last));
   }
 
   private static Exact number(Values drawn, Of of) {

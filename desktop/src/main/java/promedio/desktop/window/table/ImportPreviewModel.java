@@ -24,7 +24,7 @@ import promedio.files.table.ReadTable;
 import promedio.files.table.Recognised;
 
 /** The first rows of a table as they stand in its file, those above the header among them. */
-final class HeadContent implements GridContent {
+final class ImportPreviewModel implements GridContent {
 
   private final List<RawRow> rows;
   private final Recognised recognised;
@@ -37,7 +37,7 @@ final class HeadContent implements GridContent {
   private final int width;
   private final long passOver;
 
-  HeadContent(ReadTable read, boolean whole, ImportSession importing) {
+  ImportPreviewModel(ReadTable read, boolean whole, ImportSession importing) {
     this.recognised = read.recognised();
     this.rows = recognised.head();
     this.read = read;

@@ -14,13 +14,13 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** Says which results the change of a rule moved, before and after. */
-public final class MovedLine extends HBox {
+public final class RuleChangeBanner extends HBox {
 
   private static final int MOST_NAMED = 5;
 
   private final Label text = new Label();
 
-  public MovedLine(Workspace workspace) {
+  public RuleChangeBanner(Workspace workspace) {
     getStyleClass().add("moved-line");
     text.setWrapText(true);
     text.setId("moved");

@@ -15,7 +15,7 @@ import promedio.core.marking.Verdict;
 import promedio.core.measure.Family;
 
 /** The type and colours that ship with the program, and the names the style sheet knows. */
-public final class Look {
+public final class StyleNames {
 
   /** How wide the band on the right is, in points of the usual text. */
   public static final double MARGIN_WIDTH = 312;
@@ -64,7 +64,7 @@ public final class Look {
 
   private static boolean loaded;
 
-  private Look() {}
+  private StyleNames() {}
 
   /** Makes the shipped type known to the toolkit; again does nothing. */
   public static synchronized void loadFonts() {
@@ -73,7 +73,7 @@ public final class Look {
     }
     loaded = true;
     for (String name : FONTS) {
-      try (InputStream in = Look.class.getResourceAsStream("/promedio/graph/fonts/" + name)) {
+      try (InputStream in = StyleNames.class.getResourceAsStream("/promedio/graph/fonts/" + name)) {
         Objects.requireNonNull(Font.loadFont(in, 14), name);
       } catch (IOException e) {
         throw new IllegalStateException("the type " + name + " is damaged", e);
@@ -95,6 +95,7 @@ public final class Look {
 
   /** {@return where the style sheet is} */
   public static String stylesheet() {
-    return Objects.requireNonNull(Look.class.getResource(FOLDER + "paper.css")).toExternalForm();
+    return Objects.requireNonNull(StyleNames.class.getResource(FOLDER + "paper.css"))
+        .toExternalForm();
   }
 }

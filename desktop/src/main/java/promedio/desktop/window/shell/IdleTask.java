@@ -7,11 +7,11 @@ import javafx.scene.input.InputEvent;
 import javafx.util.Duration;
 
 /** Puts off work of which nobody is to feel anything until the student rests for a moment. */
-final class QuietMoment {
+final class IdleTask {
 
   private static final Duration QUIET = Duration.millis(700);
 
-  private QuietMoment() {}
+  private IdleTask() {}
 
   /**
    * Does the work, once, as soon as nothing was pressed, typed or moved in the scene for a while.

@@ -13,7 +13,7 @@ import promedio.desktop.session.SettingsStore;
 import promedio.files.settings.Settings;
 
 /** The edge of a band, by which it is made wider or narrower, and folded away and back. */
-public final class Grip extends StackPane {
+public final class BandDivider extends StackPane {
 
   private static final double STEP = 24;
 
@@ -44,7 +44,7 @@ public final class Grip extends StackPane {
    * @param outwards 1 where dragging to the right makes the band wider, −1 where to the left
    * @param settings where it is remembered how the person left it
    */
-  public Grip(Region band, String name, int outwards, SettingsStore settings) {
+  public BandDivider(Region band, String name, int outwards, SettingsStore settings) {
     this.settings = settings;
     this.band = band;
     this.outwards = outwards;

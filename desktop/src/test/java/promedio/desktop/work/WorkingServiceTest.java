@@ -27,19 +27,19 @@ import promedio.desktop.projection.Analysis;
 import promedio.desktop.session.Background;
 
 /** Methods, own workings and scratch paper of a window, without the window. */
-class ByHandTest {
+class WorkingServiceTest {
 
   private static final Request VARIANCE = Request.of(Measures.VARIANCE);
 
   private Workspace workspace;
-  private ByHand byHand;
+  private WorkingService byHand;
 
   @BeforeEach
   void typeFourCrates() {
     workspace =
         new Workspace(Assignment.empty("Crates"), new Background(Runnable::run, Runnable::run));
     workspace.shelf().addSample(new Source.ValuesText("8 10 11 11"));
-    byHand = new ByHand(workspace);
+    byHand = new WorkingService(workspace);
   }
 
   private Analysis analysis() {
@@ -68,7 +68,8 @@ class ByHandTest {
   @Test
   void whatIsWrittenBesideAStepIsMarkedAndUndoneAsOne() {
     Working working =
-        ByHand.working(analysis(), VARIANCE, Method.DEFINITION, Optional.empty()).orElseThrow();
+        WorkingService.working(analysis(), VARIANCE, Method.DEFINITION, Optional.empty())
+            .orElseThrow();
     byHand.write(VARIANCE, Method.DEFINITION, "Σx", "4");
     byHand.write(VARIANCE, Method.DEFINITION, "Σx", "42");
 
@@ -85,7 +86,7 @@ class ByHandTest {
   @Test
   void anAssumedMeanOfOnesOwnIsUsed() {
     Working working =
-        ByHand.working(
+        WorkingService.working(
                 analysis(),
                 VARIANCE,
                 Method.ASSUMED_MEAN,
@@ -112,12 +113,12 @@ class ByHandTest {
   @Test
   void theQuantitiesOfATableHaveTheirOwnNames() {
     workspace.shelf().addNamed("Baskets", new Source.TableText("3 12\n4 8"));
-    assertThat(ByHand.quantities(analysis()))
+    assertThat(WorkingService.quantities(analysis()))
         .containsEntry("Σf", Exact.of(20))
         .containsEntry("Σ(fx)", Exact.of(68))
         .containsEntry("Σ(fx²)", Exact.of(236));
     workspace.shelf().addNamed("Weights", new Source.ClassesText("10–20 5\n20–30 8"));
-    assertThat(ByHand.quantities(analysis())).containsKeys("Σ(fm)", "Md", "s");
+    assertThat(WorkingService.quantities(analysis())).containsKeys("Σ(fm)", "Md", "s");
   }
 
   @Test

@@ -24,12 +24,12 @@ import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
 
 /** What is worked by hand on the chosen item: methods, own workings, and scratch paper. */
-public final class ByHand {
+public final class WorkingService {
 
   private final Workspace workspace;
 
   /** Makes one for the state of a window. */
-  public ByHand(Workspace workspace) {
+  public WorkingService(Workspace workspace) {
     this.workspace = workspace;
   }
 
@@ -146,7 +146,7 @@ public final class ByHand {
    */
   public static Map<String, Exact> quantities(Analysis analysis) {
     Computation computation = analysis.computation();
-    MeasureContext setting = computation.setting();
+    MeasureContext setting = computation.context();
     if (setting.categories().isPresent()) {
       return Map.of("n", setting.data().total());
     }
@@ -190,7 +190,7 @@ public final class ByHand {
 
   /** Σx² = n·(σ² + x̄²), since both are known already when it is asked for, at each keystroke. */
   private static Optional<Exact> squares(Computation computation) {
-    MeasureContext setting = computation.setting();
+    MeasureContext setting = computation.context();
     return computation
         .value(Quantity.SECOND_MOMENT)
         .flatMap(

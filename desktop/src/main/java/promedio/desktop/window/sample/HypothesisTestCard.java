@@ -48,7 +48,7 @@ import promedio.desktop.work.Workspace;
 import promedio.graph.CurveGraph;
 
 /** A test of significance in the steps that a course wants, from the hypotheses to a sentence. */
-public final class TestPaper extends MeasuredBox {
+public final class HypothesisTestCard extends MeasuredBox {
 
   /** Wider rows would part a result from its name. */
   private static final double ROW_WIDTH = 420;
@@ -91,7 +91,7 @@ public final class TestPaper extends MeasuredBox {
   /**
    * Makes the paper for tests of these kinds; it begins with none, so that nothing is in the way.
    */
-  public TestPaper(Workspace workspace, String id, List<TestKind> offered) {
+  public HypothesisTestCard(Workspace workspace, String id, List<TestKind> offered) {
     super(8);
     this.workspace = workspace;
     this.picture = GraphPicture.ofCurve();
@@ -264,7 +264,7 @@ public final class TestPaper extends MeasuredBox {
   private Optional<DataSubset> expected() {
     Typed typed = TypedValues.read(expected.getText(), workspace.assignment().sign());
     return typed.entries().stream().allMatch(each -> each.content() instanceof Entry.Figure)
-        ? typed.data().sample().map(Sample::values).map(TestPaper::fit)
+        ? typed.data().sample().map(Sample::values).map(HypothesisTestCard::fit)
         : Optional.empty();
   }
 

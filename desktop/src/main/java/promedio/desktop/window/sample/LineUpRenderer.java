@@ -7,8 +7,8 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
-import promedio.core.measure.Result;
 import promedio.core.measure.Request;
+import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
 import promedio.desktop.projection.Analysis;
@@ -16,7 +16,7 @@ import promedio.desktop.projection.Results;
 import promedio.desktop.window.control.ReusedNodes;
 
 /** What the line-up is drawn with: words, lines and dots, which are used again in each drawing. */
-final class LineUpInk {
+final class LineUpRenderer {
 
   static final double PAD = 14;
 
@@ -35,7 +35,7 @@ final class LineUpInk {
   private final ReusedNodes nodes;
   private double textScale = 1;
 
-  LineUpInk(Pane paper) {
+  LineUpRenderer(Pane paper) {
     this.paper = paper;
     this.nodes = new ReusedNodes(paper);
   }
@@ -103,7 +103,8 @@ final class LineUpInk {
   }
 
   static Optional<Exact> exact(Request request, Analysis now) {
-    return !now.isCovered(request) && now.computation().result(request) instanceof Result.Found found
+    return !now.isCovered(request)
+            && now.computation().result(request) instanceof Result.Found found
         ? Optional.of(found.value())
         : Optional.empty();
   }

@@ -39,7 +39,7 @@ import promedio.desktop.work.Workspace;
 import promedio.files.report.TaskTexts;
 
 /** What is asked besides the measures that all data have: a percentile, a z-score and the like. */
-public final class AskedCard extends MeasuredBox {
+public final class ExtraMeasuresCard extends MeasuredBox {
 
   private final Workspace workspace;
   private final FlowPane shown = new FlowPane(14, 2);
@@ -51,12 +51,12 @@ public final class AskedCard extends MeasuredBox {
   /** Each made when it is first shown. */
   private final Map<Request, MeasureRow> rows = new HashMap<>();
 
-  private final Map<Request, LayoutTable> tables = new HashMap<>();
+  private final Map<Request, MeasureTable> tables = new HashMap<>();
 
   private @Nullable Analysis analysis;
 
   /** Makes the card of a sample. */
-  AskedCard(Workspace workspace) {
+  ExtraMeasuresCard(Workspace workspace) {
     this(workspace, "asked.heading", ofSample());
   }
 
@@ -72,7 +72,7 @@ public final class AskedCard extends MeasuredBox {
    * @param key of its heading
    * @param offered what can be asked
    */
-  public AskedCard(Workspace workspace, String key, List<Measure> offered) {
+  public ExtraMeasuresCard(Workspace workspace, String key, List<Measure> offered) {
     super(4);
     this.workspace = workspace;
     measures.getItems().addAll(offered);
@@ -150,7 +150,7 @@ public final class AskedCard extends MeasuredBox {
     number.clear();
     workspace.chooseTask(request);
     Optional.ofNullable(rows.get(request)).ifPresent(MeasureRow::focusAnswer);
-    Optional.ofNullable(tables.get(request)).ifPresent(LayoutTable::focusAnswer);
+    Optional.ofNullable(tables.get(request)).ifPresent(MeasureTable::focusAnswer);
   }
 
   /** What was typed stays there, to be mended. */
@@ -162,7 +162,7 @@ public final class AskedCard extends MeasuredBox {
 
   /** Shows what is asked of the item; categories are asked nothing of the kind. */
   public void show(Analysis now, Projection all) {
-    boolean words = now.computation().setting().categories().isPresent();
+    boolean words = now.computation().context().categories().isPresent();
     Nodes.setShown(this, !words);
     boolean same =
         analysis != null
@@ -175,7 +175,8 @@ public final class AskedCard extends MeasuredBox {
     }
     for (Request request : now.asked()) {
       layout(request)
-          .ifPresentOrElse(layout -> table(request, layout).show(now), () -> row(request).show(now, all));
+          .ifPresentOrElse(
+              layout -> table(request, layout).show(now), () -> row(request).show(now, all));
     }
   }
 
@@ -194,8 +195,8 @@ public final class AskedCard extends MeasuredBox {
     return rows.computeIfAbsent(request, made -> new MeasureRow(workspace, made));
   }
 
-  private LayoutTable table(Request request, Layout layout) {
-    return tables.computeIfAbsent(request, made -> new LayoutTable(workspace, made, layout));
+  private MeasureTable table(Request request, Layout layout) {
+    return tables.computeIfAbsent(request, made -> new MeasureTable(workspace, made, layout));
   }
 
   private Node line(Request request) {

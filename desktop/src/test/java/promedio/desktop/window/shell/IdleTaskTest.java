@@ -11,7 +11,7 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** Work that nobody is to feel waits until the student rests. */
-class QuietMomentTest extends OpenWindow {
+class IdleTaskTest extends OpenWindow {
 
   @Test
   void itIsDoneOnceAndNotWhileSomethingIsTyped() throws Exception {
@@ -20,7 +20,7 @@ class QuietMomentTest extends OpenWindow {
     robot.interact(
         () -> {
           view.getScene().addEventFilter(InputEvent.ANY, event -> lastKey.set(System.nanoTime()));
-          QuietMoment.then(view.getScene(), () -> rests.add(System.nanoTime() - lastKey.get()));
+          IdleTask.then(view.getScene(), () -> rests.add(System.nanoTime() - lastKey.get()));
         });
     for (int key = 0; key < 10; key++) {
       robot.type(KeyCode.SHIFT);

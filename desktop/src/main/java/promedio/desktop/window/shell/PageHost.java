@@ -16,11 +16,11 @@ import promedio.desktop.projection.Projection;
 import promedio.desktop.session.SettingsStore;
 import promedio.desktop.session.TableReading;
 import promedio.desktop.window.control.Appearance;
+import promedio.desktop.window.control.BandDivider;
 import promedio.desktop.window.control.FileChoice;
-import promedio.desktop.window.control.Grip;
-import promedio.desktop.window.control.Look;
 import promedio.desktop.window.control.Nodes;
 import promedio.desktop.window.control.OnlyShown;
+import promedio.desktop.window.control.StyleNames;
 import promedio.desktop.window.distribution.DistributionView;
 import promedio.desktop.window.parts.ClassAnswersView;
 import promedio.desktop.window.parts.HandInView;
@@ -34,7 +34,7 @@ import promedio.desktop.window.table.StepsPane;
 import promedio.desktop.window.table.TableExchange;
 import promedio.desktop.window.table.TableSheet;
 import promedio.desktop.window.working.WorkingSheet;
-import promedio.desktop.work.ByHand;
+import promedio.desktop.work.WorkingService;
 import promedio.desktop.work.Workspace;
 
 /**
@@ -42,13 +42,13 @@ import promedio.desktop.work.Workspace;
  * parts, the answers of a class, or a working; each with its margin. All but the first are made
  * when they are first looked at, since most starts do without.
  */
-final class CentreBands {
+final class PageHost {
 
   private final Workspace workspace;
   private final TableReading reading;
   private final FileChoice fileChoice;
   private final Appearance appearance;
-  private final ByHand byHand;
+  private final WorkingService byHand;
   private final TableExchange exchange;
   private final StackPane centre = new StackPane();
   private final StackPane right = new StackPane();
@@ -77,7 +77,7 @@ final class CentreBands {
   private @Nullable StepsPane steps;
   private @Nullable ImportBand imports;
 
-  CentreBands(
+  PageHost(
       Workspace workspace,
       SettingsStore settings,
       FileChoice fileChoice,
@@ -88,11 +88,11 @@ final class CentreBands {
     this.fileChoice = fileChoice;
     this.appearance = appearance;
     this.empty = empty;
-    this.byHand = new ByHand(workspace);
+    this.byHand = new WorkingService(workspace);
     this.exchange = new TableExchange(workspace, fileChoice);
     beside.add(room);
-    room.setPrefWidth(Look.MARGIN_WIDTH);
-    Grip grip = new Grip(right, "margin", -1, settings);
+    room.setPrefWidth(StyleNames.MARGIN_WIDTH);
+    BandDivider grip = new BandDivider(right, "margin", -1, settings);
     this.edge = new HBox(grip, right);
     workspace.whileViewed(
         workspace.imports().property().subscribe((old, now) -> showBand(workspace.projection())));
@@ -147,7 +147,7 @@ final class CentreBands {
 
   /** Where large text leaves too little room for the sheet, the margin is a key away. */
   void foldWhereNarrow(boolean narrow) {
-    ((Grip) edge.getChildren().get(0)).foldByItself(narrow);
+    ((BandDivider) edge.getChildren().get(0)).foldByItself(narrow);
   }
 
   /** Puts the focus on the first answer of the parts. */
@@ -181,7 +181,7 @@ final class CentreBands {
     if (workspace.imports().property().get() != null) {
       return Band.IMPORT;
     }
-    return switch (all.choice().over()) {
+    return switch (all.choice().page()) {
       case CLASS_ANSWERS -> Band.CLASS_ANSWERS;
       case PARTS -> Band.PARTS;
       case DISTRIBUTIONS -> Band.DISTRIBUTIONS;
