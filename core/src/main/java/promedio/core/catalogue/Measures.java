@@ -218,13 +218,23 @@ public final class Measures {
 
   /** {@return what finds a quantity that formulas name; none where it is given or seen} */
   public static Optional<Request> finding(Quantity quantity, MeasureContext context) {
+    return requests(context)
+        .filter(request -> quantity(request, context).equals(quantity))
+        .findFirst();
+  }
+
+  /** {@return the quantities that formulas of such data name} */
+  public static Stream<Quantity> named(MeasureContext context) {
+    return requests(context).map(request -> quantity(request, context));
+  }
+
+  private static Stream<Request> requests(MeasureContext context) {
     Subject subject = context.data().subject();
     return (subject == Subject.ONE ? NAMED : Several.named())
-        .stream()
-            .filter(request -> request.measure().subject() == subject)
-            .filter(
-                request ->
-                    request.measure().quantity(context.with(request.arguments())).equals(quantity))
-            .findFirst();
+        .stream().filter(request -> request.measure().subject() == subject);
+  }
+
+  private static Quantity quantity(Request request, MeasureContext context) {
+    return request.measure().quantity(context.with(request.arguments()));
   }
 }

@@ -15,6 +15,7 @@ import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Kind;
+import promedio.core.slip.Slip;
 
 /** Collects what the causes would lead to in one problem. */
 final class Candidates {
@@ -89,6 +90,11 @@ final class Candidates {
   /** Takes what a cause leads to, unless it is the right result. */
   void add(Cause cause, Result outcome, String... params) {
     add(cause, cause.kind(), outcome, params);
+  }
+
+  /** Takes what a slip that only this measure knows leads to. */
+  void addSlip(Slip slip, Result outcome) {
+    addWrong(new Candidate(slip.cause(), slip.params(), outcome, RoundingVariant.ROUNDED));
   }
 
   /** Takes what another rule leads to, a mistake where the question says which one. */

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Operator;
 import promedio.core.formula.Quantity;
@@ -28,6 +30,7 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
    */
   record Edit(Cause cause, Map<String, String> params, Formula formula, int depth) {}
 
+  private static final Formula ONE = Formula.number(1);
   private static final Formula TWO = Formula.number(2);
 
   private final Neighbours neighbours;
@@ -71,10 +74,7 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
   }
 
   private void mixedUp(Formula.Named named, String instead, Formula changed) {
-    add(
-        Cause.MIXED_UP,
-        Candidates.named("quantity", StepNames.of(named), "instead", instead),
-        changed);
+    mixedUp(StepNames.of(named), instead, changed);
   }
 
   private void add(Cause cause, Map<String, String> params, Formula instead) {
@@ -177,14 +177,15 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     Formula b = operation.right();
     switch (operation.operator()) {
       case PLUS -> {
-        leftOut("add", b, a);
-        leftOut("add", a, b);
+        summandLeftOut("add", b, a);
+        summandLeftOut("add", a, b);
         exchanged("add", "subtract", a.minus(b));
         exchanged("add", "subtract", b.minus(a));
       }
       case MINUS -> {
-        leftOut("subtract", b, a);
-        leftOut("subtract", a, b);
+        summandLeftOut("subtract", b, a);
+        summandLeftOut("subtract", a, b);
+        countedOtherwise(operation);
         add(Cause.SIGN_REVERSED, Map.of(), b.minus(a));
         exchanged("subtract", "add", a.plus(b));
         brackets(operation, b, Operator.PLUS, (c, d) -> a.minus(c).plus(d));
@@ -206,6 +207,8 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
           leftOut("divide", b, a);
         }
         add(Cause.TURNED_OVER, Map.of(), b.over(a));
+        factor(a)
+            .ifPresent(of -> add(Cause.TURNED_OVER, Map.of(), of.left().times(b.over(of.right()))));
         exchanged("divide", "multiply", a.times(b));
         brackets(operation, a, Operator.PLUS, (c, d) -> c.plus(d.over(b)));
         brackets(operation, a, Operator.MINUS, (c, d) -> c.minus(d.over(b)));
@@ -218,6 +221,34 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     inside(a, other -> new Formula.Operation(operation.operator(), other, b));
     inside(b, other -> new Formula.Operation(operation.operator(), a, other));
     return Optional.empty();
+  }
+
+  /** What is left where a summand goes is a step of its own, and told as that. */
+  private void summandLeftOut(String operation, Formula of, Formula left) {
+    if (!neighbours.isStep(left)) {
+      leftOut(operation, of, left);
+    }
+  }
+
+  /** Of a number of values another number is taken away: n − 1 for n − 2. */
+  private void countedOtherwise(Formula.Operation less) {
+    if (neighbours.isCount(less.left())) {
+      for (Formula other : List.of(ONE, TWO)) {
+        if (!other.equals(less.right())) {
+          Formula instead = less.left().minus(other);
+          mixedUp(StepNames.plain(less), StepNames.plain(instead), instead);
+        }
+      }
+    }
+  }
+
+  /** {@return the product, where its first factor is a number: it stays where it stands} */
+  private static Optional<Formula.Operation> factor(Formula formula) {
+    return formula instanceof Formula.Operation product
+            && product.operator() == Operator.TIMES
+            && product.left() instanceof Formula.Numeral
+        ? Optional.of(product)
+        : Optional.empty();
   }
 
   /** What becomes of two parts whose brackets are not typed. */
@@ -280,11 +311,13 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     if (isTwo(root.degree())) {
       exchanged("root", "divide", root.body().over(TWO));
     }
-    if (root.body() instanceof Formula.Operation inner && inner.operator() == Operator.OVER) {
-      add(
-          Cause.BRACKETS_IGNORED,
-          Map.of("of", StepNames.plain(root)),
-          new Formula.Root(root.degree(), inner.left()).over(inner.right()));
+    if (root.body() instanceof Formula.Operation inner) {
+      boolean isPart = inner.operator() == Operator.OVER || inner.operator() == Operator.TIMES;
+      if (isPart) {
+        Formula first = new Formula.Root(root.degree(), inner.left());
+        leftOut(
+            "root", inner.right(), new Formula.Operation(inner.operator(), first, inner.right()));
+      }
     }
     inside(root.body(), other -> new Formula.Root(root.degree(), other));
     return Optional.empty();
@@ -293,12 +326,19 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
   @Override
   public Optional<Void> absolute(Formula.Absolute absolute) {
     leftOut("absolute", absolute.body(), absolute.body());
+    if (absolute.body() instanceof Formula.Operation inner && inner.operator() == Operator.MINUS) {
+      add(Cause.SIGN_REVERSED, Map.of(), inner.right().minus(inner.left()));
+    }
     inside(absolute.body(), Formula.Absolute::new);
     return Optional.empty();
   }
 
   @Override
   public Optional<Void> area(Formula.Area area) {
+    onCurve(
+        area.curve(),
+        area.degrees(),
+        (curve, degrees) -> new Formula.Area(curve, degrees, area.tail(), area.statistic()));
     inside(
         area.statistic(),
         other -> new Formula.Area(area.curve(), area.degrees(), area.tail(), other));
@@ -307,9 +347,47 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
 
   @Override
   public Optional<Void> quantile(Formula.Quantile quantile) {
-    inside(
-        quantile.below(),
-        other -> new Formula.Quantile(quantile.curve(), quantile.degrees(), other));
+    onCurve(
+        quantile.curve(),
+        quantile.degrees(),
+        (curve, degrees) -> new Formula.Quantile(curve, degrees, quantile.below()));
+    if (quantile.below() instanceof Formula.Numeral below) {
+      // The area above it stands on both sides.
+      Exact middle = below.value().times(2).minus(Exact.ONE);
+      if (middle.signum() > 0) {
+        mixedUp(
+            "two_tails",
+            "one_tail",
+            new Formula.Quantile(
+                quantile.curve(), quantile.degrees(), new Formula.Numeral(middle)));
+      }
+    }
     return Optional.empty();
+  }
+
+  /** Another curve, or another line of its table. */
+  private void onCurve(
+      Distribution curve,
+      List<Formula> degrees,
+      BiFunction<Distribution, List<Formula>, Formula> made) {
+    if (curve == Distribution.T) {
+      mixedUp("t", "z", made.apply(Distribution.NORMAL, List.of()));
+    } else if (curve == Distribution.NORMAL) {
+      mixedUp("z", "t", made.apply(Distribution.T, List.of(neighbours.degreesOfOne())));
+    }
+    if (degrees.size() == 2) {
+      mixedUp("d1", "d2", made.apply(curve, List.of(degrees.get(1), degrees.get(0))));
+    }
+    for (int i = 0; i < degrees.size(); i++) {
+      for (Formula other : List.of(degrees.get(i).plus(ONE), degrees.get(i).minus(ONE))) {
+        List<Formula> changed = new ArrayList<>(degrees);
+        changed.set(i, other);
+        add(Cause.DF_OFF_BY_ONE, Map.of(), made.apply(curve, changed));
+      }
+    }
+  }
+
+  private void mixedUp(String quantity, String instead, Formula changed) {
+    add(Cause.MIXED_UP, Candidates.named("quantity", quantity, "instead", instead), changed);
   }
 }

@@ -27,7 +27,7 @@ final class MeasureSlips {
     Set<Formula> own = new HashSet<>();
     for (Slip slip : problem.measure().slips(problem.context())) {
       own.add(slip.instead());
-      out.add(slip.cause(), problem.value(slip.instead()));
+      problem.value(slip.instead()).ifPresent(value -> out.addSlip(slip, problem.result(value)));
     }
     for (Measure other : Measures.of(problem.data())) {
       Optional<String> name = other.givenForAnother();

@@ -1,5 +1,6 @@
 package promedio.core.marking;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,10 @@ final class Neighbours {
           List.of("sd_x", "sd_y"),
           List.of("sxx", "syy"),
           List.of("slope", "intercept"),
-          List.of("variance_a", "variance_b"),
+          List.of("pooled_variance", "variance_a", "variance_b"),
+          List.of("determination", "correlation"),
+          List.of("df_between", "df_within", "df_total"),
+          List.of("pooled_sd", "combined_sd"),
           List.of("mean_a", "mean_b"),
           List.of("ss_between", "ss_within", "ss_total"),
           List.of("ms_between", "ms_within"),
@@ -37,15 +41,28 @@ final class Neighbours {
 
   private final MeasureContext context;
   private final Map<String, Quantity> known = new LinkedHashMap<>();
+  private final Map<Formula, Formula> steps = new HashMap<>();
 
   /**
    * Makes them.
    *
    * @param there what formulas of these data may name
+   * @param way the steps of the way on which they are
    */
-  Neighbours(MeasureContext context, Stream<Quantity> there) {
+  Neighbours(MeasureContext context, Stream<Quantity> there, List<Way.Found> way) {
     this.context = context;
+    way.forEach(step -> steps.put(step.left(), step.symbols()));
     there.forEach(quantity -> known.putIfAbsent(quantity.id(), quantity));
+  }
+
+  /** {@return whether a step of the way finds just this} */
+  boolean isStep(Formula formula) {
+    return steps.containsKey(formula);
+  }
+
+  /** {@return the degrees of freedom of a mean} */
+  Formula degreesOfOne() {
+    return context.n().minus(ONE);
   }
 
   /** {@return whether the formula is the number of values} */
@@ -80,6 +97,9 @@ final class Neighbours {
       if (context.isTable()) {
         others.put("rows", Formula.number(context.scope().rows()));
       }
+      if (known.containsKey("k")) {
+        others.put("k", known.get("k").formula());
+      }
     }
     for (List<String> alike : ALIKE) {
       if (alike.contains(quantity.id())) {
@@ -92,8 +112,8 @@ final class Neighbours {
       }
     }
     ofClass(quantity, others);
-    if (quantity.id().equals("sd") && !known.containsKey("variance")) {
-      others.put("variance", own.power(2));
+    if (steps.get(own) instanceof Formula.Root root) {
+      others.putIfAbsent(StepNames.of(root.body()), own.power(2));
     }
     return others;
   }

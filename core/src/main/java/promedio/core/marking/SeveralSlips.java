@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
@@ -154,15 +153,6 @@ final class SeveralSlips {
     if (!(problem.computation().definition(problem.request())
         instanceof Definition.ByCurve definition)) {
       return;
-    }
-    for (Formula degrees : definition.degrees()) {
-      for (int by : new int[] {1, -1}) {
-        Formula other = degrees.plus(new Formula.Numeral(Exact.of(by)));
-        UnaryOperator<Formula> tree = each -> each.equals(degrees) ? other : each;
-        if (problem.value(other).filter(df -> df.signum() > 0).isPresent()) {
-          out.add(Cause.DF_OFF_BY_ONE, problem.by(Rewriting.NONE.withTree(tree)));
-        }
-      }
     }
     boolean upperOnly = !definition.curve().isSymmetric();
     boolean probability = problem.request().isProbability();

@@ -108,6 +108,21 @@ final class Way {
     return evaluate(formula, step, Map.of());
   }
 
+  /** {@return the terms of the sum that the step, from 0, is; none where it is no sum of rows} */
+  List<Exact> terms(int step) {
+    Found found = steps.get(step);
+    Formula sum = found.symbols() instanceof Formula.Sum ? found.symbols() : found.left();
+    if (!(sum instanceof Formula.Sum rows)) {
+      return List.of();
+    }
+    Evaluation evaluation = evaluation(step, Map.of());
+    List<Exact> terms = new ArrayList<>();
+    for (int row = 0; row < scope.rows(); row++) {
+      evaluation.inRow(rows.body(), scope, row).ifPresent(terms::add);
+    }
+    return terms;
+  }
+
   /** {@return what the way comes to where a step finds this instead} */
   Optional<Real> outcome(int changed, Real instead) {
     Map<Formula, Exact> other = new HashMap<>();
@@ -139,10 +154,12 @@ final class Way {
     Formula numbers =
         formula.withNumbers(
             part -> part instanceof Formula.Sum ? found(part, step, other) : Optional.empty());
+    return evaluation(step, other).real(numbers);
+  }
+
+  private Evaluation evaluation(int step, Map<Formula, Exact> other) {
     return new Evaluation(
-            scope,
-            quantity -> found(quantity.formula(), step, other).or(() -> given.apply(quantity)))
-        .real(numbers);
+        scope, quantity -> found(quantity.formula(), step, other).or(() -> given.apply(quantity)));
   }
 
   /** What steps before this one found, as it is or changed. */

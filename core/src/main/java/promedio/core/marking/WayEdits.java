@@ -29,6 +29,9 @@ final class WayEdits {
   /** More rows nobody works by hand. */
   private static final int MOST_ROWS = 200;
 
+  /** Of longer sums a term left out cannot be told from chance. */
+  private static final int MOST_TERMS = 40;
+
   private final Problem problem;
   private final Candidates out;
 
@@ -62,18 +65,23 @@ final class WayEdits {
 
   private Optional<Exact> given(Quantity quantity) {
     return Optional.ofNullable(problem.request().named().get(quantity))
-        .or(() -> problem.computation().value(quantity));
+        .or(() -> problem.computation().value(quantity))
+        .or(() -> problem.seen(quantity));
   }
 
   private void find(Way way, boolean usual) {
     int last = way.steps().size() - 1;
-    Neighbours neighbours = new Neighbours(problem.context(), there(way));
+    Neighbours neighbours = new Neighbours(problem.context(), there(way), way.steps());
     for (int i = last; i >= 0; i--) {
       if (way.distance(i).isEmpty()) {
         continue;
       }
       Prior prior = new Prior(way.distance(i).getAsInt(), usual);
       stopped(way, i, prior);
+      if (i < last) {
+        ofQuantity(way, i, prior);
+      }
+      termLeftOut(way, i, prior);
       for (FormulaEdits.Edit edit : FormulaEdits.of(way.steps().get(i).symbols(), neighbours)) {
         int step = i;
         way.value(edit.formula(), i)
@@ -94,7 +102,9 @@ final class WayEdits {
                     left instanceof Formula.Named named
                         ? Stream.of(named.quantity())
                         : Stream.empty()),
-        Measures.of(problem.data()).stream().map(problem.computation()::symbol));
+        Stream.concat(
+            Measures.of(problem.data()).stream().map(problem.computation()::symbol),
+            Measures.named(problem.context())));
   }
 
   /** What a step finds, or a part of its formula, is given as the result. */
@@ -109,6 +119,35 @@ final class WayEdits {
         int weight = divided.filter(part::equals).isPresent() ? prior.stopped() : prior.part();
         way.value(part, index).ifPresent(value -> stopped(part, value, weight));
       }
+    }
+  }
+
+  /** A sum without one of its terms; how many there are is counted rightly. */
+  private void termLeftOut(Way way, int index, Prior prior) {
+    Optional<Exact> sum = way.steps().get(index).value();
+    List<Exact> terms =
+        sum.isPresent() && problem.context().scope().rows() <= MOST_TERMS
+            ? way.terms(index)
+            : List.of();
+    for (int row = 0; row < terms.size(); row++) {
+      Map<String, String> params = Map.of("row", String.valueOf(row + 1));
+      way.outcome(index, sum.get().minus(terms.get(row)))
+          .ifPresent(
+              value -> add(Cause.TERM_LEFT_OUT, params, value, prior.ofOneOf(terms.size())));
+    }
+  }
+
+  /** The slips that only the quantity of the step knows. */
+  private void ofQuantity(Way way, int index, Prior prior) {
+    if (way.steps().get(index).left() instanceof Formula.Named named) {
+      Measures.finding(named.quantity(), problem.context()).stream()
+          .flatMap(request -> request.measure().slips(problem.context()).stream())
+          .forEach(
+              slip ->
+                  way.value(slip.instead(), index)
+                      .flatMap(value -> way.outcome(index, value))
+                      .ifPresent(
+                          value -> add(slip.cause(), slip.params(), value, prior.stopped())));
     }
   }
 
@@ -195,6 +234,11 @@ final class WayEdits {
     static final int LAST_ALONE = 60;
     static final int ONE_OF_SEVERAL = 90;
 
+    /** Which of so many it is, nobody knows. */
+    int ofOneOf(int count) {
+      return Math.max(LEAST, stopped() / count);
+    }
+
     int stopped() {
       return scaled(80, 0);
     }
@@ -208,7 +252,7 @@ final class WayEdits {
           switch (edit.cause()) {
             case N_NOT_ROOTED, ROOT_NOT_TAKEN, SD_FOR_STANDARD_ERROR -> 70;
             case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, FREQUENCY_SQUARED -> 60;
-            case MIXED_UP -> 50;
+            case MIXED_UP, DF_OFF_BY_ONE -> 50;
             case BRACKETS_IGNORED -> 40;
             // Inside of squares and products it is no longer seen in the sign of the result.
             case SIGN_REVERSED -> steps == 0 ? 60 : 10;

@@ -106,6 +106,8 @@ public enum Cause {
   RANGE_RULE(Kind.SLIP, 60),
   /** One of several modes. */
   ONE_OF_SEVERAL(Kind.SLIP),
+  /** One term of a sum left out, while the number of values is right. */
+  TERM_LEFT_OUT(Kind.SLIP),
 
   // Slips with the order and the count.
   /** Positions counted in the values as they came. */
@@ -170,6 +172,8 @@ public enum Cause {
   MEANS_AVERAGED(Kind.SLIP),
   /** The mean of the variances. */
   VARIANCES_AVERAGED(Kind.SLIP),
+  /** The mean of the standard deviations. */
+  SDS_AVERAGED(Kind.SLIP),
   /** Without what lies between the groups. */
   BETWEEN_LEFT_OUT(Kind.SLIP),
   /** Divided by s or σ, not by its √n-th. */
@@ -235,7 +239,9 @@ public enum Cause {
    * something else too easily
    */
   public int fewestDigits() {
-    return OF_AN_ENTRY.contains(this) || this == LAST_DIGIT ? 3 : this == OTHER_MEASURE ? 2 : 1;
+    return OF_AN_ENTRY.contains(this) || this == LAST_DIGIT || this == TERM_LEFT_OUT
+        ? 3
+        : this == OTHER_MEASURE ? 2 : 1;
   }
 
   /** {@return whether it is made with one entry of the data} */

@@ -2,7 +2,10 @@ package promedio.core.catalogue.several;
 
 import static promedio.core.formula.Formula.number;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.distribution.Distribution;
@@ -190,26 +193,32 @@ final class OfCounts {
   /** {@return those of one cell; they take its row and its column, counted from 1} */
   static List<Measure> ofCell() {
     return List.of(
-        cell("row_percentage", "p_i", cell -> cell.percentage(cell.table().rowTotal(cell.row())))
-            .in(Dimension.PERCENT),
+        cell("row_percentage", "p_i", Cell::ofRow)
+            .in(Dimension.PERCENT)
+            .slipping(slips(cell -> cell.shares("row_total"))),
+        cell("column_percentage", "p_j", Cell::ofColumn)
+            .in(Dimension.PERCENT)
+            .slipping(slips(cell -> cell.shares("column_total"))),
+        cell("percentage", "p", Cell::ofAll)
+            .in(Dimension.PERCENT)
+            .slipping(slips(cell -> cell.shares("n"))),
+        cell("expected_count", "E", cell -> Definition.of(cell.expected()))
+            .slipping(slips(Cell::otherExpected)),
         cell(
-                "column_percentage",
-                "p_j",
-                cell -> cell.percentage(cell.table().columnTotal(cell.column())))
-            .in(Dimension.PERCENT),
-        cell("percentage", "p", cell -> cell.percentage(cell.table().total()))
-            .in(Dimension.PERCENT),
-        cell("expected_count", "E", cell -> Definition.of(cell.expected())),
-        cell(
-            "chi_squared_part",
-            "(O-E)^2/E",
-            cell ->
-                Definition.of(
-                    new Numeral(cell.observed())
-                        .minus(cell.expected())
-                        .power(2)
-                        .over(cell.expected()),
-                    full(cell.context()))));
+                "chi_squared_part",
+                "(O-E)^2/E",
+                cell -> Definition.of(cell.apart().over(cell.expected()), full(cell.context())))
+            .slipping(
+                slips(
+                    cell ->
+                        List.of(
+                            new Slip(
+                                Cause.DIVIDED_BY_OBSERVED,
+                                cell.apart().over(new Numeral(cell.observed())))))));
+  }
+
+  private static Function<MeasureContext, List<Slip>> slips(Function<Cell, List<Slip>> ofCell) {
+    return context -> Cell.of(context).map(ofCell).orElse(List.of());
   }
 
   private static FormulaMeasure cell(
@@ -250,11 +259,65 @@ final class OfCounts {
       return new Numeral(table.rowTotal(row)).times(new Numeral(table.columnTotal(column))).over(N);
     }
 
-    Definition percentage(Exact of) {
-      return of.signum() == 0
-          ? Definition.undefined("empty-line")
-          : Definition.of(
-              new Numeral(observed()).times(new Numeral(HUNDRED)).over(new Numeral(of)));
+    /** (O − E)². */
+    Formula apart() {
+      return new Numeral(observed()).minus(expected()).power(2);
+    }
+
+    Definition ofRow() {
+      return percentage(table.rowTotal(row));
+    }
+
+    Definition ofColumn() {
+      return percentage(table.columnTotal(column));
+    }
+
+    Definition ofAll() {
+      return percentage(table.total());
+    }
+
+    private Definition percentage(Exact of) {
+      return of.signum() == 0 ? Definition.undefined("empty-line") : Definition.of(share(of));
+    }
+
+    private Formula share(Exact of) {
+      return new Numeral(observed()).times(new Numeral(HUNDRED)).over(new Numeral(of));
+    }
+
+    /** The percentages of the other totals. */
+    List<Slip> shares(String right) {
+      Map<String, Exact> totals = new LinkedHashMap<>();
+      totals.put("row_total", table.rowTotal(row));
+      totals.put("column_total", table.columnTotal(column));
+      totals.put("n", table.total());
+      totals.remove(right);
+      return totals.entrySet().stream()
+          .map(other -> Slip.mixedUp(right, other.getKey(), share(other.getValue())))
+          .toList();
+    }
+
+    /** What is taken for an expected count: of other lines, of all cells, what was counted. */
+    List<Slip> otherExpected() {
+      Formula ofRow = new Numeral(table.rowTotal(row));
+      Formula ofColumn = new Numeral(table.columnTotal(column));
+      List<Slip> found = new ArrayList<>();
+      found.add(Slip.mixedUp("expected", "observed", new Numeral(observed())));
+      int cells = table.rows().size() * table.columns().size();
+      found.add(Slip.mixedUp("expected", "count_of_a_cell", N.over(number(cells))));
+      found.add(
+          new Slip(
+              Cause.OPERATION_EXCHANGED,
+              Map.of("operation", "multiply", "instead", "average"),
+              ofRow.plus(ofColumn).over(number(2))));
+      for (int other = 0; other < table.rows().size(); other++) {
+        Formula instead = new Numeral(table.rowTotal(other));
+        found.add(Slip.mixedUp("row_total", "row_of_another", instead.times(ofColumn).over(N)));
+      }
+      for (int other = 0; other < table.columns().size(); other++) {
+        Formula instead = new Numeral(table.columnTotal(other));
+        found.add(Slip.mixedUp("column_total", "column_of_another", ofRow.times(instead).over(N)));
+      }
+      return found;
     }
   }
 

@@ -73,6 +73,9 @@ final class OfGroups {
   private static final Quantity P_TWO = Quantity.of("t_two_p", "p", "p");
   private static final Quantity T_TWO_DF = Quantity.of("t_two_df", "\\mathit{df}", "df");
 
+  /** More than any answer has. */
+  private static final int DIGITS = 40;
+
   private OfGroups() {}
 
   private static FormulaMeasure measure(
@@ -146,13 +149,28 @@ final class OfGroups {
             .slipping(OfGroups::varianceSlips),
         formula("combined_sd", Quantity.of("combined_sd", "s", "s"), COMBINED.formula().root())
             .in(Dimension.VALUE)
-            .slipping(OfGroups::deviationSlips),
+            .slipping(OfGroups::deviationsAveraged),
         formula("pooled_variance", POOLED, pooled, degrees)
             .in(Dimension.SQUARE)
             .slipping(new Slip(Cause.VARIANCES_AVERAGED, averaged(false))),
         formula("pooled_sd", POOLED_SD, POOLED.formula().root(), degrees)
             .in(Dimension.VALUE)
-            .slipping(new Slip(Cause.VARIANCES_AVERAGED, averaged(false).root())));
+            .slipping(OfGroups::deviationsAveraged));
+  }
+
+  /** The mean of the standard deviations; as a decimal, since their sum is no root of anything. */
+  private static List<Slip> deviationsAveraged(MeasureContext context) {
+    Exact sum = Exact.ZERO;
+    for (Groups.Group group : groups(context).samples()) {
+      Tally tally = group.sample().tally();
+      Exact n = tally.total();
+      if (n.equals(Exact.ONE)) {
+        return List.of();
+      }
+      Exact variance = Moments.of(tally).m2().times(n).over(n.minus(Exact.ONE));
+      sum = sum.plus(Exact.of(variance.sqrt().significant(DIGITS)));
+    }
+    return List.of(new Slip(Cause.SDS_AVERAGED, new Numeral(sum).over(K.formula())));
   }
 
   /** The mean of the variances, as if all groups were of one size. */
@@ -176,12 +194,6 @@ final class OfGroups {
     return List.of(
         new Slip(Cause.VARIANCES_AVERAGED, averaged(context.isPopulation())),
         new Slip(Cause.BETWEEN_LEFT_OUT, inside(context)));
-  }
-
-  private static List<Slip> deviationSlips(MeasureContext context) {
-    return List.of(
-        new Slip(Cause.VARIANCES_AVERAGED, averaged(context.isPopulation()).root()),
-        new Slip(Cause.BETWEEN_LEFT_OUT, inside(context).root()));
   }
 
   private static Definition combinedVariance(MeasureContext context) {

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -170,7 +169,7 @@ final class OfOneMean {
                 new Definition.ByCurve(
                     new Bound(
                         Quantity.MEAN.formula(),
-                        new Numeral(s.argument(1)).over(s.n().root()),
+                        SIGMA.formula().over(s.n().root()),
                         s.argument(0).over(HUNDRED),
                         upper),
                     Distribution.NORMAL,
