@@ -1,5 +1,7 @@
 package promedio.core.catalogue;
 
+import java.util.List;
+import java.util.Map;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Quantity;
@@ -8,6 +10,8 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.MeasureContext;
 import promedio.core.number.Exact;
+import promedio.core.slip.Cause;
+import promedio.core.slip.Slip;
 
 /**
  * A fence Q₁ − k·IQR or Q₃ + k·IQR; what lies beyond k = 1.5 is an outlier, beyond k = 3 far out
@@ -47,10 +51,22 @@ final class Fence extends BasicMeasure {
   /** Q₁ − k·IQR, or Q₃ + k·IQR. */
   @Override
   public Definition definition(MeasureContext context) {
-    Formula beyond = new Numeral(factor).times(Quantity.INTERQUARTILE_RANGE.formula());
-    return Definition.of(
-        lower
-            ? Quantity.LOWER_QUARTILE.formula().minus(beyond)
-            : Quantity.UPPER_QUARTILE.formula().plus(beyond));
+    return Definition.of(at(factor));
+  }
+
+  private Formula at(Exact distance) {
+    Formula beyond = new Numeral(distance).times(Quantity.INTERQUARTILE_RANGE.formula());
+    return lower
+        ? Quantity.LOWER_QUARTILE.formula().minus(beyond)
+        : Quantity.UPPER_QUARTILE.formula().plus(beyond);
+  }
+
+  /** The inner fence for the outer one, or the other way round. */
+  @Override
+  public List<Slip> slips(MeasureContext context) {
+    boolean near = factor.equals(NEAR);
+    String other = (lower ? "lower_" : "upper_") + (near ? "outer_fence" : "fence");
+    return List.of(
+        new Slip(Cause.OTHER_MEASURE, Map.of("measure", other), at(near ? FAR : NEAR)));
   }
 }

@@ -3,13 +3,17 @@ package promedio.core.catalogue;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
+import promedio.core.measure.Inspection;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Moments;
+import promedio.core.slip.Slip;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
 import promedio.core.measure.Trimming;
@@ -34,6 +38,18 @@ final class TrimmedMean extends BasicMeasure {
   @Override
   public Definition definition(MeasureContext context) {
     return Definition.of(new Trimming(context.argument(0)));
+  }
+
+  /** What is left divided by the number of all. */
+  @Override
+  public List<Slip> slips(MeasureContext context) {
+    return new Trimming(context.argument(0)).look(context) instanceof Inspection.Numbers seen
+        ? seen.sightings().stream()
+            .flatMap(each -> each.rest().stream())
+            .map(rest -> new Numeral(Moments.of(rest.tally()).sum()))
+            .map(sum -> Slip.mixedUp("values_left", "n", sum.over(context.n())))
+            .toList()
+        : List.of();
   }
 
   @Override

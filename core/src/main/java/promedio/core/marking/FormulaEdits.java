@@ -177,14 +177,14 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     Formula b = operation.right();
     switch (operation.operator()) {
       case PLUS -> {
-        summandLeftOut("add", b, a);
-        summandLeftOut("add", a, b);
+        leftOut("add", b, a);
+        leftOut("add", a, b);
         exchanged("add", "subtract", a.minus(b));
         exchanged("add", "subtract", b.minus(a));
       }
       case MINUS -> {
-        summandLeftOut("subtract", b, a);
-        summandLeftOut("subtract", a, b);
+        leftOut("subtract", b, a);
+        leftOut("subtract", a, b);
         countedOtherwise(operation);
         add(Cause.SIGN_REVERSED, Map.of(), b.minus(a));
         exchanged("subtract", "add", a.plus(b));
@@ -221,13 +221,6 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     inside(a, other -> new Formula.Operation(operation.operator(), other, b));
     inside(b, other -> new Formula.Operation(operation.operator(), a, other));
     return Optional.empty();
-  }
-
-  /** What is left where a summand goes is a step of its own, and told as that. */
-  private void summandLeftOut(String operation, Formula of, Formula left) {
-    if (!neighbours.isStep(left)) {
-      leftOut(operation, of, left);
-    }
   }
 
   /** Of a number of values another number is taken away: n − 1 for n − 2. */

@@ -16,6 +16,7 @@ import promedio.core.measure.Quantiles;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Request;
 import promedio.core.measure.Rewriting;
+import promedio.core.measure.Trimming;
 import promedio.core.number.Exact;
 import promedio.core.sample.Tally;
 import promedio.core.sample.Values;
@@ -67,6 +68,10 @@ final class OrderSlips {
       out.add(Cause.NOT_SORTED, own);
       return;
     }
+    if (problem.inspection().orElse(null) instanceof Trimming trimming) {
+      out.add(Cause.NOT_SORTED, trimmed(given, trimming.leftOut(problem.data().tally())));
+      return;
+    }
     Computation computation = problem.computation();
     Map<Quantity, UnaryOperator<Exact>> unsorted = new HashMap<>();
     for (Measure measure : List.of(Measures.MEDIAN, Measures.Q1, Measures.Q3)) {
@@ -81,6 +86,21 @@ final class OrderSlips {
     if (!unsorted.isEmpty()) {
       out.add(Cause.NOT_SORTED, problem.by(Rewriting.ofResults(unsorted)));
     }
+  }
+
+  /** The mean of what is left where so many go at each end, in the order given. */
+  private static Optional<Exact> trimmed(Values given, Exact leftOut) {
+    List<Exact> values = given.list();
+    int out = leftOut.numerator().intValueExact();
+    int left = values.size() - 2 * out;
+    if (left <= 0) {
+      return Optional.empty();
+    }
+    Exact sum = Exact.ZERO;
+    for (Exact value : values.subList(out, out + left)) {
+      sum = sum.plus(value);
+    }
+    return Optional.of(sum.over(left));
   }
 
   private static Exact at(Values given, QuantilePosition place) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
@@ -115,7 +116,7 @@ final class Way {
     if (!(sum instanceof Formula.Sum rows)) {
       return List.of();
     }
-    Evaluation evaluation = evaluation(step, Map.of());
+    Evaluation evaluation = evaluation(step, Map.of(), UnaryOperator.identity());
     List<Exact> terms = new ArrayList<>();
     for (int row = 0; row < scope.rows(); row++) {
       evaluation.inRow(rows.body(), scope, row).ifPresent(terms::add);
@@ -126,7 +127,7 @@ final class Way {
   /** {@return what the way comes to where a step finds this instead} */
   Optional<Real> outcome(int changed, Real instead) {
     Map<Formula, Exact> other = new HashMap<>();
-    other.put(steps.get(changed).left(), near(instead));
+    other.put(steps.get(changed).left(), exactOrNear(instead));
     Optional<Real> last = Optional.of(instead);
     for (int i = changed + 1; i < steps.size(); i++) {
       Found step = steps.get(i);
@@ -136,7 +137,7 @@ final class Way {
         if (last.isEmpty()) {
           return last;
         }
-        other.put(step.left(), near(last.get()));
+        other.put(step.left(), exactOrNear(last.get()));
       } else {
         // Found anew from numbers that nothing changed.
         other.remove(step.left());
@@ -146,20 +147,30 @@ final class Way {
   }
 
   /** A sum with a root goes on as a decimal, which is more exact than any answer. */
-  private static Exact near(Real value) {
+  private static Exact exactOrNear(Real value) {
     return value instanceof Exact exact ? exact : Exact.of(value.significant(DIGITS));
+  }
+
+  private static Exact near(Exact value) {
+    return value.isRational() ? value : Exact.of(value.significant(DIGITS));
   }
 
   private Optional<Real> evaluate(Formula formula, int step, Map<Formula, Exact> other) {
     Formula numbers =
         formula.withNumbers(
             part -> part instanceof Formula.Sum ? found(part, step, other) : Optional.empty());
-    return evaluation(step, other).real(numbers);
+    return evaluation(step, other, UnaryOperator.identity())
+        .real(numbers)
+        .or(() -> evaluation(step, other, Way::near).real(numbers));
   }
 
-  private Evaluation evaluation(int step, Map<Formula, Exact> other) {
+  /** Roots that do not go together go on as decimals. */
+  private Evaluation evaluation(
+      int step, Map<Formula, Exact> other, UnaryOperator<Exact> taken) {
     return new Evaluation(
-        scope, quantity -> found(quantity.formula(), step, other).or(() -> given.apply(quantity)));
+        scope,
+        quantity ->
+            found(quantity.formula(), step, other).or(() -> given.apply(quantity)).map(taken));
   }
 
   /** What steps before this one found, as it is or changed. */

@@ -84,6 +84,9 @@ final class WayEdits {
       termLeftOut(way, i, prior);
       for (FormulaEdits.Edit edit : FormulaEdits.of(way.steps().get(i).symbols(), neighbours)) {
         int step = i;
+        if (i == last && isStep(edit, neighbours)) {
+          continue;
+        }
         way.value(edit.formula(), i)
             .flatMap(value -> way.outcome(step, value))
             .ifPresent(value -> add(edit.cause(), edit.params(), value, prior.of(edit)));
@@ -120,6 +123,14 @@ final class WayEdits {
         way.value(part, index).ifPresent(value -> stopped(part, value, weight));
       }
     }
+  }
+
+  /** Where a summand of the result goes, what is left may be a step, and is told as that. */
+  private static boolean isStep(FormulaEdits.Edit edit, Neighbours neighbours) {
+    return edit.depth() == 0
+        && edit.cause() == Cause.OPERATION_LEFT_OUT
+        && neighbours.isStep(edit.formula())
+        && !neighbours.isCount(edit.formula());
   }
 
   /** A sum without one of its terms; how many there are is counted rightly. */
