@@ -66,7 +66,6 @@ final class Fence extends BasicMeasure {
   public List<Slip> slips(MeasureContext context) {
     boolean near = factor.equals(NEAR);
     String other = (lower ? "lower_" : "upper_") + (near ? "outer_fence" : "fence");
-    return List.of(
-        new Slip(Cause.OTHER_MEASURE, Map.of("measure", other), at(near ? FAR : NEAR)));
+    return List.of(new Slip(Cause.OTHER_MEASURE, Map.of("measure", other), at(near ? FAR : NEAR)));
   }
 }

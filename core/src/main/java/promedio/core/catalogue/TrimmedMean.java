@@ -13,12 +13,12 @@ import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Moments;
-import promedio.core.slip.Slip;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
 import promedio.core.measure.Trimming;
 import promedio.core.message.Message;
 import promedio.core.number.Exact;
+import promedio.core.slip.Slip;
 
 /**
  * The mean after ⌊n·p⌋ values are left out at each end. In the unit of the values. Absent of a

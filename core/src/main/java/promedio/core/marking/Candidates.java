@@ -121,7 +121,11 @@ final class Candidates {
   void addEdit(Cause cause, Map<String, String> params, Result outcome, int prior) {
     boolean otherMeasure = isOtherMeasure(cause, params.getOrDefault("step", ""), outcome);
     if (!saidBetter.contains(outcome) && !otherMeasure) {
-      addWrong(new Candidate(cause, params, outcome, RoundingVariant.ROUNDED).likely(prior));
+      // A rule that holds for none of these results is a mistake there.
+      addWrong(
+          new Candidate(cause, params, outcome, RoundingVariant.ROUNDED)
+              .as(Kind.SLIP)
+              .likely(prior));
     }
   }
 
@@ -138,7 +142,9 @@ final class Candidates {
   private boolean isOtherMeasure(Cause cause, String step, Result outcome) {
     return problem.data().subject() == Subject.ONE
         && otherMeasures.contains(outcome)
-        && (cause == Cause.SD_FOR_STANDARD_ERROR || Measures.ofKey(step).isPresent());
+        && (cause == Cause.SD_FOR_STANDARD_ERROR
+            || Measures.ofKey(step).isPresent()
+            || (cause == Cause.STOPPED_EARLY && !StepNames.isCode(step)));
   }
 
   /** From here on, what leads to the same as a cause without choices is told as that cause. */

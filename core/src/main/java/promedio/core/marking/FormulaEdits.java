@@ -183,7 +183,11 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
         exchanged("add", "subtract", b.minus(a));
       }
       case MINUS -> {
-        leftOut("subtract", b, a);
+        if (b.equals(ONE) && neighbours.isCount(a)) {
+          add(Cause.DIVISOR, Map.of("value", "n"), a);
+        } else {
+          leftOut("subtract", b, a);
+        }
         leftOut("subtract", a, b);
         countedOtherwise(operation);
         add(Cause.SIGN_REVERSED, Map.of(), b.minus(a));

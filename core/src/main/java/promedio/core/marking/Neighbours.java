@@ -37,7 +37,8 @@ final class Neighbours {
           List.of("pooled_variance", "pooled_sd"),
           List.of("difference_variance", "difference_sd"));
 
-  private static final Set<String> COUNTS = Set.of("n", "table_count", "n_a", "n_b", "n_of_groups", "n_of_counts");
+  private static final Set<String> COUNTS =
+      Set.of("n", "table_count", "n_a", "n_b", "n_of_groups", "n_of_counts");
 
   private final MeasureContext context;
   private final Map<String, Quantity> known = new LinkedHashMap<>();

@@ -165,8 +165,7 @@ final class Way {
   }
 
   /** Roots that do not go together go on as decimals. */
-  private Evaluation evaluation(
-      int step, Map<Formula, Exact> other, UnaryOperator<Exact> taken) {
+  private Evaluation evaluation(int step, Map<Formula, Exact> other, UnaryOperator<Exact> taken) {
     return new Evaluation(
         scope,
         quantity ->

@@ -84,12 +84,11 @@ final class WayEdits {
       termLeftOut(way, i, prior);
       for (FormulaEdits.Edit edit : FormulaEdits.of(way.steps().get(i).symbols(), neighbours)) {
         int step = i;
-        if (i == last && isStep(edit, neighbours)) {
-          continue;
-        }
+        boolean isStep = i == last && isStep(edit, neighbours);
+        int weight = isStep ? prior.part() - 1 : prior.of(edit);
         way.value(edit.formula(), i)
             .flatMap(value -> way.outcome(step, value))
-            .ifPresent(value -> add(edit.cause(), edit.params(), value, prior.of(edit)));
+            .ifPresent(value -> add(edit.cause(), edit.params(), value, weight));
       }
     }
     added(way);
@@ -125,7 +124,7 @@ final class WayEdits {
     }
   }
 
-  /** Where a summand of the result goes, what is left may be a step, and is told as that. */
+  /** Where the last operation goes, what is left may be a step, and is told as that first. */
   private static boolean isStep(FormulaEdits.Edit edit, Neighbours neighbours) {
     return edit.depth() == 0
         && edit.cause() == Cause.OPERATION_LEFT_OUT
@@ -143,8 +142,7 @@ final class WayEdits {
     for (int row = 0; row < terms.size(); row++) {
       Map<String, String> params = Map.of("row", String.valueOf(row + 1));
       way.outcome(index, sum.get().minus(terms.get(row)))
-          .ifPresent(
-              value -> add(Cause.TERM_LEFT_OUT, params, value, prior.ofOneOf(terms.size())));
+          .ifPresent(value -> add(Cause.TERM_LEFT_OUT, params, value, prior.ofOneOf(terms.size())));
     }
   }
 
@@ -261,6 +259,7 @@ final class WayEdits {
     int of(FormulaEdits.Edit edit) {
       int first =
           switch (edit.cause()) {
+            case DIVISOR -> 95;
             case N_NOT_ROOTED, ROOT_NOT_TAKEN, SD_FOR_STANDARD_ERROR -> 70;
             case OPERATION_LEFT_OUT, SQUARES_MIXED_UP, TURNED_OVER, FREQUENCY_SQUARED -> 60;
             case MIXED_UP, DF_OFF_BY_ONE -> 50;

@@ -96,15 +96,30 @@ public final class MarkTexts {
     Cause cause = explanation.cause();
     List<String> arguments = new ArrayList<>();
     if (cause.kind() == Kind.RULE) {
-      // What the question itself says is of no other course.
-      String stated = explanation.kind() == Kind.RULE ? "" : ".stated";
-      Rule<?> rule = Rule.find(cause.code()).orElseThrow();
-      arguments.add(rule(rule, explanation.params().getOrDefault("value", "")));
-      arguments.add(rule(rule, problem.rules()));
-      return Texts.of("mark.rule" + stated, arguments.toArray());
+      return clauseOfRule(explanation, Rule.find(cause.code()).orElseThrow());
     }
     explanation.params().forEach((name, value) -> arguments.add(words(name, value)));
     return Texts.of(own("mark." + cause.code()), arguments.toArray());
+  }
+
+  /** What the question itself says, and what holds in any course, is of no other course. */
+  private <T> String clauseOfRule(Explanation explanation, Rule<T> rule) {
+    String value = explanation.params().getOrDefault("value", "");
+    String done = rule(rule, value);
+    String right = rule(rule, problem.rules());
+    if (explanation.kind() == Kind.RULE) {
+      return Texts.of("mark.rule", done, right);
+    }
+    if (problem.stated().get(rule).isPresent()) {
+      return Texts.of("mark.rule.stated", done, right);
+    }
+    String always =
+        rule.values().stream()
+            .map(rule::codeOf)
+            .filter(code -> !code.equals(value))
+            .findFirst()
+            .orElse(value);
+    return Texts.of("mark.rule.always", done, rule(rule, always));
   }
 
   private static <T> String rule(Rule<T> rule, CourseRules rules) {
