@@ -86,7 +86,7 @@ class DataSubsetTest {
   }
 
   @ParameterizedTest
-  @MethodSource("portions")
+  @MethodSource("subsets")
   void itTellsWhatItsDataAreAbout(DataSubset subset, Data whole) {
     assertThat(subset.fits(whole.subject())).isTrue();
     assertThat(subset.of(whole).orElseThrow().subject()).isEqualTo(subset.subject(whole.subject()));
