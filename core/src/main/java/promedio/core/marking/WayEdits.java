@@ -142,7 +142,10 @@ final class WayEdits {
     for (int row = 0; row < terms.size(); row++) {
       Map<String, String> params = Map.of("row", String.valueOf(row + 1));
       way.outcome(index, sum.get().minus(terms.get(row)))
-          .ifPresent(value -> add(Cause.TERM_LEFT_OUT, params, value, prior.ofOneOf(terms.size())));
+          .map(problem::result)
+          .ifPresent(
+              outcome ->
+                  out.addEdit(Cause.TERM_LEFT_OUT, params, outcome, prior.ofOneOf(terms.size())));
     }
   }
 
@@ -243,9 +246,9 @@ final class WayEdits {
     static final int LAST_ALONE = 60;
     static final int ONE_OF_SEVERAL = 90;
 
-    /** Which of so many it is, nobody knows. */
+    /** Any of so many alike: each by itself is rare, and still worth naming. */
     int ofOneOf(int count) {
-      return Math.max(LEAST, stopped() / count);
+      return Math.max(1, scaled(40, 0) / count);
     }
 
     int stopped() {
