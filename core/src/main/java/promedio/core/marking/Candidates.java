@@ -143,6 +143,7 @@ final class Candidates {
     return problem.data().subject() == Subject.ONE
         && otherMeasures.contains(outcome)
         && (cause == Cause.SD_FOR_STANDARD_ERROR
+            || cause == Cause.OPERATION_LEFT_OUT
             || Measures.ofKey(step).isPresent()
             || (cause == Cause.STOPPED_EARLY && !StepNames.isCode(step)));
   }
