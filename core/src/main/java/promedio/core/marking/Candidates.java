@@ -140,12 +140,10 @@ final class Candidates {
 
   /** A measure that is a step on the way to another one is told as that measure. */
   private boolean isOtherMeasure(Cause cause, String step, Result outcome) {
+    boolean isGiven = cause == Cause.STOPPED_EARLY || Measures.ofKey(step).isPresent();
     return problem.data().subject() == Subject.ONE
         && otherMeasures.contains(outcome)
-        && (cause == Cause.SD_FOR_STANDARD_ERROR
-            || cause == Cause.OPERATION_LEFT_OUT
-            || Measures.ofKey(step).isPresent()
-            || (cause == Cause.STOPPED_EARLY && !StepNames.isCode(step)));
+        && (isGiven || cause == Cause.SD_FOR_STANDARD_ERROR);
   }
 
   /** From here on, what leads to the same as a cause without choices is told as that cause. */

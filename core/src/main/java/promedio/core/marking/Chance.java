@@ -20,8 +20,8 @@ final class Chance {
   private Chance() {}
 
   /**
-   * {@return of all numbers with so many decimals within a fifth of the result the share that some
-   * cause gives}; none where the result is 0, several numbers, or nothing
+   * {@return of all numbers with so many decimals within a fifth of the result the share that one
+   * of the candidates gives}; none where the result is 0, several numbers, or nothing
    */
   static Optional<Exact> of(
       List<Candidate> candidates, Candidate right, int places, Rounding rounding) {

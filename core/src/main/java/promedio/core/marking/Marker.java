@@ -76,9 +76,18 @@ public final class Marker {
         found.isEmpty() ? Verdict.UNEXPLAINED : Verdict.explainedBy(found.get(0).kind());
     Optional<Exact> chance =
         answer instanceof Answer.Numbers numbers
-            ? Chance.of(candidates(), right, numbers.places(), rounding)
+            ? Chance.of(family(found), right, numbers.places(), rounding)
             : Optional.empty();
     return new Mark(verdict, found, chance, Optional.empty());
+  }
+
+  /** All that the cause of the first explanation would lead to; without one, what any would. */
+  private List<Candidate> family(List<Explanation> found) {
+    return found.isEmpty()
+        ? candidates()
+        : candidates().stream()
+            .filter(candidate -> candidate.cause() == found.get(0).cause())
+            .toList();
   }
 
   private List<Explanation> explain(Answer answer) {

@@ -1,15 +1,12 @@
 package promedio.core.marking;
 
 import java.util.Map;
-import java.util.regex.Pattern;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.number.Exact;
 
 /** What steps of a working and quantities in it are called in explanations: codes. */
 final class StepNames {
-
-  private static final Pattern CODE = Pattern.compile("[a-z0-9_]+");
 
   private static final Map<String, String> QUANTITIES =
       Map.ofEntries(
@@ -51,11 +48,6 @@ final class StepNames {
       return known == null ? plain(formula) : known;
     }
     return plain(formula);
-  }
-
-  /** {@return whether this is a code; otherwise it is a formula, for which there is none} */
-  static boolean isCode(String name) {
-    return CODE.matcher(name).matches();
   }
 
   /** {@return whether it is a number, or a quantity that is given, and so no step of anything} */

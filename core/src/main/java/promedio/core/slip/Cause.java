@@ -103,7 +103,7 @@ public enum Cause {
   /** r·c, or one less, for (r − 1)(c − 1). */
   DF_AS_PRODUCT(Kind.SLIP),
   /** A quarter of the range for the standard deviation. */
-  RANGE_RULE(Kind.SLIP, 60),
+  RANGE_RULE(Kind.SLIP, 25),
   /** One of several modes. */
   ONE_OF_SEVERAL(Kind.SLIP),
   /** One term of a sum left out, while the number of values is right. */

@@ -145,8 +145,7 @@ class MarkingPropertiesTest {
               mark.best()
                   .ifPresent(
                       best ->
-                          assertThat(mark.verdict())
-                              .isEqualTo(Verdict.explainedBy(best.cause().kind())));
+                          assertThat(mark.verdict()).isEqualTo(Verdict.explainedBy(best.kind())));
               mark.chance().ifPresent(share -> assertThat(share).isBetween(Exact.ZERO, Exact.ONE));
             });
   }

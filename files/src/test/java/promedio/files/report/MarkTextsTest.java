@@ -83,7 +83,7 @@ class MarkTextsTest {
 
     assertThat(texts.chance(Marker.of(question).mark("12", DecimalSign.POINT)).orElseThrow())
         .matches(
-            "Of all numbers with as many decimals near the result \\d+ % have an explanation.*");
+            "Of all numbers with as many decimals near the result \\d+ % would be explained like this.*");
     assertThat(texts.chance(Marker.of(question).mark("15", DecimalSign.POINT))).isEmpty();
   }
 
