@@ -32,6 +32,7 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
 
   private static final Formula ONE = Formula.number(1);
   private static final Formula TWO = Formula.number(2);
+  private static final Formula HUNDRED = Formula.number(100);
 
   private final Neighbours neighbours;
   private final List<Edit> found = new ArrayList<>();
@@ -211,8 +212,7 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
           leftOut("divide", b, a);
         }
         add(Cause.TURNED_OVER, Map.of(), b.over(a));
-        factor(a)
-            .ifPresent(of -> add(Cause.TURNED_OVER, Map.of(), of.left().times(b.over(of.right()))));
+        perHundred(a).ifPresent(of -> add(Cause.TURNED_OVER, Map.of(), HUNDRED.times(b.over(of))));
         exchanged("divide", "multiply", a.times(b));
         brackets(operation, a, Operator.PLUS, (c, d) -> c.plus(d.over(b)));
         brackets(operation, a, Operator.MINUS, (c, d) -> c.minus(d.over(b)));
@@ -239,13 +239,14 @@ final class FormulaEdits implements Formula.Visitor<Optional<Void>> {
     }
   }
 
-  /** {@return the product, where its first factor is a number: it stays where it stands} */
-  private static Optional<Formula.Operation> factor(Formula formula) {
-    return formula instanceof Formula.Operation product
-            && product.operator() == Operator.TIMES
-            && product.left() instanceof Formula.Numeral
-        ? Optional.of(product)
-        : Optional.empty();
+  /** {@return what a percentage takes a hundred times; the hundred stays where it stands} */
+  private static Optional<Formula> perHundred(Formula formula) {
+    if (!(formula instanceof Formula.Operation product) || product.operator() != Operator.TIMES) {
+      return Optional.empty();
+    }
+    return product.left().equals(HUNDRED)
+        ? Optional.of(product.right())
+        : product.right().equals(HUNDRED) ? Optional.of(product.left()) : Optional.empty();
   }
 
   /** What becomes of two parts whose brackets are not typed. */
