@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
@@ -19,9 +21,19 @@ class CommonMistakesTest {
 
   private static final ObjectMapper JSON = new ObjectMapper();
 
+  /** Each mistake with its mark. */
+  private static final Map<String, MarkedAnswer> MARKED = new LinkedHashMap<>();
+
   private static List<String> lines() throws Exception {
     try (var stream = CommonMistakesTest.class.getResourceAsStream("mistakes.jsonl")) {
       return new String(stream.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+    }
+  }
+
+  @BeforeAll
+  static void mark() throws Exception {
+    for (String line : lines()) {
+      MARKED.put(line, MarkLines.row(line, CourseRules.DEFAULTS, DecimalSign.POINT));
     }
   }
 
@@ -29,21 +41,30 @@ class CommonMistakesTest {
   void mostAreToldFirstAndFewAreToldWrongly() throws Exception {
     int first = 0;
     int wrong = 0;
-    List<String> lines = lines();
-    for (String line : lines) {
-      JsonNode mistake = JSON.readTree(line);
-      Set<String> meant = Set.of(mistake.path("code").asText().split("\\|", -1));
-      MarkedAnswer marked = MarkLines.row(line, CourseRules.DEFAULTS, DecimalSign.POINT);
-      var best = marked.mark().best();
+    for (Map.Entry<String, MarkedAnswer> each : MARKED.entrySet()) {
+      String code = JSON.readTree(each.getKey()).path("code").asText();
+      var best = each.getValue().mark().best();
       if (best.isPresent()) {
-        boolean right = meant.contains(best.get().cause().code());
+        boolean right = List.of(code.split("\\|", -1)).contains(best.get().cause().code());
         first += right ? 1 : 0;
         wrong += right ? 0 : 1;
       }
     }
 
-    assertThat(first).isGreaterThan(lines.size() * 9 / 10);
-    assertThat(wrong).isLessThan(lines.size() * 4 / 100);
+    assertThat(first).isGreaterThan(MARKED.size() * 9 / 10);
+    assertThat(wrong).isLessThan(MARKED.size() * 4 / 100);
+  }
+
+  @Test
+  void noExplanationNamesACode() throws Exception {
+    MarkLines words = new MarkLines(false);
+    for (Map.Entry<String, MarkedAnswer> marked : MARKED.entrySet()) {
+      for (JsonNode each : JSON.readTree(words.json(marked.getValue())).path("explanations")) {
+        assertThat(each.path("text").asText())
+            .as(marked.getKey())
+            .doesNotContainPattern("[a-z]{2,}_[a-z]");
+      }
+    }
   }
 
   @Test
