@@ -152,14 +152,15 @@ public final class Problem {
         : Optional.empty();
   }
 
-  /** {@return what was seen under the name, where the result is found by looking} */
-  Optional<Exact> seen(Quantity quantity) {
+  /** {@return what was seen, by its names, where the result is found by looking} */
+  Map<Quantity, Exact> seen() {
     return inspection()
         .map(how -> how.look(context()))
         .filter(Inspection.Numbers.class::isInstance)
         .map(seen -> ((Inspection.Numbers) seen).sightings())
         .filter(sightings -> sightings.size() == 1)
-        .map(sightings -> sightings.get(0).found().get(quantity));
+        .map(sightings -> sightings.get(0).found())
+        .orElse(Map.of());
   }
 
   /** {@return which share of the values the result cuts off, where it is found by a position} */

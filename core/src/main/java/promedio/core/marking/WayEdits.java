@@ -35,9 +35,13 @@ final class WayEdits {
   private final Problem problem;
   private final Candidates out;
 
+  /** What was seen before anything is calculated; the same on every way. */
+  private final Map<Quantity, Exact> seen;
+
   private WayEdits(Problem problem, Candidates out) {
     this.problem = problem;
     this.out = out;
+    this.seen = problem.seen();
   }
 
   static void find(Problem problem, Candidates out) {
@@ -66,7 +70,7 @@ final class WayEdits {
   private Optional<Exact> given(Quantity quantity) {
     return Optional.ofNullable(problem.request().named().get(quantity))
         .or(() -> problem.computation().value(quantity))
-        .or(() -> problem.seen(quantity));
+        .or(() -> Optional.ofNullable(seen.get(quantity)));
   }
 
   private void find(Way way, boolean usual) {

@@ -61,8 +61,7 @@ record GroupScope(List<Row> groups) implements Scope {
 
   /** Of one value it is told as 0, since it counts n − 1 = 0 times wherever it stands. */
   private static Exact varianceOfSample(Moments moments) {
-    Exact n = moments.n();
-    return n.equals(Exact.ONE) ? Exact.ZERO : moments.m2().times(n).over(n.minus(Exact.ONE));
+    return moments.n().equals(Exact.ONE) ? Exact.ZERO : moments.sampleVariance();
   }
 
   /** Means and variances of groups do not. */

@@ -58,6 +58,11 @@ public final class Moments {
     return over(s(2).multiply(s(0)).subtract(s(1).pow(2)), 2);
   }
 
+  /** {@return Σ(x − x̄)²/(n − 1); only where there is more than one value} */
+  public Exact sampleVariance() {
+    return m2().times(n()).over(n().minus(Exact.ONE));
+  }
+
   /** {@return the third central moment} */
   public Exact m3() {
     BigInteger mixed = s(1).multiply(s(2)).multiply(s(0)).multiply(BigInteger.valueOf(3));

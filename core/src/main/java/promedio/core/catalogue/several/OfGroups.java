@@ -162,13 +162,11 @@ final class OfGroups {
   private static List<Slip> deviationsAveraged(MeasureContext context) {
     Exact sum = Exact.ZERO;
     for (Groups.Group group : groups(context).samples()) {
-      Tally tally = group.sample().tally();
-      Exact n = tally.total();
-      if (n.equals(Exact.ONE)) {
+      Moments moments = Moments.of(group.sample().tally());
+      if (moments.n().equals(Exact.ONE)) {
         return List.of();
       }
-      Exact variance = Moments.of(tally).m2().times(n).over(n.minus(Exact.ONE));
-      sum = sum.plus(Exact.of(variance.sqrt().significant(DIGITS)));
+      sum = sum.plus(Exact.of(moments.sampleVariance().sqrt().significant(DIGITS)));
     }
     return List.of(new Slip(Cause.SDS_AVERAGED, new Numeral(sum).over(K.formula())));
   }

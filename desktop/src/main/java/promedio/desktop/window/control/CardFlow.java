@@ -11,8 +11,6 @@ public final class CardFlow extends FlowPane {
   private static final int MOST_ACROSS = 3;
 
   private final Appearance appearance;
-  private double measuredWidth = Double.NaN;
-  private double measuredHeight;
 
   /** Makes the flow of these cards. */
   public CardFlow(Appearance appearance, Region... cards) {
@@ -41,21 +39,5 @@ public final class CardFlow extends FlowPane {
               ((Region) card).setPrefWidth(each);
               ((Region) card).setMaxWidth(each);
             });
-  }
-
-  @Override
-  public void requestLayout() {
-    measuredWidth = Double.NaN;
-    super.requestLayout();
-  }
-
-  /** Asked for several times in each layout; worked out once for each width. */
-  @Override
-  protected double computePrefHeight(double width) {
-    if (width != measuredWidth) {
-      measuredHeight = super.computePrefHeight(width);
-      measuredWidth = width;
-    }
-    return measuredHeight;
   }
 }
