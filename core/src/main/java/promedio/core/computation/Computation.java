@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import promedio.core.catalogue.Measures;
+import promedio.core.distribution.Approximate;
 import promedio.core.formula.Equation;
 import promedio.core.formula.Evaluation;
 import promedio.core.formula.Formula;
@@ -279,33 +280,6 @@ public final class Computation {
     }
 
     @Override
-    public Result byCurve(Definition.ByCurve definition) {
-      Optional<Result> missing = missing(definition.needs());
-      if (missing.isPresent()) {
-        return missing.get();
-      }
-      List<Exact> degrees = new ArrayList<>();
-      for (Formula formula : definition.degrees()) {
-        if (!(evaluate(formula, request.named()) instanceof Result.Found found)) {
-          return evaluate(formula, request.named());
-        }
-        degrees.add(found.value());
-      }
-      Optional<Message> unsure = CurveReader.problem(definition, degrees);
-      if (unsure.isPresent()) {
-        return new Result.Absent(unsure.get());
-      }
-      List<Exact> read = new ArrayList<>();
-      for (Formula formula : definition.reading().formulas()) {
-        if (!(evaluate(formula, request.named()) instanceof Result.Found found)) {
-          return evaluate(formula, request.named());
-        }
-        read.add(found.value());
-      }
-      return new Result.Estimated(CurveReader.read(definition, degrees, read));
-    }
-
-    @Override
     public Result corrected(Definition.Corrected definition) {
       Result alone = result(definition.p());
       return alone instanceof Result.Estimated p
@@ -323,17 +297,16 @@ public final class Computation {
 
   /** {@return where the statistic stands on its curve of which this asks the area; else none} */
   public synchronized Optional<OnCurve> onCurve(Request request) {
-    if (result(request) instanceof Result.Estimated
-        && definition(request) instanceof Definition.ByCurve curved
-        && curved.reading() instanceof Definition.CurveReading.Area area) {
-      List<Exact> degrees =
-          curved.degrees().stream()
-              .flatMap(each -> exact(evaluate(each, request.named())).stream())
-              .toList();
-      return exact(evaluate(area.statistic(), request.named()))
-          .map(value -> new OnCurve(curved.curve(), degrees, area.tail(), value));
+    if (!(result(request) instanceof Result.Estimated
+        && formula(request).orElse(null) instanceof Formula.Area area)) {
+      return Optional.empty();
     }
-    return Optional.empty();
+    List<Exact> degrees =
+        area.degrees().stream()
+            .flatMap(each -> exact(evaluate(each, request.named())).stream())
+            .toList();
+    return exact(evaluate(area.statistic(), request.named()))
+        .map(value -> new OnCurve(area.curve(), degrees, area.tail(), value));
   }
 
   /** A formula, or the reason of the first part of it that has no value. */
@@ -350,9 +323,19 @@ public final class Computation {
     if (!isKnown(worked)) {
       return Result.absent("open-no-midpoint");
     }
-    return evaluation(given)
+    Evaluation evaluation = evaluation(given);
+    List<Formula.CurveReading> readings = worked.readings();
+    for (Formula.CurveReading reading : readings) {
+      Optional<Message> unsure = evaluation.problem(reading);
+      if (unsure.isPresent()) {
+        return new Result.Absent(unsure.get());
+      }
+    }
+    return evaluation
         .real(worked)
-        .map(Result::of)
+        .map(
+            value ->
+                readings.isEmpty() ? Result.of(value) : new Result.Estimated(Approximate.of(value)))
         .orElseGet(() -> Result.absent("not-computable"));
   }
 
@@ -428,11 +411,6 @@ public final class Computation {
 
     @Override
     public Optional<Formula> together(Definition.Together definition) {
-      return Optional.empty();
-    }
-
-    @Override
-    public Optional<Formula> byCurve(Definition.ByCurve definition) {
       return Optional.empty();
     }
 

@@ -1,8 +1,6 @@
 package promedio.core.computation;
 
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -79,14 +77,6 @@ public record Dependencies(
       definition.cells().requests().stream()
           .map(cell -> cell.measure().quantity(context))
           .forEach(this::reach);
-      return true;
-    }
-
-    @Override
-    public Boolean byCurve(Definition.ByCurve definition) {
-      List<Formula> read = new ArrayList<>(definition.reading().formulas());
-      read.addAll(definition.degrees());
-      read.forEach(each -> byFormula(new Definition.ByFormula(each, List.of())));
       return true;
     }
 

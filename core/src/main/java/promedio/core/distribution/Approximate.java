@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import promedio.core.number.Exact;
+import promedio.core.number.Real;
 import promedio.core.number.Rounding;
 
 /**
@@ -23,6 +24,12 @@ public record Approximate(BigDecimal value) {
   static Approximate of(double number) {
     return new Approximate(
         new BigDecimal(number).round(new MathContext(DIGITS, RoundingMode.HALF_EVEN)));
+  }
+
+  /** {@return the first digits of a number that such a number went into} */
+  public static Approximate of(Real number) {
+    return new Approximate(
+        number.significant(2 * DIGITS).round(new MathContext(DIGITS, RoundingMode.HALF_EVEN)));
   }
 
   /** {@return this decimal number as an exact one, to go on with} */

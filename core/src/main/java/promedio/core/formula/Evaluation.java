@@ -1,7 +1,10 @@
 package promedio.core.formula;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import promedio.core.distribution.Distribution;
+import promedio.core.message.Message;
 import promedio.core.number.BracketedReal;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -67,6 +70,19 @@ public final class Evaluation {
     Optional<Exact> degree = of(root.degree()).filter(d -> d.compareTo(Exact.ONE) >= 0);
     Optional<Exact> body = of(root.body()).filter(b -> b.isRational() && b.signum() > 0);
     return degree.flatMap(d -> body.flatMap(b -> RootOfProduct.of(d, b)));
+  }
+
+  /** {@return why nothing is read off a curve, where its degrees of freedom or the area say so} */
+  public Optional<Message> problem(Formula.CurveReading reading) {
+    List<Exact> degrees = reading.degrees().stream().flatMap(each -> of(each).stream()).toList();
+    return reading
+        .curve()
+        .problem(degrees)
+        .or(
+            () ->
+                reading instanceof Formula.Quantile quantile
+                    ? of(quantile.below()).flatMap(Distribution::problem)
+                    : Optional.empty());
   }
 
   /** {@return what the formula comes to in a row, from 0, of some scope} */

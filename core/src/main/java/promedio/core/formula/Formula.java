@@ -1,5 +1,6 @@
 package promedio.core.formula;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -99,6 +100,16 @@ public sealed interface Formula {
     }
   }
 
+  /** What is read off a curve of probability: a number of which only the first digits are known. */
+  sealed interface CurveReading extends Formula {
+
+    /** {@return the curve} */
+    Distribution curve();
+
+    /** {@return its degrees of freedom, as many as it has} */
+    List<Formula> degrees();
+  }
+
   /**
    * The area that a statistic cuts off under a curve of probability.
    *
@@ -108,7 +119,7 @@ public sealed interface Formula {
    * @param statistic the statistic
    */
   record Area(Distribution curve, List<Formula> degrees, Tail tail, Formula statistic)
-      implements Formula {
+      implements CurveReading {
     public Area {
       degrees = List.copyOf(degrees);
     }
@@ -126,7 +137,8 @@ public sealed interface Formula {
    * @param degrees its degrees of freedom, as many as it has
    * @param below the area
    */
-  record Quantile(Distribution curve, List<Formula> degrees, Formula below) implements Formula {
+  record Quantile(Distribution curve, List<Formula> degrees, Formula below)
+      implements CurveReading {
     public Quantile {
       degrees = List.copyOf(degrees);
     }
@@ -159,6 +171,19 @@ public sealed interface Formula {
   default boolean isProbability() {
     return this instanceof Area
         || (this instanceof Operation product && product.right() instanceof Area);
+  }
+
+  /** {@return what is read off curves of probability in it} */
+  default List<CurveReading> readings() {
+    List<CurveReading> found = new ArrayList<>();
+    replacing(
+        part -> {
+          if (part instanceof CurveReading reading) {
+            found.add(reading);
+          }
+          return Optional.empty();
+        });
+    return found;
   }
 
   /** {@return what it names in their order: quantities but x and f, and sums over the rows} */

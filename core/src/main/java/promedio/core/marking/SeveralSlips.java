@@ -10,7 +10,6 @@ import promedio.core.computation.Computation;
 import promedio.core.distribution.Approximate;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
-import promedio.core.measure.Definition;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
@@ -150,11 +149,10 @@ final class SeveralSlips {
   }
 
   private void findProbability() {
-    if (!(problem.computation().definition(problem.request())
-        instanceof Definition.ByCurve definition)) {
+    if (!(problem.formula().orElse(null) instanceof Formula.Area area)) {
       return;
     }
-    boolean upperOnly = !definition.curve().isSymmetric();
+    boolean upperOnly = !area.curve().isSymmetric();
     boolean probability = problem.request().isProbability();
     if (probability && problem.right() instanceof Result.Estimated p) {
       Exact rest = Exact.ONE.minus(p.value().decimal());

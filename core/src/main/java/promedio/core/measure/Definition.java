@@ -2,12 +2,10 @@ package promedio.core.measure;
 
 import java.util.List;
 import java.util.Optional;
-import promedio.core.distribution.Distribution;
-import promedio.core.distribution.Tail;
+import promedio.core.formula.Equation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.message.Message;
-import promedio.core.number.Exact;
 
 /** How a measure is found. */
 public sealed interface Definition {
@@ -21,15 +19,28 @@ public sealed interface Definition {
   }
 
   /**
-   * By a formula of other quantities and of sums over the rows.
+   * By a formula of other quantities, of sums over the rows, and of areas and values of curves.
    *
-   * @param right the formula
+   * @param first what is worked before under names of its own, each of which those behind it and
+   *     the formula may use
+   * @param last the formula
    * @param needs what must hold for it to mean something, in the order in which that is looked at
    */
-  record ByFormula(Formula right, List<Condition> needs) implements Definition {
+  record ByFormula(List<Equation> first, Formula last, List<Condition> needs)
+      implements Definition {
 
     public ByFormula {
+      first = List.copyOf(first);
       needs = List.copyOf(needs);
+    }
+
+    /** {@return the formula with nothing worked before} */
+    public Formula right() {
+      Formula whole = last;
+      for (int i = first.size() - 1; i >= 0; i--) {
+        whole = whole.replacing(first.get(i).left().formula(), first.get(i).right());
+      }
+      return whole;
     }
 
     @Override
@@ -71,29 +82,6 @@ public sealed interface Definition {
   }
 
   /**
-   * Off a curve of probability, which gives a number of which only the first digits are known.
-   *
-   * @param reading what is read off it
-   * @param curve the curve
-   * @param degrees its degrees of freedom
-   * @param needs what must hold for it to mean something, in the order in which that is looked at
-   */
-  record ByCurve(
-      CurveReading reading, Distribution curve, List<Formula> degrees, List<Condition> needs)
-      implements Definition {
-
-    public ByCurve {
-      degrees = List.copyOf(degrees);
-      needs = List.copyOf(needs);
-    }
-
-    @Override
-    public <R> R accept(Visitor<R> visitor) {
-      return visitor.byCurve(this);
-    }
-  }
-
-  /**
    * As the p-value of a comparison of two groups, corrected for the number of all comparisons as
    * the course rules say.
    *
@@ -103,42 +91,6 @@ public sealed interface Definition {
     @Override
     public <R> R accept(Visitor<R> visitor) {
       return visitor.corrected(this);
-    }
-  }
-
-  /** What is read off a curve of probability. */
-  sealed interface CurveReading {
-
-    /** {@return the formulas whose values it is read by} */
-    List<Formula> formulas();
-
-    /**
-     * The area that a statistic cuts off.
-     *
-     * @param statistic the statistic
-     * @param tail which area
-     */
-    record Area(Formula statistic, Tail tail) implements CurveReading {
-      @Override
-      public List<Formula> formulas() {
-        return List.of(statistic);
-      }
-    }
-
-    /**
-     * An end of an interval of confidence.
-     *
-     * @param middle the middle of the interval
-     * @param error what the value of the curve is multiplied by
-     * @param confidence the area of the interval, between 0 and 1
-     * @param upper whether it is the upper end
-     */
-    record Bound(Formula middle, Formula error, Exact confidence, boolean upper)
-        implements CurveReading {
-      @Override
-      public List<Formula> formulas() {
-        return List.of(middle, error);
-      }
     }
   }
 
@@ -157,7 +109,12 @@ public sealed interface Definition {
 
   /** {@return a definition by a formula} */
   static Definition of(Formula right, Condition... needs) {
-    return new ByFormula(right, List.of(needs));
+    return new ByFormula(List.of(), right, List.of(needs));
+  }
+
+  /** {@return a definition by a formula, after what is worked before it} */
+  static Definition of(List<Equation> first, Formula last, Condition... needs) {
+    return new ByFormula(first, last, List.of(needs));
   }
 
   /** {@return a definition by looking} */
@@ -181,8 +138,6 @@ public sealed interface Definition {
     R byInspection(ByInspection definition);
 
     R together(Together definition);
-
-    R byCurve(ByCurve definition);
 
     R corrected(Corrected definition);
 

@@ -121,9 +121,13 @@ final class WorkingBuilder {
       if (computation.result(request) instanceof Result.Absent) {
         return Optional.empty();
       }
-      agreeOn(List.of(definition.right()));
-      Formula right = definitions.ofMethod(computation.symbol(request)).orElse(definition.right());
-      return find(left, right) ? Optional.of(List.of(last().carried())) : Optional.empty();
+      agreeOn(definition.right());
+      Formula last = definitions.ofMethod(computation.symbol(request)).orElse(definition.last());
+      if (!findFirst(definition) || !find(left, last)) {
+        return Optional.empty();
+      }
+      return Optional.of(
+          last instanceof Formula.Area ? decided(value(left)) : List.of(last().carried()));
     }
 
     @Override
@@ -148,22 +152,13 @@ final class WorkingBuilder {
       return Optional.of(found);
     }
 
-    @Override
-    public Optional<List<Real>> byCurve(Definition.ByCurve definition) {
-      if (computation.result(request) instanceof Result.Absent) {
-        return Optional.empty();
-      }
-      agreeOn(definition.reading().formulas());
-      return new CurveSteps(WorkingBuilder.this, definition, left).build();
-    }
-
     /** Adds the arguments that are mentioned. */
-    private void agreeOn(List<Formula> formulas) {
+    private void agreeOn(Formula formula) {
       request
           .named()
           .forEach(
               (quantity, value) -> {
-                if (formulas.stream().anyMatch(each -> each.mentions(quantity))) {
+                if (formula.mentions(quantity)) {
                   agree(quantity.formula(), value);
                 }
               });
@@ -174,17 +169,62 @@ final class WorkingBuilder {
       return computation.result(request) instanceof Result.Estimated
               && computation.result(definition.p()) instanceof Result.Estimated p
               && computation.definition(definition.p()).orElseThrow()
-                  instanceof Definition.ByCurve curve
-          ? new CurveSteps(WorkingBuilder.this, curve, left)
-              .corrected(
-                  Pairwise.corrected(context.data().groups().orElseThrow(), rules, p.value()))
+                  instanceof Definition.ByFormula alone
+          ? correct(
+              alone.last(),
+              Pairwise.corrected(context.data().groups().orElseThrow(), rules, p.value()))
           : Optional.empty();
+    }
+
+    /** The p-value as it is corrected for several comparisons, after its steps. */
+    private Optional<List<Real>> correct(Formula alone, Pairwise.Corrected correction) {
+      if (!findParts(alone)) {
+        return Optional.empty();
+      }
+      Exact position = Exact.of(correction.position());
+      Exact of = Exact.of(correction.of());
+      Exact times = Exact.of(correction.times());
+      switch (rules.get(Rule.CORRECTION)) {
+        case NONE -> find(left, alone);
+        case BONFERRONI -> {
+          add(new WorkingStep.Seen(Sight.BONFERRONI, List.of(of)));
+          find(left, new Formula.Numeral(times).times(alone));
+        }
+        case HOLM -> {
+          add(new WorkingStep.Seen(Sight.HOLM, List.of(position, of, times)));
+          find(left, new Formula.Numeral(times).times(alone));
+        }
+      }
+      Exact corrected = correction.p().decimal();
+      int change = corrected.compareTo(correction.alone().decimal().times(times));
+      if (change == 0) {
+        // By what was rounded on the way, where the course rounds.
+        return Optional.of(decided(value(left)));
+      }
+      add(
+          new WorkingStep.Seen(
+              change < 0 ? Sight.AT_MOST_ONE : Sight.NOT_BELOW_THE_ONE_BEFORE, List.of()));
+      return Optional.of(decided(corrected));
     }
 
     @Override
     public Optional<List<Real>> undefined(Definition.Undefined definition) {
       return Optional.empty();
     }
+  }
+
+  /** {@return whether all is found that a definition has worked before its formula} */
+  private boolean findFirst(Definition.ByFormula definition) {
+    return definition.first().stream().allMatch(each -> find(each.left().formula(), each.right()));
+  }
+
+  /** Says what a p-value decides of the null hypothesis. */
+  private List<Real> decided(Exact p) {
+    Exact level = Exact.of(rules.get(Rule.ALPHA));
+    add(
+        new WorkingStep.Seen(
+            rules.reject(p) ? Sight.REJECTED : Sight.NOT_REJECTED, List.of(level)));
+    return List.of(p);
   }
 
   private Optional<List<Real>> inspect(Inspection how, Formula left, MeasureContext asked) {
@@ -394,7 +434,7 @@ final class WorkingBuilder {
 
     @Override
     public Boolean byFormula(Definition.ByFormula definition) {
-      return find(name, definition.right());
+      return findFirst(definition) && find(name, definition.last());
     }
 
     @Override
@@ -412,11 +452,6 @@ final class WorkingBuilder {
 
     @Override
     public Boolean together(Definition.Together definition) {
-      return false;
-    }
-
-    @Override
-    public Boolean byCurve(Definition.ByCurve definition) {
       return false;
     }
 

@@ -11,12 +11,12 @@ import java.util.function.Function;
 import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
-import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
@@ -137,11 +137,13 @@ final class OfCounts {
                 "chi_squared_p",
                 Quantity.of("chi_squared_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(CHI.formula(), Tail.UPPER),
-                        Distribution.CHI_SQUARED,
-                        List.of(CHI_DF.formula()),
-                        List.of(full(s))))
+                    Definition.of(
+                        new Area(
+                            Distribution.CHI_SQUARED,
+                            List.of(CHI_DF.formula()),
+                            Tail.UPPER,
+                            CHI.formula()),
+                        full(s)))
             .in(Dimension.PROBABILITY),
         cross(
             "phi",
@@ -352,11 +354,13 @@ final class OfCounts {
                 Subject.FIT,
                 Quantity.of("fit_chi_squared_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(FIT_CHI.formula(), Tail.UPPER),
-                        Distribution.CHI_SQUARED,
-                        List.of(df.formula()),
-                        List.of(fitNeeds(s))))
+                    Definition.of(
+                        new Area(
+                            Distribution.CHI_SQUARED,
+                            List.of(df.formula()),
+                            Tail.UPPER,
+                            FIT_CHI.formula()),
+                        fitNeeds(s)))
             .in(Dimension.PROBABILITY));
   }
 }

@@ -8,12 +8,12 @@ import java.util.stream.Stream;
 import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
-import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
@@ -257,11 +257,13 @@ final class OfGroups {
                 "f_p",
                 Quantity.of("f_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(F.formula(), Tail.UPPER),
-                        Distribution.F,
-                        List.of(DF_BETWEEN.formula(), DF_WITHIN.formula()),
-                        List.of(ratio)))
+                    Definition.of(
+                        new Area(
+                            Distribution.F,
+                            List.of(DF_BETWEEN.formula(), DF_WITHIN.formula()),
+                            Tail.UPPER,
+                            F.formula()),
+                        ratio))
             .in(Dimension.PROBABILITY),
         formula(
             "eta_squared",
@@ -287,11 +289,13 @@ final class OfGroups {
                 P_TWO,
                 s ->
                     groups(s).samples().size() == 2
-                        ? new Definition.ByCurve(
-                            new Area(T_TWO.formula(), Several.tail(s)),
-                            Distribution.T,
-                            List.of(T_TWO_DF.formula()),
-                            List.of(testNeeds(s)))
+                        ? Definition.of(
+                            new Area(
+                                Distribution.T,
+                                List.of(T_TWO_DF.formula()),
+                                Several.tail(s),
+                                T_TWO.formula()),
+                            testNeeds(s))
                         : Definition.undefined("not-two-groups"))
             .in(Dimension.PROBABILITY),
         measure(

@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.distribution.Distribution;
+import promedio.core.formula.Equation;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Area;
+import promedio.core.formula.Formula.Quantile;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
-import promedio.core.measure.Definition.CurveReading.Area;
-import promedio.core.measure.Definition.CurveReading.Bound;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
@@ -31,6 +32,12 @@ final class OfOneMean {
   private static final Quantity SIGMA = Quantity.of("sigma", "\\sigma", "σ");
   private static final Quantity LEVEL = Quantity.of("level", "L", "L");
   private static final Quantity T = Quantity.of("t_one", "t", "t");
+  private static final Quantity T_DF = Quantity.of("t_one_df", "\\mathit{df}", "df");
+  private static final Quantity Z = Quantity.of("z_one", "z", "z");
+  private static final Quantity DEGREES = Quantity.of("df", "\\mathit{df}", "df");
+  private static final Quantity CRITICAL_T = Quantity.of("critical", "t^{*}", "t*");
+  private static final Quantity CRITICAL_Z = Quantity.of("critical", "z^{*}", "z*");
+  private static final Quantity MARGIN = Quantity.of("margin", "E", "E");
   private static final Exact HUNDRED = Exact.of(100);
 
   private OfOneMean() {}
@@ -79,21 +86,18 @@ final class OfOneMean {
         measure("t_one", T, s -> Definition.of(t(s), tNeeds(s)))
             .about(mu)
             .slipping(s -> slips(s, t(s), Quantity.STANDARD_DEVIATION.formula())),
-        measure(
-                "t_one_df",
-                Quantity.of("t_one_df", "\\mathit{df}", "df"),
-                s -> Definition.of(degrees(s), tNeeds(s)))
+        measure("t_one_df", T_DF, s -> Definition.of(degrees(s), tNeeds(s)))
             .about(mu)
             .in(Dimension.DEGREES),
         measure(
                 "t_one_p",
                 Quantity.of("t_one_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(t(s), Several.tail(s)),
-                        Distribution.T,
-                        List.of(degrees(s)),
-                        List.of(tNeeds(s))))
+                    Definition.of(
+                        List.of(new Equation(T, t(s)), new Equation(T_DF, degrees(s))),
+                        new Area(
+                            Distribution.T, List.of(T_DF.formula()), Several.tail(s), T.formula()),
+                        tNeeds(s)))
             .about(mu)
             .in(Dimension.PROBABILITY));
   }
@@ -102,21 +106,16 @@ final class OfOneMean {
   static List<Measure> z() {
     Parameter[] known = {Parameter.any(MU), positive(SIGMA)};
     return List.of(
-        measure(
-                "z_one",
-                Quantity.of("z_one", "z", "z"),
-                s -> Definition.of(statistic(s, SIGMA.formula())))
+        measure("z_one", Z, s -> Definition.of(statistic(s, SIGMA.formula())))
             .about(known)
             .slipping(s -> slips(s, statistic(s, SIGMA.formula()), SIGMA.formula())),
         measure(
                 "z_one_p",
                 Quantity.of("z_one_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(statistic(s, SIGMA.formula()), Several.tail(s)),
-                        Distribution.NORMAL,
-                        List.of(),
-                        List.of()))
+                    Definition.of(
+                        List.of(new Equation(Z, statistic(s, SIGMA.formula()))),
+                        new Area(Distribution.NORMAL, List.of(), Several.tail(s), Z.formula())))
             .about(known)
             .in(Dimension.PROBABILITY));
   }
@@ -137,17 +136,37 @@ final class OfOneMean {
             key,
             endOf(key, upper),
             s ->
-                new Definition.ByCurve(
-                    new Bound(
-                        Quantity.MEAN.formula(),
-                        Quantity.STANDARD_DEVIATION.formula().over(s.n().root()),
-                        s.argument(0).over(HUNDRED),
-                        upper),
-                    Distribution.T,
-                    List.of(degrees(s)),
-                    List.of(Condition.moreThanOne(s))))
+                Definition.of(
+                    List.of(
+                        new Equation(DEGREES, degrees(s)),
+                        standardError(s, Quantity.STANDARD_DEVIATION),
+                        new Equation(
+                            CRITICAL_T,
+                            new Quantile(Distribution.T, List.of(DEGREES.formula()), below(s))),
+                        margin(CRITICAL_T)),
+                    end(upper),
+                    Condition.moreThanOne(s)))
         .about(level())
         .in(Dimension.VALUE);
+  }
+
+  private static Equation standardError(MeasureContext context, Quantity deviation) {
+    return new Equation(Quantity.STANDARD_ERROR, deviation.formula().over(context.n().root()));
+  }
+
+  /** The area below the upper end: half of what lies outside is above it. */
+  private static Formula below(MeasureContext context) {
+    Exact confidence = context.argument(0).over(HUNDRED);
+    return new Formula.Numeral(Exact.ONE.plus(confidence).over(2));
+  }
+
+  private static Equation margin(Quantity critical) {
+    return new Equation(MARGIN, critical.formula().times(Quantity.STANDARD_ERROR.formula()));
+  }
+
+  private static Formula end(boolean upper) {
+    Formula middle = Quantity.MEAN.formula();
+    return upper ? middle.plus(MARGIN.formula()) : middle.minus(MARGIN.formula());
   }
 
   private static Parameter level() {
@@ -166,15 +185,13 @@ final class OfOneMean {
             key,
             endOf(key, upper),
             s ->
-                new Definition.ByCurve(
-                    new Bound(
-                        Quantity.MEAN.formula(),
-                        SIGMA.formula().over(s.n().root()),
-                        s.argument(0).over(HUNDRED),
-                        upper),
-                    Distribution.NORMAL,
-                    List.of(),
-                    List.of()))
+                Definition.of(
+                    List.of(
+                        standardError(s, SIGMA),
+                        new Equation(
+                            CRITICAL_Z, new Quantile(Distribution.NORMAL, List.of(), below(s))),
+                        margin(CRITICAL_Z)),
+                    end(upper)))
         .about(level(), positive(SIGMA))
         .in(Dimension.VALUE);
   }

@@ -9,12 +9,12 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
-import promedio.core.measure.Definition.CurveReading.Area;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
@@ -61,7 +61,10 @@ final class OfPairs {
   private static final Quantity DIFFERENCE_MEAN = Quantity.of("difference_mean", "\\bar{d}", "d̄");
   private static final Quantity DIFFERENCE_SD = Quantity.of("difference_sd", "s_d", "s_d");
   private static final Quantity T_PAIRED = Quantity.of("t_paired", "t", "t");
+  private static final Quantity T_PAIRED_DF = Quantity.of("t_paired_df", "\\mathit{df}", "df");
   private static final Quantity CORRELATION_T = Quantity.of("correlation_t", "t_r", "tᵣ");
+  private static final Quantity CORRELATION_DF =
+      Quantity.of("correlation_t_df", "\\mathit{df}_r", "dfᵣ");
 
   private static final Formula N = Several.N.formula();
 
@@ -301,20 +304,19 @@ final class OfPairs {
                 new Slip(
                     Cause.N_NOT_ROOTED,
                     DIFFERENCE_MEAN.formula().over(DIFFERENCE_SD.formula().over(N)))),
-        measure(
-                "t_paired_df",
-                Quantity.of("t_paired_df", "\\mathit{df}", "df"),
-                s -> Definition.of(paired, pairedNeeds()))
+        measure("t_paired_df", T_PAIRED_DF, s -> Definition.of(paired, pairedNeeds()))
             .in(Dimension.DEGREES),
         measure(
                 "t_paired_p",
                 Quantity.of("t_paired_p", "p", "p"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(T_PAIRED.formula(), Several.tail(s)),
-                        Distribution.T,
-                        List.of(paired),
-                        List.of(pairedNeeds())))
+                    Definition.of(
+                        new Area(
+                            Distribution.T,
+                            List.of(T_PAIRED_DF.formula()),
+                            Several.tail(s),
+                            T_PAIRED.formula()),
+                        pairedNeeds()))
             .in(Dimension.PROBABILITY),
         measure(
             "effect_paired",
@@ -335,18 +337,20 @@ final class OfPairs {
                     correlatedNeeds())),
         measure(
                 "correlation_t_df",
-                Quantity.of("correlation_t_df", "\\mathit{df}_r", "dfᵣ"),
+                CORRELATION_DF,
                 s -> Definition.of(correlated, correlatedNeeds()))
             .in(Dimension.DEGREES),
         measure(
                 "correlation_t_p",
                 Quantity.of("correlation_t_p", "p_r", "pᵣ"),
                 s ->
-                    new Definition.ByCurve(
-                        new Area(CORRELATION_T.formula(), Several.tail(s)),
-                        Distribution.T,
-                        List.of(correlated),
-                        List.of(correlatedNeeds())))
+                    Definition.of(
+                        new Area(
+                            Distribution.T,
+                            List.of(CORRELATION_DF.formula()),
+                            Several.tail(s),
+                            CORRELATION_T.formula()),
+                        correlatedNeeds()))
             .in(Dimension.PROBABILITY));
   }
 
