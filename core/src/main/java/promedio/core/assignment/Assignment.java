@@ -10,12 +10,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
-import promedio.core.working.Method;
 
 /**
  * All that a student works on: samples and tables, what is asked of them and was done about it, and

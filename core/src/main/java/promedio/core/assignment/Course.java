@@ -3,10 +3,11 @@ package promedio.core.assignment;
 import java.util.HashMap;
 import java.util.Map;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.rules.CourseRules;
 import promedio.core.sample.Subject;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 
 /**
  * How a course wants its assignments worked and judged.
@@ -40,10 +41,9 @@ public record Course(String name, CourseRules rules, Map<Measure, Method> method
   /** {@return the method that the measure is worked by, if the rules allow for it} */
   public Method method(Measure measure) {
     Method chosen = methods.getOrDefault(measure, Method.DEFINITION);
+    // What more than one variable may be worked by depends on the data.
     boolean allowed =
-        measure.subject() == Subject.ONE
-            ? Method.of(Request.of(measure), rules).contains(chosen)
-            : Method.OF_SEVERAL.contains(chosen);
+        measure.subject() != Subject.ONE || Methods.of(Request.of(measure), rules).contains(chosen);
     return allowed ? chosen : Method.DEFINITION;
   }
 }

@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import promedio.core.working.Method;
+import promedio.core.measure.Method;
 import promedio.core.working.OwnWorking;
 
 /**

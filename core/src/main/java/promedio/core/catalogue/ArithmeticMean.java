@@ -11,6 +11,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Moments;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -45,6 +46,18 @@ final class ArithmeticMean extends BasicMeasure {
   @Override
   public Definition definition(MeasureContext context) {
     return Definition.of(context.sum(context.x()).over(context.n()));
+  }
+
+  /** A + Σd/n. */
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    return CodedRows.of(method)
+        .map(
+            rows -> {
+              Formula meanOfRows = context.sum(rows.row()).over(context.n());
+              return Definition.of(
+                  Quantity.ASSUMED_MEAN.formula().plus(rows.scaled(meanOfRows, 1)));
+            });
   }
 
   @Override

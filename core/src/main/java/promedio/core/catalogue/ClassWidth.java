@@ -18,7 +18,7 @@ final class ClassWidth extends BasicMeasure {
   public Definition definition(MeasureContext context) {
     return context
         .sheppardWidth()
-        .map(width -> Definition.of(new Formula.Numeral(width)))
+        .<Definition>map(width -> Definition.of(new Formula.Numeral(width)))
         .orElseGet(() -> Definition.undefined("not-computable"));
   }
 }

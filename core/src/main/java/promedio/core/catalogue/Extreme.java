@@ -52,7 +52,7 @@ final class Extreme extends BasicMeasure {
         smallest ? intervals.get(0).lower() : intervals.get(intervals.size() - 1).upper();
     return found
         .map(Numeral::new)
-        .map(numeral -> Definition.of(numeral))
+        .<Definition>map(Definition::of)
         .orElseGet(() -> Definition.undefined(smallest ? "first-class-open" : "last-class-open"));
   }
 

@@ -1,7 +1,12 @@
 package promedio.core.catalogue;
 
+import static promedio.core.formula.Formula.number;
+
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import promedio.core.formula.Equation;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
@@ -9,6 +14,7 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
@@ -23,6 +29,26 @@ final class Moment extends BasicMeasure {
       List.of(Quantity.SECOND_MOMENT, Quantity.THIRD_MOMENT, Quantity.FOURTH_MOMENT);
   private static final List<Dimension> DIMENSIONS =
       List.of(Dimension.SQUARE, Dimension.CUBE, Dimension.FOURTH_POWER);
+
+  private static final List<Quantity> RAW =
+      List.of(
+          Quantity.FIRST_RAW_MOMENT,
+          Quantity.SECOND_RAW_MOMENT,
+          Quantity.THIRD_RAW_MOMENT,
+          Quantity.FOURTH_RAW_MOMENT);
+  private static final Formula M1 = Quantity.FIRST_RAW_MOMENT.formula();
+  private static final Formula M2 = Quantity.SECOND_RAW_MOMENT.formula();
+  private static final Formula M3 = Quantity.THIRD_RAW_MOMENT.formula();
+  private static final Formula M4 = Quantity.FOURTH_RAW_MOMENT.formula();
+
+  /** The second, third and fourth central moment by those about 0. */
+  private static final List<Formula> CENTRAL =
+      List.of(
+          M2.minus(M1.power(2)),
+          M3.minus(number(3).times(M1).times(M2)).plus(number(2).times(M1.power(3))),
+          M4.minus(number(4).times(M1).times(M3))
+              .plus(number(6).times(M1.power(2)).times(M2))
+              .minus(number(3).times(M1.power(4))));
 
   Moment() {
     super("moment", Family.SHAPE, Quantity.SECOND_MOMENT);
@@ -50,6 +76,21 @@ final class Moment extends BasicMeasure {
   @Override
   public Definition definition(MeasureContext context) {
     return Definition.of(context.powers(order(context)).over(context.n()));
+  }
+
+  /** By the moments about 0: m₂ = m₂′ − m₁′², and so on. */
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    if (method != Method.RAW_MOMENTS) {
+      return Optional.empty();
+    }
+    int order = order(context);
+    List<Equation> raw = new ArrayList<>();
+    for (int each = 1; each <= order; each++) {
+      Formula power = each == 1 ? context.x() : context.x().power(each);
+      raw.add(new Equation(RAW.get(each - 1), context.sum(power).over(context.n())));
+    }
+    return Optional.of(Definition.of(raw, CENTRAL.get(order - 2)));
   }
 
   @Override

@@ -3,6 +3,8 @@ package promedio.core.catalogue;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.Optional;
+import promedio.core.formula.Equation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
@@ -10,6 +12,7 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
@@ -34,6 +37,21 @@ final class SkewnessByDeviation extends BasicMeasure {
         Quantity.THIRD_MOMENT.formula().over(s.power(3)),
         Condition.spread(),
         Condition.moreThanOne(context));
+  }
+
+  /** s = √(n/(n − 1) · m₂), since the second moment is there anyhow. */
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    if (method != Method.RAW_MOMENTS) {
+      return Optional.empty();
+    }
+    Formula n = context.n();
+    Formula m2 = Quantity.SECOND_MOMENT.formula();
+    Quantity s = Quantity.STANDARD_DEVIATION;
+    return Optional.of(
+        Definition.of(
+            List.of(new Equation(s, n.over(n.minus(number(1))).times(m2).root())),
+            Quantity.THIRD_MOMENT.formula().over(s.formula().power(3))));
   }
 
   @Override

@@ -9,6 +9,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Result;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
@@ -44,8 +45,25 @@ final class StandardDeviation extends BasicMeasure {
   public Definition definition(MeasureContext context) {
     Formula variance = ofSample ? context.varianceOfSample() : context.uncorrectedVariance();
     return Definition.of(
-        context.corrected(variance).root(),
-        Variance.needs(variance, ofSample || !context.isPopulation(), context));
+        context.corrected(variance).root(), Variance.needs(variance, byOneLess(context), context));
+  }
+
+  /** h·√…, but with Sheppard's correction the root of the whole. */
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    return CodedRows.ofSquares(method, context)
+        .map(
+            rows -> {
+              Formula variance = Variance.overDivisor(rows, byOneLess(context), context);
+              Formula scaled = rows.scaled(variance, 2);
+              Formula corrected = context.corrected(scaled);
+              return Definition.of(
+                  corrected.equals(scaled) ? rows.scaled(variance.root(), 1) : corrected.root());
+            });
+  }
+
+  private boolean byOneLess(MeasureContext context) {
+    return ofSample || !context.isPopulation();
   }
 
   private Quantity variance(MeasureContext context) {

@@ -1,5 +1,7 @@
 package promedio.core.catalogue;
 
+import static promedio.core.formula.Formula.number;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +15,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.FastPathInput;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Moments;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
@@ -51,6 +54,19 @@ final class Variance extends BasicMeasure {
   public Definition definition(MeasureContext context) {
     Formula variance = ofSample ? context.varianceOfSample() : context.uncorrectedVariance();
     return Definition.of(context.corrected(variance), needs(variance, !byN(context), context));
+  }
+
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    return CodedRows.ofSquares(method, context)
+        .map(rows -> rows.scaled(overDivisor(rows, !byN(context), context), 2))
+        .map(variance -> Definition.of(context.corrected(variance)));
+  }
+
+  /** {@return Σu²−(Σu)²/n over n − 1 or n} */
+  static Formula overDivisor(CodedRows rows, boolean byOneLess, MeasureContext context) {
+    Formula n = context.n();
+    return rows.squares(context).over(byOneLess ? n.minus(number(1)) : n);
   }
 
   /** {@return what must hold for a variance, or its root, to be there} */

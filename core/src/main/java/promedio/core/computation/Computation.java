@@ -21,6 +21,7 @@ import promedio.core.measure.Inspection;
 import promedio.core.measure.InspectionResult;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
@@ -368,6 +369,19 @@ public final class Computation {
       return new Definition.Undefined(Message.of("absent.of-other-data"));
     }
     return request.meant(context.rules()).measure().definition(context.with(request.arguments()));
+  }
+
+  /** {@return how a method finds what is asked, where it has a formula of its own for it} */
+  public Optional<Definition.ByFormula> way(Request request, Method method) {
+    Request meant = request.meant(context.rules());
+    return isOfTheseData(meant.measure())
+        ? meant.measure().way(method, context.with(meant.arguments()))
+        : Optional.empty();
+  }
+
+  /** {@return how a method finds a quantity that formulas name, where it has a formula for it} */
+  public Optional<Definition.ByFormula> way(Quantity quantity, Method method) {
+    return Measures.finding(quantity, context).flatMap(request -> way(request, method));
   }
 
   /** {@return how a quantity is found that formulas name; none where it is given or seen} */

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Method;
 import promedio.core.measure.Result;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -17,7 +18,7 @@ import promedio.core.rules.IntermediateRounding;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Values;
 import promedio.core.slip.Cause;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 
 /**
@@ -54,7 +55,7 @@ final class WayEdits {
     edits.oneOfSeveral();
     CourseRules exact = problem.rules().with(Rule.CARRY, IntermediateRounding.EXACT);
     Set<List<Way.Found>> worked = new LinkedHashSet<>();
-    for (Method method : Method.of(problem.request(), exact, problem.data())) {
+    for (Method method : Methods.of(problem.request(), exact, problem.data())) {
       Working.of(problem.data(), exact, problem.request(), method)
           .filter(working -> working.results().size() == 1)
           .map(edits::way)

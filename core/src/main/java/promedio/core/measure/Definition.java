@@ -108,12 +108,12 @@ public sealed interface Definition {
   }
 
   /** {@return a definition by a formula} */
-  static Definition of(Formula right, Condition... needs) {
+  static ByFormula of(Formula right, Condition... needs) {
     return new ByFormula(List.of(), right, List.of(needs));
   }
 
   /** {@return a definition by a formula, after what is worked before it} */
-  static Definition of(List<Equation> first, Formula last, Condition... needs) {
+  static ByFormula of(List<Equation> first, Formula last, Condition... needs) {
     return new ByFormula(first, last, List.of(needs));
   }
 

@@ -1,6 +1,7 @@
 package promedio.core.measure;
 
 import java.util.List;
+import java.util.Set;
 import promedio.core.message.Message;
 
 /** Something that is found by looking, before anything is calculated. */
@@ -9,6 +10,11 @@ public sealed interface Inspection
 
   /** {@return what is seen in the values of the setting} */
   Seen look(MeasureContext context);
+
+  /** {@return the methods by which a hand looks, beside the usual one} */
+  default Set<Method> methods() {
+    return Set.of();
+  }
 
   /** {@return what the visitor makes of this way of looking} */
   <R> R accept(Visitor<R> visitor);

@@ -31,6 +31,11 @@ public interface Measure {
   /** {@return how it is found for such data, by such course rules and of such arguments} */
   Definition definition(MeasureContext context);
 
+  /** {@return how a method finds it, where the method has a formula of its own for it} */
+  default Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    return Optional.empty();
+  }
+
   /** {@return how many numbers its result is} */
   default Shape shape() {
     return Shape.ONE;

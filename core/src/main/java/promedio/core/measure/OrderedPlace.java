@@ -6,6 +6,7 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Formula.Ordered;
@@ -40,6 +41,11 @@ public record OrderedPlace(Role role, QuantileRule rule, Exact share) implements
       case UPPER_QUARTILE -> quantiles.upper(rule);
       case PERCENTILE -> Optional.of(QuantilePosition.of(rule, quantiles.n(), share));
     };
+  }
+
+  @Override
+  public Set<Method> methods() {
+    return Set.of(Method.CROSSING_OFF, Method.CUMULATIVE);
   }
 
   @Override

@@ -3,6 +3,7 @@ package promedio.core.measure;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.limit.Limit;
@@ -38,6 +39,11 @@ public record Trimming(Exact proportion) implements Inspection {
     return leftOut(tally).times(2).compareTo(tally.total()) >= 0
         ? Optional.of(Message.of("absent.nothing-left"))
         : Optional.empty();
+  }
+
+  @Override
+  public Set<Method> methods() {
+    return Set.of(Method.ASSUMED_MEAN, Method.STEP);
   }
 
   @Override

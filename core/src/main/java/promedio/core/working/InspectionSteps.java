@@ -13,6 +13,7 @@ import promedio.core.measure.ClassPlace;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.InspectionResult;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.ModalClasses;
 import promedio.core.measure.MostFrequent;
 import promedio.core.measure.OrderedPlace;

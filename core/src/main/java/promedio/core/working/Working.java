@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.number.Real;
@@ -71,7 +72,7 @@ public record Working(
    */
   public static Optional<Working> of(
       Data data, CourseRules rules, Request request, Method method, Assumed assumed) {
-    if (!Method.of(request, rules, data).contains(method)) {
+    if (!Methods.of(request, rules, data).contains(method)) {
       throw new IllegalArgumentException(request.key() + " is not worked by " + method.code());
     }
     boolean several = data.subject() != Subject.ONE;

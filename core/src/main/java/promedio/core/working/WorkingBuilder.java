@@ -18,6 +18,7 @@ import promedio.core.formula.Scope;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Inspection;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.measure.Shape;
@@ -41,7 +42,6 @@ final class WorkingBuilder {
   private final Assumed assumed;
   private final Computation computation;
   private final MeasureContext context;
-  private final Definitions definitions;
   private final Evaluation evaluation;
   private final Map<Formula, Exact> known = new LinkedHashMap<>();
   private final List<WorkingStep> steps = new ArrayList<>();
@@ -53,7 +53,6 @@ final class WorkingBuilder {
     this.assumed = assumed;
     this.computation = Computation.of(data, rules);
     this.context = computation.context();
-    this.definitions = new Definitions(computation, method);
     this.evaluation =
         new Evaluation(
             context.scope(), quantity -> Optional.ofNullable(known.get(quantity.formula())));
@@ -122,12 +121,12 @@ final class WorkingBuilder {
         return Optional.empty();
       }
       agreeOn(definition.right());
-      Formula last = definitions.ofMethod(computation.symbol(request)).orElse(definition.last());
-      if (!findFirst(definition) || !find(left, last)) {
+      Definition.ByFormula way = computation.way(request, method).orElse(definition);
+      if (!find(left, way)) {
         return Optional.empty();
       }
       return Optional.of(
-          last instanceof Formula.Area ? decided(value(left)) : List.of(last().carried()));
+          way.last() instanceof Formula.Area ? decided(value(left)) : List.of(last().carried()));
     }
 
     @Override
@@ -213,9 +212,14 @@ final class WorkingBuilder {
     }
   }
 
-  /** {@return whether all is found that a definition has worked before its formula} */
-  private boolean findFirst(Definition.ByFormula definition) {
-    return definition.first().stream().allMatch(each -> find(each.left().formula(), each.right()));
+  /** Adds what a definition has worked before its formula, then the formula. */
+  boolean find(Formula left, Definition.ByFormula definition) {
+    return definition.first().stream()
+            .allMatch(
+                each ->
+                    known.containsKey(each.left().formula())
+                        || find(each.left().formula(), each.right()))
+        && find(left, definition.last());
   }
 
   /** Says what a p-value decides of the null hypothesis. */
@@ -314,8 +318,9 @@ final class WorkingBuilder {
     Quantity mean = ofRest.context.mean();
     boolean found =
         ofRest
-            .definitions
-            .ofMethod(mean)
+            .computation
+            .way(mean, method)
+            .map(Definition.ByFormula::right)
             .or(() -> ofRest.computation.formula(Request.of(Measures.MEAN)))
             .map(formula -> ofRest.find(left, formula.replacing(ofRest.context.n(), count)))
             .orElse(false);
@@ -407,13 +412,13 @@ final class WorkingBuilder {
       agree(name, quantity.equals(Quantity.STEP) ? assumed.step() : assumed.mean());
       return true;
     }
-    Optional<Formula> row = definitions.inRow(quantity);
-    if (row.isPresent()) {
-      boolean found = findParts(row.get());
-      add(new WorkingStep.Given(name, row.get(), withNumbers(row.get())));
+    Formula row = Columns.inRow(name, context.x());
+    if (!row.equals(name)) {
+      boolean found = findParts(row);
+      add(new WorkingStep.Given(name, row, withNumbers(row)));
       return found;
     }
-    Optional<Formula> byMethod = definitions.ofMethod(quantity);
+    Optional<Definition.ByFormula> byMethod = computation.way(quantity, method);
     if (byMethod.isPresent()) {
       return find(name, byMethod.get());
     }
@@ -434,7 +439,7 @@ final class WorkingBuilder {
 
     @Override
     public Boolean byFormula(Definition.ByFormula definition) {
-      return findFirst(definition) && find(name, definition.last());
+      return WorkingBuilder.this.find(name, definition);
     }
 
     @Override

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.StatedRules;
-import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
 /** Rows of the sheet and parts ask the same questions, and no work on one is lost. */

@@ -12,6 +12,7 @@ import promedio.core.marking.Mark;
 import promedio.core.marking.Marker;
 import promedio.core.marking.Problem;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;
@@ -22,7 +23,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 
 /** A measure that only its own file knows is computed, worked, answered and marked like any. */
@@ -61,7 +62,7 @@ class QuartileVariationTest {
 
     assertThat(Computation.of(data, CourseRules.DEFAULTS).result(ASKED))
         .isEqualTo(new Result.Found(expected));
-    for (Method method : Method.of(Request.of(ASKED), CourseRules.DEFAULTS, data)) {
+    for (Method method : Methods.of(Request.of(ASKED), CourseRules.DEFAULTS, data)) {
       assertThat(Working.of(data, CourseRules.DEFAULTS, ASKED, method).orElseThrow().results())
           .containsExactly(expected);
     }

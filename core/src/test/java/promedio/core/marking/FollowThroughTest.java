@@ -15,6 +15,7 @@ import promedio.core.ByCode;
 import promedio.core.catalogue.Measures;
 import promedio.core.marking.OwnMark.Worth;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -24,7 +25,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
@@ -237,7 +238,7 @@ class FollowThroughTest {
     Data data =
         new Sample(Values.ofDecimals(tenths.stream().mapToLong(Integer::longValue).toArray(), 1));
     for (Measure measure : Measures.all()) {
-      for (Method method : Method.of(Request.of(measure), CourseRules.DEFAULTS)) {
+      for (Method method : Methods.of(Request.of(measure), CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, measure, method)
             .ifPresent(working -> assertFaultless(data, working));
       }

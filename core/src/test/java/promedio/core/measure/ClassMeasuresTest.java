@@ -31,7 +31,7 @@ import promedio.core.rules.Sheppard;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 
 /** Computation of class tables against their definitions, and their hand workings. */
@@ -235,7 +235,7 @@ class ClassMeasuresTest {
             .as(measure.key())
             .isEqualTo(result.number());
       }
-      for (Method method : Method.of(Request.of(measure), rules, table.get())) {
+      for (Method method : Methods.of(Request.of(measure), rules, table.get())) {
         assertThat(results(Working.of(table.get(), rules, measure, method)))
             .as(measure.key() + " by " + method.code() + " of " + table.get().rows())
             .isEqualTo(results(result));

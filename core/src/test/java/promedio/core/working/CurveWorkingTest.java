@@ -13,6 +13,7 @@ import promedio.core.computation.Computation;
 import promedio.core.marking.FollowThrough;
 import promedio.core.marking.OwnMark;
 import promedio.core.marking.OwnMark.Worth;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.number.DecimalSign;

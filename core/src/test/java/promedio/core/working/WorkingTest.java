@@ -19,6 +19,7 @@ import promedio.core.computation.Computation;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.message.Message;
@@ -428,19 +429,19 @@ class WorkingTest {
         CourseRules.DEFAULTS.with(Rule.QUARTILES, quartiles).with(Rule.DIVISOR, divisor);
     Computation measures = Computation.of(data, rules);
     for (Measure measure : Measures.all()) {
-      for (Method method : Method.of(Request.of(measure), rules)) {
+      for (Method method : Methods.of(Request.of(measure), rules)) {
         assertThat(results(Working.of(data, rules, measure, method)))
             .as(measure.key() + " by " + method.code())
             .isEqualTo(results(measures.result(measure)));
       }
     }
-    for (Method method : Method.of(Request.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
+    for (Method method : Methods.of(Request.of(Measures.PERCENTILE, Exact.of(35)), rules)) {
       assertThat(
               results(
                   Working.of(data, rules, Request.of(Measures.PERCENTILE, Exact.of(35)), method)))
           .isEqualTo(results(measures.result(Request.of(Measures.PERCENTILE, Exact.of(35)))));
     }
-    for (Method method : Method.of(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
+    for (Method method : Methods.of(Request.of(Measures.TRIMMED_MEAN, Exact.of(1, 5)), rules)) {
       assertThat(
               results(
                   Working.of(

@@ -20,6 +20,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
@@ -30,7 +31,7 @@ import promedio.core.rules.CourseRules;
 import promedio.core.sample.Data;
 import promedio.core.sample.Subject;
 import promedio.core.working.Assumed;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.files.RefusedFileException;
 import promedio.files.report.MarkRequestJson;
@@ -103,14 +104,14 @@ final class WorkingCommand implements Callable<Integer> {
     Request request = request(question);
     CourseRules rules = input.rules(spec);
     Method method =
-        Method.ofCode(methodCode).orElseThrow(() -> noMethod(Method.of(request, rules)));
+        Method.ofCode(methodCode).orElseThrow(() -> noMethod(Methods.of(request, rules)));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(
                 () -> wrong(Texts.of("working.format", formatCode, WorkingFormat.codes())));
     SampleInput.Input read = input.read(spec);
     Data data = asked(read.data(), question, request);
-    List<Method> methods = Method.of(request, rules, data);
+    List<Method> methods = Methods.of(request, rules, data);
     if (!methods.contains(method)) {
       throw noMethod(methods);
     }

@@ -12,9 +12,9 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.ImportedTable;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Question;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.sample.Subject;
-import promedio.core.working.Method;
 import promedio.desktop.session.Document;
 
 /**

@@ -11,10 +11,10 @@ import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.DataSubset;
-import promedio.core.working.Method;
 import promedio.files.answers.ClassAnswers;
 
 /**

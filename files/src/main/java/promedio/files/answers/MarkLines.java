@@ -14,7 +14,7 @@ import promedio.core.message.Message;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.files.ByteLines;
 import promedio.files.Guarded;
@@ -140,7 +140,7 @@ public final class MarkLines {
   /** The working as lines to read, where there is one. */
   private static Optional<String> working(Problem problem) {
     ShownNumbers numbers = new ShownNumbers(problem.rules(), DecimalSign.POINT);
-    return Method.of(problem.request(), problem.rules(), problem.data()).stream()
+    return Methods.of(problem.request(), problem.rules(), problem.data()).stream()
         .findFirst()
         .flatMap(method -> Working.of(problem.data(), problem.rules(), problem.request(), method))
         .map(

@@ -19,11 +19,11 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
 import promedio.core.number.DecimalSign;
 import promedio.core.rules.CourseRules;
-import promedio.core.working.Method;
 import promedio.files.RefusedFileException;
 
 /** The parts of an assignment file as texts, by the names they have in it. */

@@ -9,10 +9,10 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.sample.Data;
-import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
 /**

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.formula.Formula;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
 import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
@@ -31,7 +32,7 @@ final class OldWorkings {
     Map<String, String> ids = new HashMap<>();
     for (Divisor divisor : List.of(Divisor.N, Divisor.N_MINUS_1)) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.DIVISOR, divisor);
-      if (Method.of(request, rules, data).contains(method)) {
+      if (Methods.of(request, rules, data).contains(method)) {
         Working.of(data, rules, request, method).ifPresent(working -> collect(working, ids));
       }
     }

@@ -15,12 +15,12 @@ import promedio.core.assignment.Question;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.rules.Rule;
 import promedio.core.rules.StatedRules;
 import promedio.core.sample.DataSubset;
-import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 
 /**

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Locale;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
-import promedio.core.working.Method;
 
 /** What tasks and methods are called. */
 public final class TaskTexts {

@@ -19,11 +19,11 @@ import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.assignment.Work;
 import promedio.core.catalogue.Measures;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
-import promedio.core.working.Method;
 import promedio.files.RefusedFileException;
 
 /** A file of every version, written by the program of its time, opens with all in its place. */

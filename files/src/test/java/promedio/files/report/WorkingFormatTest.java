@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.xml.sax.InputSource;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -24,7 +25,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.files.ByCode;
 
@@ -270,7 +271,7 @@ class WorkingFormatTest {
     for (QuantileRule rule : QuantileRule.values()) {
       CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
       for (Measure measure : Measures.all()) {
-        for (Method method : Method.of(Request.of(measure), rules)) {
+        for (Method method : Methods.of(Request.of(measure), rules)) {
           Working.of(data, rules, measure, method).ifPresent(all::add);
         }
       }
@@ -279,7 +280,7 @@ class WorkingFormatTest {
       Exact number = measure == Measures.MOMENT ? Exact.of(3) : Exact.of(2, 5);
       Request request =
           new Request(measure, measure.parameters().stream().map(each -> number).toList());
-      for (Method method : Method.of(request, CourseRules.DEFAULTS)) {
+      for (Method method : Methods.of(request, CourseRules.DEFAULTS)) {
         Working.of(data, CourseRules.DEFAULTS, request, method).ifPresent(all::add);
       }
     }

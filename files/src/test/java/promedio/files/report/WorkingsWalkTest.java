@@ -24,6 +24,7 @@ import promedio.core.catalogue.Measures;
 import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
@@ -38,7 +39,7 @@ import promedio.core.rules.Rule;
 import promedio.core.sample.Data;
 import promedio.core.sample.Subject;
 import promedio.core.working.Columns;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
@@ -160,7 +161,7 @@ class WorkingsWalkTest {
     int count = 0;
     for (CourseRules by : List.of(rules, carrying(rules.with(Rule.DIVISOR, Divisor.N)))) {
       for (Request request : requests(data)) {
-        for (Method method : Method.of(request, by, data)) {
+        for (Method method : Methods.of(request, by, data)) {
           Working.of(data, by, request, method)
               .ifPresent(working -> judge.accept(new Made(working, by)));
           count++;

@@ -1,8 +1,11 @@
 package promedio.core.catalogue.several;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
@@ -10,6 +13,7 @@ import promedio.core.measure.Family;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
@@ -26,6 +30,7 @@ import promedio.core.slip.Slip;
  * @param needed the numbers that it is about besides the data
  * @param quick a quicker way for large data, if there is one
  * @param mixed what a hand gives in its place
+ * @param ways its formulas by other methods, where the data have one
  */
 record FormulaMeasure(
     String key,
@@ -35,7 +40,8 @@ record FormulaMeasure(
     Dimension unit,
     List<Parameter> needed,
     Optional<FastPath> quick,
-    Function<MeasureContext, List<Slip>> mixed)
+    Function<MeasureContext, List<Slip>> mixed,
+    Map<Method, Function<MeasureContext, Optional<Formula>>> ways)
     implements Measure {
 
   static FormulaMeasure of(
@@ -48,27 +54,51 @@ record FormulaMeasure(
         Dimension.NONE,
         List.of(),
         Optional.empty(),
-        context -> List.of());
+        context -> List.of(),
+        Map.of());
   }
 
   FormulaMeasure in(Dimension other) {
-    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick, mixed);
+    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick, mixed, ways);
   }
 
   FormulaMeasure about(Parameter... parameters) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, List.of(parameters), quick, mixed);
+    return new FormulaMeasure(
+        key, subject, quantity, by, unit, List.of(parameters), quick, mixed, ways);
   }
 
   FormulaMeasure quickly(FastPath way) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, needed, Optional.of(way), mixed);
+    return new FormulaMeasure(
+        key, subject, quantity, by, unit, needed, Optional.of(way), mixed, ways);
   }
 
   FormulaMeasure slipping(Function<MeasureContext, List<Slip>> slips) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, slips);
+    return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, slips, ways);
   }
 
   FormulaMeasure slipping(Slip... slips) {
     return slipping(context -> List.of(slips));
+  }
+
+  /** {@return this with another formula by a method} */
+  FormulaMeasure by(Method method, Formula other) {
+    return by(method, context -> Optional.of(other));
+  }
+
+  /** {@return this with another formula by a method, for the data that have one} */
+  FormulaMeasure by(Method method, Function<MeasureContext, Optional<Formula>> other) {
+    Map<Method, Function<MeasureContext, Optional<Formula>>> all = new EnumMap<>(Method.class);
+    all.putAll(ways);
+    all.put(method, other);
+    return new FormulaMeasure(
+        key, subject, quantity, by, unit, needed, quick, mixed, Map.copyOf(all));
+  }
+
+  @Override
+  public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    return Optional.ofNullable(ways.get(method))
+        .flatMap(way -> way.apply(context))
+        .map(Definition::of);
   }
 
   @Override

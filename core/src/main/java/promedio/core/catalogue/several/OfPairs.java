@@ -19,6 +19,7 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.FastPath;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.Parameter;
 import promedio.core.measure.Result;
 import promedio.core.measure.SeveralQuantities;
@@ -104,15 +105,20 @@ final class OfPairs {
             .quickly(quick(PairSums::meanX)),
         measure("mean_y", MEAN_Y, s -> Definition.of(new Sum(Y).over(N)))
             .quickly(quick(PairSums::meanY)),
-        measure("sxx", SXX, s -> Definition.of(squares(X, MEAN_X))).quickly(quick(PairSums::sxx)),
-        measure("syy", SYY, s -> Definition.of(squares(Y, MEAN_Y))).quickly(quick(PairSums::syy)),
+        measure("sxx", SXX, s -> Definition.of(squares(X, MEAN_X)))
+            .quickly(quick(PairSums::sxx))
+            .by(Method.SHORTCUT, rawSquares(X)),
+        measure("syy", SYY, s -> Definition.of(squares(Y, MEAN_Y)))
+            .quickly(quick(PairSums::syy))
+            .by(Method.SHORTCUT, rawSquares(Y)),
         measure(
                 "sxy",
                 SXY,
                 s ->
                     Definition.of(
                         new Sum(X.minus(MEAN_X.formula()).times(Y.minus(MEAN_Y.formula())))))
-            .quickly(quick(PairSums::sxy)));
+            .quickly(quick(PairSums::sxy))
+            .by(Method.SHORTCUT, new Sum(X.times(Y)).minus(new Sum(X).times(new Sum(Y)).over(N))));
   }
 
   private static Formula squares(Formula variable, Quantity mean) {
@@ -239,6 +245,9 @@ final class OfPairs {
                       ? Result.absent("y-constant")
                       : new Result.Found(sums.rankCorrelation());
                 })
+            .by(
+                Method.SHORTCUT,
+                s -> sharesRanks(s) ? Optional.empty() : Optional.of(byRankDifferences()))
             .slipping(
                 new Slip(Cause.TIED_FORMULA, byRankDifferences()),
                 new Slip(Cause.ONE_RANKING_TURNED, turned(RANK_CORRELATION))));
@@ -369,29 +378,12 @@ final class OfPairs {
         .about(Parameter.any(AT));
   }
 
-  /**
-   * {@return the formula of the quantity by sums of the numbers as they are, where it has one}: Sxy
-   * = Σxy − Σx·Σy/n, and of ranks that are not shared 1 − 6Σd²/(n(n²−1)) (Spearman 1904)
-   */
-  static Optional<Formula> shortcut(Quantity quantity, MeasureContext context) {
-    if (quantity.equals(SXX)) {
-      return Optional.of(rawSquares(X));
-    }
-    if (quantity.equals(SYY)) {
-      return Optional.of(rawSquares(Y));
-    }
-    if (quantity.equals(SXY)) {
-      return Optional.of(new Sum(X.times(Y)).minus(new Sum(X).times(new Sum(Y)).over(N)));
-    }
-    return quantity.equals(RANK_CORRELATION) && !sharesRanks(context)
-        ? Optional.of(byRankDifferences())
-        : Optional.empty();
-  }
-
+  /** Σx² − (Σx)²/n. */
   private static Formula rawSquares(Formula variable) {
     return new Sum(variable.power(2)).minus(new Sum(variable).power(2).over(N));
   }
 
+  /** 1 − 6Σd²/(n(n²−1)), of ranks that are not shared (Spearman 1904). */
   private static Formula byRankDifferences() {
     Formula apart = SeveralQuantities.RANK_DIFFERENCE.formula();
     Formula below = N.times(N.power(2).minus(number(1)));

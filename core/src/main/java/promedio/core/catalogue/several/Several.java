@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import promedio.core.distribution.Tail;
-import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
@@ -95,13 +94,6 @@ public final class Several {
       case CROSS -> OF_COUNTS;
       case FIT -> OF_FIT;
     };
-  }
-
-  /** {@return the formula of the quantity by sums of the numbers as they are, where it has one} */
-  public static Optional<Formula> shortcut(Quantity quantity, MeasureContext context) {
-    return context.data().subject() == Subject.PAIRS
-        ? OfPairs.shortcut(quantity, context)
-        : Optional.empty();
   }
 
   /** {@return those of two groups} */

@@ -12,11 +12,12 @@ import promedio.core.assignment.Question;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
 import promedio.core.message.Texts;
 import promedio.core.rules.StatedRules;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.OwnWorking;
 import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
@@ -138,7 +139,7 @@ final class HandInQuestion {
         request.arguments().isEmpty()
             ? assignment.course().method(request.measure())
             : Method.DEFINITION;
-    return Method.of(request, of.rules(), of.typed().data()).contains(chosen)
+    return Methods.of(request, of.rules(), of.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;
   }

@@ -4,7 +4,7 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import promedio.core.working.Method;
+import promedio.core.measure.Method;
 import promedio.desktop.window.control.Controls;
 import promedio.desktop.window.control.Nodes;
 import promedio.files.report.TaskTexts;

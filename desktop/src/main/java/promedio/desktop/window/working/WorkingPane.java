@@ -20,9 +20,10 @@ import org.jspecify.annotations.Nullable;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.marking.FollowThrough;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.WorkTable;
 import promedio.core.working.Working;
 import promedio.desktop.projection.Analysis;
@@ -187,7 +188,7 @@ public final class WorkingPane extends VBox {
   private void showMethods() {
     Analysis now = analysis;
     methods.show(
-        now == null ? List.of() : Method.of(request, now.rules(), now.typed().data()), method);
+        now == null ? List.of() : Methods.of(request, now.rules(), now.typed().data()), method);
     assumptions.show(method);
   }
 

@@ -17,13 +17,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
 import promedio.core.number.Exact;
 import promedio.core.number.NumberText;
 import promedio.core.number.PlainText;
 import promedio.core.number.Reading;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
 import promedio.desktop.projection.Analysis;
@@ -177,7 +178,7 @@ public final class WorkingSheet extends VBox {
 
   private Method firstMethod(Request request, Analysis now) {
     Method chosen = byHand.method(request);
-    return Method.of(request, now.rules(), now.typed().data()).contains(chosen)
+    return Methods.of(request, now.rules(), now.typed().data()).contains(chosen)
         ? chosen
         : Method.DEFINITION;
   }
@@ -197,7 +198,7 @@ public final class WorkingSheet extends VBox {
     showing = false;
     Method by = firstMethod(request, now);
     first.show(request, by, now);
-    List<Method> choices = Method.of(request, now.rules(), now.typed().data());
+    List<Method> choices = Methods.of(request, now.rules(), now.typed().data());
     Nodes.setShown(beside, choices.size() > 1);
     boolean two = beside.isSelected() && choices.size() > 1;
     Nodes.setShown(second, two);

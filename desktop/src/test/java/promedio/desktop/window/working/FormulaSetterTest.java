@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
 import promedio.core.number.Exact;
@@ -19,7 +20,7 @@ import promedio.core.sample.Data;
 import promedio.core.sample.FrequencyTable;
 import promedio.core.sample.Sample;
 import promedio.core.sample.Values;
-import promedio.core.working.Method;
+import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.files.report.ShownNumbers;
 import promedio.files.report.WorkingFormat;
@@ -45,7 +46,7 @@ class FormulaSetterTest {
       for (QuantileRule rule : QuantileRule.values()) {
         CourseRules rules = CourseRules.DEFAULTS.with(Rule.QUARTILES, rule);
         for (Request request : requests()) {
-          for (Method method : Method.of(request, rules)) {
+          for (Method method : Methods.of(request, rules)) {
             Working.of(data, rules, request, method).ifPresent(w -> collect(w, rules, formulas));
           }
         }

@@ -20,9 +20,9 @@ import org.junit.jupiter.api.Test;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.measure.Request;
 import promedio.core.rules.Rule;
-import promedio.core.working.Method;
 import promedio.core.working.OwnWorking;
 import promedio.desktop.window.shell.OpenWindow;
 
