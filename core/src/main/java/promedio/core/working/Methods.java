@@ -3,6 +3,7 @@ package promedio.core.working;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
@@ -82,8 +83,6 @@ public final class Methods {
   }
 
   private static Set<Method> without(Method method, Set<Method> ways) {
-    Set<Method> rest = EnumSet.copyOf(ways);
-    rest.remove(method);
-    return rest;
+    return ways.stream().filter(way -> way != method).collect(Collectors.toUnmodifiableSet());
   }
 }
