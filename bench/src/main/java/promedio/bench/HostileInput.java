@@ -18,7 +18,6 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
@@ -140,7 +139,7 @@ final class HostileInput {
   }
 
   private static List<Measure> measures(Subject subject) {
-    return subject == Subject.ONE ? Measures.all() : Several.of(subject);
+    return Measures.of(subject);
   }
 
   private static String name(SplittableRandom random) {

@@ -3,9 +3,30 @@ package promedio.core.catalogue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import promedio.core.catalogue.several.Several;
+import promedio.core.catalogue.association.Correlation;
+import promedio.core.catalogue.association.CorrelationT;
+import promedio.core.catalogue.association.Covariance;
+import promedio.core.catalogue.association.Differences;
+import promedio.core.catalogue.association.PairSquares;
+import promedio.core.catalogue.association.PairedT;
+import promedio.core.catalogue.association.RankCorrelation;
+import promedio.core.catalogue.association.RegressionLine;
+import promedio.core.catalogue.counts.CellMeasures;
+import promedio.core.catalogue.counts.CrossAssociation;
+import promedio.core.catalogue.counts.GoodnessOfFit;
+import promedio.core.catalogue.counts.Independence;
+import promedio.core.catalogue.groups.AnalysisOfVariance;
+import promedio.core.catalogue.groups.CombinedMeasures;
+import promedio.core.catalogue.groups.GroupSizes;
+import promedio.core.catalogue.groups.PooledVariance;
+import promedio.core.catalogue.groups.TwoMeans;
+import promedio.core.catalogue.inference.MeanInterval;
+import promedio.core.catalogue.inference.MeanT;
+import promedio.core.catalogue.inference.MeanZ;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
@@ -114,39 +135,88 @@ public final class Measures {
           Z_SCORE,
           VALUE_OF_Z);
 
-  /** What formulas name that nobody asks for itself. */
-  private static final List<Measure> HELPERS =
-      List.of(
-          Count.ofSample(),
-          Count.ofTable(),
-          ArithmeticMean.ofSample(),
-          Variance.ofSample(),
-          StandardDeviation.ofSample(),
-          new ClassWidth());
+  private static final List<Measure> INTERVALS = MeanInterval.all();
 
-  /** Every measure without arguments, and each moment, whose symbol names its order. */
-  private static final List<Request> NAMED =
-      Stream.concat(
-              Stream.concat(ALL.stream().filter(m -> m != SKEWNESS), HELPERS.stream())
-                  .map(Request::of),
-              Stream.of(2, 3, 4).map(order -> Request.of(MOMENT, Exact.of(order))))
+  /** What a sample tells of the mean that it was drawn from; they need arguments. */
+  private static final List<Measure> OF_MEAN =
+      Stream.of(MeanT.all(), MeanZ.all(), INTERVALS).flatMap(List::stream).toList();
+
+  private static final List<Measure> OF_PAIRS =
+      Stream.of(
+              List.of(Covariance.measure()),
+              Correlation.all(),
+              RegressionLine.all(),
+              List.of(RankCorrelation.measure()),
+              Differences.all(),
+              PairedT.all(),
+              CorrelationT.all(),
+              List.of(RegressionLine.prediction()))
+          .flatMap(List::stream)
           .toList();
 
-  private static final List<Measure> OF_ONE = Stream.concat(ALL.stream(), OTHERS.stream()).toList();
+  private static final List<Measure> OF_GROUPS =
+      Stream.of(
+              CombinedMeasures.all(),
+              PooledVariance.all(),
+              AnalysisOfVariance.all(),
+              TwoMeans.all())
+          .flatMap(List::stream)
+          .toList();
 
-  /** Tasks in the order of their measures here, then of their arguments. */
+  private static final List<Measure> OF_COUNTS =
+      Stream.of(Independence.all(), CrossAssociation.all(), CellMeasures.all(), GoodnessOfFit.all())
+          .flatMap(List::stream)
+          .toList();
+
+  private static final List<Measure> EVERY =
+      Stream.of(ALL, OTHERS, OF_PAIRS, OF_GROUPS, OF_COUNTS, OF_MEAN)
+          .flatMap(List::stream)
+          .toList();
+
+  public static final Measure CORRELATION = ofKey("correlation").orElseThrow();
+  public static final Measure PREDICTION = ofKey("prediction").orElseThrow();
+  public static final Measure CHI_SQUARED = ofKey("chi_squared").orElseThrow();
+
+  /** What formulas name and no question asks for. */
+  private static final List<Measure> HELPERS =
+      Stream.of(
+              List.<Measure>of(
+                  Count.ofSample(),
+                  Count.ofTable(),
+                  ArithmeticMean.ofSample(),
+                  Variance.ofSample(),
+                  StandardDeviation.ofSample(),
+                  new ClassWidth()),
+              PairSquares.named(),
+              List.of(RankCorrelation.meanRank()),
+              GroupSizes.named(),
+              TwoMeans.named(),
+              Independence.named(),
+              CrossAssociation.named(),
+              GoodnessOfFit.named())
+          .flatMap(List::stream)
+          .toList();
+
+  /** Every measure without arguments, and each moment, whose symbol names its order. */
+  private static final Map<Subject, List<Request>> NAMED =
+      Stream.concat(
+              Stream.of(ALL, OF_PAIRS, OF_GROUPS, OF_COUNTS, HELPERS)
+                  .flatMap(List::stream)
+                  .filter(measure -> measure != SKEWNESS && measure.parameters().isEmpty())
+                  .map(Request::of),
+              Stream.of(2, 3, 4).map(order -> Request.of(MOMENT, Exact.of(order))))
+          .collect(Collectors.groupingBy(request -> request.measure().subject()));
+
+  /** Requests in the order of their measures here, then of their arguments. */
   public static final Comparator<Request> IN_ORDER =
-      Comparator.comparingInt((Request request) -> place(request.measure()))
+      Comparator.comparingInt((Request request) -> EVERY.indexOf(request.measure()))
           .thenComparing(Request::arguments, Measures::compare)
           .thenComparing(Request::decides);
 
-  private Measures() {}
+  /** What measures were called in files before the same ones took σ as an argument. */
+  private static final String FORMER_ENDING = "_by_sigma";
 
-  /** Those of several variables come behind; they are made only where they are asked for. */
-  private static int place(Measure measure) {
-    int place = OF_ONE.indexOf(measure);
-    return place < 0 ? OF_ONE.size() + Several.asked().indexOf(measure) : place;
-  }
+  private Measures() {}
 
   private static int compare(List<Exact> arguments, List<Exact> others) {
     for (int i = 0; i < Math.min(arguments.size(), others.size()); i++) {
@@ -163,16 +233,42 @@ public final class Measures {
     return ALL;
   }
 
+  /** {@return every measure that may be asked for by its key} */
+  public static List<Measure> every() {
+    return EVERY;
+  }
+
   /** {@return those without arguments that such data have, in the order in which they are told} */
   public static List<Measure> of(Data data) {
-    Subject subject = data.subject();
+    boolean two = data.groups().filter(groups -> groups.samples().size() == 2).isPresent();
+    List<Measure> any = of(data.subject());
+    return two ? Stream.concat(any.stream(), ofTwoGroups().stream()).toList() : any;
+  }
+
+  /** {@return those without arguments that all data of the kind have, in the order of telling} */
+  public static List<Measure> of(Subject subject) {
     if (subject == Subject.ONE) {
       return ALL;
     }
-    boolean two = data.groups().filter(groups -> groups.samples().size() == 2).isPresent();
-    return two
-        ? Stream.concat(Several.of(subject).stream(), Several.ofTwoGroups().stream()).toList()
-        : Several.of(subject);
+    return EVERY.stream()
+        .filter(measure -> measure.subject() == subject)
+        .filter(measure -> measure.parameters().isEmpty() && !measure.isOfTwo())
+        .toList();
+  }
+
+  /** {@return those that compare two groups, in the order in which they are told} */
+  public static List<Measure> ofTwoGroups() {
+    return EVERY.stream().filter(Measure::isOfTwo).toList();
+  }
+
+  /** {@return the ends of intervals of confidence of one sample; they need arguments} */
+  public static List<Measure> intervals() {
+    return INTERVALS;
+  }
+
+  /** {@return what a sample tells of the mean that it was drawn from; they need arguments} */
+  public static List<Measure> ofMean() {
+    return OF_MEAN;
   }
 
   /** {@return whether it is asked only where somebody wants it, since not all data have it} */
@@ -185,17 +281,15 @@ public final class Measures {
     return OTHERS;
   }
 
-  /** {@return the measure of this key} */
+  /** {@return the measure of this key, also of one that it had in older files} */
   public static Optional<Measure> ofKey(String key) {
-    return ofKey(OF_ONE, key).or(() -> ofKey(Several.asked(), key));
-  }
-
-  private static Optional<Measure> ofKey(List<Measure> measures, String key) {
-    return measures.stream().filter(measure -> measure.key().equals(key)).findFirst();
+    String today =
+        key.endsWith(FORMER_ENDING) ? key.substring(0, key.length() - FORMER_ENDING.length()) : key;
+    return EVERY.stream().filter(measure -> measure.key().equals(today)).findFirst();
   }
 
   /**
-   * {@return the task of this id, as {@link Request#id} gives it}; none where there is no such
+   * {@return the request of this id, as {@link Request#id} gives it}; none where there is no such
    * measure, or it does not take these arguments
    */
   public static Optional<Request> ofId(String id) {
@@ -229,9 +323,7 @@ public final class Measures {
   }
 
   private static Stream<Request> requests(MeasureContext context) {
-    Subject subject = context.data().subject();
-    return (subject == Subject.ONE ? NAMED : Several.named())
-        .stream().filter(request -> request.measure().subject() == subject);
+    return NAMED.get(context.data().subject()).stream();
   }
 
   private static Quantity quantity(Request request, MeasureContext context) {

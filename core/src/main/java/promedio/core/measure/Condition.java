@@ -40,12 +40,13 @@ public record Condition(Formula subject, Sign sign, Message why) {
 
   /** {@return that there is more than one value, as n − 1 needs it} */
   public static Condition moreThanOne(MeasureContext context) {
-    return new Condition(context.n().minus(number(1)), Sign.POSITIVE, tooFew(2));
+    return new Condition(
+        context.n().minus(number(1)), Sign.POSITIVE, Message.of("absent.too-few", "2"));
   }
 
   /** {@return that there are at least so many values} */
   public static Condition atLeast(int fewest, MeasureContext context) {
-    return new Condition(context.n().minus(number(fewest)), Sign.NOT_NEGATIVE, tooFew(fewest));
+    return atLeast(context.n(), fewest, "too-few");
   }
 
   /** {@return that the values are not all equal} */
@@ -63,12 +64,29 @@ public record Condition(Formula subject, Sign sign, Message why) {
     return new Condition(subject, Sign.NOT_NEGATIVE, Message.of("absent." + reason));
   }
 
+  /** {@return that something is above 0, for otherwise there is no result for this reason} */
+  public static Condition positive(Formula subject, String reason) {
+    return new Condition(subject, Sign.POSITIVE, Message.of("absent." + reason));
+  }
+
+  /**
+   * {@return that something is at least so large, for otherwise there is no result for this reason,
+   * which says how large it must be}
+   */
+  public static Condition atLeast(Formula subject, int least, String reason) {
+    return new Condition(
+        subject.minus(number(least)),
+        Sign.NOT_NEGATIVE,
+        Message.of("absent." + reason, String.valueOf(least)));
+  }
+
+  /** {@return that the data are such, for otherwise there is no result for this reason} */
+  public static Condition that(boolean holds, String reason) {
+    return positive(number(holds ? 1 : 0), reason);
+  }
+
   /** {@return that there is such a thing; where there is none, its own reason is told} */
   public static Condition exists(Formula subject) {
     return new Condition(subject, Sign.ANY, Message.of("absent.no-values"));
-  }
-
-  private static Message tooFew(int fewest) {
-    return Message.of("absent.too-few", String.valueOf(fewest));
   }
 }

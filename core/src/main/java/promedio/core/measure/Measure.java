@@ -22,6 +22,11 @@ public interface Measure {
     return Subject.ONE;
   }
 
+  /** {@return whether it compares two groups, and of groups there must be two} */
+  default boolean isOfTwo() {
+    return false;
+  }
+
   /** {@return what it tells about a sample} */
   Family family();
 

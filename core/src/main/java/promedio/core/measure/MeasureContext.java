@@ -4,6 +4,7 @@ import static promedio.core.formula.Formula.number;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
@@ -114,6 +115,11 @@ public final class MeasureContext {
     return arguments.get(index);
   }
 
+  /** {@return the argument at the index, where it is given} */
+  public Optional<Exact> given(int index) {
+    return index < arguments.size() ? Optional.of(arguments.get(index)) : Optional.empty();
+  }
+
   /** {@return whether values stand with their frequencies} */
   public boolean isTable() {
     return sample().isEmpty() && data.subject() == Subject.ONE;
@@ -122,6 +128,15 @@ public final class MeasureContext {
   /** {@return whether the data are a whole population: divided by n} */
   public boolean isPopulation() {
     return rules.get(Rule.DIVISOR) == Divisor.N;
+  }
+
+  /** {@return the tail of t, z and r that the course tests by} */
+  public Tail tail() {
+    return switch (rules.get(Rule.TAILS)) {
+      case TWO -> Tail.TWO;
+      case UPPER -> Tail.UPPER;
+      case LOWER -> Tail.LOWER;
+    };
   }
 
   /**

@@ -13,12 +13,24 @@ import promedio.core.number.Exact;
  * @param least the least that it may be, if there is a least
  * @param most the most that it may be, if there is a most
  * @param choices the numbers that it may be, where they are few; otherwise empty
+ * @param usual what it is where nothing is said, if that is usual
+ * @param isOptional whether it need not be given; such ones stand behind those that must
  */
 public record Parameter(
-    Quantity quantity, Optional<Exact> least, Optional<Exact> most, List<Exact> choices) {
+    Quantity quantity,
+    Optional<Exact> least,
+    Optional<Exact> most,
+    List<Exact> choices,
+    Optional<Exact> usual,
+    boolean isOptional) {
 
   public Parameter {
     choices = List.copyOf(choices);
+  }
+
+  private Parameter(
+      Quantity quantity, Optional<Exact> least, Optional<Exact> most, List<Exact> choices) {
+    this(quantity, least, most, choices, Optional.empty(), false);
   }
 
   /** {@return one that may be any number} */
@@ -39,6 +51,16 @@ public record Parameter(
   /** {@return one of a few numbers} */
   public static Parameter oneOf(Quantity quantity, List<Exact> choices) {
     return new Parameter(quantity, Optional.empty(), Optional.empty(), choices);
+  }
+
+  /** {@return this with what it is where nothing is said} */
+  public Parameter usually(Exact value) {
+    return new Parameter(quantity, least, most, choices, Optional.of(value), isOptional);
+  }
+
+  /** {@return this as one that is given only where it is known} */
+  public Parameter whereKnown() {
+    return new Parameter(quantity, least, most, choices, usual, true);
   }
 
   /** {@return why the number cannot be its value; nothing where it can} */

@@ -15,7 +15,8 @@ import promedio.core.rules.CourseRules;
  * What is asked: a measure with its arguments, or what a p-value decides.
  *
  * @param measure the measure
- * @param arguments one for each of its parameters, in their order
+ * @param arguments one for each of its parameters, in their order; the last may be missing where
+ *     they are optional
  * @param decides whether it asks what the measure, a p-value, decides of the null hypothesis, at
  *     the level of the course
  */
@@ -70,15 +71,44 @@ public record Request(Measure measure, List<Exact> arguments, boolean decides) {
     return new Request(measure, List.of(argument));
   }
 
+  /**
+   * {@return the first parameter of the measure that is not among what is given by names, has no
+   * usual value and must be there}
+   */
+  public static Optional<Parameter> lacking(Measure measure, Map<String, Exact> given) {
+    return measure.parameters().stream()
+        .filter(each -> !given.containsKey(each.quantity().id()))
+        .filter(each -> each.usual().isEmpty() && !each.isOptional())
+        .findFirst();
+  }
+
+  /**
+   * {@return the measure with what is given by names, and what is usual where nothing is given}
+   *
+   * @throws IllegalArgumentException if something is {@link #lacking lacking} or not allowed
+   */
+  public static Request of(Measure measure, Map<String, Exact> given) {
+    return new Request(measure, arguments(measure, given));
+  }
+
+  /** {@return the arguments that the measure gets of what is given by names} */
+  public static List<Exact> arguments(Measure measure, Map<String, Exact> given) {
+    return measure.parameters().stream()
+        .flatMap(
+            each -> Optional.ofNullable(given.get(each.quantity().id())).or(each::usual).stream())
+        .toList();
+  }
+
   /** {@return why the measure cannot be asked with these arguments; nothing where it can} */
   public static Optional<Message> refusal(Measure measure, List<Exact> arguments) {
     List<Parameter> parameters = measure.parameters();
-    if (parameters.size() != arguments.size()) {
+    long fewest = parameters.stream().filter(each -> !each.isOptional()).count();
+    if (arguments.size() < fewest || arguments.size() > parameters.size()) {
       return Optional.of(
           Message.of(
               "argument.number",
               measure.key(),
-              String.valueOf(parameters.size()),
+              String.valueOf(fewest),
               String.valueOf(arguments.size())));
     }
     for (int i = 0; i < arguments.size(); i++) {
@@ -123,6 +153,11 @@ public record Request(Measure measure, List<Exact> arguments, boolean decides) {
   public Request meant(CourseRules rules) {
     Measure meant = measure.meant(rules);
     return meant == measure ? this : new Request(meant, arguments, decides);
+  }
+
+  /** {@return whether it says a number that need not be given} */
+  public boolean isWithOptional() {
+    return !arguments.isEmpty() && measure.parameters().get(arguments.size() - 1).isOptional();
   }
 
   /** {@return what its result is measured in} */

@@ -6,7 +6,6 @@ import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.measure.Measure;
@@ -23,7 +22,7 @@ import promedio.core.sample.Values;
 class OnCurveTest {
 
   private static Measure measure(String key) {
-    return Several.asked().stream().filter(m -> m.key().equals(key)).findFirst().orElseThrow();
+    return Measures.ofKey(key).orElseThrow();
   }
 
   private static Values values(long... values) {
@@ -92,7 +91,7 @@ class OnCurveTest {
         parts = parts.plus(of.value(new Request(measure("chi_squared_part"), each)).orElseThrow());
       }
     }
-    assertThat(of.value(Request.of(Several.CHI_SQUARED))).contains(parts);
+    assertThat(of.value(Request.of(Measures.CHI_SQUARED))).contains(parts);
     assertThat(of.value(new Request(measure("percentage"), List.of(Exact.of(3), Exact.ONE))))
         .isEmpty();
   }

@@ -253,6 +253,17 @@ class MeasuresTest {
   }
 
   @Test
+  void anIntervalOfAnOlderFileThatKnewSigmaIsReadAsOneGivenSigma() {
+    Request interval = Measures.ofId("interval_mean_lower_by_sigma 95 4").orElseThrow();
+
+    assertThat(interval.id()).isEqualTo("interval_mean_lower 95 4");
+    assertThat(interval.isWithOptional()).isTrue();
+    assertThat(Measures.ofId("interval_mean_lower 95").orElseThrow().isWithOptional()).isFalse();
+    assertThat(Measures.ofId("interval_mean_lower")).isEmpty();
+    assertThat(Measures.ofId("interval_mean_lower 95 4 1")).isEmpty();
+  }
+
+  @Test
   void fourHundredThousandValuesAreExact() {
     long[] values = IntStream.range(0, 400_000).mapToLong(i -> 2_000_000 + i % 1000 * 7L).toArray();
     Computation measures =

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -17,7 +16,6 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Method;
@@ -214,10 +212,7 @@ final class WorkingCommand implements Callable<Integer> {
   }
 
   private static String keys() {
-    return Stream.of(Measures.all(), Measures.others(), Several.asked())
-        .flatMap(List::stream)
-        .map(Measure::key)
-        .collect(Collectors.joining(", "));
+    return Measures.every().stream().map(Measure::key).collect(Collectors.joining(", "));
   }
 
   private ParameterException noMethod(List<Method> methods) {

@@ -14,7 +14,6 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Request;
 import promedio.core.message.Texts;
@@ -159,8 +158,8 @@ public final class DemoAssignment {
             mean,
             new Selection(BY_TERRACE, DataSubset.group(DemoFiles.word("upper"))),
             typed("133.07"));
-    now = now.answering(Request.of(Several.CORRELATION), Selection.of(TREES), typed("0.64"));
-    return now.answering(Request.of(Several.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
+    now = now.answering(Request.of(Measures.CORRELATION), Selection.of(TREES), typed("0.64"));
+    return now.answering(Request.of(Measures.CHI_SQUARED), Selection.of(REASONS), typed("10.12"));
   }
 
   private static Assignment answered(Assignment made, int item, Measure measure, String answer) {

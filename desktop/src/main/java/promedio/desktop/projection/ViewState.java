@@ -9,7 +9,6 @@ import promedio.core.assignment.Assignment;
 import promedio.core.assignment.Item;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Method;
 import promedio.core.measure.Request;
@@ -187,9 +186,9 @@ public record ViewState(
       case CATEGORIES ->
           suits && subset.kind() == DataSubset.Kind.FIT ? this : with(Request.of(Measures.MODES));
       case VALUES, FREQUENCIES, CLASSES -> suits ? this : with(Request.of(Measures.MEAN));
-      case PAIRS -> suits ? this : with(Request.of(Several.CORRELATION));
+      case PAIRS -> suits ? this : with(Request.of(Measures.CORRELATION));
       case GROUPS -> suits ? this : with(DataSubset.TOGETHER, Request.of(Measures.MEAN));
-      case COUNTS -> suits ? this : with(Request.of(Several.CHI_SQUARED));
+      case COUNTS -> suits ? this : with(Request.of(Measures.CHI_SQUARED));
     };
   }
 }

@@ -2,7 +2,6 @@ package promedio.desktop.howto;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -14,12 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.graph.GraphKind;
-import promedio.core.measure.Measure;
 import promedio.core.message.Language;
 import promedio.core.rules.Rule;
-import promedio.core.sample.Subject;
 import promedio.core.slip.Cause;
 
 /** The how-to is found by what a student would type. */
@@ -217,17 +213,7 @@ class TopicSearchTest {
   @Test
   void everyMeasureRuleSlipAndGraphLeadsToOneTopic() {
     Set<String> wanted = new TreeSet<>();
-    List<Measure> measures = new ArrayList<>(Measures.all());
-    measures.addAll(Measures.others());
-    for (Subject subject : Subject.values()) {
-      measures.addAll(Several.of(subject));
-    }
-    measures.addAll(Several.ofTwoGroups());
-    measures.addAll(Several.ofCell());
-    measures.addAll(Several.tOfOne());
-    measures.addAll(Several.zOfOne());
-    measures.addAll(Several.interval());
-    measures.forEach(measure -> wanted.add("measure." + measure.key()));
+    Measures.every().forEach(measure -> wanted.add("measure." + measure.key()));
     Rule.all().forEach(rule -> wanted.add("rule." + rule.code()));
     for (Cause cause : Cause.values()) {
       wanted.add("slip." + cause.code());

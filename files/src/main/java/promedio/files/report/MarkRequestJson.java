@@ -9,11 +9,11 @@ import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.entry.MissingSigns;
 import promedio.core.limit.Limit;
 import promedio.core.measure.Measure;
@@ -235,22 +235,21 @@ public final class MarkRequestJson {
     Measure measure =
         Measures.ofKey(key.asText())
             .orElseThrow(() -> Texts.refusal("mark.no-measure", key.asText()));
-    List<Exact> arguments = new ArrayList<>();
     JsonNode with = question.path("with");
-    if (!isAbsent(with.path("sigma"))) {
-      measure = Several.bySigma(measure).orElse(measure);
-    }
+    Map<String, Exact> given = new HashMap<>();
     for (Parameter parameter : measure.parameters()) {
-      JsonNode given = with.isObject() ? with.path(parameter.quantity().id()) : with;
-      if (isAbsent(given) && parameter.quantity().id().equals("level")) {
-        arguments.add(RequestedMeasures.USUAL_LEVEL);
-        continue;
+      // A number alone is the first of them.
+      JsonNode value =
+          with.isObject() || !given.isEmpty() ? with.path(parameter.quantity().id()) : with;
+      if (!isAbsent(value)) {
+        given.put(parameter.quantity().id(), number(value));
       }
-      if (isAbsent(given)) {
-        throw Texts.refusal("mark.need-with", measure.key(), parameter.quantity().id());
-      }
-      arguments.add(number(given));
     }
+    Optional<Parameter> lacking = Request.lacking(measure, given);
+    if (lacking.isPresent()) {
+      throw Texts.refusal("mark.need-with", measure.key(), lacking.get().quantity().id());
+    }
+    List<Exact> arguments = Request.arguments(measure, given);
     Optional<Message> refusal = Request.refusal(measure, arguments);
     if (refusal.isPresent()) {
       throw Texts.refusal("mark.with", measure.key(), refusal.get().text());
@@ -287,8 +286,7 @@ public final class MarkRequestJson {
     if (request.measure().subject() == Subject.FIT && data.categories().isPresent()) {
       return fit(data.categories().get(), with.path("expected"));
     }
-    boolean two = Several.ofTwoGroups().contains(request.measure());
-    if (two && data.groups().isPresent() && !isAbsent(with.path("a"))) {
+    if (request.measure().isOfTwo() && data.groups().isPresent() && !isAbsent(with.path("a"))) {
       Groups groups = data.groups().get();
       return groups.two(
           group(groups, with.path("a").asText()), group(groups, with.path("b").asText()));

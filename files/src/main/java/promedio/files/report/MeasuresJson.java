@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Request;
@@ -88,9 +87,7 @@ public final class MeasuresJson {
       return;
     }
     for (Request request : extras.tests()) {
-      node.set(
-          Several.reported(request.measure()),
-          numbers.single(computation.result(request), request.measure()));
+      node.set(request.key(), numbers.single(computation.result(request), request.measure()));
     }
   }
 }

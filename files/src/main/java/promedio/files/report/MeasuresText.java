@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.computation.Computation;
 import promedio.core.measure.Request;
 import promedio.core.measure.Result;
@@ -63,9 +62,7 @@ public final class MeasuresText {
             (key, percent) ->
                 lines.add(line("percentile " + key, Request.of(Measures.PERCENTILE, percent))));
     if (computation.context().categories().isEmpty()) {
-      extras
-          .tests()
-          .forEach(request -> lines.add(line(Several.reported(request.measure()), request)));
+      extras.tests().forEach(request -> lines.add(line(request.key(), request)));
     }
     return lines;
   }

@@ -5,8 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import promedio.core.catalogue.several.Several;
-import promedio.core.measure.Measure;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
 import promedio.core.message.Texts;
@@ -21,9 +20,6 @@ public final class RequestedMeasures {
   /** None of them. */
   public static final RequestedMeasures NONE =
       new RequestedMeasures(Optional.empty(), Map.of(), Map.of(), List.of());
-
-  /** The level of an interval of confidence, in percent, where none is asked for. */
-  static final Exact USUAL_LEVEL = Exact.of(95);
 
   private static final Exact HUNDRED = Exact.of(100);
 
@@ -48,24 +44,10 @@ public final class RequestedMeasures {
 
   /** {@return what one sample tells of the mean that it was drawn from, of what is given} */
   List<Request> tests() {
-    Optional<Exact> mu = Optional.ofNullable(with.get("mu"));
-    Optional<Exact> sigma = Optional.ofNullable(with.get("sigma"));
-    List<Exact> level = List.of(with.getOrDefault("level", USUAL_LEVEL));
-    List<Request> tests = new ArrayList<>();
-    mu.ifPresent(against -> add(tests, Several.tOfOne(), List.of(against)));
-    if (mu.isPresent() && sigma.isPresent()) {
-      add(tests, Several.zOfOne(), List.of(mu.get(), sigma.get()));
-    }
-    if (sigma.isPresent()) {
-      add(tests, Several.intervalBySigma(), List.of(level.get(0), sigma.get()));
-    } else {
-      add(tests, Several.interval(), level);
-    }
-    return tests;
-  }
-
-  private static void add(List<Request> tests, List<Measure> measures, List<Exact> arguments) {
-    measures.forEach(measure -> tests.add(new Request(measure, arguments)));
+    return Measures.ofMean().stream()
+        .filter(measure -> Request.lacking(measure, with).isEmpty())
+        .map(measure -> Request.of(measure, with))
+        .toList();
   }
 
   /**

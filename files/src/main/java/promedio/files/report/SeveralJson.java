@@ -5,7 +5,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.Optional;
-import promedio.core.catalogue.several.Several;
+import promedio.core.catalogue.Measures;
 import promedio.core.computation.Computation;
 import promedio.core.computation.Pairwise;
 import promedio.core.measure.Measure;
@@ -61,7 +61,7 @@ public final class SeveralJson {
   static ObjectNode measures(GoodnessOfFitData fit, CourseRules rules) {
     SeveralJson json = new SeveralJson(rules);
     ObjectNode node = NODES.objectNode();
-    json.put(node, Computation.of(fit, rules), Several.of(Subject.FIT));
+    json.put(node, Computation.of(fit, rules), Measures.of(Subject.FIT));
     return node;
   }
 
@@ -72,13 +72,13 @@ public final class SeveralJson {
     report.set("rules", numbers.rules());
     Computation computation = Computation.of(pairs, rules);
     ObjectNode measures = report.putObject("measures");
-    put(measures, computation, Several.of(Subject.PAIRS));
+    put(measures, computation, Measures.of(Subject.PAIRS));
     at.ifPresent(
         x ->
             measures.set(
-                Several.PREDICTION.key(),
+                Measures.PREDICTION.key(),
                 numbers.single(
-                    computation.result(Request.of(Several.PREDICTION, x)), Several.PREDICTION)));
+                    computation.result(Request.of(Measures.PREDICTION, x)), Measures.PREDICTION)));
     report.set("x", MeasuresJson.measures(new Sample(pairs.x()), rules));
     report.set("y", MeasuresJson.measures(new Sample(pairs.y()), rules));
     return report;
@@ -95,14 +95,14 @@ public final class SeveralJson {
     addSample(report.putObject("all"), groups.all(), groups.missing());
     ObjectNode measures = report.putObject("measures");
     Computation computation = Computation.of(groups, rules);
-    put(measures, computation, Several.of(Subject.GROUPS));
+    put(measures, computation, Measures.of(Subject.GROUPS));
     if (groups.samples().size() == 2) {
-      put(measures, computation, Several.ofTwoGroups());
+      put(measures, computation, Measures.ofTwoGroups());
     }
     ArrayNode pairwise = report.putArray("pairwise");
     for (Pairwise.Comparison comparison : Pairwise.of(groups, rules)) {
       ObjectNode node = pairwise.addObject().put("a", comparison.a()).put("b", comparison.b());
-      put(node, comparison.computation(), Several.ofTwoGroups());
+      put(node, comparison.computation(), Measures.ofTwoGroups());
     }
     return report;
   }
@@ -129,7 +129,7 @@ public final class SeveralJson {
         line.add(cell(table, row, column));
       }
     }
-    put(report.putObject("measures"), Computation.of(table, rules), Several.of(Subject.CROSS));
+    put(report.putObject("measures"), Computation.of(table, rules), Measures.of(Subject.CROSS));
     return report;
   }
 

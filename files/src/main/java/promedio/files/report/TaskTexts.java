@@ -21,9 +21,11 @@ public final class TaskTexts {
     if (request.decides()) {
       return Texts.of("task.decision", name(request.number(), numbers));
     }
-    return request.arguments().isEmpty()
-        ? name(request.measure())
-        : Texts.of("task." + request.key(), arguments(request, numbers).toArray());
+    if (request.arguments().isEmpty()) {
+      return name(request.measure());
+    }
+    String key = "task." + request.key() + (request.isWithOptional() ? ".known" : "");
+    return Texts.of(key, arguments(request, numbers).toArray());
   }
 
   /** {@return what it is about besides the data, as people say it: a proportion in percent} */

@@ -8,7 +8,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.distribution.Approximate;
 import promedio.core.measure.Request;
 import promedio.core.number.DecimalSign;
@@ -70,7 +69,7 @@ class ResultTextTest {
   @Test
   void ofAnIntervalNoDigitIsShownThatIsNotSure() {
     CourseRules twelve = RULES.with(Rule.PLACES, 12);
-    Request lower = new Request(Several.interval().get(0), List.of(Exact.of(95)));
+    Request lower = new Request(Measures.intervals().get(0), List.of(Exact.of(95)));
 
     assertThat(ResultText.of(number("-1916.773012857020"), lower, false, twelve, DecimalSign.POINT))
         .isEqualTo("−1916.77301286");

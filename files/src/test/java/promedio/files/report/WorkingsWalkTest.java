@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -21,7 +22,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.formula.Formula;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Method;
@@ -122,26 +122,18 @@ class WorkingsWalkTest {
   }
 
   private static List<Request> requests(Data data) {
-    Stream<Measure> measures =
-        switch (data.subject()) {
-          case ONE ->
-              Stream.of(
-                      Measures.all(),
-                      Measures.others(),
-                      Several.tOfOne(),
-                      Several.zOfOne(),
-                      Several.interval(),
-                      Several.intervalBySigma())
-                  .flatMap(List::stream);
-          case PAIRS -> Stream.concat(Measures.of(data).stream(), Stream.of(Several.PREDICTION));
-          case CROSS -> Stream.concat(Measures.of(data).stream(), Several.ofCell().stream());
-          case GROUPS, FIT -> Measures.of(data).stream();
-        };
-    return measures.map(measure -> new Request(measure, arguments(measure))).toList();
+    boolean two = data.groups().filter(groups -> groups.samples().size() == 2).isPresent();
+    return Measures.every().stream()
+        .filter(measure -> measure.subject() == data.subject() && (two || !measure.isOfTwo()))
+        .flatMap(measure -> arguments(measure).map(given -> new Request(measure, given)))
+        .toList();
   }
 
-  private static List<Exact> arguments(Measure measure) {
-    return measure.parameters().stream().map(WorkingsWalkTest::argument).toList();
+  /** With and without what need not be given. */
+  private static Stream<List<Exact>> arguments(Measure measure) {
+    List<Exact> all = measure.parameters().stream().map(WorkingsWalkTest::argument).toList();
+    long fewest = measure.parameters().stream().filter(each -> !each.isOptional()).count();
+    return IntStream.rangeClosed((int) fewest, all.size()).mapToObj(size -> all.subList(0, size));
   }
 
   private static Exact argument(Parameter parameter) {

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import promedio.core.catalogue.several.Several;
+import promedio.core.catalogue.Measures;
 import promedio.core.measure.Measure;
 import promedio.core.measure.Request;
 import promedio.core.number.Exact;
@@ -108,9 +108,6 @@ public enum TestKind {
   }
 
   private static Measure named(String key) {
-    return Several.asked().stream()
-        .filter(each -> each.key().equals(key))
-        .findFirst()
-        .orElseThrow();
+    return Measures.ofKey(key).orElseThrow();
   }
 }

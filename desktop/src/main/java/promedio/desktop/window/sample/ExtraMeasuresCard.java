@@ -21,9 +21,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Layout;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Parameter;
 import promedio.core.measure.Request;
 import promedio.core.message.Message;
 import promedio.core.message.Texts;
@@ -61,9 +61,7 @@ public final class ExtraMeasuresCard extends MeasuredBox {
   }
 
   private static List<Measure> ofSample() {
-    return Stream.of(Measures.others(), Several.interval(), Several.intervalBySigma())
-        .flatMap(List::stream)
-        .toList();
+    return Stream.concat(Measures.others().stream(), Measures.intervals().stream()).toList();
   }
 
   /**
@@ -113,9 +111,14 @@ public final class ExtraMeasuresCard extends MeasuredBox {
         one
             ? Texts.of("asked.number")
             : measures.getValue().parameters().stream()
-                .map(parameter -> parameter.quantity().plain())
+                .map(ExtraMeasuresCard::name)
                 .collect(Collectors.joining("; ")));
     number.setAccessibleText(number.getPromptText());
+  }
+
+  private static String name(Parameter parameter) {
+    String name = parameter.quantity().plain();
+    return parameter.isOptional() ? Texts.of("asked.optional", name) : name;
   }
 
   private boolean needsNumber() {

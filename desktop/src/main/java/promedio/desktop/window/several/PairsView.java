@@ -20,7 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 import promedio.core.assignment.Item;
-import promedio.core.catalogue.several.Several;
+import promedio.core.catalogue.Measures;
 import promedio.core.graph.GraphText;
 import promedio.core.measure.Measure;
 import promedio.core.message.Texts;
@@ -98,7 +98,7 @@ final class PairsView implements SeveralView {
     this.test =
         new HypothesisTestCard(
             workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
-    this.asked = new ExtraMeasuresCard(workspace, "asked.prediction", List.of(Several.PREDICTION));
+    this.asked = new ExtraMeasuresCard(workspace, "asked.prediction", List.of(Measures.PREDICTION));
     this.summary = new AnswerTable(workspace, "pairs-summary");
     this.points = workspace.memory("pairs-point", OptionalInt.empty());
     this.columns = workspace.memory("pairs-columns", MeasuresMenu.USUAL);

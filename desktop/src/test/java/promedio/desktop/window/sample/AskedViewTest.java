@@ -61,8 +61,8 @@ class AskedViewTest extends OpenWindow {
 
   @Test
   void anIntervalIsAskedAnsweredAndMarkedWhereSigmaIsKnown() {
-    ask("interval_mean_lower_by_sigma", "95; 4");
-    String node = "interval_mean_lower_by_sigma-95-4";
+    ask("interval_mean_lower", "95; 4");
+    String node = "interval_mean_lower-95-4";
     String right = text("#result-" + node);
     answer("#answer-" + node, right);
 

@@ -25,7 +25,6 @@ import promedio.core.assignment.Part;
 import promedio.core.assignment.Selection;
 import promedio.core.assignment.Source;
 import promedio.core.catalogue.Measures;
-import promedio.core.catalogue.several.Several;
 import promedio.core.measure.Request;
 import promedio.core.rules.Correction;
 import promedio.core.rules.CourseRules;
@@ -495,6 +494,6 @@ class SeveralViewTest extends OpenWindow {
       assertThat(workspace.focus()).isPresent();
     }
     look(4);
-    assertThat(workspace.request()).isEqualTo(Request.of(Several.CORRELATION));
+    assertThat(workspace.request()).isEqualTo(Request.of(Measures.CORRELATION));
   }
 }

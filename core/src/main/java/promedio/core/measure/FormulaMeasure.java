@@ -1,4 +1,4 @@
-package promedio.core.catalogue.several;
+package promedio.core.measure;
 
 import java.util.EnumMap;
 import java.util.List;
@@ -7,20 +7,12 @@ import java.util.Optional;
 import java.util.function.Function;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
-import promedio.core.measure.Definition;
-import promedio.core.measure.Dimension;
-import promedio.core.measure.Family;
-import promedio.core.measure.FastPath;
-import promedio.core.measure.Measure;
-import promedio.core.measure.MeasureContext;
-import promedio.core.measure.Method;
-import promedio.core.measure.Parameter;
 import promedio.core.number.Exact;
 import promedio.core.sample.Subject;
 import promedio.core.slip.Slip;
 
 /**
- * A measure of data of more than one variable, of which the definition says all.
+ * A measure that is all said by its formula and what goes with it.
  *
  * @param key the key by which files and the command line know it
  * @param subject the data that have it
@@ -31,8 +23,9 @@ import promedio.core.slip.Slip;
  * @param quick a quicker way for large data, if there is one
  * @param mixed what a hand gives in its place
  * @param ways its formulas by other methods, where the data have one
+ * @param isOfTwo whether it compares two groups
  */
-record FormulaMeasure(
+public record FormulaMeasure(
     String key,
     Subject subject,
     Quantity quantity,
@@ -41,10 +34,12 @@ record FormulaMeasure(
     List<Parameter> needed,
     Optional<FastPath> quick,
     Function<MeasureContext, List<Slip>> mixed,
-    Map<Method, Function<MeasureContext, Optional<Formula>>> ways)
+    Map<Method, Function<MeasureContext, Optional<Formula>>> ways,
+    boolean isOfTwo)
     implements Measure {
 
-  static FormulaMeasure of(
+  /** {@return one without a unit and without parameters} */
+  public static FormulaMeasure of(
       String key, Subject subject, Quantity quantity, Function<MeasureContext, Definition> by) {
     return new FormulaMeasure(
         key,
@@ -55,43 +50,56 @@ record FormulaMeasure(
         List.of(),
         Optional.empty(),
         context -> List.of(),
-        Map.of());
+        Map.of(),
+        false);
   }
 
-  FormulaMeasure in(Dimension other) {
-    return new FormulaMeasure(key, subject, quantity, by, other, needed, quick, mixed, ways);
-  }
-
-  FormulaMeasure about(Parameter... parameters) {
+  /** {@return this, measured in another unit} */
+  public FormulaMeasure in(Dimension other) {
     return new FormulaMeasure(
-        key, subject, quantity, by, unit, List.of(parameters), quick, mixed, ways);
+        key, subject, quantity, by, other, needed, quick, mixed, ways, isOfTwo);
   }
 
-  FormulaMeasure quickly(FastPath way) {
+  /** {@return this with the numbers that it is about besides the data} */
+  public FormulaMeasure about(Parameter... parameters) {
     return new FormulaMeasure(
-        key, subject, quantity, by, unit, needed, Optional.of(way), mixed, ways);
+        key, subject, quantity, by, unit, List.of(parameters), quick, mixed, ways, isOfTwo);
   }
 
-  FormulaMeasure slipping(Function<MeasureContext, List<Slip>> slips) {
-    return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, slips, ways);
+  /** {@return this with a quicker way to the same result for large data} */
+  public FormulaMeasure quickly(FastPath way) {
+    return new FormulaMeasure(
+        key, subject, quantity, by, unit, needed, Optional.of(way), mixed, ways, isOfTwo);
   }
 
-  FormulaMeasure slipping(Slip... slips) {
+  /** {@return this with the mistakes that only it knows, for such data} */
+  public FormulaMeasure slipping(Function<MeasureContext, List<Slip>> slips) {
+    return new FormulaMeasure(
+        key, subject, quantity, by, unit, needed, quick, slips, ways, isOfTwo);
+  }
+
+  /** {@return this with the mistakes that only it knows} */
+  public FormulaMeasure slipping(Slip... slips) {
     return slipping(context -> List.of(slips));
   }
 
+  /** {@return this as one that compares two groups} */
+  public FormulaMeasure ofTwo() {
+    return new FormulaMeasure(key, subject, quantity, by, unit, needed, quick, mixed, ways, true);
+  }
+
   /** {@return this with another formula by a method} */
-  FormulaMeasure by(Method method, Formula other) {
+  public FormulaMeasure by(Method method, Formula other) {
     return by(method, context -> Optional.of(other));
   }
 
   /** {@return this with another formula by a method, for the data that have one} */
-  FormulaMeasure by(Method method, Function<MeasureContext, Optional<Formula>> other) {
+  public FormulaMeasure by(Method method, Function<MeasureContext, Optional<Formula>> other) {
     Map<Method, Function<MeasureContext, Optional<Formula>>> all = new EnumMap<>(Method.class);
     all.putAll(ways);
     all.put(method, other);
     return new FormulaMeasure(
-        key, subject, quantity, by, unit, needed, quick, mixed, Map.copyOf(all));
+        key, subject, quantity, by, unit, needed, quick, mixed, Map.copyOf(all), isOfTwo);
   }
 
   @Override
