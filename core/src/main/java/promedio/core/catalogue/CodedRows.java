@@ -28,11 +28,14 @@ record CodedRows(Formula row, Optional<Formula> step) {
     };
   }
 
+  /** {@return the values as they are} */
+  static CodedRows plain(MeasureContext context) {
+    return new CodedRows(context.x(), Optional.empty());
+  }
+
   /** {@return the rows of a method that sums squares as they are; none of one that does not} */
   static Optional<CodedRows> ofSquares(Method method, MeasureContext context) {
-    return method == Method.SHORTCUT
-        ? Optional.of(new CodedRows(context.x(), Optional.empty()))
-        : of(method);
+    return method == Method.SHORTCUT ? Optional.of(plain(context)) : of(method);
   }
 
   /** {@return Σu²−(Σu)²/n} */

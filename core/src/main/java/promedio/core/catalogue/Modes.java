@@ -3,6 +3,7 @@ package promedio.core.catalogue;
 import static promedio.core.formula.Formula.number;
 
 import java.util.Optional;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.BasicMeasure;
 import promedio.core.measure.Definition;
@@ -30,16 +31,12 @@ final class Modes extends BasicMeasure {
     if (context.classes().isEmpty()) {
       return Definition.of(new MostFrequent());
     }
-    return switch (context.rules().get(Rule.GROUPED_MODE)) {
-      case INTERPOLATED -> Definition.of(new ModalClasses(true));
-      case MIDPOINT -> Definition.of(new ModalClasses(false));
-      // Pearson's rule of thumb: the mode lies twice as far from the median as the mean does.
-      case EMPIRICAL ->
-          Definition.of(
-              number(3)
-                  .times(Quantity.MEDIAN.formula())
-                  .minus(number(2).times(context.mean().formula())));
-    };
+    // Pearson's rule of thumb: the mode lies twice as far from the median as the mean does.
+    Formula empirical =
+        number(3).times(Quantity.MEDIAN.formula()).minus(number(2).times(context.mean().formula()));
+    return ModalClasses.Reading.of(context.rules().get(Rule.GROUPED_MODE))
+        .map(reading -> Definition.of(new ModalClasses(reading)))
+        .orElseGet(() -> Definition.of(empirical));
   }
 
   @Override

@@ -78,19 +78,28 @@ final class Moment extends BasicMeasure {
     return Definition.of(context.powers(order(context)).over(context.n()));
   }
 
-  /** By the moments about 0: m₂ = m₂′ − m₁′², and so on. */
+  /**
+   * By the moments about 0, or about an assumed mean: m₂ = m₂′ − m₁′², and so on, times h to that
+   * power where the distances are counted in steps.
+   */
   @Override
   public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
-    if (method != Method.RAW_MOMENTS) {
-      return Optional.empty();
-    }
+    Optional<CodedRows> rows =
+        method == Method.RAW_MOMENTS ? Optional.of(CodedRows.plain(context)) : CodedRows.of(method);
     int order = order(context);
+    return rows.map(
+        coded ->
+            Definition.of(
+                raw(coded.row(), order, context), coded.scaled(CENTRAL.get(order - 2), order)));
+  }
+
+  private static List<Equation> raw(Formula row, int order, MeasureContext context) {
     List<Equation> raw = new ArrayList<>();
     for (int each = 1; each <= order; each++) {
-      Formula power = each == 1 ? context.x() : context.x().power(each);
+      Formula power = each == 1 ? row : row.power(each);
       raw.add(new Equation(RAW.get(each - 1), context.sum(power).over(context.n())));
     }
-    return Optional.of(Definition.of(raw, CENTRAL.get(order - 2)));
+    return raw;
   }
 
   @Override

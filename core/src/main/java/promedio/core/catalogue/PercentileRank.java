@@ -8,12 +8,14 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.Family;
 import promedio.core.measure.MeasureContext;
 import promedio.core.measure.Parameter;
+import promedio.core.measure.RankInClasses;
 import promedio.core.measure.RankOfValue;
 import promedio.core.number.Exact;
 
 /**
  * How many of the values lie below a value, those equal to it counted half: 100·(b + e/2)/n. In
- * percent, 0 to 100. Absent of a class table, whose single values are not known.
+ * percent, 0 to 100. Of a class table 100/N·(F₋ + f·(x−L)/h) in the class that it falls into;
+ * absent there in an open class that has a frequency.
  */
 final class PercentileRank extends BasicMeasure {
 
@@ -28,7 +30,10 @@ final class PercentileRank extends BasicMeasure {
 
   @Override
   public Definition definition(MeasureContext context) {
-    return Definition.of(new RankOfValue(context.argument(0)));
+    return Definition.of(
+        context.classes().isPresent()
+            ? new RankInClasses(context.argument(0))
+            : new RankOfValue(context.argument(0)));
   }
 
   @Override

@@ -51,6 +51,10 @@ final class StandardDeviation extends BasicMeasure {
   /** h·√…, but with Sheppard's correction the root of the whole. */
   @Override
   public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    if (method == Method.MEAN_SQUARE) {
+      Formula variance = Variance.byMeanSquare(byOneLess(context), context);
+      return Optional.of(Definition.of(context.corrected(variance).root()));
+    }
     return CodedRows.ofSquares(method, context)
         .map(
             rows -> {

@@ -58,9 +58,20 @@ final class Variance extends BasicMeasure {
 
   @Override
   public Optional<Definition.ByFormula> way(Method method, MeasureContext context) {
+    if (method == Method.MEAN_SQUARE) {
+      return Optional.of(Definition.of(context.corrected(byMeanSquare(!byN(context), context))));
+    }
     return CodedRows.ofSquares(method, context)
         .map(rows -> rows.scaled(overDivisor(rows, !byN(context), context), 2))
         .map(variance -> Definition.of(context.corrected(variance)));
+  }
+
+  /** {@return Σx²/n − x̄², by n − 1 times n/(n−1)} */
+  static Formula byMeanSquare(boolean byOneLess, MeasureContext context) {
+    Formula n = context.n();
+    Formula mean = (byOneLess ? Quantity.MEAN : context.mean()).formula();
+    Formula byN = context.sum(context.x().power(2)).over(n).minus(mean.power(2));
+    return byOneLess ? n.over(n.minus(number(1))).times(byN) : byN;
   }
 
   /** {@return Σu²−(Σu)²/n over n − 1 or n} */

@@ -11,11 +11,11 @@ import promedio.core.measure.ClassModes.Modal;
 import promedio.core.measure.ClassPlace;
 import promedio.core.measure.Grouped;
 import promedio.core.measure.InspectionResult;
+import promedio.core.measure.ModalClasses.Reading;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Result;
 import promedio.core.measure.Rewriting;
 import promedio.core.number.Exact;
-import promedio.core.rules.GroupedMode;
 import promedio.core.rules.Rule;
 import promedio.core.sample.ClassTable;
 import promedio.core.sample.ClassTable.Interval;
@@ -162,15 +162,17 @@ final class ClassSlips {
     if (densities.contains(Optional.<Exact>empty()) || intervals.get(index).width().isEmpty()) {
       return Optional.empty();
     }
-    Exact own = densities.get(1).orElseThrow();
-    boolean interpolated =
-        problem.measure() == Measures.MODES
-            && problem.rules().get(Rule.GROUPED_MODE) == GroupedMode.INTERPOLATED;
+    Reading reading =
+        Optional.of(problem.rules().get(Rule.GROUPED_MODE))
+            .filter(rule -> problem.measure() == Measures.MODES)
+            .flatMap(Reading::of)
+            .orElse(Reading.MIDPOINT);
     return new Modal(
             index,
             intervals.get(index),
-            own.minus(densities.get(0).orElseThrow()),
-            own.minus(densities.get(2).orElseThrow()))
-        .read(grouped, interpolated);
+            densities.get(1).orElseThrow(),
+            densities.get(0).orElseThrow(),
+            densities.get(2).orElseThrow())
+        .read(grouped, reading);
   }
 }

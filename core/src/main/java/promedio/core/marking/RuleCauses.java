@@ -25,7 +25,8 @@ final class RuleCauses {
           Map.entry(Rule.VARIANCES, Cause.VARIANCES),
           Map.entry(Rule.TAILS, Cause.TAILS),
           Map.entry(Rule.CORRECTION, Cause.CORRECTION),
-          Map.entry(Rule.YATES, Cause.YATES));
+          Map.entry(Rule.YATES, Cause.YATES),
+          Map.entry(Rule.LARGE_SAMPLE, Cause.LARGE_SAMPLE));
 
   private RuleCauses() {}
 

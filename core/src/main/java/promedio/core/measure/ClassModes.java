@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import promedio.core.formula.Formula;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Inspection.Seen;
+import promedio.core.measure.ModalClasses.Reading;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.ModeRule;
@@ -23,8 +25,8 @@ public final class ClassModes {
   }
 
   /** {@return the modal classes and what is read in them, or why there are none} */
-  static Seen look(Grouped grouped, CourseRules rules, boolean interpolated) {
-    return new ClassModes(grouped.intervals()).find(grouped, rules, interpolated);
+  static Seen look(Grouped grouped, CourseRules rules, Reading reading) {
+    return new ClassModes(grouped.intervals()).find(grouped, rules, reading);
   }
 
   /**
@@ -32,38 +34,80 @@ public final class ClassModes {
    *
    * @param index which, from 0
    * @param interval the class
-   * @param overBefore d₁, by how much it is denser than the class before
-   * @param overAfter d₂, by how much it is denser than the class after
+   * @param density its density
+   * @param before the density of the class before
+   * @param after the density of the class after
    */
-  public record Modal(int index, Interval interval, Exact overBefore, Exact overAfter) {
+  public record Modal(int index, Interval interval, Exact density, Exact before, Exact after) {
 
     /**
-     * {@return the numbers that the mode is read of}; none in an open class, or where nothing is
-     * less dense
-     *
-     * @param interpolated whether the mode is interpolated, or the midpoint
+     * {@return the numbers that the mode is read of}; none in an open class, or where the classes
+     * beside it do not tell where it lies
      */
-    public Optional<InspectionResult> read(Grouped grouped, boolean interpolated) {
-      if (interval.width().isEmpty()
-          || (interpolated && overBefore.plus(overAfter).signum() == 0)) {
+    public Optional<InspectionResult> read(Grouped grouped, Reading reading) {
+      if (interval.width().isEmpty()) {
         return Optional.empty();
       }
-      Map<Quantity, Exact> found = new HashMap<>();
-      found.put(Quantity.CLASS_LOWER, interval.lower().orElseThrow());
-      if (!interpolated) {
-        found.put(Quantity.CLASS_UPPER, interval.upper().orElseThrow());
-        return Optional.of(InspectionResult.of(index, found, ModalClasses.MIDPOINT));
+      return switch (reading) {
+        case MIDPOINT ->
+            Optional.of(
+                seen(
+                    Map.of(Quantity.CLASS_UPPER, interval.upper().orElseThrow()),
+                    ModalClasses.midpoint()));
+        case BY_EXCESS ->
+            between(
+                Quantity.OVER_BEFORE,
+                density.minus(before),
+                Quantity.OVER_AFTER,
+                density.minus(after),
+                Quantity.OVER_BEFORE,
+                grouped);
+        case BY_NEIGHBOURS -> {
+          boolean alike = grouped.commonWidth().isPresent();
+          Quantity after = alike ? Quantity.FREQUENCY_AFTER : Quantity.DENSITY_AFTER;
+          yield between(
+              alike ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE,
+              this.before,
+              after,
+              this.after,
+              after,
+              grouped);
+        }
+      };
+    }
+
+    /** With equal widths the frequencies themselves are compared, as the hand does it. */
+    private Optional<InspectionResult> between(
+        Quantity first,
+        Exact ofFirst,
+        Quantity second,
+        Exact ofSecond,
+        Quantity part,
+        Grouped grouped) {
+      if (ofFirst.plus(ofSecond).signum() == 0) {
+        return Optional.empty();
       }
-      // With equal widths the frequencies themselves are compared, as the hand does it.
       Exact unit = grouped.commonWidth().orElse(Exact.ONE);
-      found.put(Quantity.OVER_BEFORE, overBefore.times(unit));
-      found.put(Quantity.OVER_AFTER, overAfter.times(unit));
-      found.put(Quantity.CLASS_WIDTH, interval.width().orElseThrow());
-      return Optional.of(InspectionResult.of(index, found, ModalClasses.INTERPOLATED));
+      return Optional.of(
+          seen(
+              Map.of(
+                  first,
+                  ofFirst.times(unit),
+                  second,
+                  ofSecond.times(unit),
+                  Quantity.CLASS_WIDTH,
+                  interval.width().orElseThrow()),
+              ModalClasses.between(part, first, second)));
+    }
+
+    private InspectionResult seen(Map<Quantity, Exact> others, Formula formula) {
+      Map<Quantity, Exact> found = new HashMap<>(others);
+      found.put(Quantity.CLASS_LOWER, interval.lower().orElseThrow());
+      return InspectionResult.of(index, found, formula);
     }
   }
 
-  private Seen find(Grouped grouped, CourseRules rules, boolean interpolated) {
+  private Seen find(Grouped grouped, CourseRules rules, Reading reading) {
     Optional<List<Exact>> densities = densities();
     if (densities.isEmpty()) {
       return Inspection.nothing("open-no-density");
@@ -74,15 +118,13 @@ public final class ClassModes {
       return Inspection.nothing("all-equally-dense");
     }
     List<InspectionResult> found =
-        modal.stream()
-            .map(each -> each.read(grouped, interpolated))
-            .flatMap(Optional::stream)
-            .toList();
+        modal.stream().map(each -> each.read(grouped, reading)).flatMap(Optional::stream).toList();
     if (!found.isEmpty()) {
       return new Inspection.Numbers(found);
     }
     boolean open = modal.stream().allMatch(each -> each.interval().width().isEmpty());
-    return Inspection.nothing(open ? "open-no-density" : "flat-neighbours");
+    String why = reading == Reading.BY_NEIGHBOURS ? "empty-neighbours" : "flat-neighbours";
+    return Inspection.nothing(open ? "open-no-density" : why);
   }
 
   private List<Modal> densest(List<Exact> densities) {
@@ -92,7 +134,7 @@ public final class ClassModes {
       if (densities.get(i).equals(highest)) {
         Exact before = i == 0 ? Exact.ZERO : densities.get(i - 1);
         Exact after = i == densities.size() - 1 ? Exact.ZERO : densities.get(i + 1);
-        modal.add(new Modal(i, intervals.get(i), highest.minus(before), highest.minus(after)));
+        modal.add(new Modal(i, intervals.get(i), highest, before, after));
       }
     }
     return modal;

@@ -6,7 +6,13 @@ import promedio.core.message.Message;
 
 /** Something that is found by looking, before anything is calculated. */
 public sealed interface Inspection
-    permits OrderedPlace, ReachedClass, MostFrequent, ModalClasses, Trimming, RankOfValue {
+    permits OrderedPlace,
+        ReachedClass,
+        MostFrequent,
+        ModalClasses,
+        Trimming,
+        RankOfValue,
+        RankInClasses {
 
   /** {@return what is seen in the values of the setting} */
   Seen look(MeasureContext context);
@@ -63,5 +69,7 @@ public sealed interface Inspection
     R trimming(Trimming how);
 
     R rankOfValue(RankOfValue how);
+
+    R rankInClasses(RankInClasses how);
   }
 }

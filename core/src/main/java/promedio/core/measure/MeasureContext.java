@@ -13,6 +13,7 @@ import promedio.core.limit.Limit;
 import promedio.core.number.Exact;
 import promedio.core.rules.CourseRules;
 import promedio.core.rules.Divisor;
+import promedio.core.rules.LargeSample;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Sheppard;
 import promedio.core.sample.Categories;
@@ -27,6 +28,9 @@ import promedio.core.sample.Values;
  * asked. It knows the parts that formulas of such data are made of.
  */
 public final class MeasureContext {
+
+  /** From so many values on a sample is large. */
+  private static final Exact LARGE = Exact.of(30);
 
   private static final Formula WIDTH = Quantity.CLASS_WIDTH.formula();
 
@@ -137,6 +141,11 @@ public final class MeasureContext {
       case UPPER -> Tail.UPPER;
       case LOWER -> Tail.LOWER;
     };
+  }
+
+  /** {@return whether so many values are tested by the normal distribution in place of t} */
+  public boolean isByNormal(Exact n) {
+    return rules.get(Rule.LARGE_SAMPLE) == LargeSample.Z_FROM_30 && n.compareTo(LARGE) >= 0;
   }
 
   /**

@@ -10,6 +10,8 @@ public enum Method {
   DEFINITION(Goal.CENTRE),
   /** Sums of squares and products by the numbers as they are: Σx² − (Σx)²/n. */
   SHORTCUT(Goal.SPREAD),
+  /** Variance and sd by the mean of the squares less the square of the mean: Σx²/n − x̄². */
+  MEAN_SQUARE(Goal.SPREAD),
   /** By the distances from an assumed mean. */
   ASSUMED_MEAN(Goal.CENTRE),
   /** The same with the distances counted in steps. */
@@ -19,7 +21,13 @@ public enum Method {
   /** Median and quartiles by cumulative frequencies. */
   CUMULATIVE(Goal.ORDER),
   /** Central moments, skewness and kurtosis from the moments about 0. */
-  RAW_MOMENTS(Goal.MOMENTS);
+  RAW_MOMENTS(Goal.MOMENTS),
+  /** The rank correlation by the differences of the ranks. */
+  RANK_DIFFERENCES(Goal.ASSOCIATION),
+  /** χ² by ΣO²/E − n. */
+  SQUARES_OVER_EXPECTED(Goal.ASSOCIATION),
+  /** χ² of two rows and two columns by n(ad − bc)²/((a+b)(c+d)(a+c)(b+d)). */
+  CROSS_PRODUCTS(Goal.ASSOCIATION);
 
   /**
    * What a method is there for. Of a result that is made of several such things the last here is
@@ -29,7 +37,8 @@ public enum Method {
     CENTRE,
     ORDER,
     SPREAD,
-    MOMENTS
+    MOMENTS,
+    ASSOCIATION
   }
 
   private final Goal goal;

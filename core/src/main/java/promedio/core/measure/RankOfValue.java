@@ -18,9 +18,6 @@ public record RankOfValue(Exact value) implements Inspection {
 
   @Override
   public Seen look(MeasureContext context) {
-    if (context.classes().isPresent()) {
-      return Inspection.nothing("classes-not-counted");
-    }
     Tally tally = context.tally();
     int rank = 0;
     while (rank < tally.size() && tally.value(rank).compareTo(value) < 0) {

@@ -5,7 +5,9 @@ public enum GroupedMode implements Coded {
   INTERPOLATED("interpolated"),
   MIDPOINT("midpoint"),
   /** 3·median − 2·mean. */
-  EMPIRICAL("empirical");
+  EMPIRICAL("empirical"),
+  /** L + f₊/(f₋ + f₊)·h, from the frequencies of the classes before and after. */
+  NEIGHBOURS("neighbours");
 
   private final String code;
 

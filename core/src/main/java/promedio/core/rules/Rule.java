@@ -74,7 +74,10 @@ public final class Rule<T> {
   public static final Rule<GroupedPositionRule> MEDIAN_POSITION =
       coded("median-position", GroupedPositionRule.values());
 
-  /** The mode of classes: interpolated, the midpoint, or 3·Md − 2·x̄ (Pearson 1895). */
+  /**
+   * The mode of classes: interpolated by how much the modal class exceeds its neighbours or by
+   * these alone, the midpoint, or 3·Md − 2·x̄ (Pearson 1895).
+   */
   public static final Rule<GroupedMode> GROUPED_MODE = coded("grouped-mode", GroupedMode.values());
 
   /** An open first or last class: without a midpoint, or as wide as its neighbour. */
@@ -104,6 +107,12 @@ public final class Rule<T> {
   /** Whether χ² of a 2 × 2 table is corrected. */
   public static final Rule<Yates> YATES = coded("yates", Yates.values());
 
+  /** What the rank correlation is where values share ranks. */
+  public static final Rule<RankTies> RANK_TIES = coded("rank-ties", RankTies.values());
+
+  /** Whether the normal distribution stands in for t where the sample is large. */
+  public static final Rule<LargeSample> LARGE_SAMPLE = coded("large-sample", LargeSample.values());
+
   /** Decimal places of a shown p-value. */
   public static final Rule<Integer> P_PLACES =
       new Rule<>(
@@ -132,6 +141,8 @@ public final class Rule<T> {
           VARIANCES,
           CORRECTION,
           YATES,
+          RANK_TIES,
+          LARGE_SAMPLE,
           P_PLACES,
           P_STYLE);
 

@@ -99,6 +99,17 @@ public final class PairSums {
     return sxx().minus(sxy().times(2)).plus(syy()).over(n.minus(Exact.ONE)).sqrt();
   }
 
+  /** {@return Σd² of the differences of the ranks} */
+  public Exact squaredRankDifferences() {
+    BigInteger squares = BigInteger.ZERO;
+    for (int row = 0; row < pairs.size(); row++) {
+      // Twice the difference is a whole number below 2³¹.
+      long apart = (long) pairs.doubledRankOfX(row) - pairs.doubledRankOfY(row);
+      squares = squares.add(BigInteger.valueOf(apart * apart));
+    }
+    return Exact.of(squares, BigInteger.valueOf(4));
+  }
+
   /** {@return the correlation of the ranks; only where x and y vary} */
   public Exact rankCorrelation() {
     BigInteger products = BigInteger.ZERO;

@@ -36,6 +36,10 @@ public enum Cause {
   CORRECTION(Kind.RULE),
   /** With Yates's correction, or without it. */
   YATES(Kind.RULE),
+  /** The correlation of shared ranks, where the course takes 1 − 6Σd²/(n(n²−1)) all the same. */
+  RANK_TIES(Kind.RULE),
+  /** t in place of z for a large sample, or the other way round. */
+  LARGE_SAMPLE(Kind.RULE),
 
   // Rounded too early, or otherwise.
   /** A step was rounded before the next used it. */

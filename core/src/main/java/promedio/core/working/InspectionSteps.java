@@ -19,6 +19,7 @@ import promedio.core.measure.MostFrequent;
 import promedio.core.measure.OrderedPlace;
 import promedio.core.measure.QuantilePosition;
 import promedio.core.measure.Quantiles;
+import promedio.core.measure.RankInClasses;
 import promedio.core.measure.RankOfValue;
 import promedio.core.measure.ReachedClass;
 import promedio.core.measure.Trimming;
@@ -27,6 +28,7 @@ import promedio.core.number.Real;
 import promedio.core.rules.GroupedPositionRule;
 import promedio.core.rules.QuantileRule;
 import promedio.core.rules.Rule;
+import promedio.core.sample.ClassTable.Interval;
 import promedio.core.sample.Tally;
 
 /** The steps that find what is found by looking. */
@@ -211,6 +213,36 @@ final class InspectionSteps implements Inspection.Visitor<Optional<List<Real>>> 
     see(Sight.BELOW_AND_EQUAL, below, how.value(), equal);
     working.know(Quantity.BELOW.formula(), below);
     working.know(Quantity.EQUAL.formula(), equal);
+    return found(working.find(left, seen.get(0).formula()));
+  }
+
+  @Override
+  public Optional<List<Real>> rankInClasses(RankInClasses how) {
+    List<InspectionResult> seen = sightings(how.look(context));
+    if (seen.isEmpty()) {
+      return Optional.empty();
+    }
+    working.need(context.n());
+    working.agree(Quantity.ONE_VALUE.formula(), how.value());
+    working.table().addCumulative();
+    int row = seen.get(0).row();
+    if (row >= 0) {
+      Interval interval = context.classes().orElseThrow().intervals().get(row);
+      see(
+          Sight.CLASS_OF_VALUE,
+          how.value(),
+          interval.lower().orElseThrow(),
+          interval.upper().orElseThrow());
+    }
+    for (Quantity read :
+        List.of(
+            Quantity.CUMULATIVE_BEFORE,
+            Quantity.CLASS_FREQUENCY,
+            Quantity.CLASS_LOWER,
+            Quantity.CLASS_WIDTH)) {
+      Optional.ofNullable(seen.get(0).found().get(read))
+          .ifPresent(number -> working.agree(read.formula(), number));
+    }
     return found(working.find(left, seen.get(0).formula()));
   }
 

@@ -30,7 +30,7 @@ final class ModalSteps {
   /** {@return the modes, after the steps that find them} */
   List<Real> modes(List<InspectionResult> sightings) {
     working.table().addFrequencies();
-    if (grouped.commonWidth().isEmpty()) {
+    if (!alike()) {
       working.addDensities();
     }
     List<Real> modes = new ArrayList<>();
@@ -39,9 +39,7 @@ final class ModalSteps {
       READ.stream()
           .filter(inspection.found()::containsKey)
           .forEach(name -> working.agree(name.formula(), inspection.found().get(name)));
-      if (inspection.found().containsKey(Quantity.OVER_BEFORE)) {
-        excess(inspection);
-      }
+      beside(inspection);
       if (working.find(left, inspection.formula()) && !modes.contains(working.value(left))) {
         modes.add(working.value(left));
       }
@@ -49,17 +47,28 @@ final class ModalSteps {
     return modes;
   }
 
-  /** By how much the class exceeds those beside it, in densities where widths differ. */
-  private void excess(InspectionResult inspection) {
-    boolean alike = grouped.commonWidth().isPresent();
-    Formula own = (alike ? Quantity.CLASS_FREQUENCY : Quantity.CLASS_DENSITY).formula();
-    Formula before = (alike ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE).formula();
-    Formula after = (alike ? Quantity.FREQUENCY_AFTER : Quantity.DENSITY_AFTER).formula();
-    working.agree(own, height(inspection.row()));
-    working.agree(before, height(inspection.row() - 1));
-    working.agree(after, height(inspection.row() + 1));
-    working.find(Quantity.OVER_BEFORE.formula(), own.minus(before));
-    working.find(Quantity.OVER_AFTER.formula(), own.minus(after));
+  /** The classes beside it, in densities where widths differ, and by how much it exceeds them. */
+  private void beside(InspectionResult inspection) {
+    boolean excess = inspection.found().containsKey(Quantity.OVER_BEFORE);
+    Quantity next = alike() ? Quantity.FREQUENCY_AFTER : Quantity.DENSITY_AFTER;
+    Formula before = (alike() ? Quantity.FREQUENCY_BEFORE : Quantity.DENSITY_BEFORE).formula();
+    Formula after = next.formula();
+    Formula own = (alike() ? Quantity.CLASS_FREQUENCY : Quantity.CLASS_DENSITY).formula();
+    if (excess) {
+      working.agree(own, height(inspection.row()));
+    }
+    if (excess || inspection.formula().mentions(next)) {
+      working.agree(before, height(inspection.row() - 1));
+      working.agree(after, height(inspection.row() + 1));
+    }
+    if (excess) {
+      working.find(Quantity.OVER_BEFORE.formula(), own.minus(before));
+      working.find(Quantity.OVER_AFTER.formula(), own.minus(after));
+    }
+  }
+
+  private boolean alike() {
+    return grouped.commonWidth().isPresent();
   }
 
   /** Nothing stands beyond the ends. */
@@ -68,17 +77,14 @@ final class ModalSteps {
       return Exact.ZERO;
     }
     Interval interval = grouped.intervals().get(row);
-    return grouped.commonWidth().isPresent()
-        ? interval.frequency()
-        : interval.density().orElseThrow();
+    return alike() ? interval.frequency() : interval.density().orElseThrow();
   }
 
   private void see(Interval interval) {
-    boolean alike = grouped.commonWidth().isPresent();
-    Exact height = alike ? interval.frequency() : interval.density().orElseThrow();
+    Exact height = alike() ? interval.frequency() : interval.density().orElseThrow();
     working.add(
         new WorkingStep.Seen(
-            alike ? Sight.MOST_FREQUENT_CLASS : Sight.MODAL_CLASS,
+            alike() ? Sight.MOST_FREQUENT_CLASS : Sight.MODAL_CLASS,
             List.of(height, interval.lower().orElseThrow(), interval.upper().orElseThrow())));
   }
 }

@@ -14,6 +14,8 @@ public enum Sight {
   FIRST_TO_REACH,
   /** The first class whose F reaches a position: position, F, lower and upper boundary. */
   CLASS_TO_REACH,
+  /** The class that a value falls into: the value, lower and upper boundary. */
+  CLASS_OF_VALUE,
   /** The densest class: its density, lower and upper boundary. */
   MODAL_CLASS,
   /** The most frequent of equally wide classes: its frequency, lower and upper boundary. */

@@ -16,13 +16,15 @@ import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
+import promedio.core.measure.MeasureContext;
 import promedio.core.slip.Cause;
 import promedio.core.slip.Slip;
 
 /**
  * The test of the mean difference of pairs (Student 1908): t = d̄/(s_d/√n) with n − 1 degrees of
- * freedom, its p, and the size of the effect |d̄|/s_d. Without units. Absent of fewer than two
- * pairs, and where the differences are all equal.
+ * freedom, its p (by the normal distribution where the rule lets it stand in for t), and the size
+ * of the effect |d̄|/s_d. Without units. Absent of fewer than two pairs, and where the differences
+ * are all equal.
  */
 public final class PairedT {
 
@@ -44,15 +46,25 @@ public final class PairedT {
                 new Slip(Cause.SIGN_REVERSED, turned(T)),
                 new Slip(Cause.SD_FOR_STANDARD_ERROR, mean.over(sd)),
                 new Slip(Cause.N_NOT_ROOTED, mean.over(sd.over(N)))),
-        measure("t_paired_df", DF, N.minus(number(1)), needs).in(Dimension.DEGREES),
         measure(
-                "t_paired_p",
-                P,
+                "t_paired_df",
+                DF,
                 s ->
-                    Definition.of(
-                        new Area(Distribution.T, List.of(DF.formula()), s.tail(), T.formula()),
-                        needs))
-            .in(Dimension.PROBABILITY),
+                    isByNormal(s)
+                        ? Definition.undefined("no-degrees-by-normal")
+                        : Definition.of(N.minus(number(1)), needs))
+            .in(Dimension.DEGREES),
+        measure("t_paired_p", P, s -> Definition.of(area(s), needs)).in(Dimension.PROBABILITY),
         measure("effect_paired", EFFECT, new Absolute(mean).over(sd), needs));
+  }
+
+  private static boolean isByNormal(MeasureContext context) {
+    return context.isByNormal(context.data().total());
+  }
+
+  private static Formula area(MeasureContext context) {
+    return isByNormal(context)
+        ? new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula())
+        : new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula());
   }
 }

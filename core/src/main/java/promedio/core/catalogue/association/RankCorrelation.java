@@ -7,11 +7,14 @@ import static promedio.core.catalogue.association.PairParts.xVaries;
 import static promedio.core.catalogue.association.PairParts.yVaries;
 import static promedio.core.formula.Formula.number;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
+import promedio.core.measure.Definition;
 import promedio.core.measure.FastPathInput;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
@@ -19,6 +22,8 @@ import promedio.core.measure.Method;
 import promedio.core.measure.Result;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.number.Exact;
+import promedio.core.rules.RankTies;
+import promedio.core.rules.Rule;
 import promedio.core.sample.PairSums;
 import promedio.core.sample.Pairs;
 import promedio.core.sample.Sample;
@@ -28,8 +33,8 @@ import promedio.core.slip.Slip;
 
 /**
  * The rank correlation (Spearman 1904): the correlation of the ranks, equal values sharing the mean
- * of theirs. Without a unit, from −1 to 1. Absent of fewer than two pairs, and where x or y does
- * not vary.
+ * of theirs, or by the rule 1 − 6Σd²/(n(n²−1)) also where ranks are shared. Without a unit, from −1
+ * to 1. Absent of fewer than two pairs, and where x or y does not vary.
  */
 public final class RankCorrelation {
 
@@ -45,21 +50,28 @@ public final class RankCorrelation {
 
   /** {@return the measure} */
   public static Measure measure() {
-    Formula ofX = SeveralQuantities.RANK_X.formula().minus(MEAN_RANK.formula());
-    Formula ofY = SeveralQuantities.RANK_Y.formula().minus(MEAN_RANK.formula());
-    Formula below = new Sum(ofX.power(2)).times(new Sum(ofY.power(2))).root();
     return PairParts.measure(
             "rank_correlation",
             RANK_CORRELATION,
-            new Sum(ofX.times(ofY)).over(below),
-            pairs(2),
-            xVaries(),
-            yVaries())
+            s ->
+                Definition.of(
+                    isByFormula(s) ? byDifferences() : ofRanks(), pairs(2), xVaries(), yVaries()))
         .quickly(RankCorrelation::fast)
-        .by(Method.SHORTCUT, s -> sharesRanks(s) ? Optional.empty() : Optional.of(byDifferences()))
+        .by(
+            Method.RANK_DIFFERENCES,
+            s -> isByFormula(s) || sharesRanks(s) ? Optional.empty() : Optional.of(byDifferences()))
         .slipping(
-            new Slip(Cause.TIED_FORMULA, byDifferences()),
-            new Slip(Cause.ONE_RANKING_TURNED, turned(RANK_CORRELATION)));
+            s ->
+                List.of(
+                    isByFormula(s)
+                        ? new Slip(
+                            Cause.RANK_TIES, Map.of("value", RankTies.SHARED.code()), ofRanks())
+                        : new Slip(Cause.TIED_FORMULA, byDifferences()),
+                    new Slip(Cause.ONE_RANKING_TURNED, turned(RANK_CORRELATION))));
+  }
+
+  private static boolean isByFormula(MeasureContext context) {
+    return context.rules().get(Rule.RANK_TIES) == RankTies.FORMULA;
   }
 
   private static Result fast(FastPathInput known) {
@@ -70,12 +82,25 @@ public final class RankCorrelation {
     if (sums.sxx().signum() == 0) {
       return Result.absent("x-constant");
     }
-    return sums.syy().signum() == 0
-        ? Result.absent("y-constant")
-        : new Result.Found(sums.rankCorrelation());
+    if (sums.syy().signum() == 0) {
+      return Result.absent("y-constant");
+    }
+    if (!isByFormula(known.context())) {
+      return new Result.Found(sums.rankCorrelation());
+    }
+    Exact below = sums.n().times(sums.n().pow(2).minus(Exact.ONE));
+    return new Result.Found(Exact.ONE.minus(sums.squaredRankDifferences().times(6).over(below)));
   }
 
-  /** 1 − 6Σd²/(n(n²−1)), of ranks that are not shared. */
+  /** Σ(Rₓ−R̄)(Rᵧ−R̄)/√(Σ(Rₓ−R̄)²·Σ(Rᵧ−R̄)²). */
+  private static Formula ofRanks() {
+    Formula ofX = SeveralQuantities.RANK_X.formula().minus(MEAN_RANK.formula());
+    Formula ofY = SeveralQuantities.RANK_Y.formula().minus(MEAN_RANK.formula());
+    Formula below = new Sum(ofX.power(2)).times(new Sum(ofY.power(2))).root();
+    return new Sum(ofX.times(ofY)).over(below);
+  }
+
+  /** 1 − 6Σd²/(n(n²−1)), the same where no ranks are shared. */
   private static Formula byDifferences() {
     Formula apart = SeveralQuantities.RANK_DIFFERENCE.formula();
     Formula below = N.times(N.power(2).minus(number(1)));

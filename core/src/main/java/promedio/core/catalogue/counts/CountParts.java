@@ -59,6 +59,11 @@ final class CountParts {
     return new Sum(O.minus(expected).power(2).over(expected));
   }
 
+  /** {@return ΣO²/E − n, the same by another formula} */
+  static Formula bySquares(Formula expected) {
+    return new Sum(O.power(2).over(expected)).minus(N);
+  }
+
   /** {@return what is done in its place} */
   static List<Slip> slips(Formula expected, Quantity statistic) {
     Formula apart = O.minus(expected);

@@ -16,6 +16,7 @@ import promedio.core.formula.Formula.Numeral;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Measure;
+import promedio.core.measure.Method;
 import promedio.core.number.Exact;
 import promedio.core.sample.CrossTable;
 
@@ -39,7 +40,9 @@ public final class CrossAssociation {
   /** {@return χ² without a correction and min(r, c), which formulas name} */
   public static List<Measure> named() {
     return List.of(
-        cross("plain_chi_squared", CHI, s -> Definition.of(chiSquared(E), full(s))),
+        cross("plain_chi_squared", CHI, s -> Definition.of(chiSquared(E), full(s)))
+            .by(Method.SQUARES_OVER_EXPECTED, CountParts.bySquares(E))
+            .by(Method.CROSS_PRODUCTS, s -> CrossProducts.chiSquared(false, s)),
         cross(
             "fewer",
             FEWER,

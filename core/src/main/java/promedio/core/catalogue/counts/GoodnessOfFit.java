@@ -15,6 +15,7 @@ import promedio.core.measure.Dimension;
 import promedio.core.measure.FormulaMeasure;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.sample.GoodnessOfFitData;
 import promedio.core.sample.Subject;
@@ -49,6 +50,7 @@ public final class GoodnessOfFit {
         new Area(Distribution.CHI_SQUARED, List.of(DF.formula()), Tail.UPPER, CHI.formula());
     return List.of(
         measure("fit_chi_squared", CHI, s -> Definition.of(CountParts.chiSquared(E), needs(s)))
+            .by(Method.SQUARES_OVER_EXPECTED, CountParts.bySquares(E))
             .slipping(s -> CountParts.slips(E, CHI)),
         measure("fit_chi_squared_df", DF, s -> Definition.of(degrees, needs(s)))
             .in(Dimension.DEGREES),

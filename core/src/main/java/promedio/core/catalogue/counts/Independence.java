@@ -8,6 +8,8 @@ import static promedio.core.catalogue.counts.CountParts.table;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
@@ -18,6 +20,7 @@ import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
 import promedio.core.measure.Measure;
 import promedio.core.measure.MeasureContext;
+import promedio.core.measure.Method;
 import promedio.core.measure.SeveralQuantities;
 import promedio.core.rules.Rule;
 import promedio.core.rules.Yates;
@@ -42,8 +45,12 @@ public final class Independence {
 
   private Independence() {}
 
-  /** {@return n, r and c, which formulas name and no question asks for} */
+  /** {@return n, r, c and the counts by letters, which formulas name and no question asks for} */
   public static List<Measure> named() {
+    return Stream.concat(sizes().stream(), CrossProducts.named().stream()).toList();
+  }
+
+  private static List<Measure> sizes() {
     return List.of(
         CountParts.counted(Subject.CROSS),
         cross("r", ROWS, s -> Definition.of(number(table(s).rows().size()))),
@@ -58,6 +65,8 @@ public final class Independence {
         new Area(Distribution.CHI_SQUARED, List.of(DF.formula()), Tail.UPPER, CHI.formula());
     return List.of(
         cross("chi_squared", CHI, s -> Definition.of(statistic(s), full(s)))
+            .by(Method.SQUARES_OVER_EXPECTED, s -> bySquares(isCorrected(s)))
+            .by(Method.CROSS_PRODUCTS, s -> CrossProducts.chiSquared(isCorrected(s), s))
             .slipping(s -> CountParts.slips(E, CHI)),
         cross("chi_squared_df", DF, s -> Definition.of(degrees, full(s)))
             .in(Dimension.DEGREES)
@@ -71,6 +80,10 @@ public final class Independence {
     return isCorrected(context)
         ? new Sum(SeveralQuantities.CORRECTED_DISTANCE.formula().power(2).over(E))
         : chiSquared(E);
+  }
+
+  private static Optional<Formula> bySquares(boolean isCorrected) {
+    return isCorrected ? Optional.empty() : Optional.of(CountParts.bySquares(E));
   }
 
   private static boolean isCorrected(MeasureContext context) {

@@ -60,15 +60,15 @@ public final class TwoMeans {
             .slipping(new Slip(Cause.SIGN_REVERSED, MEAN_B.formula().minus(MEAN_A.formula()))),
         ofTwo("t_two", T, s -> Definition.of(apart().over(standardError(s)), needs(s)))
             .slipping(new Slip(Cause.SIGN_REVERSED, number(0).minus(T.formula()))),
-        ofTwo("t_two_df", DF, s -> Definition.of(degrees(s), needs(s))).in(Dimension.DEGREES),
         ofTwo(
-                "t_two_p",
-                P,
+                "t_two_df",
+                DF,
                 s ->
-                    Definition.of(
-                        new Area(Distribution.T, List.of(DF.formula()), s.tail(), T.formula()),
-                        needs(s)))
-            .in(Dimension.PROBABILITY),
+                    isByNormal(s)
+                        ? Definition.undefined("no-degrees-by-normal")
+                        : Definition.of(degrees(s), needs(s)))
+            .in(Dimension.DEGREES),
+        ofTwo("t_two_p", P, s -> Definition.of(area(s), needs(s))).in(Dimension.PROBABILITY),
         ofTwo("t_two_p_corrected", CORRECTED, s -> new Definition.Corrected(P))
             .in(Dimension.PROBABILITY),
         ofTwo("cohen_d", COHEN_D, size.over(PooledVariance.SD.formula()), pooledNeeds())
@@ -78,6 +78,19 @@ public final class TwoMeans {
 
   private static boolean isWelch(MeasureContext context) {
     return context.rules().get(Rule.VARIANCES) == Variances.UNEQUAL;
+  }
+
+  /** With the variances apart and two large samples, where the rule says so. */
+  private static boolean isByNormal(MeasureContext context) {
+    return isWelch(context)
+        && GroupParts.groups(context).samples().stream()
+            .allMatch(group -> context.isByNormal(group.sample().total()));
+  }
+
+  private static Formula area(MeasureContext context) {
+    return isByNormal(context)
+        ? new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula())
+        : new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula());
   }
 
   private static Condition[] pooledNeeds() {

@@ -22,7 +22,8 @@ import promedio.core.number.Exact;
 
 /**
  * The ends of the interval of confidence of the mean: x̄ ∓ t*·s/√n with n − 1 degrees of freedom
- * (Student 1908), or x̄ ∓ z*·σ/√n where σ is given. In the unit of the values. They take a level in
+ * (Student 1908), or x̄ ∓ z*·σ/√n where σ is given; z* also with s where the rule lets the normal
+ * distribution stand in for t of large samples. In the unit of the values. They take a level in
  * percent between 0 and 100, 95 unless given, and σ above 0 where it is known. By s absent of one
  * value.
  */
@@ -58,8 +59,11 @@ public final class MeanInterval {
             quantity,
             s ->
                 s.given(1).isPresent()
-                    ? Definition.of(byNormal(s), end)
-                    : Definition.of(byT(s), end, Condition.moreThanOne(s)))
+                    ? Definition.of(byNormal(s, SIGMA.formula()), end)
+                    : Definition.of(
+                        MeanParts.isByNormal(s) ? byNormal(s, S) : byT(s),
+                        end,
+                        Condition.moreThanOne(s)))
         .about(level(), MeanParts.sigma().whereKnown())
         .in(Dimension.VALUE);
   }
@@ -78,12 +82,10 @@ public final class MeanInterval {
         margin(CRITICAL_T));
   }
 
-  private static List<Equation> byNormal(MeasureContext context) {
+  private static List<Equation> byNormal(MeasureContext context, Formula deviation) {
     Formula critical = new Quantile(Distribution.NORMAL, List.of(), below(context));
     return List.of(
-        standardError(context, SIGMA.formula()),
-        new Equation(CRITICAL_Z, critical),
-        margin(CRITICAL_Z));
+        standardError(context, deviation), new Equation(CRITICAL_Z, critical), margin(CRITICAL_Z));
   }
 
   private static Equation standardError(MeasureContext context, Formula deviation) {

@@ -36,6 +36,11 @@ final class MeanParts {
     return Parameter.atLeast(SIGMA, Exact.of(1, 1_000_000_000));
   }
 
+  /** {@return whether the normal distribution stands in for t} */
+  static boolean isByNormal(MeasureContext context) {
+    return context.isByNormal(context.tally().total());
+  }
+
   /** {@return n − 1} */
   static Formula degrees(MeasureContext context) {
     return context.n().minus(number(1));

@@ -20,8 +20,9 @@ import promedio.core.measure.Parameter;
 
 /**
  * The test of a mean against a supposed one (Student 1908): t = (x̄−μ₀)/(s/√n) with n − 1 degrees
- * of freedom, and its p. Without units; they take μ₀, any number. Absent of one value, and where
- * all values are equal.
+ * of freedom, and its p, by the normal distribution where the rule lets it stand in for t of large
+ * samples, which then has no degrees of freedom. Without units; they take μ₀, any number. Absent of
+ * one value, and where all values are equal.
  */
 public final class MeanT {
 
@@ -38,19 +39,32 @@ public final class MeanT {
         measure("t_one", T, s -> Definition.of(statistic(s, S), needs(s)))
             .about(mu)
             .slipping(s -> MeanParts.slips(s, S)),
-        measure("t_one_df", DF, s -> Definition.of(degrees(s), needs(s)))
+        measure(
+                "t_one_df",
+                DF,
+                s ->
+                    MeanParts.isByNormal(s)
+                        ? Definition.undefined("no-degrees-by-normal")
+                        : Definition.of(degrees(s), needs(s)))
             .about(mu)
             .in(Dimension.DEGREES),
-        measure(
-                "t_one_p",
-                P,
-                s ->
-                    Definition.of(
-                        List.of(new Equation(T, statistic(s, S)), new Equation(DF, degrees(s))),
-                        new Area(Distribution.T, List.of(DF.formula()), s.tail(), T.formula()),
-                        needs(s)))
+        measure("t_one_p", P, s -> MeanParts.isByNormal(s) ? byNormal(s) : byT(s))
             .about(mu)
             .in(Dimension.PROBABILITY));
+  }
+
+  private static Definition byT(MeasureContext context) {
+    return Definition.of(
+        List.of(new Equation(T, statistic(context, S)), new Equation(DF, degrees(context))),
+        new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula()),
+        needs(context));
+  }
+
+  private static Definition byNormal(MeasureContext context) {
+    return Definition.of(
+        List.of(new Equation(T, statistic(context, S))),
+        new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula()),
+        needs(context));
   }
 
   private static Condition[] needs(MeasureContext context) {

@@ -57,6 +57,7 @@ public final class RulesStrip extends BorderPane {
           Source.Shape.FREQUENCIES,
           Source.Shape.CLASSES,
           Source.Shape.CATEGORIES);
+  private static final Set<Source.Shape> PAIRS = EnumSet.of(Source.Shape.PAIRS);
   private static final Set<Source.Shape> GROUPS = EnumSet.of(Source.Shape.GROUPS);
   private static final Set<Source.Shape> COUNTS = EnumSet.of(Source.Shape.COUNTS);
 
@@ -100,6 +101,8 @@ public final class RulesStrip extends BorderPane {
     addRule(Rule.VARIANCES, GROUPS);
     addRule(Rule.CORRECTION, GROUPS);
     addRule(Rule.YATES, COUNTS);
+    addRule(Rule.RANK_TIES, PAIRS);
+    addRule(Rule.LARGE_SAMPLE, SIDED);
     addRule(Rule.P_PLACES, ANY);
     addRule(Rule.P_STYLE, ANY);
     addSign();
