@@ -15,6 +15,7 @@ import promedio.core.catalogue.association.PairSquares;
 import promedio.core.catalogue.association.PairedT;
 import promedio.core.catalogue.association.RankCorrelation;
 import promedio.core.catalogue.association.RegressionLine;
+import promedio.core.catalogue.association.SlopeT;
 import promedio.core.catalogue.counts.CellMeasures;
 import promedio.core.catalogue.counts.CrossAssociation;
 import promedio.core.catalogue.counts.GoodnessOfFit;
@@ -150,6 +151,7 @@ public final class Measures {
               Differences.all(),
               PairedT.all(),
               CorrelationT.all(),
+              SlopeT.all(),
               List.of(RegressionLine.prediction()))
           .flatMap(List::stream)
           .toList();

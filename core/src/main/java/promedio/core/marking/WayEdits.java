@@ -60,7 +60,7 @@ final class WayEdits {
           .filter(working -> working.results().size() == 1)
           .map(edits::way)
           .filter(way -> !way.steps().isEmpty() && worked.add(way.steps()))
-          .ifPresent(way -> edits.find(way, worked.size() == 1));
+          .ifPresent(way -> edits.find(way, worked.size()));
     }
   }
 
@@ -74,14 +74,14 @@ final class WayEdits {
         .or(() -> Optional.ofNullable(seen.get(quantity)));
   }
 
-  private void find(Way way, boolean usual) {
+  private void find(Way way, int rank) {
     int last = way.steps().size() - 1;
     Neighbours neighbours = new Neighbours(problem.context(), there(way), way.steps());
     for (int i = last; i >= 0; i--) {
       if (way.distance(i).isEmpty()) {
         continue;
       }
-      Prior prior = new Prior(way.distance(i).getAsInt(), usual);
+      Prior prior = new Prior(way.distance(i).getAsInt(), rank);
       stopped(way, i, prior);
       if (i < last) {
         ofQuantity(way, i, prior);
@@ -123,7 +123,7 @@ final class WayEdits {
     Optional<Formula> divided = divided(step.symbols());
     for (Formula part : FormulaParts.of(step.symbols())) {
       if (!part.equals(step.symbols()) && !StepNames.isGiven(part)) {
-        int weight = divided.filter(part::equals).isPresent() ? prior.stopped() : prior.part();
+        int weight = divided.filter(part::equals).isPresent() ? prior.stopped() : prior.within();
         way.value(part, index).ifPresent(value -> stopped(part, value, weight));
       }
     }
@@ -239,9 +239,9 @@ final class WayEdits {
    * How likely an edit is, of 100.
    *
    * @param steps how many steps before the last one it is made
-   * @param usual whether the way is the usual one
+   * @param rank which of the ways it is, the usual one the first
    */
-  private record Prior(int steps, boolean usual) {
+  private record Prior(int steps, int rank) {
 
     static final int ADDED = 20;
 
@@ -262,6 +262,11 @@ final class WayEdits {
 
     int part() {
       return scaled(45, 0);
+    }
+
+    /** A part of a formula that few work by says nothing to those who work otherwise. */
+    int within() {
+      return rank == 1 ? part() : 0;
     }
 
     int of(FormulaEdits.Edit edit) {
@@ -288,7 +293,7 @@ final class WayEdits {
       for (int i = 1; i < depth; i++) {
         scaled = scaled * 3 / 4;
       }
-      return usual ? scaled : scaled / 2;
+      return scaled / rank;
     }
   }
 }

@@ -29,8 +29,8 @@ class MarkerScoresTest {
 
   @Test
   void fewRandomNumbersOfFourDigitsAreExplained() {
-    assertThat(MarkerScores.falseAlarms("raw", 4, 300, 5)).isLessThan(0.08);
-    assertThat(MarkerScores.falseAlarms("classes", 4, 300, 5)).isLessThan(0.05);
+    assertThat(MarkerScores.falseAlarms("raw", 4, 600, 5)).isLessThan(0.08);
+    assertThat(MarkerScores.falseAlarms("classes", 4, 600, 5)).isLessThan(0.05);
   }
 
   @Test

@@ -25,7 +25,7 @@ class CourseRulesTest {
                 + " mode=none-when-all-equal, skewness=adjusted, places=2, rounding=half-up,"
                 + " carry=exact, class-end=lower, median-position=n/2, grouped-mode=interpolated,"
                 + " open-class=absent, sheppard=off, tails=two, alpha=0.05, variances=equal,"
-                + " correction=none, yates=off, p-places=4, p-style=plain}");
+                + " correction=none, yates=off, rank-ties=shared, large-sample=t, p-places=4, p-style=plain}");
   }
 
   @ParameterizedTest

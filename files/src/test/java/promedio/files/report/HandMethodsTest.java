@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -55,10 +57,15 @@ class HandMethodsTest {
 
     /** Its digits, or why there are none. */
     String shown() {
-      return result()
-          .number()
-          .map(number -> number.significant(6).stripTrailingZeros().toPlainString())
-          .orElseGet(() -> ((Result.Absent) result()).why().key());
+      Result result = result();
+      if (result instanceof Result.Absent absent) {
+        return absent.why().key();
+      }
+      BigDecimal digits =
+          result instanceof Result.Estimated estimated
+              ? estimated.value().value().round(new MathContext(6))
+              : result.number().orElseThrow().significant(6);
+      return digits.stripTrailingZeros().toPlainString();
     }
 
     Working by(String method) {
@@ -112,7 +119,7 @@ class HandMethodsTest {
     Asked asked = Asked.of(CLASSES + ",'measure':'" + measure + "'}");
 
     assertThat(asked.end(method)).isEqualTo(asked.result().number().orElseThrow());
-    assertThat(asked.formulas(method)).contains("m₁′ = Σ(f").contains("m₂ = ");
+    assertThat(asked.formulas(method)).contains("m₁′ = Σ(f");
   }
 
   @Test
@@ -153,9 +160,9 @@ class HandMethodsTest {
       delimiter = '|',
       value = {
         "'measure':'chi_squared'} | squares-over-expected | χ² = Σ(O² / E) − n",
-        "'measure':'chi_squared'} | cross-products | (a · d − b · c)²",
-        "'measure':'chi_squared','rules':{'yates':'on'}} | cross-products | (|a · d − b · c| − n / 2)²",
-        "'measure':'phi'} | cross-products | (a · d − b · c)²",
+        "'measure':'chi_squared'} | cross-products | (O₁₁ · O₂₂ − O₁₂ · O₂₁)²",
+        "'measure':'chi_squared','rules':{'yates':'on'}} | cross-products | (|O₁₁ · O₂₂ − O₁₂ · O₂₁| − n / 2)²",
+        "'measure':'phi'} | cross-products | (O₁₁ · O₂₂ − O₁₂ · O₂₁)²",
       })
   void chiSquaredIsWorkedByOtherFormulasToTheSameEnd(
       String question, String method, String formula) {
@@ -228,5 +235,46 @@ class HandMethodsTest {
 
     assertThat(Asked.of(open + "'with':'5'}").shown()).isEqualTo("absent.in-open-class");
     assertThat(Asked.of(open + "'with':'15'}").shown()).isEqualTo("64.2857");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"t_slope, 3.57624", "t_slope_df, 3", "t_slope_p, 0.0373861"})
+  void theSlopeIsTestedBesideItsStandardError(String measure, String result) {
+    // b = 0.9, sₑ = √(1.9/3) and Sxx = 10; t is that of the correlation, as it must be.
+    Asked asked =
+        Asked.of(
+            "{'pairs':[['1','2'],['2','3'],['3','5'],['4','4'],['5','6']],'measure':'"
+                + measure
+                + "'}");
+
+    assertThat(asked.shown()).isEqualTo(result);
+    assertThat(asked.by("definition").results()).isNotEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"level, 95, 1.78749", "sigma, 2, 1.3859", "level, 80, 1.06958"})
+  void theMarginOfErrorIsAskedAlone(String name, String number, String margin) {
+    String with = "'" + name + "':'" + number + "'";
+    Asked asked = Asked.of(EIGHT + ",'measure':'margin_of_error','with':{" + with + "}}");
+
+    assertThat(asked.shown()).isEqualTo(margin);
+    assertThat(asked.formulas("definition")).contains("E = ");
+  }
+
+  @Test
+  void ofALargeSampleTheNormalDistributionStandsInForT() {
+    String thirty =
+        "{'values':["
+            + IntStream.rangeClosed(1, 30)
+                .mapToObj(i -> "'" + i + "'")
+                .collect(Collectors.joining(","))
+            + "],'rules':{'large-sample':'z-from-30'},";
+
+    assertThat(Asked.of(thirty + "'measure':'margin_of_error'}").shown()).isEqualTo("3.1502");
+    assertThat(Asked.of(thirty + "'measure':'t_one_df','with':'12'}").shown())
+        .isEqualTo("absent.no-degrees-by-normal");
+    assertThat(Asked.of(thirty + "'measure':'t_one_p','with':'12'}").shown())
+        .isEqualTo("0.0294359");
+    assertThat(Asked.of(thirty + "'measure':'t_one','with':'12'}").shown()).isEqualTo("2.1776");
   }
 }

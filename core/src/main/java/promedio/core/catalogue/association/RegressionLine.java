@@ -27,13 +27,13 @@ import promedio.core.slip.Slip;
  */
 public final class RegressionLine {
 
-  private static final Quantity SLOPE = Quantity.of("slope", "b", "b");
+  static final Quantity SLOPE = Quantity.of("slope", "b", "b");
   private static final Quantity INTERCEPT = Quantity.of("intercept", "a", "a");
   private static final Quantity SLOPE_OF_X = Quantity.of("slope_of_x", "b_x", "bₓ");
   private static final Quantity INTERCEPT_OF_X = Quantity.of("intercept_of_x", "a_x", "aₓ");
   private static final Quantity PREDICTION = Quantity.of("prediction", "\\hat{y}", "ŷ");
   private static final Quantity AT = Quantity.of("x", "x_0", "x₀");
-  private static final Quantity RESIDUAL_SD = Quantity.of("residual_sd", "s_e", "sₑ");
+  static final Quantity RESIDUAL_SD = Quantity.of("residual_sd", "s_e", "sₑ");
 
   private RegressionLine() {}
 

@@ -20,14 +20,15 @@ import promedio.core.sample.CrossTable;
 /**
  * χ² of two rows and two columns from their counts a, b over c, d alone: n(ad−bc)²/((a+b)(c+d)(a+c)
  * (b+d)); with the correction of Yates (1934) n(|ad−bc|−n/2)² over the same, which is not defined
- * where |ad−bc| is less than n/2, since no distance O − E is taken below 0.
+ * where |ad−bc| is less than n/2, since no distance O − E is taken below 0. They are written O₁₁ to
+ * O₂₂: c already counts the columns.
  */
 final class CrossProducts {
 
-  private static final Quantity A = Quantity.of("cell_a", "a", "a");
-  private static final Quantity B = Quantity.of("cell_b", "b", "b");
-  private static final Quantity C = Quantity.of("cell_c", "c", "c");
-  private static final Quantity D = Quantity.of("cell_d", "d", "d");
+  private static final Quantity A = Quantity.of("cell_11", "O_{11}", "O₁₁");
+  private static final Quantity B = Quantity.of("cell_12", "O_{12}", "O₁₂");
+  private static final Quantity C = Quantity.of("cell_21", "O_{21}", "O₂₁");
+  private static final Quantity D = Quantity.of("cell_22", "O_{22}", "O₂₂");
 
   private CrossProducts() {}
 

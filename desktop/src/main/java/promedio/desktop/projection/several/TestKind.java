@@ -19,6 +19,7 @@ public enum TestKind {
   PAIRED(0, List.of("t_paired", "t_paired_df", "t_paired_p"), Optional.of(Size.D)),
   CORRELATION(
       0, List.of("correlation_t", "correlation_t_df", "correlation_t_p"), Optional.of(Size.R)),
+  SLOPE(0, List.of("t_slope", "t_slope_df", "t_slope_p"), Optional.empty()),
   TWO(0, List.of("t_two", "t_two_df", "t_two_p"), Optional.of(Size.COHEN_D)),
   VARIANCE(0, List.of("f", "df_between", "df_within", "f_p"), Optional.of(Size.ETA_SQUARED)),
   COUNTS(0, List.of("chi_squared", "chi_squared_df", "chi_squared_p"), Optional.of(Size.V)),

@@ -102,7 +102,7 @@ public final class TestText {
     String symbol = about.isEmpty() ? "" : now.numbers().in("").shown(about.get(0));
     return switch (kind) {
       case MEAN, MEAN_BY_SIGMA -> new Object[] {symbol, now.item().name()};
-      case PAIRED, CORRELATION ->
+      case PAIRED, CORRELATION, SLOPE ->
           new Object[] {PortionText.x(now.item()), PortionText.y(now.item())};
       case TWO -> groups().stream().map(Groups.Group::name).toArray();
       case VARIANCE, COUNTS -> new Object[0];
@@ -212,7 +212,7 @@ public final class TestText {
     List<String> watch = new ArrayList<>();
     switch (kind) {
       case MEAN, PAIRED -> addFew(watch, now.typed().data().total());
-      case CORRELATION -> watch.add(Texts.of("test.watch.line"));
+      case CORRELATION, SLOPE -> watch.add(Texts.of("test.watch.line"));
       case TWO, VARIANCE -> {
         groups().stream()
             .map(group -> group.sample().total())
@@ -320,7 +320,7 @@ public final class TestText {
       case TWO -> groups().stream().map(this::spread).toArray();
       case VARIANCE ->
           new Object[] {groups().stream().map(this::spread).collect(Collectors.joining("; "))};
-      case CORRELATION, COUNTS, FIT -> names();
+      case CORRELATION, SLOPE, COUNTS, FIT -> names();
     };
   }
 

@@ -97,7 +97,9 @@ final class PairsView implements SeveralView {
         card("pairs.differences", "spread", "difference_mean", "difference_sd", "effect_paired");
     this.test =
         new HypothesisTestCard(
-            workspace, "pairs-test", List.of(TestKind.CORRELATION, TestKind.PAIRED));
+            workspace,
+            "pairs-test",
+            List.of(TestKind.CORRELATION, TestKind.SLOPE, TestKind.PAIRED));
     this.asked = new ExtraMeasuresCard(workspace, "asked.prediction", List.of(Measures.PREDICTION));
     this.summary = new AnswerTable(workspace, "pairs-summary");
     this.points = workspace.memory("pairs-point", OptionalInt.empty());
