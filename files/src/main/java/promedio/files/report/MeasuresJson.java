@@ -77,16 +77,16 @@ public final class MeasuresJson {
                       numbers.single(
                           computation.result(Request.of(Measures.PERCENTILE, percent)), true)));
     }
-    addTests(node, computation, extras);
+    addRequested(node, computation, extras);
     return node;
   }
 
   /** What a sample of numbers tells of the mean that it was drawn from. */
-  private void addTests(ObjectNode node, Computation computation, RequestedMeasures extras) {
+  private void addRequested(ObjectNode node, Computation computation, RequestedMeasures extras) {
     if (computation.context().categories().isPresent()) {
       return;
     }
-    for (Request request : extras.tests()) {
+    for (Request request : extras.ofSample()) {
       node.set(request.key(), numbers.single(computation.result(request), request.measure()));
     }
   }

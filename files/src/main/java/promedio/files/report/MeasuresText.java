@@ -62,7 +62,7 @@ public final class MeasuresText {
             (key, percent) ->
                 lines.add(line("percentile " + key, Request.of(Measures.PERCENTILE, percent))));
     if (computation.context().categories().isEmpty()) {
-      extras.tests().forEach(request -> lines.add(line(request.key(), request)));
+      extras.ofSample().forEach(request -> lines.add(line(request.key(), request)));
     }
     return lines;
   }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import promedio.core.catalogue.Measures;
 import promedio.core.measure.Request;
 import promedio.core.message.BadInputException;
@@ -42,11 +43,17 @@ public final class RequestedMeasures {
     this.expected = List.copyOf(expected);
   }
 
-  /** {@return what one sample tells of the mean that it was drawn from, of what is given} */
-  List<Request> tests() {
-    return Measures.ofMean().stream()
-        .filter(measure -> Request.lacking(measure, with).isEmpty())
-        .map(measure -> Request.of(measure, with))
+  /**
+   * {@return what one sample tells of the mean that it was drawn from, of what is given, and the
+   * percentile rank of an x}
+   */
+  List<Request> ofSample() {
+    return Stream.concat(
+            Measures.ofMean().stream()
+                .filter(measure -> Request.lacking(measure, with).isEmpty())
+                .map(measure -> Request.of(measure, with)),
+            Optional.ofNullable(with.get("x")).stream()
+                .map(x -> Request.of(Measures.PERCENTILE_RANK, x)))
         .toList();
   }
 

@@ -24,6 +24,7 @@ import promedio.core.sample.Data;
 import promedio.core.working.Methods;
 import promedio.core.working.Working;
 import promedio.core.working.WorkingStep;
+import promedio.files.ByteLines;
 
 /** Ways of working that courses ask for by name, with numbers that were worked on paper. */
 class HandMethodsTest {
@@ -276,5 +277,13 @@ class HandMethodsTest {
     assertThat(Asked.of(thirty + "'measure':'t_one_p','with':'12'}").shown())
         .isEqualTo("0.0294359");
     assertThat(Asked.of(thirty + "'measure':'t_one','with':'12'}").shown()).isEqualTo("2.1776");
+  }
+
+  @Test
+  void anXBesideASampleAsksForItsPercentileRank() {
+    String line = (CLASSES + ",'with':{'x':'12'}}").replace('\'', '"');
+
+    assertThat(MeasureLines.answer(ByteLines.Line.of(line), CourseRules.DEFAULTS).text())
+        .contains("\"percentile_rank\":{\"exact\":\"30\"");
   }
 }

@@ -28,7 +28,7 @@ class MeasureLinesTest {
     assertThat(answer.get("rules").get("places").isInt()).isTrue();
     assertThat(answer.get("rules").get("divisor").asText()).isEqualTo("n-1");
     JsonNode measures = answer.get("measures");
-    assertThat(measures).hasSize(37);
+    assertThat(measures).hasSize(38);
     assertThat(measures.get("mean"))
         .hasToString("{\"exact\":\"10\",\"value\":\"10\",\"rounded\":\"10.00\"}");
     assertThat(measures.get("sd").get("exact").asText()).isEqualTo("sqrt(2)");

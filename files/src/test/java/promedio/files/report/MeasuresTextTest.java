@@ -32,8 +32,8 @@ class MeasuresTextTest {
 
     assertThat(lines.get(0)).isEqualTo("pears.csv: 4 values");
     assertThat(lines.get(1)).startsWith("course rules: divisor n-1, quartiles halves-without");
-    // Both ends of the interval of the mean stand for every sample.
-    assertThat(lines).hasSize(3 + Measures.all().size() + 2);
+    // The interval of the mean stands for every sample: its margin and both ends.
+    assertThat(lines).hasSize(3 + Measures.all().size() + 3);
     assertThat(lines).anyMatch(line -> line.matches("sd +1\\.41"));
   }
 
@@ -76,7 +76,7 @@ class MeasuresTextTest {
             PEARS,
             RequestedMeasures.of(Optional.of("0.25"), List.of("90", "2.5"), Map.of("mu", "9")));
 
-    assertThat(lines.subList(lines.size() - 8, lines.size()))
+    assertThat(lines.subList(lines.size() - 9, lines.size()))
         .satisfiesExactly(
             line -> assertThat(line).matches("trimmed_mean +10\\.50"),
             line -> assertThat(line).matches("percentile 90 +11\\.00"),
@@ -84,6 +84,7 @@ class MeasuresTextTest {
             line -> assertThat(line).matches("t_one +1\\.41"),
             line -> assertThat(line).startsWith("t_one_df "),
             line -> assertThat(line).matches("t_one_p +0\\.2522"),
+            line -> assertThat(line).matches("margin_of_error +2\\.25"),
             line -> assertThat(line).matches("interval_mean_lower +7\\.75"),
             line -> assertThat(line).matches("interval_mean_upper +12\\.25"));
   }
