@@ -69,7 +69,8 @@ class ResultTextTest {
   @Test
   void ofAnIntervalNoDigitIsShownThatIsNotSure() {
     CourseRules twelve = RULES.with(Rule.PLACES, 12);
-    Request lower = new Request(Measures.intervals().get(0), List.of(Exact.of(95)));
+    Request lower =
+        new Request(Measures.ofKey("interval_mean_lower").orElseThrow(), List.of(Exact.of(95)));
 
     assertThat(ResultText.of(number("-1916.773012857020"), lower, false, twelve, DecimalSign.POINT))
         .isEqualTo("−1916.77301286");
