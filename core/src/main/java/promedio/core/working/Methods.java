@@ -39,6 +39,10 @@ public final class Methods {
   }
 
   static List<Method> of(Request request, Computation computation) {
+    // Such as those of a table of counts that cannot be read, in whose place there is nothing.
+    if (computation.context().data().subject() != request.measure().subject()) {
+      return List.of(Method.DEFINITION);
+    }
     List<Set<Method>> ways = ways(request, computation);
     Method.Goal goal =
         ways.stream()

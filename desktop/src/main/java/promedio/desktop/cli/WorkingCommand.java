@@ -101,8 +101,6 @@ final class WorkingCommand implements Callable<Integer> {
     ObjectNode question = question();
     Request request = request(question);
     CourseRules rules = input.rules(spec);
-    Method method =
-        Method.ofCode(methodCode).orElseThrow(() -> noMethod(Methods.of(request, rules)));
     WorkingFormat format =
         WorkingFormat.ofCode(formatCode)
             .orElseThrow(
@@ -110,9 +108,8 @@ final class WorkingCommand implements Callable<Integer> {
     SampleInput.Input read = input.read(spec);
     Data data = asked(read.data(), question, request);
     List<Method> methods = Methods.of(request, rules, data);
-    if (!methods.contains(method)) {
-      throw noMethod(methods);
-    }
+    Method method =
+        Method.ofCode(methodCode).filter(methods::contains).orElseThrow(() -> noMethod(methods));
     ShownNumbers numbers = new ShownNumbers(rules, format.sign());
     Optional<Working> working = working(data, rules, request, method);
     if (working.isEmpty()) {

@@ -286,4 +286,13 @@ class HandMethodsTest {
     assertThat(MeasureLines.answer(ByteLines.Line.of(line), CourseRules.DEFAULTS).text())
         .contains("\"percentile_rank\":{\"exact\":\"30\"");
   }
+
+  @Test
+  void whatTheDataDoNotHaveIsWorkedByNoOtherMethod() {
+    Asked fourfold = Asked.of(FOURFOLD + ",'measure':'chi_squared'}");
+    Asked sample = Asked.of(EIGHT + ",'measure':'sd'}");
+
+    assertThat(Methods.of(fourfold.request(), fourfold.rules(), sample.data()))
+        .containsExactly(Method.DEFINITION);
+  }
 }

@@ -60,12 +60,12 @@ final class PairParts {
   static FastPath quick(int fewest, Function<PairSums, Exact> way) {
     return known -> {
       PairSums sums = sums(known.context());
-      if (sums.n().signum() == 0) {
-        return Result.absent("no-values");
+      if (sums.n().compareTo(Exact.of(fewest)) >= 0) {
+        return new Result.Found(way.apply(sums));
       }
-      return sums.n().compareTo(Exact.of(fewest)) < 0
-          ? Result.absent("too-few-pairs", String.valueOf(fewest))
-          : new Result.Found(way.apply(sums));
+      return fewest == 1
+          ? Result.absent("no-values")
+          : Result.absent("too-few-pairs", String.valueOf(fewest));
     };
   }
 
