@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -123,7 +124,11 @@ class NothingLostViewTest extends OpenWindow {
     waitUntil(() -> !find("#import-take", Button.class).isDisabled());
     assertThat(text("#import-heading")).contains("first.csv");
     fire("#import-take");
-    waitUntil(() -> text("#import-heading").contains("second.csv"));
+    // The page of the first leaves before that of the second comes.
+    waitUntil(
+        () ->
+            robot.lookup("#import-heading").queryAllAs(Label.class).stream()
+                .anyMatch(heading -> heading.getText().contains("second.csv")));
     waitUntil(() -> !find("#import-take", Button.class).isDisabled());
     fire("#import-take");
     waitUntil(() -> workspace.assignment().tables().size() == 2);
