@@ -54,6 +54,12 @@ public record FormulaMeasure(
         false);
   }
 
+  /** {@return one that is the same formula for all such data} */
+  public static FormulaMeasure of(
+      String key, Subject subject, Quantity quantity, Formula right, Condition... needs) {
+    return of(key, subject, quantity, context -> Definition.of(right, needs));
+  }
+
   /** {@return this, measured in another unit} */
   public FormulaMeasure in(Dimension other) {
     return new FormulaMeasure(

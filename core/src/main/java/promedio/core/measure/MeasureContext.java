@@ -4,8 +4,10 @@ import static promedio.core.formula.Formula.number;
 
 import java.util.List;
 import java.util.Optional;
+import promedio.core.distribution.Distribution;
 import promedio.core.distribution.Tail;
 import promedio.core.formula.Formula;
+import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Formula.Sum;
 import promedio.core.formula.Quantity;
 import promedio.core.formula.Scope;
@@ -135,12 +137,22 @@ public final class MeasureContext {
   }
 
   /** {@return the tail of t, z and r that the course tests by} */
-  public Tail tail() {
+  private Tail tail() {
     return switch (rules.get(Rule.TAILS)) {
       case TWO -> Tail.TWO;
       case UPPER -> Tail.UPPER;
       case LOWER -> Tail.LOWER;
     };
+  }
+
+  /** {@return the area that a statistic cuts off from t, at the tail of the course} */
+  public Formula areaOfT(Quantity degrees, Quantity statistic) {
+    return new Area(Distribution.T, List.of(degrees.formula()), tail(), statistic.formula());
+  }
+
+  /** {@return the area that a statistic cuts off from the normal distribution, likewise} */
+  public Formula areaOfNormal(Quantity statistic) {
+    return new Area(Distribution.NORMAL, List.of(), tail(), statistic.formula());
   }
 
   /** {@return whether so many values are tested by the normal distribution in place of t} */

@@ -8,9 +8,7 @@ import static promedio.core.catalogue.association.PairParts.yVaries;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -41,13 +39,7 @@ public final class CorrelationT {
     return List.of(
         measure("correlation_t", T, r.times(degrees.root()).over(rest.root()), needs),
         measure("correlation_t_df", DF, degrees, needs).in(Dimension.DEGREES),
-        measure(
-                "correlation_t_p",
-                P,
-                s ->
-                    Definition.of(
-                        new Area(Distribution.T, List.of(DF.formula()), s.tail(), T.formula()),
-                        needs))
+        measure("correlation_t_p", P, s -> Definition.of(s.areaOfT(DF, T), needs))
             .in(Dimension.PROBABILITY));
   }
 }

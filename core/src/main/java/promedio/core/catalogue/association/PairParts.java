@@ -37,7 +37,7 @@ final class PairParts {
   }
 
   static FormulaMeasure measure(String key, Quantity quantity, Formula right, Condition... needs) {
-    return measure(key, quantity, context -> Definition.of(right, needs));
+    return FormulaMeasure.of(key, Subject.PAIRS, quantity, right, needs);
   }
 
   static Condition pairs(int fewest) {

@@ -7,10 +7,8 @@ import static promedio.core.catalogue.association.PairParts.turned;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Absolute;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -63,8 +61,6 @@ public final class PairedT {
   }
 
   private static Formula area(MeasureContext context) {
-    return isByNormal(context)
-        ? new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula())
-        : new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula());
+    return isByNormal(context) ? context.areaOfNormal(T) : context.areaOfT(DF, T);
   }
 }

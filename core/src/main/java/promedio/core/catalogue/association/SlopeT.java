@@ -9,9 +9,7 @@ import static promedio.core.catalogue.association.PairParts.xVaries;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -44,13 +42,7 @@ public final class SlopeT {
                 new Slip(Cause.SIGN_REVERSED, turned(T)),
                 new Slip(Cause.SD_FOR_STANDARD_ERROR, slope.over(spread))),
         measure("t_slope_df", DF, N.minus(number(2)), needs).in(Dimension.DEGREES),
-        measure(
-                "t_slope_p",
-                P,
-                s ->
-                    Definition.of(
-                        new Area(Distribution.T, List.of(DF.formula()), s.tail(), T.formula()),
-                        needs))
+        measure("t_slope_p", P, s -> Definition.of(s.areaOfT(DF, T), needs))
             .in(Dimension.PROBABILITY));
   }
 }

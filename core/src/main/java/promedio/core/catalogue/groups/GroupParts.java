@@ -32,7 +32,7 @@ final class GroupParts {
   }
 
   static FormulaMeasure measure(String key, Quantity quantity, Formula right, Condition... needs) {
-    return measure(key, quantity, context -> Definition.of(right, needs));
+    return FormulaMeasure.of(key, Subject.GROUPS, quantity, right, needs);
   }
 
   static Groups groups(MeasureContext context) {

@@ -11,10 +11,8 @@ import static promedio.core.catalogue.groups.TwoParts.ofTwo;
 import static promedio.core.formula.Formula.number;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Formula;
 import promedio.core.formula.Formula.Absolute;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -88,9 +86,7 @@ public final class TwoMeans {
   }
 
   private static Formula area(MeasureContext context) {
-    return isByNormal(context)
-        ? new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula())
-        : new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula());
+    return isByNormal(context) ? context.areaOfNormal(T) : context.areaOfT(DF, T);
   }
 
   private static Condition[] pooledNeeds() {

@@ -7,9 +7,7 @@ import static promedio.core.catalogue.inference.MeanParts.measure;
 import static promedio.core.catalogue.inference.MeanParts.statistic;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Equation;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Condition;
 import promedio.core.measure.Definition;
@@ -56,15 +54,13 @@ public final class MeanT {
   private static Definition byT(MeasureContext context) {
     return Definition.of(
         List.of(new Equation(T, statistic(context, S)), new Equation(DF, degrees(context))),
-        new Area(Distribution.T, List.of(DF.formula()), context.tail(), T.formula()),
+        context.areaOfT(DF, T),
         needs(context));
   }
 
   private static Definition byNormal(MeasureContext context) {
     return Definition.of(
-        List.of(new Equation(T, statistic(context, S))),
-        new Area(Distribution.NORMAL, List.of(), context.tail(), T.formula()),
-        needs(context));
+        List.of(new Equation(T, statistic(context, S))), context.areaOfNormal(T), needs(context));
   }
 
   private static Condition[] needs(MeasureContext context) {

@@ -6,10 +6,8 @@ import static promedio.core.catalogue.inference.MeanParts.measure;
 import static promedio.core.catalogue.inference.MeanParts.statistic;
 
 import java.util.List;
-import promedio.core.distribution.Distribution;
 import promedio.core.formula.Equation;
 import promedio.core.formula.Formula;
-import promedio.core.formula.Formula.Area;
 import promedio.core.formula.Quantity;
 import promedio.core.measure.Definition;
 import promedio.core.measure.Dimension;
@@ -39,9 +37,7 @@ public final class MeanZ {
                 "z_one_p",
                 P,
                 s ->
-                    Definition.of(
-                        List.of(new Equation(Z, statistic(s, sigma))),
-                        new Area(Distribution.NORMAL, List.of(), s.tail(), Z.formula())))
+                    Definition.of(List.of(new Equation(Z, statistic(s, sigma))), s.areaOfNormal(Z)))
             .about(known)
             .in(Dimension.PROBABILITY));
   }
